@@ -1,0 +1,269 @@
+import type { House } from '../house';
+import { breaker, duplex, fixed, wireRun, type Run, type Stop } from './build';
+
+const outlet = (room: string, wall: string, lengthM: number, more: Partial<Stop> = {}): Stop => ({
+	id: `${room}-${wall.replaceAll(' ', '-')}`,
+	room,
+	name: wall,
+	lengthM,
+	device: duplex(15),
+	...more
+});
+const outlet20 = (room: string, wall: string, lengthM: number): Stop => outlet(room, wall, lengthM, { device: duplex(20) });
+const fitting = (room: string, name: string, lengthM: number, resistanceOhm: number, on = false): Stop => ({
+	id: `${room}-${name.replaceAll(' ', '-')}`,
+	room,
+	name,
+	lengthM,
+	use: 'fixed',
+	device: fixed(name, resistanceOhm, on)
+});
+
+const panel = 'main';
+const runs = (sewingBreaker: string, atticBreaker: string): Run[] => [
+	{
+		circuit: 'porch',
+		name: 'Porch and hall',
+		breaker: 'b1',
+		size: '14AWG',
+		panel,
+		stops: [
+			outlet('hall', 'by the panel', 3),
+			outlet('hall', 'coat hooks', 4),
+			outlet('porch', 'front', 5),
+			fitting('porch', 'porch light', 3, 240)
+		]
+	},
+	{
+		circuit: 'counter-left',
+		name: 'Kitchen counter, left',
+		breaker: 'b2',
+		size: '12AWG',
+		panel,
+		stops: [outlet20('kitchen', 'counter left', 9), outlet20('kitchen', 'counter corner', 2), outlet20('kitchen', 'bread board', 2)]
+	},
+	{
+		circuit: 'counter-right',
+		name: 'Kitchen counter, right',
+		breaker: 'b3',
+		size: '12AWG',
+		panel,
+		stops: [outlet20('kitchen', 'counter right', 10), outlet20('kitchen', 'window sill', 2), outlet20('kitchen', 'table', 4)]
+	},
+	{
+		circuit: 'lights',
+		name: 'Lights, front rooms',
+		breaker: 'b4',
+		size: '14AWG',
+		panel,
+		stops: [
+			fitting('living', 'ceiling light', 8, 240, true),
+			fitting('hall', 'hall light', 4, 240, true),
+			fitting('kitchen', 'kitchen light', 5, 144, true)
+		]
+	},
+	{
+		circuit: 'nursery',
+		name: 'Nursery',
+		breaker: 'b6',
+		size: '14AWG',
+		panel,
+		stops: [
+			outlet('nursery', 'door wall', 11),
+			outlet('nursery', 'crib wall', 4),
+			outlet('nursery', 'window wall', 3),
+			outlet('nursery', 'closet', 4)
+		]
+	},
+	{
+		circuit: 'laundry',
+		name: 'Laundry nook',
+		breaker: 'b8',
+		size: '12AWG',
+		panel,
+		stops: [outlet20('laundry', 'washer', 7), outlet20('laundry', 'folding shelf', 2)]
+	},
+	{
+		circuit: 'reading',
+		name: 'Reading nook',
+		breaker: 'b9',
+		size: '14AWG',
+		panel,
+		stops: [outlet('reading', 'window seat', 10), outlet('reading', 'shelf', 3), outlet('reading', 'stove wall', 4)]
+	},
+	{
+		circuit: 'music',
+		name: 'Music room',
+		breaker: 'b10',
+		size: '14AWG',
+		panel,
+		stops: [
+			outlet('music', 'door wall', 13),
+			outlet('music', 'piano', 4),
+			outlet('music', 'window wall', 4),
+			outlet('music', 'amp corner', 3)
+		]
+	},
+	{
+		circuit: 'sewing',
+		name: 'Sewing room',
+		breaker: sewingBreaker,
+		size: '14AWG',
+		panel,
+		stops: [
+			outlet('sewing', 'door wall', 12),
+			outlet('sewing', 'east wall', 4, {
+				device: duplex(15, { contacts: 'worn', fitted: '1962-06-01' }),
+				worries: [
+					{ id: 'w1', kind: 'wornContacts', note: 'The iron’s plug drops out under its own cord, lower half worst.', seen: '2026-11-15' }
+				],
+				history: [{ on: '1962-06-01', what: 'Fitted when the house was built, going by the date under the yoke.' }]
+			}),
+			outlet('sewing', 'window wall', 4),
+			outlet('sewing', 'closet', 5)
+		]
+	},
+	{
+		circuit: 'bath',
+		name: 'Bath',
+		breaker: 'b12',
+		size: '14AWG',
+		panel,
+		stops: [outlet('bath', 'mirror', 9), fitting('bath', 'bath light', 2, 240)]
+	},
+	{
+		circuit: 'greenhouse',
+		name: 'Greenhouse',
+		breaker: 'b13',
+		size: '12AWG',
+		panel,
+		stops: [outlet20('greenhouse', 'potting bench', 24), outlet20('greenhouse', 'pump post', 4)]
+	},
+	{
+		circuit: 'attic',
+		name: 'Attic fan and light',
+		breaker: atticBreaker,
+		size: '14AWG',
+		panel,
+		stops: [fitting('attic', 'attic light', 14, 240), fitting('attic', 'attic fan', 3, 180)]
+	},
+	{
+		circuit: 'living',
+		name: 'Living room',
+		breaker: 'b15',
+		size: '14AWG',
+		panel,
+		stops: [
+			outlet('living', 'sofa', 8),
+			outlet('living', 'bookcase', 4),
+			outlet('living', 'fireplace left', 3),
+			outlet('living', 'fireplace right', 4),
+			outlet('living', 'desk', 3)
+		]
+	},
+	{
+		circuit: 'cold',
+		name: 'Fridge and freezer',
+		breaker: 'b16',
+		size: '12AWG',
+		panel,
+		stops: [outlet20('kitchen', 'fridge', 8), outlet20('laundry', 'freezer', 6)]
+	},
+	{
+		circuit: 'bedroom',
+		name: 'Bedroom',
+		breaker: 'b18',
+		size: '14AWG',
+		panel,
+		stops: [
+			outlet('bedroom', 'bed left', 14),
+			outlet('bedroom', 'bed right', 4),
+			outlet('bedroom', 'dresser', 4),
+			outlet('bedroom', 'window', 3)
+		]
+	},
+	{ circuit: 'furnace', name: 'Furnace', breaker: 'b20', size: '14AWG', panel, stops: [fitting('attic', 'furnace blower', 6, 40, true)] }
+];
+
+function house(sewingBreaker: string, atticBreaker: string): House {
+	const wired = runs(sewingBreaker, atticBreaker).map((run) => wireRun(run, 'us'));
+	const load = (
+		id: string,
+		name: string,
+		box: string,
+		half: 'upper' | 'lower',
+		resistanceOhm: number,
+		matters?: House['loads'][number]['matters']
+	) => ({ id, name, box, half, resistanceOhm, on: true, ...(matters ? { matters } : {}) });
+	return {
+		format: 'wary-hand/house',
+		version: 1,
+		name: '14 Fennel Lane',
+		region: 'us',
+		built: 1962,
+		note: 'A made-up bungalow. Panel replaced in 1994; its directory was copied by hand from the old one.',
+		service: { voltageV: 120.4, impedanceOhm: 0.06 },
+		rooms: [
+			['sewing', 'Sewing room'],
+			['music', 'Music room'],
+			['nursery', 'Nursery'],
+			['reading', 'Reading nook'],
+			['laundry', 'Laundry nook'],
+			['porch', 'Porch'],
+			['greenhouse', 'Greenhouse'],
+			['kitchen', 'Kitchen'],
+			['living', 'Living room'],
+			['bedroom', 'Bedroom'],
+			['bath', 'Bath'],
+			['hall', 'Hall'],
+			['attic', 'Attic']
+		].map(([id, name]) => ({ id: id!, name: name! })),
+		panels: [
+			{
+				id: panel,
+				name: 'Panel',
+				place: 'Hall, behind the coat hooks',
+				spaces: 20,
+				mainRatingA: 100,
+				mainOn: true,
+				breakers: [
+					breaker(1, 15, 'porch, hall'),
+					breaker(2, 20, 'kitchen counter L'),
+					breaker(3, 20, 'kitchen counter R'),
+					breaker(4, 15, 'lights front'),
+					breaker([5, 7], 30, 'dryer'),
+					breaker(6, 15, 'nursery'),
+					breaker(8, 20, 'laundry'),
+					breaker(9, 15, 'reading nook'),
+					breaker(10, 15, 'music rm'),
+					breaker(11, 15, 'sewing rm'),
+					breaker(12, 15, 'bath'),
+					breaker(13, 20, 'greenhouse'),
+					breaker(14, 15, 'attic fan'),
+					breaker(15, 15, 'living rm'),
+					breaker(16, 20, 'fridge / freezer'),
+					breaker([17, 19], 50, 'range'),
+					breaker(18, 15, 'bedroom'),
+					breaker(20, 15, 'furnace')
+				],
+				residualDevices: []
+			}
+		],
+		circuits: wired.map(({ circuit }) => circuit),
+		boxes: wired.flatMap(({ boxes }) => boxes),
+		cables: wired.flatMap(({ cables }) => cables),
+		loads: [
+			load('router', 'router', 'living-desk', 'upper', 1400, 'router'),
+			load('freezer', 'freezer', 'laundry-freezer', 'upper', 96, 'freezer'),
+			load('fridge', 'fridge', 'kitchen-fridge', 'upper', 110, 'freezer'),
+			load('pump', 'pond pump', 'greenhouse-pump-post', 'lower', 320, 'pump'),
+			load('clock', 'radio clock', 'bedroom-bed-left', 'upper', 2900, 'clock')
+		]
+	};
+}
+
+/** As the household has it recorded: the directory says 11 is the sewing room. */
+export const fennelLaneRecorded = (): House => house('b11', 'b14');
+
+/** As it is really wired: 11 and 14 were exchanged when the panel was replaced. */
+export const fennelLaneActual = (): House => house('b14', 'b11');

@@ -1,0 +1,2 @@
+export { fennelLaneActual, fennelLaneRecorded } from './fennelLane';
+export { tanneryRow } from './tanneryRow';

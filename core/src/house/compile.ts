@@ -1,0 +1,166 @@
+import type { Branch, Network } from '../network';
+import { couplingFPerM, goodJointOhm, regions, resistanceOhmPerM } from '../rules';
+import { deviceModel } from './devices';
+import { mainPanel } from './lookup';
+import { points } from './points';
+import type { Box, Cable, Conductor, House, Panel } from './schema';
+
+/** Which supply leg a us panel's space stands on: rows alternate. A uk unit has one. */
+export function legOfSpace(house: House, space: number): 0 | 1 {
+	return house.region === 'us' && Math.floor((space - 1) / 2) % 2 === 1 ? 1 : 0;
+}
+
+/**
+ * The house's wiring as an electrical network; the panel's ground bar is the reference. Series resistance of every cable
+ * conductor by its length and size; coupling between neighbours, half at each end (π model). A checked house (`parseHouse`) is taken
+ * for granted: a reference to something missing throws.
+ */
+export function compileHouse(house: House): Network {
+	const panel = mainPanel(house);
+	const branches: Branch[] = [];
+	service(house, panel, branches);
+	breakers(house, panel, branches);
+	const starts = startOfCircuit(panel, house);
+	for (const cable of house.cables) cableBranches(cable, starts, branches);
+	for (const box of house.boxes) boxBranches(house, box, branches);
+	for (const load of house.loads)
+		if (load.on)
+			branches.push({
+				kind: 'resistor',
+				id: `load ${load.name}`,
+				from: points.contact(load.box, load.half, 'hot'),
+				to: points.contact(load.box, load.half, 'neutral'),
+				resistanceOhm: load.resistanceOhm
+			});
+	return { frequencyHz: regions[house.region].frequencyHz, reference: points.earth(panel.id), branches };
+}
+
+function service(house: House, panel: Panel, branches: Branch[]): void {
+	const { voltageV, impedanceOhm } = house.service;
+	const legs: (0 | 1)[] = house.region === 'us' ? [0, 1] : [0];
+	for (const leg of legs) {
+		const name = leg === 0 ? 'A' : 'B';
+		branches.push(
+			{
+				kind: 'source',
+				id: `supply leg ${name}`,
+				from: `service/leg${name}`,
+				to: 'service/neutral',
+				emfV: { re: leg === 0 ? voltageV : -voltageV, im: 0 },
+				current: 'alternating',
+				resistanceOhm: impedanceOhm
+			},
+			closing(`main switch ${name}`, `service/leg${name}`, points.bus(panel.id, leg), panel.mainOn)
+		);
+	}
+	const neutral = points.neutralBar(panel.id);
+	// A uk main switch opens the neutral too; a us one leaves it solid.
+	if (house.region === 'uk')
+		branches.push(
+			wire('supply neutral', 'service/neutral', 'service/meterNeutral', impedanceOhm),
+			closing('main switch N', 'service/meterNeutral', neutral, panel.mainOn)
+		);
+	else branches.push(wire('supply neutral', 'service/neutral', neutral, impedanceOhm));
+	const bondAt = house.region === 'uk' ? 'service/meterNeutral' : neutral;
+	branches.push(wire('neutral to ground bond', bondAt, points.earth(panel.id), goodJointOhm));
+}
+
+function breakers(house: House, panel: Panel, branches: Branch[]): void {
+	for (const device of panel.residualDevices) {
+		branches.push(
+			closing(`residual device ${device.id} line`, points.bus(panel.id, 0), points.residualLine(device.id), device.on),
+			closing(`residual device ${device.id} neutral`, points.neutralBar(panel.id), points.residualNeutral(device.id), device.on)
+		);
+	}
+	for (const breaker of panel.breakers) {
+		const residual = panel.residualDevices.find(({ covers }) => covers.includes(breaker.id));
+		breaker.spaces.forEach((space, k) => {
+			const pole = k as 0 | 1;
+			const supply = residual ? points.residualLine(residual.id) : points.bus(panel.id, legOfSpace(house, space));
+			branches.push(closing(breakerBranchId(breaker.id, pole), supply, points.breaker(breaker.id, pole), breaker.on));
+		});
+	}
+}
+
+export const breakerBranchId = (breakerId: string, pole: 0 | 1): string => `breaker ${breakerId} pole ${pole + 1}`;
+
+/** Where each conductor of a circuit's first cable lands in the panel. */
+function startOfCircuit(panel: Panel, house: House) {
+	const residualOf = new Map(panel.residualDevices.flatMap((device) => device.covers.map((id) => [id, device.id] as const)));
+	const breakerOf = new Map(house.circuits.map(({ id, breaker }) => [id, breaker]));
+	return (cable: Cable, conductor: Conductor): string => {
+		const breaker = breakerOf.get(cable.circuit);
+		if (breaker === undefined) throw new Error(`cable ${cable.id}: no circuit ${cable.circuit}`);
+		if (conductor.role === 'ground') return points.earth(panel.id);
+		if (conductor.role === 'neutral') {
+			const residual = residualOf.get(breaker);
+			return residual ? points.residualNeutral(residual) : points.neutralBar(panel.id);
+		}
+		const hots = cable.conductors.filter(({ role }) => role === 'hot' || role === 'switchedHot');
+		return points.breaker(breaker, hots.indexOf(conductor) === 1 ? 1 : 0);
+	};
+}
+
+function cableBranches(cable: Cable, start: (cable: Cable, conductor: Conductor) => string, branches: Branch[]): void {
+	cable.conductors.forEach((conductor, k) => {
+		const size = conductor.size ?? cable.size;
+		const perM = resistanceOhmPerM(size, cable.material);
+		if (perM === null) throw new Error(`cable ${cable.id}: ${size} is not made in ${cable.material}`);
+		const near = points.conductor(cable.id, conductor.id, 'from');
+		const far = points.conductor(cable.id, conductor.id, 'to');
+		const name = `${cable.id} ${conductor.id}`;
+		branches.push(wire(name, near, far, perM * cable.lengthM));
+		if ('panel' in cable.from) branches.push(wire(`${name} at the panel`, start(cable, conductor), near, goodJointOhm));
+		const neighbour = cable.conductors[k + 1];
+		if (neighbour)
+			for (const end of ['from', 'to'] as const)
+				branches.push({
+					kind: 'capacitor',
+					id: `${name} beside ${neighbour.id} @${end}`,
+					from: points.conductor(cable.id, conductor.id, end),
+					to: points.conductor(cable.id, neighbour.id, end),
+					capacitanceF: (couplingFPerM * cable.lengthM) / 2
+				});
+	});
+}
+
+function boxBranches(house: House, box: Box, branches: Branch[]): void {
+	for (const { cable: cableId, conductor, at, resistanceOhm } of box.terminations) {
+		const to = pointAt(box, at);
+		if (to === null) continue;
+		const cable = house.cables.find(({ id }) => id === cableId);
+		if (!cable) throw new Error(`box ${box.id}: no cable ${cableId}`);
+		const end = cable.to.box === box.id ? 'to' : 'from';
+		branches.push(
+			wire(`${cableId} ${conductor} in ${box.id}`, points.conductor(cableId, conductor, end), to, resistanceOhm ?? goodJointOhm)
+		);
+	}
+	for (const pigtail of box.pigtails) {
+		const free = points.pigtail(box.id, pigtail.id);
+		const from = pointAt(box, pigtail.from);
+		const to = pointAt(box, pigtail.to);
+		if (from !== null) branches.push(wire(`pigtail ${box.id} ${pigtail.id} from`, from, free, goodJointOhm));
+		if (to !== null) branches.push(wire(`pigtail ${box.id} ${pigtail.id} to`, free, to, pigtail.resistanceOhm ?? goodJointOhm));
+	}
+	if (!box.device) return;
+	for (const link of deviceModel(box.device).links)
+		branches.push(wire(`${box.id} ${link.id}`, points.terminal(box.id, link.from), points.terminal(box.id, link.to), link.resistanceOhm));
+}
+
+/** The node a termination leads to; `null` where the end is free. */
+function pointAt(box: Box, at: string): string | null {
+	if (at === 'capped' || at === 'bare') return null;
+	if (at === 'box') return points.metal(box.id);
+	const [kind, name] = at.split(':') as [string, string];
+	return kind === 'joint' ? points.joint(box.id, name) : points.terminal(box.id, name);
+}
+
+const wire = (id: string, from: string, to: string, resistanceOhm: number): Branch => ({ kind: 'resistor', id, from, to, resistanceOhm });
+const closing = (id: string, from: string, to: string, closed: boolean): Branch => ({
+	kind: 'switch',
+	id,
+	from,
+	to,
+	closed,
+	onResistanceOhm: goodJointOhm
+});

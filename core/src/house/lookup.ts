@@ -1,0 +1,57 @@
+import type { Box, Breaker, Cable, Circuit, House, Panel } from './schema';
+
+/** One conductor end in a box. */
+export interface ConductorEnd {
+	readonly cable: Cable;
+	readonly end: 'from' | 'to';
+}
+
+export const mainPanel = (house: House): Panel => house.panels[0]!;
+export const findBox = (house: House, id: string): Box | undefined => house.boxes.find((box) => box.id === id);
+export const findCircuit = (house: House, id: string): Circuit | undefined => house.circuits.find((circuit) => circuit.id === id);
+export const findBreaker = (house: House, id: string): Breaker | undefined =>
+	mainPanel(house).breakers.find((breaker) => breaker.id === id);
+
+/** The cables that end in a box, with which of their ends is there. */
+export function cablesInBox(house: House, boxId: string): ConductorEnd[] {
+	const found: ConductorEnd[] = [];
+	for (const cable of house.cables) {
+		if ('box' in cable.from && cable.from.box === boxId) found.push({ cable, end: 'from' });
+		if (cable.to.box === boxId) found.push({ cable, end: 'to' });
+	}
+	return found;
+}
+
+/** The circuits whose cables enter a box, in the order of the cables. */
+export function circuitsInBox(house: House, boxId: string): Circuit[] {
+	const ids = new Set(cablesInBox(house, boxId).map(({ cable }) => cable.circuit));
+	return [...ids].map((id) => findCircuit(house, id)!).filter(Boolean);
+}
+
+/** A room's name and the box's own: “Sewing room, east wall”. */
+export function placeName(house: House, box: Box): string {
+	const room = house.rooms.find(({ id }) => id === box.room);
+	return room ? `${room.name}, ${box.name}` : box.name;
+}
+
+/** The house with its breakers set: those named in `positions` as said there, the others as they were. */
+export function withBreakers(house: House, positions: Readonly<Record<string, boolean>>): House {
+	return {
+		...house,
+		panels: house.panels.map((panel) => ({
+			...panel,
+			breakers: panel.breakers.map((breaker) => ({ ...breaker, on: positions[breaker.id] ?? breaker.on }))
+		}))
+	};
+}
+
+/** The house with one box replaced by what `change` makes of it. */
+export function withBox(house: House, boxId: string, change: (box: Box) => Box): House {
+	return { ...house, boxes: house.boxes.map((box) => (box.id === boxId ? change(box) : box)) };
+}
+
+/** The house as it would be if the circuit(s) that enter a box started from another breaker: what a finding by test says. */
+export function fedFrom(house: House, boxId: string, breakerId: string): House {
+	const ids = new Set(circuitsInBox(house, boxId).map(({ id }) => id));
+	return { ...house, circuits: house.circuits.map((circuit) => (ids.has(circuit.id) ? { ...circuit, breaker: breakerId } : circuit)) };
+}

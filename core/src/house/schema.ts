@@ -1,0 +1,199 @@
+import { z } from 'zod';
+import { conductorSizes } from '../rules';
+
+const identifier = z
+	.string()
+	.regex(/^[a-z0-9][a-zA-Z0-9-]{0,39}$/, 'a short name of letters, digits and hyphens, beginning with a small letter or a digit')
+	.describe('Short name, unique among its kind: letters, digits, hyphens; begins with a small letter or digit; at most 40.');
+const title = z.string().trim().min(1).max(80);
+const note = z.string().trim().max(500);
+const date = z.iso.date().describe('Calendar date, YYYY-MM-DD.');
+const role = z.enum(['hot', 'neutral', 'ground', 'switchedHot']).describe('What the conductor is for, whatever its colour.');
+const colour = z
+	.enum(['black', 'white', 'grey', 'red', 'blue', 'brown', 'yellow', 'green', 'greenYellow', 'bare'])
+	.describe('What one sees. A hint, never a proof.');
+const how = z
+	.enum(['hook', 'clampPlate', 'pushIn', 'pillar', 'twistOn', 'lever', 'crimp', 'screw'])
+	.describe('The way a conductor is held.');
+const resistance = z.number().min(0.0001).max(1e9).describe('Resistance of this one joint, Ω. Left out: a sound joint, 0.001 Ω.');
+
+const breaker = z.strictObject({
+	id: identifier,
+	spaces: z.array(z.int().min(1).max(84)).min(1).max(2).describe('The space or way it sits in; two for a two-pole breaker.'),
+	ratingA: z.number().min(1).max(200),
+	on: z.boolean(),
+	label: z.string().trim().max(80).describe('What the directory says about it; may be wrong; may be empty.'),
+	findings: z
+		.array(
+			z.strictObject({
+				finding: z.enum(['feeds', 'doesNotFeed']),
+				box: identifier,
+				on: date,
+				how: note.describe('How that was found, in a few words.')
+			})
+		)
+		.default([])
+		.describe('What has been found by test, newest last.')
+});
+
+const panel = z.strictObject({
+	id: identifier,
+	name: title,
+	place: title,
+	spaces: z.int().min(2).max(84).describe('us: odd numbers down the left, even down the right. uk: ways in a row from the main switch.'),
+	mainRatingA: z.number().min(10).max(400),
+	mainOn: z.boolean().default(true),
+	breakers: z.array(breaker).max(84),
+	residualDevices: z
+		.array(
+			z.strictObject({
+				id: identifier,
+				tripMa: z.number().min(5).max(500),
+				ratingA: z.number().min(1).max(200),
+				on: z.boolean().default(true),
+				covers: z.array(identifier).min(1).describe('Breakers fed through it; their neutrals go to its own bar.')
+			})
+		)
+		.default([])
+});
+
+const circuit = z.strictObject({
+	id: identifier,
+	name: title,
+	breaker: identifier.describe(
+		'The breaker its hot conductors start from. The neutral and the ground start from the bars that go with it.'
+	),
+	arrangement: z.enum(['radial', 'ring']).default('radial')
+});
+
+const cableEnd = z.union([z.strictObject({ panel: identifier }), z.strictObject({ box: identifier })]);
+const cable = z.strictObject({
+	id: identifier,
+	circuit: identifier,
+	from: cableEnd.describe('The end nearer the panel as far as one knows; a ring begins and ends with `from` a panel.'),
+	to: z.strictObject({ box: identifier }),
+	lengthM: z.number().min(0.1).max(500),
+	size: z.enum(conductorSizes),
+	material: z.enum(['copper', 'aluminium']).default('copper'),
+	sheath: z.enum(['nonmetallic', 'twinAndEarth', 'armoured', 'conduit']),
+	conductors: z
+		.array(z.strictObject({ id: identifier, role, colour, size: z.enum(conductorSizes).optional() }))
+		.min(1)
+		.max(8)
+		.describe('In the order they lie side by side: each couples to the next by 75 pF/m. `size` where it differs from the cable’s.')
+});
+
+const ratedFor = { ratingA: z.number().min(1).max(63), tamperResistant: z.boolean().default(false), fitted: date.optional() };
+const contacts = z.enum(['good', 'worn']).default('good').describe('Worn contacts no longer hold a plug, and add resistance.');
+const device = z.discriminatedUnion('kind', [
+	z.strictObject({
+		kind: z.literal('duplex'),
+		...ratedFor,
+		style: z.enum(['standard', 'decorator']).default('standard'),
+		weatherResistant: z.boolean().default(false),
+		tabs: z
+			.strictObject({ hot: z.boolean(), neutral: z.boolean() })
+			.default({ hot: true, neutral: true })
+			.describe('The bridges between upper and lower half; false where broken off.'),
+		contacts
+	}),
+	z.strictObject({ kind: z.literal('single'), ...ratedFor, contacts }),
+	z.strictObject({ kind: z.literal('socketSingle'), ...ratedFor, contacts }),
+	z.strictObject({ kind: z.literal('socketTwin'), ...ratedFor, switched: z.boolean().default(true), contacts }),
+	z.strictObject({
+		kind: z.literal('fixed'),
+		name: title,
+		resistanceOhm: z.number().min(0.5).max(1e6),
+		on: z.boolean().default(false)
+	})
+]);
+
+const at = z
+	.string()
+	.regex(/^(terminal:[a-zA-Z]+|joint:[a-z0-9][a-zA-Z0-9-]*|box|capped|bare)$/)
+	.describe('`terminal:NAME` of the device, `joint:ID` of the box, `box` (its metal), `capped`, or `bare` (ending free).');
+
+const box = z.strictObject({
+	id: identifier,
+	name: title.describe('Where in the room: “east wall”.'),
+	room: identifier,
+	use: z.enum(['outlet', 'light', 'fixed', 'junction']).default('outlet'),
+	material: z.enum(['metal', 'plastic']),
+	volumeIn3: z.number().min(1).max(200).optional(),
+	depthMm: z.number().min(5).max(200).optional(),
+	device: device.optional(),
+	joints: z
+		.array(z.strictObject({ id: identifier, how }))
+		.max(12)
+		.default([]),
+	terminations: z
+		.array(z.strictObject({ cable: identifier, conductor: identifier, at, how: how.optional(), resistanceOhm: resistance.optional() }))
+		.describe('Every conductor of every cable in this box, once.'),
+	pigtails: z
+		.array(z.strictObject({ id: identifier, role, colour, from: at, to: at, how: how.optional(), resistanceOhm: resistance.optional() }))
+		.max(12)
+		.default([])
+		.describe(
+			'Short conductors inside the box: from a joint or a terminal, to a terminal or the metal of the box. `how` and `resistanceOhm` are those of the `to` end.'
+		),
+	worries: z
+		.array(
+			z.strictObject({
+				id: identifier,
+				kind: z.enum(['wornContacts', 'looseFaceplate', 'warmPlate', 'crackedFace', 'scorch', 'other']),
+				note,
+				seen: date
+			})
+		)
+		.default([]),
+	history: z.array(z.strictObject({ on: date, what: note })).default([])
+});
+
+/** A house's wiring as one file. The root of `house-file.schema.json`. */
+export const houseSchema = z.strictObject({
+	format: z.literal('wary-hand/house'),
+	version: z.literal(1),
+	name: title,
+	region: z.enum(['us', 'uk']),
+	built: z.int().min(1700).max(2200).optional(),
+	note: note.optional(),
+	service: z.strictObject({
+		voltageV: z.number().min(90).max(300).describe('Hot to neutral, without load.'),
+		impedanceOhm: z.number().min(0.01).max(5).describe('Of each supply conductor up to the panel; 0.05 to 0.3 is usual.')
+	}),
+	rooms: z.array(z.strictObject({ id: identifier, name: title })).max(200),
+	panels: z.array(panel).min(1).max(1).describe('One panel; the file keeps room for more.'),
+	circuits: z.array(circuit).max(200),
+	boxes: z.array(box).max(1000),
+	cables: z.array(cable).max(2000),
+	loads: z
+		.array(
+			z.strictObject({
+				id: identifier,
+				name: title,
+				box: identifier,
+				half: z.enum(['upper', 'lower', 'left', 'right', 'only']),
+				resistanceOhm: z.number().min(0.5).max(1e7),
+				on: z.boolean(),
+				matters: z.enum(['router', 'freezer', 'alarm', 'medical', 'pump', 'light', 'clock']).optional()
+			})
+		)
+		.max(1000)
+		.default([])
+		.describe('What is plugged in.')
+});
+
+export type House = z.infer<typeof houseSchema>;
+export type Panel = House['panels'][number];
+export type Breaker = Panel['breakers'][number];
+export type Circuit = House['circuits'][number];
+export type Cable = House['cables'][number];
+export type Conductor = Cable['conductors'][number];
+export type Box = House['boxes'][number];
+export type Device = NonNullable<Box['device']>;
+export type Load = House['loads'][number];
+export type Role = Conductor['role'];
+export type Colour = Conductor['colour'];
+export type How = z.infer<typeof how>;
+export type Half = Load['half'];
+export type WorryKind = Box['worries'][number]['kind'];

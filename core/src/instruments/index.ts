@@ -1,0 +1,20 @@
+export {
+	contactlessAlarms,
+	contactlessAlarmV,
+	indicatorLampsV,
+	indicatorMarkV,
+	indicatorOhm,
+	lampGlows,
+	lowImpedanceOhm,
+	multimeterInput,
+	ohmmeter,
+	plugLampLitShare,
+	plugLampOhm,
+	readIndicatorV,
+	readOhms,
+	readPlugLamps,
+	readVoltageV,
+	type OhmReading,
+	type PlugLamps,
+	type Probes
+} from './readings';

@@ -1,0 +1,13 @@
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+	test: {
+		projects: [
+			{ test: { name: 'core', include: ['core/**/*.test.ts'], testTimeout: 120_000 } },
+			{
+				resolve: { alias: { $lib: new URL('./web/src/lib', import.meta.url).pathname } },
+				test: { name: 'web', include: ['web/src/**/*.test.ts'], testTimeout: 60_000, hookTimeout: 60_000 }
+			}
+		]
+	}
+});
