@@ -1,0 +1,19 @@
+import type { IsolationState } from './state';
+
+/** The states the product knows; `assumedLive` is always the start. */
+export type Energy = 'assumedLive' | 'expectedDead' | 'provenDead' | 'deliberatelyLive';
+
+/** Whether tester, every pair and tester again have been read, and nothing speaks against it. */
+export function proofStands({ proof }: IsolationState): boolean {
+	return proof.before !== null && proof.after !== null && proof.required.every((pair) => proof.pairs[pair]?.band === 'dead');
+}
+
+/** The energy state. Dead is never said without evidence: any doubt, and any gap in it, is live. */
+export function energyOf(state: IsolationState): Energy {
+	if (state.power === 'restored') return state.areaClear ? 'deliberatelyLive' : 'assumedLive';
+	if (state.power !== 'off' || state.hold === null || state.doubt !== null) return 'assumedLive';
+	return proofStands(state) ? 'provenDead' : 'expectedDead';
+}
+
+/** Pairs that still have to be read dead, in order. */
+export const pairsLeft = ({ proof }: IsolationState): string[] => proof.required.filter((pair) => proof.pairs[pair]?.band !== 'dead');

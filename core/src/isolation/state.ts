@@ -1,0 +1,163 @@
+import { deadBand, provesTester, type DeadBand, type VoltReading } from './bands';
+
+/** How the breaker is kept off. A padlock's key is in the worker's pocket; the others are weaker. */
+export type Hold = 'padlock' | 'tape' | 'watch';
+/** Contacts in the face, or the bare conductors behind it. */
+export type Scope = 'face' | 'bare';
+
+/** What bears on whether the wiring is dead. `id` names the event, so that a reading can be put right later. */
+export type IsolationEvent =
+	| { readonly kind: 'switchBreaker'; readonly breaker: string; readonly on: boolean }
+	| { readonly kind: 'hold'; readonly way: Hold }
+	| { readonly kind: 'proveTester'; readonly id: string; readonly when: 'before' | 'after'; readonly reading: VoltReading }
+	| { readonly kind: 'readPair'; readonly id: string; readonly pair: string; readonly reading: VoltReading }
+	| { readonly kind: 'amendVolts'; readonly of: string; readonly reading: VoltReading }
+	/** The device is out: these pairs of bare conductors are in reach. */
+	| { readonly kind: 'exposed'; readonly pairs: readonly string[] }
+	/** The device is back in its box: only the contacts of its face are in reach. */
+	| { readonly kind: 'closed' }
+	| { readonly kind: 'foundConductor'; readonly pair: string }
+	| { readonly kind: 'changed'; readonly what: Change }
+	| { readonly kind: 'clearArea' }
+	| { readonly kind: 'restorePower'; readonly held: boolean };
+
+/** Things that happen beside the procedure and may undo a proof. */
+export type Change = 'powerSeen' | 'foundUnlocked' | 'wasAway' | 'otherBoxOpened';
+
+/** Why a proof no longer stands, and what lifts the doubt: a visit to the panel, a proof begun anew, or one reading. */
+export type Doubt =
+	| { readonly reason: 'liveReading'; readonly pair: string; readonly until: 'panel' }
+	| { readonly reason: Change; readonly until: 'panel' | 'proof' }
+	| { readonly reason: 'testerFailed'; readonly until: 'proof' }
+	| { readonly reason: 'tripped'; readonly until: 'panel' }
+	| { readonly reason: 'foundConductor'; readonly pair: string; readonly until: 'pair' };
+
+export interface Taken {
+	readonly id: string;
+	readonly reading: VoltReading;
+	readonly band: DeadBand;
+}
+
+export interface Proof {
+	readonly scope: Scope;
+	/** Pairs that must be read, in order. */
+	readonly required: readonly string[];
+	readonly before: Taken | null;
+	readonly pairs: Readonly<Record<string, Taken>>;
+	readonly after: Taken | null;
+}
+
+export interface IsolationState {
+	readonly power: 'asFound' | 'off' | 'unknown' | 'tripped' | 'restored';
+	/** Breakers switched off for this job, the last one last. */
+	readonly off: readonly string[];
+	/** Breakers with which the outlet stayed live. */
+	readonly notFeeding: readonly string[];
+	readonly hold: Hold | null;
+	/** People, pets and hands are clear: asked for before power goes on. */
+	readonly areaClear: boolean;
+	readonly doubt: Doubt | null;
+	/** Whether a device sits in the box, so that only its face can be read. */
+	readonly closed: boolean;
+	readonly facePairs: readonly string[];
+	readonly proof: Proof;
+}
+
+export const initialIsolation = (facePairs: readonly string[]): IsolationState => ({
+	power: 'asFound',
+	off: [],
+	notFeeding: [],
+	hold: null,
+	areaClear: false,
+	doubt: null,
+	closed: true,
+	facePairs,
+	proof: freshProof('face', facePairs)
+});
+
+const freshProof = (scope: Scope, required: readonly string[]): Proof => ({ scope, required, before: null, pairs: {}, after: null });
+/** A proof begun anew, on what is in reach now. */
+const again = ({ closed, facePairs, proof }: IsolationState): Proof => (closed ? freshProof('face', facePairs) : freshProof('bare', proof.required));
+
+/** The isolation state after one more event. Pure; events are taken as accepted. */
+export function isolate(state: IsolationState, event: IsolationEvent): IsolationState {
+	switch (event.kind) {
+		case 'switchBreaker':
+			return event.on
+				? { ...state, off: state.off.filter((id) => id !== event.breaker), hold: null, power: state.off.length > 1 ? state.power : 'asFound', proof: again(state) }
+				: { ...state, off: [...state.off.filter((id) => id !== event.breaker), event.breaker], hold: null, power: 'off', areaClear: false, doubt: liftAt(state.doubt, 'panel'), proof: again(state) };
+		case 'hold':
+			return { ...state, hold: event.way };
+		case 'proveTester':
+			return proveTester(state, event.when, taken(event.id, event.reading));
+		case 'readPair':
+			return readPair(state, event.pair, taken(event.id, event.reading));
+		case 'amendVolts':
+			return amend(state, event.of, event.reading);
+		case 'exposed':
+			// A proof of the bare conductors, made before the device went back, still covers them if nothing undid it.
+			return { ...state, closed: false, proof: state.proof.scope === 'bare' ? state.proof : freshProof('bare', event.pairs) };
+		case 'closed':
+			return { ...state, closed: true };
+		case 'foundConductor':
+			return {
+				...state,
+				doubt: state.doubt ?? { reason: 'foundConductor', pair: event.pair, until: 'pair' },
+				proof: { ...state.proof, required: [...state.proof.required, event.pair], after: null }
+			};
+		case 'changed':
+			return changed(state, event.what);
+		case 'clearArea':
+			return { ...state, areaClear: true };
+		case 'restorePower':
+			return event.held
+				? { ...state, power: 'restored', off: [], hold: null, proof: again(state), doubt: null }
+				: { ...state, power: 'tripped', hold: null, areaClear: false, proof: again(state), doubt: { reason: 'tripped', until: 'panel' } };
+	}
+}
+
+const taken = (id: string, reading: VoltReading): Taken => ({ id, reading, band: deadBand(reading) });
+const liftAt = (doubt: Doubt | null, where: Doubt['until']): Doubt | null => (doubt?.until === where ? null : doubt);
+
+function proveTester(state: IsolationState, when: 'before' | 'after', reading: Taken): IsolationState {
+	if (!provesTester(reading.reading)) return { ...state, doubt: { reason: 'testerFailed', until: 'proof' }, proof: again(state) };
+	if (when === 'after') return { ...state, proof: { ...state.proof, after: reading } };
+	return { ...state, doubt: liftAt(state.doubt, 'proof'), proof: { ...state.proof, before: reading } };
+}
+
+/**
+ * A pair read for the first time takes its place in the proof. One that was dead and now shows something has changed under the proof: it begins
+ * anew. A live one sends back to the panel.
+ */
+function readPair(state: IsolationState, pair: string, reading: Taken): IsolationState {
+	if (reading.band === 'live') {
+		const last = state.off.at(-1);
+		const notFeeding = last === undefined || state.notFeeding.includes(last) ? state.notFeeding : [...state.notFeeding, last];
+		return { ...state, notFeeding, doubt: { reason: 'liveReading', pair, until: 'panel' }, proof: again(state) };
+	}
+	const wasDead = state.proof.pairs[pair]?.band === 'dead';
+	if (wasDead && reading.band !== 'dead') return { ...state, proof: again(state) };
+	const resolved = state.doubt?.until === 'pair' && state.doubt.pair === pair && reading.band === 'dead';
+	return {
+		...state,
+		doubt: resolved ? null : state.doubt,
+		proof: { ...state.proof, pairs: { ...state.proof.pairs, [pair]: reading }, after: wasDead ? state.proof.after : null }
+	};
+}
+
+/** Puts right a reading of the proof in hand, as if it had been taken with that value; one that no proof rests on any more changes nothing. */
+function amend(state: IsolationState, of: string, reading: VoltReading): IsolationState {
+	const { before, after, pairs } = state.proof;
+	if (before?.id === of) return provesTester(reading) ? { ...state, proof: { ...state.proof, before: taken(of, reading) } } : proveTester(state, 'before', taken(of, reading));
+	if (after?.id === of) return proveTester(state, 'after', taken(of, reading));
+	const pair = Object.keys(pairs).find((key) => pairs[key]!.id === of);
+	return pair === undefined ? state : readPair(state, pair, taken(of, reading));
+}
+
+function changed(state: IsolationState, what: Change): IsolationState {
+	if (state.power === 'asFound' || state.power === 'restored') return state;
+	if (what === 'otherBoxOpened') return { ...state, doubt: { reason: what, until: 'proof' }, proof: again(state) };
+	// A padlock with its only key in the pocket holds while one is away.
+	if (what === 'wasAway' && state.hold === 'padlock') return state;
+	return { ...state, power: 'unknown', hold: null, doubt: { reason: what, until: 'panel' }, proof: again(state) };
+}

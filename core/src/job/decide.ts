@@ -1,0 +1,242 @@
+import { deviceModel, type How } from '../house';
+import { deadBand, energyOf, inRange, type Energy, type VoltReading } from '../isolation';
+import type { Command, JobEvent, Judged, PartAnswers } from './events';
+import type { Expectations } from './expect';
+import { judgeOhms, sameLamps, soundLamps, type PartFault } from './judge';
+import type { JobPlan } from './plan';
+import { nextStep, safeStopStep, type Step } from './steps';
+import { isBare, type JobState } from './state';
+
+/** Why a command is refused, as data; `next` is what may be done instead. */
+export type Refusal =
+	| { readonly code: 'over'; readonly status: 'stopped' | 'finished' }
+	| { readonly code: 'notProvenDead'; readonly energy: Energy; readonly next: Step | null }
+	| { readonly code: 'notNow'; readonly next: Step | null }
+	| { readonly code: 'makeSafeFirst'; readonly next: Step }
+	| { readonly code: 'boxOpen' }
+	| { readonly code: 'unknownBreaker'; readonly breaker: string }
+	| { readonly code: 'notSwitchedOff'; readonly breaker: string }
+	| { readonly code: 'unknownPair'; readonly pair: string }
+	| { readonly code: 'unknownSource'; readonly source: string }
+	| { readonly code: 'unknownReading'; readonly id: string }
+	| { readonly code: 'otherInstrument' }
+	| { readonly code: 'outOfRange' }
+	| { readonly code: 'needsLowImpedance' }
+	| { readonly code: 'wrongTerminal'; readonly given: string; readonly expected: string }
+	| { readonly code: 'wayNotPossible'; readonly terminal: string; readonly wires: number; readonly ways: readonly How[] }
+	| { readonly code: 'pushInNever' }
+	| { readonly code: 'conductorKnown'; readonly id: string }
+	| { readonly code: 'toolsMissing'; readonly missing: readonly string[] };
+
+export type Decision = { readonly ok: true; readonly body: Command; readonly judged?: Judged } | { readonly ok: false; readonly refusal: Refusal };
+
+export interface JobContext {
+	readonly plan: JobPlan;
+	readonly expect: Expectations;
+	/** An earlier event of this job by its id. */
+	readonly find: (id: string) => JobEvent | undefined;
+}
+
+const accept = (body: Command, judged?: Judged): Decision => (judged ? { ok: true, body, judged } : { ok: true, body });
+const refuse = (refusal: Refusal): Decision => ({ ok: false, refusal });
+
+/** Commands that lay hands on conductors or on a device with its terminals open. */
+const touching: ReadonlySet<Command['kind']> = new Set(['takeOff', 'terminate', 'tug', 'cap', 'reopen']);
+const touchingSteps: ReadonlySet<string> = new Set(['plateOff', 'easeOut', 'prepare', 'unusedScrews', 'tape', 'fold', 'tugAgain', 'seat']);
+
+/** Whether a command lays hands on conductors. */
+export const touches = (command: Command): boolean => touching.has(command.kind) || (command.kind === 'confirm' && touchingSteps.has(command.step));
+
+/**
+ * Accepts a command as an event's body, or refuses it with the reason. What is accepted is the next step, and the few things that may happen at
+ * any time: something changed, a note, a reading taken again or put right, another conductor found, a stop made safely.
+ */
+export function decide(context: JobContext, state: JobState, command: Command): Decision {
+	if (state.status !== 'underWay') return refuse({ code: 'over', status: state.status });
+	if (touches(command) && energyOf(state.isolation) !== 'provenDead')
+		return refuse({ code: 'notProvenDead', energy: energyOf(state.isolation), next: nextStep(context.plan, state) });
+	const beside = besideTheSteps(context, state, command);
+	if (beside) return beside;
+	const next = nextStep(context.plan, state);
+	if (!next || !fits(next, command)) return refuse({ code: 'notNow', next });
+	return atItsStep(context, state, next, command);
+}
+
+/** Whether a command is the one that a step asks for. */
+function fits(step: Step, command: Command): boolean {
+	switch (step.kind) {
+		case 'switchOff':
+			return command.kind === 'switchBreaker' && !command.on;
+		case 'confirm':
+			return command.kind === 'confirm' && command.step === step.step;
+		case 'readLive':
+		case 'readPlug':
+		case 'grip':
+			return command.kind === step.kind && command.half === step.half;
+		case 'proveTester':
+			return command.kind === 'proveTester' && command.when === step.when;
+		case 'readPair':
+			return command.kind === 'readPair' && command.pair === step.pair;
+		case 'takeOff':
+		case 'tug':
+			return command.kind === step.kind && command.terminal === step.terminal;
+		case 'terminate':
+			return command.kind === 'terminate' && command.from === step.terminal;
+		case 'readOhms':
+			return command.kind === 'readOhms' && command.check === step.check;
+		case 'checkNeighbour':
+			return command.kind === 'checkNeighbour' && command.box === step.box;
+		default:
+			return command.kind === step.kind;
+	}
+}
+
+function besideTheSteps({ plan, find, expect }: JobContext, state: JobState, command: Command): Decision | null {
+	const { isolation } = state;
+	switch (command.kind) {
+		case 'note':
+		case 'changed':
+			return accept(command);
+		case 'switchBreaker':
+			if (!plan.breakers.includes(command.breaker)) return refuse({ code: 'unknownBreaker', breaker: command.breaker });
+			if (!command.on) return isolation.power === 'off' ? accept(command) : null;
+			if (!isolation.off.includes(command.breaker)) return refuse({ code: 'notSwitchedOff', breaker: command.breaker });
+			return state.device === 'oldSeated' ? accept(command) : refuse({ code: 'boxOpen' });
+		case 'readLive':
+			return state.device === 'oldSeated' && isolation.power === 'asFound' && state.live[command.half] ? live(command, expect) : null;
+		case 'readPair':
+			return isolation.proof.pairs[command.pair] && inReach(state) ? pairReading(command, state, expect) : null;
+		case 'amendVolts':
+			return amendment(command.of, command.reading, find, command);
+		case 'foundConductor':
+			if (isolation.closed) return null;
+			return state.found.includes(command.id) ? refuse({ code: 'conductorKnown', id: command.id }) : accept(command);
+		case 'lookOver':
+			return state.lookedOver && nothingTakenOff(state) ? accept(command) : null;
+		case 'inspect':
+			return state.inspected && nothingTakenOff(state) ? accept(command) : null;
+		case 'cap':
+			return Object.values(state.wires).some(isBare) ? accept(command) : null;
+		case 'stop': {
+			const way = safeStopStep(state);
+			return way.kind === 'stop' ? accept(command) : refuse({ code: 'makeSafeFirst', next: way });
+		}
+		default:
+			return null;
+	}
+}
+
+/** While everything still sits as it was found, what was seen of it can be put right. */
+const nothingTakenOff = (state: JobState): boolean => state.device === 'oldOut' && Object.values(state.wires).every((wire) => wire === 'onOld');
+
+/** Whether the proof in hand can be read from where the device is now. */
+const inReach = ({ isolation }: JobState): boolean =>
+	isolation.power === 'off' && isolation.hold !== null && isolation.doubt?.until !== 'panel' && isolation.proof.before !== null && isolation.closed === (isolation.proof.scope === 'face');
+
+function atItsStep(context: JobContext, state: JobState, next: Step, command: Command): Decision {
+	const { plan, expect } = context;
+	switch (command.kind) {
+		case 'checkTools': {
+			const missing = toolsNeeded(plan, command.tester).filter((tool) => !command.has.includes(tool));
+			return missing.length === 0 ? accept(command) : refuse({ code: 'toolsMissing', missing });
+		}
+		case 'checkPart':
+			return accept(command, { passes: partFaults(plan, command.answers).length === 0, expected: null });
+		case 'readLive':
+			return live(command, expect);
+		case 'proveTester':
+			return testerProof(command, expect);
+		case 'readPair':
+			return pairReading(command, state, expect);
+		case 'terminate':
+			return termination(plan, command);
+		case 'tug':
+			return accept(command, { passes: command.held, expected: null });
+		case 'readOhms': {
+			if (command.value.kind === 'ohms' && !(command.value.resistanceOhm >= 0 && command.value.resistanceOhm <= 40e6)) return refuse({ code: 'outOfRange' });
+			const resistanceOhm = expect.resistanceOhm(command.check);
+			return accept(command, { passes: judgeOhms(command.check, command.value, resistanceOhm).passes, expected: { resistanceOhm } });
+		}
+		case 'restorePower':
+			return accept(command, { passes: command.held, expected: null });
+		case 'readPlug': {
+			if (command.volts && !inRange(command.volts)) return refuse({ code: 'outOfRange' });
+			const lamps = expect.lamps(command.half);
+			// Both: as the model says, and as it should be; were the record itself wrong, the same wrong lamps would not pass.
+			return accept(command, { passes: sameLamps(command.lamps, lamps) && sameLamps(command.lamps, soundLamps), expected: { lamps } });
+		}
+		case 'checkNeighbour':
+			return accept(command, { passes: command.works, expected: null });
+		case 'grip':
+			return accept(command, { passes: command.holds, expected: null });
+		default:
+			return next ? accept(command) : refuse({ code: 'notNow', next });
+	}
+}
+
+function live(command: Extract<Command, { kind: 'readLive' }>, expect: Expectations): Decision {
+	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });
+	return accept(command, { passes: deadBand(command.reading) === 'live', expected: { volts: expect.liveV(command.half) } });
+}
+
+function testerProof(command: Extract<Command, { kind: 'proveTester' }>, expect: Expectations): Decision {
+	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });
+	const volts = expect.sourceV(command.source);
+	if (volts === null) return refuse({ code: 'unknownSource', source: command.source });
+	return accept(command, { passes: deadBand(command.reading) === 'live', expected: { volts } });
+}
+
+function pairReading(command: Extract<Command, { kind: 'readPair' }>, state: JobState, expect: Expectations): Decision {
+	if (!state.isolation.proof.required.includes(command.pair)) return refuse({ code: 'unknownPair', pair: command.pair });
+	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });
+	const wasUnresolved = state.isolation.proof.pairs[command.pair]?.band === 'unresolved';
+	// The same instrument again would only show the same again: the question is whether anything stands behind the voltage.
+	if (wasUnresolved && !(command.reading.instrument === 'multimeter' && command.reading.mode === 'lowImpedance')) return refuse({ code: 'needsLowImpedance' });
+	return accept(command, { passes: deadBand(command.reading) === 'dead', expected: { volts: expect.pairV(command.pair) } });
+}
+
+function amendment(of: string, reading: VoltReading, find: JobContext['find'], command: Command): Decision {
+	const original = find(of);
+	if (!original || (original.body.kind !== 'readPair' && original.body.kind !== 'proveTester')) return refuse({ code: 'unknownReading', id: of });
+	const { reading: before } = original.body;
+	const sameMode = before.instrument === 'indicator' || (reading.instrument === 'multimeter' && reading.mode === before.mode);
+	if (before.instrument !== reading.instrument || !sameMode) return refuse({ code: 'otherInstrument' });
+	if (!inRange(reading)) return refuse({ code: 'outOfRange' });
+	const shouldBeLive = original.body.kind === 'proveTester';
+	return accept(command, { passes: (deadBand(reading) === 'live') === shouldBeLive && deadBand(reading) !== 'unresolved', expected: original.judged?.expected ?? null });
+}
+
+function termination(plan: JobPlan, command: Extract<Command, { kind: 'terminate' }>): Decision {
+	const landing = plan.putOn.find(({ terminal }) => terminal === command.from)!;
+	const target = deviceModel(plan.newDevice).terminals.find(({ name }) => name === landing.terminal)!;
+	if (command.terminal !== landing.terminal) return refuse({ code: 'wrongTerminal', given: command.terminal, expected: landing.terminal });
+	if (command.way === 'pushIn') return refuse({ code: 'pushInNever' });
+	const takes = target.takes[command.way as keyof typeof target.takes] ?? 0;
+	if (takes < landing.wires.length) return refuse({ code: 'wayNotPossible', terminal: landing.terminal, wires: landing.wires.length, ways: waysFor(plan, landing.terminal) });
+	return accept(command);
+}
+
+/** Ways in which a landing's wires can be held by the new device, best first; never the push-in spring. */
+export function waysFor(plan: JobPlan, terminal: string): How[] {
+	const count = plan.putOn.find((landing) => landing.terminal === terminal)?.wires.length ?? 1;
+	const takes = deviceModel(plan.newDevice).terminals.find(({ name }) => name === terminal)?.takes ?? {};
+	return (['clampPlate', 'hook', 'pillar', 'screw'] as const).filter((way) => (takes[way] ?? 0) >= count);
+}
+
+/** What must be at hand before the first step. */
+export function toolsNeeded(plan: JobPlan, tester: 'multimeter' | 'indicator'): string[] {
+	const common = ['tester', ...(tester === 'indicator' ? ['provingUnit', 'multimeter'] : []), 'plugTester', 'drivers', 'stripper', 'lockOrTape', 'headTorch'];
+	return plan.region === 'uk' ? [...common, 'sleeving'] : [...common, 'knife', 'tape'];
+}
+
+/** What is wrong with the part in hand, against what a like-for-like replacement must be. */
+export function partFaults(plan: JobPlan, answers: PartAnswers): PartFault[] {
+	const wanted = plan.newDevice.kind === 'fixed' ? null : plan.newDevice;
+	return [
+		...(wanted && answers.ratingA !== wanted.ratingA ? (['rating'] as const) : []),
+		...(answers.tamperResistant ? [] : (['notTamperResistant'] as const)),
+		...(answers.sameKind ? [] : (['otherKind'] as const)),
+		...(answers.grounded ? [] : (['notGrounded'] as const)),
+		...(answers.undamaged ? [] : (['damaged'] as const))
+	];
+}

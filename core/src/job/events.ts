@@ -1,0 +1,78 @@
+import type { Colour, Half, How } from '../house';
+import type { PlugLamps } from '../instruments';
+import type { Change, Hold, VoltReading } from '../isolation';
+import type { ResistanceCheck } from './plan';
+
+/** An ohmmeter reading: a value, over its range, or refused by the meter because the pair is live. */
+export type OhmValue = { readonly kind: 'ohms'; readonly resistanceOhm: number } | { readonly kind: 'overload' };
+
+/** Steps that are simply done or not. */
+export type Confirmed = 'cautions' | 'tag' | 'tell' | 'plateOff' | 'easeOut' | 'prepare' | 'unusedScrews' | 'tape' | 'fold' | 'tugAgain' | 'seat' | 'clearArea' | 'plateOn';
+
+export type Answer = 'no' | 'yes' | 'unsure';
+/** What is looked for once the device is out. */
+export const conditions = ['scorchIntoWall', 'crumblingInsulation', 'aluminium', 'tooShort', 'liveGround', 'scorchLocal', 'nicked', 'nearlyCut', 'pushIn', 'looseTerminal', 'wornContacts', 'corrosion'] as const;
+export type Condition = (typeof conditions)[number];
+
+/** Where a lost safety margin ends the job: what to hand over for. */
+export type StopReason = Condition | 'notAsRecorded' | 'foundOnDevice' | 'unsure' | 'deadBefore' | 'noTester' | 'ownChoice';
+
+export interface SeenLanding {
+	readonly terminal: string;
+	readonly wires: readonly { readonly id: string; readonly colour: Colour; readonly how: How }[];
+}
+
+export interface PartAnswers {
+	readonly ratingA: number;
+	readonly tamperResistant: boolean;
+	readonly sameKind: boolean;
+	readonly grounded: boolean;
+	readonly undamaged: boolean;
+}
+
+/** What a person says they saw, did or decided. Accepted, it becomes an event. */
+export type Command =
+	| { readonly kind: 'confirm'; readonly step: Confirmed }
+	| { readonly kind: 'checkTools'; readonly tester: 'multimeter' | 'indicator'; readonly has: readonly string[] }
+	| { readonly kind: 'checkPart'; readonly answers: PartAnswers }
+	| { readonly kind: 'readLive'; readonly half: Half; readonly reading: VoltReading }
+	| { readonly kind: 'switchBreaker'; readonly breaker: string; readonly on: boolean }
+	| { readonly kind: 'hold'; readonly way: Hold }
+	| { readonly kind: 'proveTester'; readonly when: 'before' | 'after'; readonly source: string; readonly reading: VoltReading }
+	| { readonly kind: 'readPair'; readonly pair: string; readonly reading: VoltReading }
+	| { readonly kind: 'amendVolts'; readonly of: string; readonly reading: VoltReading }
+	| { readonly kind: 'lookOver'; readonly asRecorded: boolean; readonly landings: readonly SeenLanding[]; readonly note: string }
+	| { readonly kind: 'foundConductor'; readonly id: string; readonly colour: Colour; readonly where: 'passing' | 'onDevice' }
+	| { readonly kind: 'inspect'; readonly answers: Readonly<Record<Condition, Answer>>; readonly note: string }
+	| { readonly kind: 'takeOff'; readonly terminal: string }
+	| { readonly kind: 'terminate'; readonly from: string; readonly terminal: string; readonly way: How }
+	| { readonly kind: 'tug'; readonly terminal: string; readonly held: boolean }
+	| { readonly kind: 'cap' }
+	| { readonly kind: 'reopen' }
+	| { readonly kind: 'readOhms'; readonly check: ResistanceCheck; readonly value: OhmValue }
+	| { readonly kind: 'restorePower'; readonly held: boolean }
+	| { readonly kind: 'readPlug'; readonly half: Half; readonly lamps: PlugLamps; readonly volts?: VoltReading }
+	| { readonly kind: 'checkNeighbour'; readonly box: string; readonly works: boolean }
+	| { readonly kind: 'grip'; readonly half: Half; readonly holds: boolean }
+	| { readonly kind: 'tidyDirectory'; readonly label: string }
+	| { readonly kind: 'changed'; readonly what: Change }
+	| { readonly kind: 'note'; readonly text: string }
+	| { readonly kind: 'stop'; readonly reason: StopReason; readonly note: string }
+	| { readonly kind: 'finish' };
+
+/** What the model said at the time, kept with the event so that a record never changes its mind. */
+export interface Judged {
+	readonly passes: boolean;
+	/** Expected value in words of the model: volts, ohms (`null`: open), or lamps. */
+	readonly expected: { readonly volts: number } | { readonly resistanceOhm: number | null } | { readonly lamps: PlugLamps } | null;
+}
+
+/** A stored event: an accepted command with its identity, its time and, for readings, the judgement. */
+export interface JobEvent {
+	/** Made on the device that took it; stored once however often it is sent. */
+	readonly id: string;
+	/** ISO 8601, by the clock handed in. */
+	readonly at: string;
+	readonly body: Command;
+	readonly judged?: Judged;
+}

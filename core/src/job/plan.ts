@@ -1,0 +1,201 @@
+import { cablesInBox, chainOfCircuit, circuitsInBox, deviceModel, findBox, neighbours, points, type Box, type Colour, type Device, type Half, type House, type How, type Role } from '../house';
+import type { Region } from '../rules';
+
+/** Two points between which a voltage is read to prove dead; `id` also names them in events. */
+export interface Pair {
+	readonly id: string;
+	readonly red: string;
+	readonly black: string;
+	readonly kind: 'hotNeutral' | 'hotGround' | 'neutralGround' | 'toGround';
+	/** For contacts of the face: which half. */
+	readonly half?: Half;
+	/** For bare conductors: which ones the tips go on; `black` may be the metal box. */
+	readonly redWire?: WireRef;
+	readonly blackWire?: WireRef | 'box';
+}
+
+/** One conductor end at the outlet. */
+export interface WireRef {
+	readonly id: string;
+	readonly role: Role;
+	readonly colour: Colour;
+	/** `null`: a pigtail or tail that stays in the box. */
+	readonly cable: string | null;
+	readonly point: string;
+	readonly how: How;
+	/** Where the cable comes from, as recorded: a box's id, the panel, or `null` for a tail. */
+	readonly comesFrom: string | 'panel' | null;
+}
+
+/** A terminal of the device and the wires that sit on it, taken off and put on together. */
+export interface Landing {
+	readonly terminal: string;
+	readonly role: Role;
+	readonly wires: readonly WireRef[];
+}
+
+export type ResistanceCheck = 'hotNeutral' | 'hotGround' | 'groundBox';
+export type TerminatingSchool = 'groundFirst' | 'hotFirst' | 'asItCameOff';
+
+/** What a job is about, worked out once from the recorded house: the same house always gives the same plan. */
+export interface JobPlan {
+	readonly region: Region;
+	readonly boxId: string;
+	readonly oldDevice: Device;
+	readonly newDevice: Device;
+	readonly metalBox: boolean;
+	/** us devices have a plate of their own; a uk face is the plate. */
+	readonly separatePlate: boolean;
+	readonly halves: readonly Half[];
+	readonly facePairs: readonly Pair[];
+	readonly barePairs: readonly Pair[];
+	/** In the order they come off: hot first. */
+	readonly takeOff: readonly Landing[];
+	/** In the order of the school. */
+	readonly putOn: readonly Landing[];
+	readonly resistanceChecks: readonly ResistanceCheck[];
+	readonly upstream: readonly string[];
+	readonly downstream: readonly string[];
+	/** The breaker the record names for this outlet, and every breaker of the panel. */
+	readonly recordedBreaker: string;
+	readonly breakers: readonly string[];
+	/** Screws of the new device that carry nothing and are driven in. */
+	readonly unusedTerminals: readonly string[];
+}
+
+export type PlanFailure =
+	| { readonly code: 'unknownBox'; readonly box: string }
+	| { readonly code: 'noDevice'; readonly box: string }
+	| { readonly code: 'notAnOutlet'; readonly box: string }
+	| { readonly code: 'severalCircuits'; readonly circuits: readonly string[] }
+	| { readonly code: 'noCircuit'; readonly box: string }
+	| { readonly code: 'noGround'; readonly box: string }
+	| { readonly code: 'nothingOnDevice'; readonly box: string };
+
+/**
+ * Plans the like-for-like replacement of the device in a box. Refused where the record shows what a like-for-like swap doesn't cover:
+ * two circuits in the box, no ground, nothing on the device.
+ */
+export function planJob(house: House, boxId: string, school: TerminatingSchool = 'groundFirst'): { ok: true; plan: JobPlan } | { ok: false; failure: PlanFailure } {
+	const box = findBox(house, boxId);
+	const failure = box ? whyNot(house, box) : { code: 'unknownBox' as const, box: boxId };
+	if (!box || failure) return { ok: false, failure: failure! };
+	const device = box.device!;
+	const model = deviceModel(device);
+	const takeOff = inOrder(landingsOf(house, box), ['hot', 'switchedHot', 'neutral', 'ground']);
+	const wires = takeOff.flatMap((landing) => landing.wires);
+	const putOn = { groundFirst: inOrder(takeOff, ['ground', 'neutral', 'hot', 'switchedHot']), hotFirst: takeOff, asItCameOff: [...takeOff].reverse() }[school];
+	const { upstream, downstream } = neighbours(house, boxId);
+	const circuit = circuitsInBox(house, boxId)[0]!;
+	const used = new Set(takeOff.map(({ terminal }) => terminal));
+	return {
+		ok: true,
+		plan: {
+			region: house.region,
+			boxId,
+			oldDevice: device,
+			newDevice: likeForLike(device),
+			metalBox: box.material === 'metal',
+			separatePlate: house.region === 'us',
+			halves: model.halves,
+			facePairs: facePairs(box.id, model.halves),
+			barePairs: barePairs(box, wires),
+			takeOff,
+			putOn,
+			resistanceChecks: box.material === 'metal' ? ['hotNeutral', 'hotGround', 'groundBox'] : ['hotNeutral', 'hotGround'],
+			upstream: outletsOf(upstream),
+			downstream: outletsOf(downstream),
+			recordedBreaker: circuit.breaker,
+			breakers: house.panels.flatMap((panel) => panel.breakers.map(({ id }) => id)),
+			unusedTerminals: model.terminals.filter(({ name, takes }) => 'hook' in takes && !used.has(name)).map(({ name }) => name)
+		}
+	};
+}
+
+function whyNot(house: House, box: Box): PlanFailure | null {
+	if (!box.device) return { code: 'noDevice', box: box.id };
+	if (deviceModel(box.device).halves.length === 0) return { code: 'notAnOutlet', box: box.id };
+	const circuits = circuitsInBox(house, box.id);
+	if (circuits.length === 0) return { code: 'noCircuit', box: box.id };
+	if (circuits.length > 1) return { code: 'severalCircuits', circuits: circuits.map(({ id }) => id) };
+	const landings = landingsOf(house, box);
+	if (!['hot', 'neutral'].every((role) => landings.some((landing) => landing.role === role))) return { code: 'nothingOnDevice', box: box.id };
+	if (!landings.some(({ role }) => role === 'ground')) return { code: 'noGround', box: box.id };
+	return null;
+}
+
+/** The same kind and rating, new: good contacts, tamper-resistant as a dwelling now asks (NEC 406.12; BS 1363 shutters). */
+function likeForLike(device: Device): Device {
+	if (device.kind === 'fixed') return device;
+	const { fitted: _worn, ...kept } = device;
+	return { ...kept, contacts: 'good', tamperResistant: true };
+}
+
+const terminalOf = (at: string): string | null => (at.startsWith('terminal:') ? at.slice(9) : null);
+const outletsOf = (boxes: readonly Box[]): string[] => boxes.filter(({ use, device }) => use === 'outlet' && device).map(({ id }) => id);
+
+function landingsOf(house: House, box: Box): Landing[] {
+	const ends = new Map(cablesInBox(house, box.id).map((end) => [end.cable.id, end]));
+	const onTerminal: { terminal: string; wire: WireRef }[] = [];
+	for (const termination of box.terminations) {
+		const terminal = terminalOf(termination.at);
+		const found = ends.get(termination.cable);
+		const conductor = found?.cable.conductors.find(({ id }) => id === termination.conductor);
+		if (terminal === null || !found || !conductor) continue;
+		const other = found.end === 'to' ? found.cable.from : found.cable.to;
+		onTerminal.push({
+			terminal,
+			wire: {
+				id: `${termination.cable}/${conductor.id}`,
+				role: conductor.role,
+				colour: conductor.colour,
+				cable: termination.cable,
+				point: points.conductor(termination.cable, conductor.id, found.end),
+				how: termination.how ?? 'screw',
+				comesFrom: 'box' in other ? other.box : 'panel'
+			}
+		});
+	}
+	for (const pigtail of box.pigtails)
+		for (const at of [pigtail.from, pigtail.to]) {
+			const terminal = terminalOf(at);
+			if (terminal === null) continue;
+			const { id, role, colour, how } = pigtail;
+			onTerminal.push({ terminal, wire: { id: `tail/${id}`, role, colour, cable: null, point: points.pigtail(box.id, id), how: how ?? 'screw', comesFrom: null } });
+		}
+	const terminals = deviceModel(box.device!).terminals.filter(({ name }) => onTerminal.some(({ terminal }) => terminal === name));
+	return terminals.map(({ name, role }) => ({ terminal: name, role, wires: onTerminal.filter(({ terminal }) => terminal === name).map(({ wire }) => wire) }));
+}
+
+const inOrder = (landings: readonly Landing[], roles: readonly Role[]): Landing[] => roles.flatMap((role) => landings.filter((landing) => landing.role === role));
+
+function facePairs(boxId: string, halves: readonly Half[]): Pair[] {
+	return halves.flatMap((half): Pair[] => {
+		const at = (role: 'hot' | 'neutral' | 'ground') => points.contact(boxId, half, role);
+		return [
+			{ id: `${half}.hotNeutral`, half, kind: 'hotNeutral', red: at('hot'), black: at('neutral') },
+			{ id: `${half}.hotGround`, half, kind: 'hotGround', red: at('hot'), black: at('ground') },
+			{ id: `${half}.neutralGround`, half, kind: 'neutralGround', red: at('neutral'), black: at('ground') }
+		];
+	});
+}
+
+/** Each hot to each neutral of its cable, then every conductor that isn't ground to ground, ground itself to a metal box. */
+function barePairs(box: Box, wires: readonly WireRef[]): Pair[] {
+	const ground = wires.find(({ role }) => role === 'ground')!;
+	const pairs: Pair[] = [];
+	const isHot = ({ role }: WireRef) => role === 'hot' || role === 'switchedHot';
+	for (const hot of wires.filter(isHot))
+		for (const neutral of wires.filter((wire) => wire.role === 'neutral' && wire.cable === hot.cable))
+			pairs.push({ id: `${hot.id}~${neutral.id}`, kind: 'hotNeutral', red: hot.point, black: neutral.point, redWire: hot, blackWire: neutral });
+	for (const wire of wires)
+		if (wire.role !== 'ground')
+			pairs.push({ id: `${wire.id}~ground`, kind: isHot(wire) ? 'hotGround' : 'neutralGround', red: wire.point, black: ground.point, redWire: wire, blackWire: ground });
+	if (box.material === 'metal') pairs.push({ id: 'ground~box', kind: 'toGround', red: ground.point, black: points.metal(box.id), redWire: ground, blackWire: 'box' });
+	return pairs;
+}
+
+/** Boxes on the same circuit, nearest the panel first: what goes dark with it. */
+export function onSameCircuit(house: House, boxId: string): string[] {
+	return circuitsInBox(house, boxId).flatMap(({ id }) => chainOfCircuit(house, id).map(({ box }) => box.id));
+}

@@ -1,0 +1,37 @@
+import { fedFrom, withBox, withBreakers, type Box, type House } from '../house';
+import type { JobPlan } from './plan';
+import type { JobState } from './state';
+
+/**
+ * The house as the job has left it so far: breakers as switched, wires off, capped or on the new device. Given the recorded house it serves
+ * the expected readings; given the real wiring, what instruments would show.
+ */
+export function wiringDuring(house: House, plan: JobPlan, state: JobState): House {
+	const { power, off } = state.isolation;
+	const open = power === 'off' || power === 'tripped' || power === 'unknown' ? off : [];
+	const set = withBreakers(house, Object.fromEntries(open.map((id) => [id, false])));
+	return withBox(set, plan.boxId, (box) => boxDuring(box, plan, state));
+}
+
+/** The recorded house, corrected by what this job has found: once a breaker has made the outlet dead, the circuit starts there. */
+export function believedHouse(recorded: House, plan: JobPlan, state: JobState): House {
+	const { feeder, isolation } = state;
+	return feeder === null || isolation.notFeeding.includes(feeder) || feeder === plan.recordedBreaker ? recorded : fedFrom(recorded, plan.boxId, feeder);
+}
+
+function boxDuring(box: Box, plan: JobPlan, state: JobState): Box {
+	const isOld = state.device === 'oldSeated' || state.device === 'oldOut';
+	const { device: _device, ...without } = box;
+	const device = isOld ? (state.redo === 'grip' ? plan.newDevice : box.device) : state.device === 'none' ? undefined : plan.newDevice;
+	const landed = (at: string): string => {
+		if (!at.startsWith('terminal:')) return at;
+		const wire = state.wires[at.slice(9)];
+		return wire === 'off' || wire === 'ready' ? 'bare' : wire === 'capped' ? 'capped' : at;
+	};
+	return {
+		...without,
+		...(device ? { device } : {}),
+		terminations: box.terminations.map((termination) => ({ ...termination, at: landed(termination.at) })),
+		pigtails: box.pigtails.map((pigtail) => ({ ...pigtail, from: landed(pigtail.from), to: landed(pigtail.to) }))
+	};
+}

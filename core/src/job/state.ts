@@ -1,0 +1,240 @@
+import type { Half } from '../house';
+import { initialIsolation, isolate, type IsolationEvent, type IsolationState } from '../isolation';
+import type { Condition, JobEvent, StopReason } from './events';
+import type { JobPlan, ResistanceCheck } from './plan';
+
+/** How far a terminal's wires are: on the old device, off, made ready, capped, on the new device, tugged there. */
+export type WireState = 'onOld' | 'off' | 'ready' | 'capped' | 'onNew' | 'tugged';
+/** Old or new device; seated in the box or out of it; `none` while all wires are off. */
+export type DevicePlace = 'oldSeated' | 'oldOut' | 'none' | 'newOut' | 'newSeated';
+export type Passed = 'passed' | 'failed';
+
+export interface JobState {
+	readonly status: 'underWay' | 'stopped' | 'finished';
+	readonly stopReason: StopReason | null;
+	readonly isolation: IsolationState;
+	readonly cautions: boolean;
+	readonly tester: 'multimeter' | 'indicator' | null;
+	readonly part: 'fits' | 'misfit' | null;
+	readonly live: Readonly<Partial<Record<Half, Passed>>>;
+	readonly tagged: boolean;
+	readonly told: boolean;
+	readonly plate: 'on' | 'off';
+	readonly device: DevicePlace;
+	readonly lookedOver: boolean;
+	readonly inspected: boolean;
+	/** What was found that leaves only making safe and handing over, by where it was found: a corrected answer lifts its own reason only. */
+	readonly stops: { readonly lookOver: StopReason | null; readonly inspect: StopReason | null; readonly found: StopReason | null };
+	/** Conditions met that change what is done next but don't end the job. */
+	readonly attend: readonly Condition[];
+	/** By terminal. */
+	readonly wires: Readonly<Record<string, WireState>>;
+	readonly closing: { readonly unusedScrews: boolean; readonly tape: boolean; readonly fold: boolean; readonly tugAgain: boolean };
+	readonly resistance: Readonly<Partial<Record<ResistanceCheck, Passed>>>;
+	readonly final: Readonly<Partial<Record<Half, Passed>>>;
+	readonly neighbours: Readonly<Record<string, Passed>>;
+	readonly grip: Readonly<Partial<Record<Half, Passed>>>;
+	/** After power was on, something was wrong: the box must be opened again, the same way as before. */
+	readonly redo: 'finalTest' | 'neighbour' | 'grip' | 'tripped' | null;
+	readonly directory: string | null;
+	/** The breaker whose switching made the outlet dead. */
+	readonly feeder: string | null;
+	/** Ids of conductors that came to light beside the recorded ones. */
+	readonly found: readonly string[];
+}
+
+const noClosing = { unusedScrews: false, tape: false, fold: false, tugAgain: false };
+
+/** The state before the first event. */
+export function initialJob(plan: JobPlan): JobState {
+	return {
+		status: 'underWay',
+		stopReason: null,
+		isolation: initialIsolation(plan.facePairs.map(({ id }) => id)),
+		cautions: false,
+		tester: null,
+		part: null,
+		live: {},
+		tagged: false,
+		told: false,
+		plate: 'on',
+		device: 'oldSeated',
+		lookedOver: false,
+		inspected: false,
+		stops: { lookOver: null, inspect: null, found: null },
+		attend: [],
+		wires: Object.fromEntries(plan.takeOff.map(({ terminal }) => [terminal, 'onOld' as const])),
+		closing: noClosing,
+		resistance: {},
+		final: {},
+		neighbours: {},
+		grip: {},
+		redo: null,
+		directory: null,
+		feeder: null,
+		found: []
+	};
+}
+
+export const replay = (plan: JobPlan, events: readonly JobEvent[]): JobState => events.reduce((state, event) => applyEvent(plan, state, event), initialJob(plan));
+
+/** The state after one more accepted event. Pure. */
+export function applyEvent(plan: JobPlan, before: JobState, event: JobEvent): JobState {
+	const { body } = event;
+	const isolationEvent = forIsolation(plan, before, event);
+	const isolation = isolationEvent ? isolate(before.isolation, isolationEvent) : before.isolation;
+	const state: JobState = { ...before, isolation };
+	switch (body.kind) {
+		case 'confirm':
+			return confirmed(state, body.step);
+		case 'checkTools':
+			return { ...state, tester: body.tester };
+		case 'checkPart':
+			return { ...state, part: event.judged?.passes ? 'fits' : 'misfit' };
+		case 'readLive':
+			return { ...state, live: { ...state.live, [body.half]: passed(event) } };
+		case 'switchBreaker':
+			// Tag and telling belong to the breaker they were done for.
+			return body.on ? { ...state, tagged: false } : { ...state, tagged: false, feeder: body.breaker };
+		case 'lookOver':
+			return { ...state, lookedOver: true, stops: { ...state.stops, lookOver: body.asRecorded ? null : 'notAsRecorded' } };
+		case 'foundConductor':
+			return { ...state, found: [...state.found, body.id], stops: { ...state.stops, found: body.where === 'onDevice' ? 'foundOnDevice' : state.stops.found } };
+		case 'inspect':
+			return inspected(state, body.answers);
+		case 'takeOff': {
+			const wires = { ...state.wires, [body.terminal]: 'off' as const };
+			return { ...state, wires, device: Object.values(wires).every((wire) => wire !== 'onOld') ? 'none' : state.device };
+		}
+		case 'cap':
+			return { ...state, wires: mapWires(state, (wire) => (isBare(wire) ? 'capped' : wire)) };
+		case 'terminate':
+			return { ...state, device: 'newOut', wires: { ...state.wires, [body.terminal]: 'onNew' } };
+		case 'tug':
+			return { ...state, wires: { ...state.wires, [body.terminal]: body.held ? 'tugged' : 'ready' } };
+		case 'reopen':
+			return reopened(state);
+		case 'readOhms':
+			return { ...state, resistance: { ...state.resistance, [body.check]: passed(event) } };
+		case 'restorePower':
+			return body.held ? { ...state, tagged: false } : { ...state, tagged: false, redo: 'tripped' };
+		case 'readPlug':
+			return afterPower({ ...state, final: { ...state.final, [body.half]: passed(event) } }, event, 'finalTest');
+		case 'checkNeighbour':
+			return afterPower({ ...state, neighbours: { ...state.neighbours, [body.box]: passed(event) } }, event, 'neighbour');
+		case 'grip':
+			return afterPower({ ...state, grip: { ...state.grip, [body.half]: passed(event) } }, event, 'grip');
+		case 'tidyDirectory':
+			return { ...state, directory: body.label };
+		case 'stop':
+			return { ...state, status: 'stopped', stopReason: body.reason };
+		case 'finish':
+			return { ...state, status: 'finished' };
+		case 'hold':
+		case 'proveTester':
+		case 'readPair':
+		case 'amendVolts':
+		case 'changed':
+		case 'note':
+			return state;
+	}
+}
+
+/** Why the job may only be made safe and handed over; `null` while it may go on. */
+export const mustStop = ({ stops }: JobState): StopReason | null => stops.inspect ?? stops.lookOver ?? stops.found;
+
+/** Ends that could touch something. */
+export const isBare = (wire: WireState): boolean => wire === 'off' || wire === 'ready';
+
+const passed = (event: JobEvent): Passed => (event.judged?.passes ? 'passed' : 'failed');
+const mapWires = (state: JobState, change: (wire: WireState) => WireState): Record<string, WireState> =>
+	Object.fromEntries(Object.entries(state.wires).map(([terminal, wire]) => [terminal, change(wire)]));
+
+function forIsolation(plan: JobPlan, state: JobState, { id, body }: JobEvent): IsolationEvent | null {
+	switch (body.kind) {
+		case 'switchBreaker':
+		case 'hold':
+		case 'restorePower':
+		case 'amendVolts':
+		case 'changed':
+			return body;
+		case 'proveTester':
+		case 'readPair':
+			return { ...body, id };
+		case 'foundConductor':
+			return { kind: 'foundConductor', pair: foundPair(body.id) };
+		case 'confirm':
+			if (body.step === 'easeOut') return { kind: 'exposed', pairs: barePairIds(plan, state) };
+			if (body.step === 'seat') return { kind: 'closed' };
+			return body.step === 'clearArea' ? { kind: 'clearArea' } : null;
+		case 'reopen':
+			return { kind: 'exposed', pairs: barePairIds(plan, state) };
+		default:
+			return null;
+	}
+}
+
+export const foundPair = (conductorId: string): string => `found/${conductorId}~ground`;
+const barePairIds = (plan: JobPlan, state: JobState): string[] => [...plan.barePairs.map(({ id }) => id), ...state.found.map(foundPair)];
+
+function confirmed(state: JobState, step: Extract<JobEvent['body'], { kind: 'confirm' }>['step']): JobState {
+	switch (step) {
+		case 'cautions':
+			return { ...state, cautions: true };
+		case 'tag':
+			return { ...state, tagged: true };
+		case 'tell':
+			return { ...state, told: true };
+		case 'plateOff':
+			return { ...state, plate: 'off' };
+		case 'plateOn':
+			return { ...state, plate: 'on' };
+		case 'easeOut':
+			return { ...state, device: 'oldOut' };
+		case 'prepare':
+			return { ...state, wires: mapWires(state, (wire) => (wire === 'off' || wire === 'capped' ? 'ready' : wire)) };
+		case 'seat':
+			return { ...state, device: 'newSeated', resistance: {} };
+		case 'clearArea':
+			return state;
+		default:
+			return { ...state, closing: { ...state.closing, [step]: true } };
+	}
+}
+
+/** Conditions that end the job, as against those that only change the next steps. */
+export const stopping: readonly Condition[] = ['scorchIntoWall', 'crumblingInsulation', 'aluminium', 'tooShort', 'liveGround'];
+
+function inspected(state: JobState, answers: Readonly<Record<Condition, 'no' | 'yes' | 'unsure'>>): JobState {
+	const entries = Object.entries(answers) as [Condition, 'no' | 'yes' | 'unsure'][];
+	const stop = entries.find(([condition, answer]) => answer === 'yes' && stopping.includes(condition))?.[0];
+	const unsure = entries.some(([condition, answer]) => answer === 'unsure' && stopping.includes(condition));
+	return {
+		...state,
+		inspected: true,
+		attend: entries.filter(([, answer]) => answer !== 'no').map(([condition]) => condition),
+		stops: { ...state.stops, inspect: stop ?? (unsure ? 'unsure' : null) }
+	};
+}
+
+/** Out of the box again: every joint is to be made or tugged anew, and what was tested no longer counts. */
+function reopened(state: JobState): JobState {
+	const swapped = state.redo === 'grip';
+	return {
+		...state,
+		device: swapped ? 'oldOut' : 'newOut',
+		part: swapped ? null : state.part,
+		plate: 'off',
+		wires: mapWires(state, () => (swapped ? 'onOld' : 'onNew')),
+		closing: noClosing,
+		resistance: {},
+		final: {},
+		neighbours: {},
+		grip: {},
+		redo: null
+	};
+}
+
+function afterPower(state: JobState, event: JobEvent, reason: NonNullable<JobState['redo']>): JobState {
+	return event.judged?.passes ? state : { ...state, redo: state.redo ?? reason };
+}

@@ -1,0 +1,201 @@
+import { energyOf, pairsLeft } from '../isolation';
+import type { Half } from '../house';
+import type { Confirmed } from './events';
+import type { JobPlan, ResistanceCheck } from './plan';
+import { isBare, mustStop, type JobState } from './state';
+
+/** One thing to do next. */
+export type Step =
+	| { readonly kind: 'confirm'; readonly step: Confirmed }
+	| { readonly kind: 'checkTools' }
+	| { readonly kind: 'checkPart' }
+	| { readonly kind: 'readLive'; readonly half: Half }
+	| { readonly kind: 'switchOff' }
+	| { readonly kind: 'hold' }
+	| { readonly kind: 'proveTester'; readonly when: 'before' | 'after' }
+	| { readonly kind: 'readPair'; readonly pair: string; readonly lowImpedance: boolean }
+	| { readonly kind: 'lookOver' }
+	| { readonly kind: 'inspect' }
+	| { readonly kind: 'takeOff'; readonly terminal: string }
+	| { readonly kind: 'terminate'; readonly terminal: string }
+	| { readonly kind: 'tug'; readonly terminal: string }
+	| { readonly kind: 'reopen' }
+	| { readonly kind: 'readOhms'; readonly check: ResistanceCheck }
+	| { readonly kind: 'restorePower' }
+	| { readonly kind: 'readPlug'; readonly half: Half }
+	| { readonly kind: 'checkNeighbour'; readonly box: string }
+	| { readonly kind: 'grip'; readonly half: Half }
+	| { readonly kind: 'tidyDirectory' }
+	| { readonly kind: 'finish' }
+	/** Nothing goes on but making safe: `cap` first where ends are bare. */
+	| { readonly kind: 'cap' }
+	| { readonly kind: 'stop' };
+
+/** The walks of a job; steps between two walks happen at one place. */
+export type VisitId = 'start' | 'liveFirst' | 'panelOff' | 'work' | 'panelOn' | 'test' | 'neighbours' | 'close';
+
+const confirm = (step: Confirmed): Step => ({ kind: 'confirm', step });
+
+/**
+ * The next step, from the state alone; `null` when the job is over. Whatever needs dead conductors is reached only through the steps that
+ * prove them dead, however the proof was lost.
+ */
+export function nextStep(plan: JobPlan, state: JobState): Step | null {
+	if (state.status !== 'underWay') return null;
+	if (mustStop(state) !== null) return safeStopStep(state);
+	const opened = state.device !== 'oldSeated';
+	if (!opened) {
+		const first = beforeOpening(plan, state);
+		if (first) return first;
+	}
+	if (state.isolation.power === 'restored' && state.redo === null) return afterPowerStep(plan, state);
+	if (state.device === 'newSeated' && state.redo === null) return beforePowerStep(plan, state);
+	const isolation = isolationStep(state);
+	if (isolation) return isolation;
+	switch (state.device) {
+		case 'oldSeated':
+			return plan.separatePlate && state.plate === 'on' ? confirm('plateOff') : confirm('easeOut');
+		case 'newSeated':
+			return { kind: 'reopen' };
+		case 'oldOut':
+			return oldOutStep(plan, state);
+		case 'none':
+		case 'newOut':
+			return terminatingStep(plan, state);
+	}
+}
+
+function beforeOpening(plan: JobPlan, state: JobState): Step | null {
+	if (!state.cautions) return confirm('cautions');
+	if (state.tester === null) return { kind: 'checkTools' };
+	if (state.part !== 'fits') return { kind: 'checkPart' };
+	const half = plan.halves.find((each) => state.live[each] !== 'passed');
+	return half ? { kind: 'readLive', half } : null;
+}
+
+/** What is missing on the way to `provenDead`; `null` when it is reached. */
+function isolationStep(state: JobState): Step | null {
+	const { isolation } = state;
+	if (energyOf(isolation) === 'provenDead') return null;
+	if (isolation.power !== 'off' || isolation.doubt?.until === 'panel') return { kind: 'switchOff' };
+	if (isolation.hold === null) return { kind: 'hold' };
+	if (!state.tagged) return confirm('tag');
+	if (!state.told) return confirm('tell');
+	if (isolation.proof.before === null || isolation.doubt?.until === 'proof') return { kind: 'proveTester', when: 'before' };
+	const pair = pairsLeft(isolation)[0];
+	if (pair !== undefined) return { kind: 'readPair', pair, lowImpedance: isolation.proof.pairs[pair]?.band === 'unresolved' };
+	return { kind: 'proveTester', when: 'after' };
+}
+
+function oldOutStep(plan: JobPlan, state: JobState): Step {
+	if (!state.lookedOver) return { kind: 'lookOver' };
+	if (!state.inspected) return { kind: 'inspect' };
+	// A new part in place of one that failed its grip test is checked before anything comes off for it.
+	if (state.part !== 'fits') return { kind: 'checkPart' };
+	const landing = plan.takeOff.find(({ terminal }) => state.wires[terminal] === 'onOld');
+	return { kind: 'takeOff', terminal: landing!.terminal };
+}
+
+function terminatingStep(plan: JobPlan, state: JobState): Step {
+	const wire = (terminal: string) => state.wires[terminal]!;
+	if (Object.values(state.wires).some((each) => each === 'off' || each === 'capped')) return confirm('prepare');
+	const loose = plan.putOn.find(({ terminal }) => wire(terminal) === 'onNew');
+	if (loose) return { kind: 'tug', terminal: loose.terminal };
+	const next = plan.putOn.find(({ terminal }) => wire(terminal) === 'ready');
+	if (next) return { kind: 'terminate', terminal: next.terminal };
+	if (plan.unusedTerminals.length > 0 && !state.closing.unusedScrews) return confirm('unusedScrews');
+	if (plan.metalBox && plan.separatePlate && !state.closing.tape) return confirm('tape');
+	if (!state.closing.fold) return confirm('fold');
+	if (!state.closing.tugAgain) return confirm('tugAgain');
+	return confirm('seat');
+}
+
+function beforePowerStep(plan: JobPlan, state: JobState): Step {
+	// Whatever undid the isolation is put right first: nobody stands at an outlet that may be live and calls it dead.
+	const { isolation } = state;
+	if (isolation.power !== 'off' || isolation.doubt?.until === 'panel') return { kind: 'switchOff' };
+	if (isolation.hold === null) return { kind: 'hold' };
+	const failed = plan.resistanceChecks.some((check) => state.resistance[check] === 'failed');
+	if (failed) return isolationStep(state) ?? { kind: 'reopen' };
+	const check = plan.resistanceChecks.find((each) => state.resistance[each] === undefined);
+	if (check) return { kind: 'readOhms', check };
+	return isolation.areaClear ? { kind: 'restorePower' } : confirm('clearArea');
+}
+
+function afterPowerStep(plan: JobPlan, state: JobState): Step {
+	const half = plan.halves.find((each) => state.final[each] === undefined);
+	if (half) return { kind: 'readPlug', half };
+	const box = [...plan.downstream, ...plan.upstream].find((each) => state.neighbours[each] === undefined);
+	if (box !== undefined) return { kind: 'checkNeighbour', box };
+	const loose = plan.halves.find((each) => state.grip[each] === undefined);
+	if (loose) return { kind: 'grip', half: loose };
+	if (plan.separatePlate && state.plate === 'off') return confirm('plateOn');
+	return state.directory === null ? { kind: 'tidyDirectory' } : { kind: 'finish' };
+}
+
+/** On the way to a stop: power off and held wherever the box has been opened, bare ends capped if that can be done safely. */
+export function safeStopStep(state: JobState): Step {
+	const { isolation } = state;
+	if (state.device === 'oldSeated' && isolation.power !== 'tripped') return { kind: 'stop' };
+	if (isolation.power !== 'off' || isolation.doubt?.until === 'panel') return { kind: 'switchOff' };
+	if (isolation.hold === null) return { kind: 'hold' };
+	if (energyOf(isolation) === 'provenDead' && Object.values(state.wires).some(isBare)) return { kind: 'cap' };
+	return { kind: 'stop' };
+}
+
+/** Where a step is done, in the order of the walks. */
+export function visitOf(state: JobState, step: Step | null): VisitId {
+	switch (step?.kind) {
+		case undefined:
+			return 'close';
+		case 'checkTools':
+		case 'checkPart':
+			return 'start';
+		case 'readLive':
+			return 'liveFirst';
+		case 'switchOff':
+		case 'hold':
+			return 'panelOff';
+		case 'restorePower':
+			return 'panelOn';
+		case 'readPlug':
+			return 'test';
+		case 'checkNeighbour':
+			return 'neighbours';
+		case 'grip':
+		case 'tidyDirectory':
+		case 'finish':
+			return 'close';
+		case 'confirm':
+			if (step.step === 'cautions') return 'start';
+			if (step.step === 'tag' || step.step === 'tell') return 'panelOff';
+			if (step.step === 'clearArea') return 'panelOn';
+			return step.step === 'plateOn' ? 'close' : 'work';
+		case 'stop':
+			return state.device === 'oldSeated' ? 'liveFirst' : 'work';
+		default:
+			return 'work';
+	}
+}
+
+/** What each visit needs to be carried to it. */
+export type Carried = 'tester' | 'drivers' | 'newDevice' | 'headTorch' | 'stripper' | 'lockOrTape' | 'tag' | 'phone' | 'plugTester' | 'ohmmeter' | 'key' | 'plate' | 'knife' | 'sleeving' | 'caps';
+
+/** The visits of the whole job, whatever has been done of them. */
+export function visitsOf(plan: JobPlan): readonly { readonly id: VisitId; readonly place: 'table' | 'outlet' | 'panel' | 'next'; readonly carry: readonly Carried[] }[] {
+	const hasNeighbours = plan.upstream.length + plan.downstream.length > 0;
+	return [
+		{ id: 'start', place: 'table', carry: [] },
+		{ id: 'liveFirst', place: 'outlet', carry: ['tester', 'phone'] },
+		{ id: 'panelOff', place: 'panel', carry: ['lockOrTape', 'tag', 'headTorch', 'phone'] },
+		{
+			id: 'work',
+			place: 'outlet',
+			carry: ['tester', 'ohmmeter', 'drivers', 'stripper', 'newDevice', ...(plan.region === 'uk' ? (['sleeving'] as const) : (['knife'] as const)), 'caps', 'headTorch', 'key']
+		},
+		{ id: 'panelOn', place: 'panel', carry: ['key', 'headTorch'] },
+		{ id: 'test', place: 'outlet', carry: ['plugTester'] },
+		...(hasNeighbours ? [{ id: 'neighbours' as const, place: 'next' as const, carry: ['plugTester'] as const }] : []),
+		{ id: 'close', place: 'outlet', carry: plan.separatePlate ? ['plate', 'drivers'] : [] }
+	];
+}

@@ -1,0 +1,107 @@
+import { describe, expect, it } from 'vitest';
+import { canReach, walk, type Walked } from '../../test/walk';
+import { fennelLaneRecorded, tanneryRow } from '../demo';
+import { energyOf } from '../isolation';
+import { nextStep, planJob, type Command, type JobPlan, type JobState } from './index';
+
+/** Commands that put a hand or a tool on conductors, written down from the trade and not from the engine. */
+const handsOnConductors = (command: Command): boolean =>
+	['takeOff', 'terminate', 'tug', 'cap', 'reopen'].includes(command.kind) ||
+	(command.kind === 'confirm' && ['plateOff', 'easeOut', 'prepare', 'unusedScrews', 'tape', 'fold', 'tugAgain', 'seat'].includes(command.step));
+
+const restoresPower = (command: Command): boolean => command.kind === 'restorePower' || (command.kind === 'switchBreaker' && command.on);
+
+const planOf = (house: Parameters<typeof planJob>[0], boxId: string): JobPlan => {
+	const planned = planJob(house, boxId);
+	if (!planned.ok) throw new Error(planned.failure.code);
+	return planned.plan;
+};
+
+/** Every proof is tester, then each pair dead, then tester. */
+const provenByEvidence = ({ isolation }: JobState): boolean => {
+	const { proof } = isolation;
+	return isolation.power === 'off' && isolation.hold !== null && proof.before?.band === 'live' && proof.after?.band === 'live' && proof.required.length >= 6 && proof.required.every((pair) => proof.pairs[pair]?.band === 'dead');
+};
+
+const everyMove = (walked: Walked, check: (before: JobState, command: Command, after: JobState) => string | null): string[] => {
+	const wrong: string[] = [];
+	for (let m = 0; m < walked.moveCount && wrong.length < 5; m++) {
+		const complaint = check(walked.states[walked.moves.from[m]!]!, walked.commands[walked.moves.command[m]!]!, walked.states[walked.moves.to[m]!]!);
+		if (complaint) wrong.push(complaint);
+	}
+	return wrong;
+};
+
+describe.each([
+	['us, middle of a run', planOf(fennelLaneRecorded(), 'sewing-east-wall')],
+	['uk, ring', planOf(tanneryRow(), 'box-room-desk')]
+])('every reachable state of the procedure: %s', (name, plan) => {
+	const started = performance.now();
+	const walked = walk(plan);
+	console.log(`${name}: walked ${walked.states.length} states by ${walked.moveCount} accepted commands, ${walked.refused} refused, in ${((performance.now() - started) / 1000).toFixed(0)} s`);
+
+	it('is a walk worth its name: both ends and every energy state are in it', () => {
+		expect(new Set(walked.states.map(({ status }) => status))).toEqual(new Set(['underWay', 'stopped', 'finished']));
+		expect(new Set(walked.states.map(({ isolation }) => energyOf(isolation)))).toEqual(new Set(['assumedLive', 'expectedDead', 'provenDead', 'deliberatelyLive']));
+		for (const device of ['oldSeated', 'oldOut', 'none', 'newOut', 'newSeated']) expect(walked.states.some((state) => state.device === device)).toBe(true);
+	});
+
+	it('offers and accepts nothing that touches conductors outside provenDead', () => {
+		expect(everyMove(walked, (before, command) => (handsOnConductors(command) && energyOf(before.isolation) !== 'provenDead' ? `${command.kind} in ${energyOf(before.isolation)}` : null))).toEqual([]);
+		const offered = walked.states.filter((state) => {
+			const step = nextStep(plan, state);
+			return step && step.kind !== 'stop' && handsOnConductors(step as Command) && energyOf(state.isolation) !== 'provenDead';
+		});
+		expect(offered).toEqual([]);
+	});
+
+	it('says provenDead only on full evidence', () => {
+		expect(walked.states.filter((state) => energyOf(state.isolation) === 'provenDead' && !provenByEvidence(state))).toEqual([]);
+	});
+
+	it('takes wires off, and terminates, only after the bare conductors themselves were proven', () => {
+		expect(everyMove(walked, (before, command) => (['takeOff', 'terminate', 'cap'].includes(command.kind) && before.isolation.proof.scope !== 'bare' ? command.kind : null))).toEqual([]);
+	});
+
+	it('never restores power with an end uncapped, untugged or outside its box', () => {
+		const wrong = everyMove(walked, (before, command) => {
+			if (!restoresPower(command)) return null;
+			const untouched = before.device === 'oldSeated';
+			const complete = before.device === 'newSeated' && Object.values(before.wires).every((wire) => wire === 'tugged');
+			return untouched || complete ? null : `${command.kind} with ${before.device}, ${Object.values(before.wires).join()}`;
+		});
+		expect(wrong).toEqual([]);
+	});
+
+	it('finishes only with power on and a passing final test on every half, neighbours and grip with it', () => {
+		const ends = walked.states.filter(({ status }) => status === 'finished');
+		expect(ends.length).toBeGreaterThan(0);
+		for (const state of ends) {
+			for (const half of plan.halves) expect([state.final[half], state.grip[half]]).toEqual(['passed', 'passed']);
+			for (const box of [...plan.upstream, ...plan.downstream]) expect(state.neighbours[box]).toBe('passed');
+			expect(state.isolation.power).toBe('restored');
+			expect(state.redo).toBeNull();
+			expect(state.live).toEqual(Object.fromEntries(plan.halves.map((half) => [half, 'passed'])));
+		}
+	});
+
+	it('stops only where nothing can hurt: untouched, or off and held', () => {
+		for (const state of walked.states.filter(({ status }) => status === 'stopped')) {
+			const held = state.isolation.power === 'off' && state.isolation.hold !== null;
+			expect(held || state.device === 'oldSeated').toBe(true);
+		}
+	});
+
+	it('has a way to finish or to stop safely from every state', () => {
+		const ends = canReach(walked, ({ status }) => status !== 'underWay');
+		expect(walked.states.filter((_, k) => !ends[k])).toEqual([]);
+		const stops = canReach(walked, ({ status }) => status === 'stopped');
+		expect(walked.states.filter(({ status }, k) => status === 'underWay' && !stops[k])).toEqual([]);
+	});
+
+	it('always names a next step while under way, and accepts some command there', () => {
+		const moving = new Set<number>();
+		for (let m = 0; m < walked.moveCount; m++) if (walked.moves.from[m] !== walked.moves.to[m]) moving.add(walked.moves.from[m]!);
+		expect(walked.states.filter((state, k) => state.status === 'underWay' && (nextStep(plan, state) === null || !moving.has(k)))).toEqual([]);
+	});
+});

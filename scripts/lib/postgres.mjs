@@ -1,0 +1,172 @@
+import { execFileSync } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, statfsSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { join } from 'node:path';
+import { needDebian } from './debian.mjs';
+import { run } from './run.mjs';
+import { Advice } from './say.mjs';
+
+const binRoot = '/usr/lib/postgresql';
+const oldestServer = 14;
+const neededMb = 200;
+
+/** Folder with the newest server's programs, or null. */
+function serverPrograms() {
+	if (!existsSync(binRoot)) return null;
+	const versions = readdirSync(binRoot).map(Number).filter((version) => existsSync(join(binRoot, String(version), 'bin/initdb')));
+	return versions.length === 0 ? null : { version: Math.max(...versions), bin: join(binRoot, String(Math.max(...versions)), 'bin') };
+}
+
+/** Makes sure that PostgreSQL's programs are there. */
+export async function needPostgres() {
+	if (serverPrograms()) return 'there already';
+	return needDebian([{ name: 'postgresql', marker: join(binRoot, '15/bin/initdb') }]);
+}
+
+/**
+ * A private cluster on loopback: made if missing, started if it isn't running.
+ * The server refuses to run as root; then it runs as Debian's `postgres` user, and since that user may not be able to reach a checkout in
+ * root's own folder, its data lives in /var/lib and `.data` holds only where.
+ */
+export class Cluster {
+	constructor({ folder, port, name }) {
+		const programs = serverPrograms();
+		if (!programs) throw new Advice('PostgreSQL is not installed.');
+		if (programs.version < oldestServer) throw new Advice(`PostgreSQL ${programs.version} is too old; ${oldestServer} or newer is needed.`);
+		this.bin = programs.bin;
+		this.version = programs.version;
+		this.folder = folder;
+		this.name = name;
+		this.wantedPort = port;
+		mkdirSync(folder, { recursive: true });
+		this.asRoot = process.getuid?.() === 0;
+		this.data = this.asRoot ? this.#dataOutside() : join(folder, 'postgres');
+	}
+
+	#dataOutside() {
+		const note = join(this.folder, 'postgres-data-folder');
+		if (existsSync(note)) {
+			const noted = readFileSync(note, 'utf8').trim();
+			if (existsSync(join(noted, 'PG_VERSION'))) return noted;
+		}
+		const data = `/var/lib/wary-hand/${this.name}-${Date.now().toString(36)}`;
+		writeFileSync(note, `${data}\n`);
+		return data;
+	}
+
+	/** Runs a server program as the user that may. */
+	#program(name, args) {
+		return this.asRoot ? run('setpriv', ['--reuid=postgres', '--regid=postgres', '--init-groups', join(this.bin, name), ...args], { cwd: '/' }) : run(join(this.bin, name), args);
+	}
+
+	get #pidFile() {
+		return join(this.data, 'postmaster.pid');
+	}
+
+	async start() {
+		if (!existsSync(join(this.data, 'PG_VERSION'))) await this.#make();
+		const made = readFileSync(join(this.data, 'PG_VERSION'), 'utf8').trim();
+		if (Number(made) !== this.version) throw new Advice(`The data in ${this.data} was made by PostgreSQL ${made}, and version ${this.version} is installed. Install postgresql-${made}, or move the data with pg_upgrade.`);
+		this.#needSpace();
+		const running = this.#running();
+		if (running) {
+			this.port = running.port;
+			return `port ${this.port}, was running`;
+		}
+		// A server that was killed leaves its pid file; a pid that is gone or another program's means nothing holds the data.
+		if (existsSync(this.#pidFile)) rmSync(this.#pidFile);
+		this.port = await freePort(this.wantedPort);
+		const options = `-p ${this.port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=${this.data}`;
+		try {
+			await this.#program('pg_ctl', ['-D', this.data, '-w', '-t', '60', '-l', join(this.data, 'server.log'), '-o', options, 'start']);
+		} catch (error) {
+			const log = existsSync(join(this.data, 'server.log')) ? readFileSync(join(this.data, 'server.log'), 'utf8').trim().split('\n').slice(-5).join('\n') : error.output;
+			throw new Advice(/No space left/.test(log) ? `PostgreSQL can't start: no disk space left in ${this.data}.` : `PostgreSQL can't start:\n${log}`);
+		}
+		return `port ${this.port}`;
+	}
+
+	async #make() {
+		this.#needSpace();
+		if (this.asRoot) {
+			mkdirSync(this.data, { recursive: true });
+			execFileSync('chown', ['postgres:postgres', this.data]);
+		}
+		rmSync(this.data, { recursive: true, force: true });
+		if (this.asRoot) {
+			mkdirSync(this.data, { recursive: true, mode: 0o700 });
+			execFileSync('chown', ['postgres:postgres', this.data]);
+		}
+		await this.#program('initdb', ['-D', this.data, '-U', 'wary', '-A', 'trust', '-E', 'UTF8', '--locale=C.UTF-8']);
+	}
+
+	#needSpace() {
+		const at = existsSync(this.data) ? this.data : this.asRoot ? '/var/lib' : this.folder;
+		const { bavail, bsize } = statfsSync(at);
+		const freeMb = (bavail * bsize) / 1e6;
+		if (freeMb < neededMb) throw new Advice(`Only ${freeMb.toFixed(0)} MB of disk space are left in ${at}; ${neededMb} MB are needed.`);
+	}
+
+	/** The server that holds the data, if it is alive. */
+	#running() {
+		if (!existsSync(this.#pidFile)) return null;
+		const [pid, , , port] = readFileSync(this.#pidFile, 'utf8').split('\n');
+		try {
+			const command = readFileSync(`/proc/${pid}/cmdline`, 'utf8');
+			return command.includes(this.data) && command.includes('postgres') ? { pid: Number(pid), port: Number(port) } : null;
+		} catch {
+			return null;
+		}
+	}
+
+	/** Address of a database on it, made if missing. */
+	async database(name) {
+		const { default: pg } = await import('pg');
+		const client = new pg.Client({ connectionString: this.url('postgres') });
+		await client.connect();
+		try {
+			const { rowCount } = await client.query('select 1 from pg_database where datname = $1', [name]);
+			if (rowCount === 0) await client.query(`create database "${name}"`);
+		} finally {
+			await client.end();
+		}
+		return this.url(name);
+	}
+
+	url(name) {
+		return `postgres://wary@127.0.0.1:${this.port}/${name}`;
+	}
+
+	async stop() {
+		if (this.#running()) await this.#program('pg_ctl', ['-D', this.data, '-m', 'fast', '-w', 'stop']);
+	}
+
+	/** Stops it and throws its data away: for tests. */
+	async discard() {
+		await this.stop();
+		rmSync(this.data, { recursive: true, force: true });
+	}
+}
+
+/** The wanted port if nobody listens there, otherwise one the system gives. */
+async function freePort(wanted) {
+	const attempt = (port) =>
+		new Promise((resolve) => {
+			const server = createServer();
+			server.once('error', () => resolve(null));
+			server.listen(port, '127.0.0.1', () => {
+				const { port: got } = server.address();
+				server.close(() => resolve(got));
+			});
+		});
+	return (await attempt(wanted)) ?? (await attempt(0));
+}
+
+/** Whether somebody listens on a port of an address. */
+export async function portTaken(port, host) {
+	return new Promise((resolve) => {
+		const server = createServer();
+		server.once('error', (error) => resolve(error.code === 'EADDRINUSE'));
+		server.listen(port, host, () => server.close(() => resolve(false)));
+	});
+}
