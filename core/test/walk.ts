@@ -1,23 +1,68 @@
 import type { VoltReading } from '../src/isolation';
-import { applyEvent, conditions, decide, initialJob, soundLamps, type Answer, type Command, type Condition, type Confirmed, type Expectations, type JobEvent, type JobPlan, type JobState } from '../src/job';
+import {
+	applyEvent,
+	conditions,
+	decide,
+	initialJob,
+	soundLamps,
+	type Answer,
+	type Command,
+	type Condition,
+	type Confirmed,
+	type Expectations,
+	type JobEvent,
+	type JobPlan,
+	type JobState
+} from '../src/job';
 
 /** Readings abstracted to their bands; the procedure sees no more of them than that. */
-const meter = (volts: number, mode: 'highImpedance' | 'lowImpedance' = 'highImpedance'): VoltReading => ({ instrument: 'multimeter', volts, mode });
+const meter = (volts: number, mode: 'highImpedance' | 'lowImpedance' = 'highImpedance'): VoltReading => ({
+	instrument: 'multimeter',
+	volts,
+	mode
+});
 const dead = meter(0.2);
 const unresolved = meter(20);
 const live = meter(120);
 const drained = meter(0.1, 'lowImpedance');
 const fedThrough = meter(20, 'lowImpedance');
 
-const expectations: Expectations = { liveV: () => 120, pairV: () => 0, sourceV: () => 120, resistanceOhm: (check) => (check === 'groundBox' ? 0.3 : null), lamps: () => soundLamps };
+const expectations: Expectations = {
+	liveV: () => 120,
+	pairV: () => 0,
+	sourceV: () => 120,
+	resistanceOhm: (check) => (check === 'groundBox' ? 0.3 : null),
+	lamps: () => soundLamps
+};
 
-const answers = (yes: Partial<Record<Condition, Answer>>) => Object.fromEntries(conditions.map((condition) => [condition, yes[condition] ?? 'no'])) as Record<Condition, Answer>;
+const answers = (yes: Partial<Record<Condition, Answer>>) =>
+	Object.fromEntries(conditions.map((condition) => [condition, yes[condition] ?? 'no'])) as Record<Condition, Answer>;
 
 /** Everything a person could say, in every band, whatever the state: the procedure has to refuse what doesn't belong. */
 export function everyCommand(plan: JobPlan): Command[] {
-	const steps: Confirmed[] = ['cautions', 'tag', 'tell', 'plateOff', 'easeOut', 'prepare', 'unusedScrews', 'tape', 'fold', 'tugAgain', 'seat', 'clearArea', 'plateOn'];
+	const steps: Confirmed[] = [
+		'cautions',
+		'tag',
+		'tell',
+		'plateOff',
+		'easeOut',
+		'prepare',
+		'unusedScrews',
+		'tape',
+		'fold',
+		'tugAgain',
+		'seat',
+		'clearArea',
+		'plateOn'
+	];
 	const pairs = [...plan.facePairs, ...plan.barePairs].map(({ id }) => id).concat('found/extra~ground');
-	const part = { ratingA: 'ratingA' in plan.newDevice ? plan.newDevice.ratingA : 0, tamperResistant: true, sameKind: true, grounded: true, undamaged: true };
+	const part = {
+		ratingA: 'ratingA' in plan.newDevice ? plan.newDevice.ratingA : 0,
+		tamperResistant: true,
+		sameKind: true,
+		grounded: true,
+		undamaged: true
+	};
 	const both = [true, false];
 	const breakers = [plan.recordedBreaker, plan.breakers.find((id) => id !== plan.recordedBreaker)!];
 	const tools = ['tester', 'plugTester', 'drivers', 'stripper', 'lockOrTape', 'headTorch', 'knife', 'tape', 'sleeving'];
@@ -29,8 +74,12 @@ export function everyCommand(plan: JobPlan): Command[] {
 		...breakers.flatMap((breaker) => both.map((on): Command => ({ kind: 'switchBreaker', breaker, on }))),
 		{ kind: 'hold', way: 'padlock' },
 		{ kind: 'hold', way: 'tape' },
-		...(['before', 'after'] as const).flatMap((when) => [live, dead].map((reading): Command => ({ kind: 'proveTester', when, source: 'provingUnit', reading }))),
-		...pairs.flatMap((pair) => [dead, unresolved, live, drained, fedThrough].map((reading): Command => ({ kind: 'readPair', pair, reading }))),
+		...(['before', 'after'] as const).flatMap((when) =>
+			[live, dead].map((reading): Command => ({ kind: 'proveTester', when, source: 'provingUnit', reading }))
+		),
+		...pairs.flatMap((pair) =>
+			[dead, unresolved, live, drained, fedThrough].map((reading): Command => ({ kind: 'readPair', pair, reading }))
+		),
 		...both.map((asRecorded): Command => ({ kind: 'lookOver', asRecorded, landings: [], note: '' })),
 		...(['passing', 'onDevice'] as const).map((where): Command => ({ kind: 'foundConductor', id: 'extra', colour: 'red', where })),
 		{ kind: 'inspect', answers: answers({}), note: '' },
@@ -43,9 +92,17 @@ export function everyCommand(plan: JobPlan): Command[] {
 		]),
 		{ kind: 'cap' },
 		{ kind: 'reopen' },
-		...plan.resistanceChecks.flatMap((check) => [{ kind: 'overload' as const }, { kind: 'ohms' as const, resistanceOhm: 0.4 }].map((value): Command => ({ kind: 'readOhms', check, value }))),
+		...plan.resistanceChecks.flatMap((check) =>
+			[{ kind: 'overload' as const }, { kind: 'ohms' as const, resistanceOhm: 0.4 }].map((value): Command => ({
+				kind: 'readOhms',
+				check,
+				value
+			}))
+		),
 		...both.map((held): Command => ({ kind: 'restorePower', held })),
-		...plan.halves.flatMap((half) => [soundLamps, { ...soundLamps, hotGround: false }].map((lamps): Command => ({ kind: 'readPlug', half, lamps }))),
+		...plan.halves.flatMap((half) =>
+			[soundLamps, { ...soundLamps, hotGround: false }].map((lamps): Command => ({ kind: 'readPlug', half, lamps }))
+		),
 		...[...plan.upstream, ...plan.downstream].flatMap((box) => both.map((works): Command => ({ kind: 'checkNeighbour', box, works }))),
 		...plan.halves.flatMap((half) => both.map((holds): Command => ({ kind: 'grip', half, holds }))),
 		{ kind: 'tidyDirectory', label: 'sewing room' },
@@ -59,12 +116,44 @@ export function everyCommand(plan: JobPlan): Command[] {
 function keyOf(state: JobState): string {
 	const { isolation: i } = state;
 	const { proof } = i;
-	const marks = (record: object) => Object.entries(record).map(([key, value]) => `${key}=${value}`).sort().join();
+	const marks = (record: object) =>
+		Object.entries(record)
+			.map(([key, value]) => `${key}=${value}`)
+			.sort()
+			.join();
 	return [
-		state.status, i.power, [...i.off].sort().join(), i.hold, i.areaClear, i.closed, i.doubt && `${i.doubt.reason}${i.doubt.until}`, proof.scope, proof.required.length, proof.before && 1,
-		proof.required.map((pair) => proof.pairs[pair]?.band[0] ?? '-').join(''), proof.after && 1, state.cautions, state.tester, state.part, marks(state.live), state.tagged, state.told, state.plate,
-		state.device, state.lookedOver, state.inspected, marks(state.stops), marks(state.wires), marks(state.closing), marks(state.resistance), marks(state.final), marks(state.neighbours), marks(state.grip),
-		state.redo, state.directory, state.found.length
+		state.status,
+		i.power,
+		[...i.off].sort().join(),
+		i.hold,
+		i.areaClear,
+		i.closed,
+		i.doubt && `${i.doubt.reason}${i.doubt.until}`,
+		proof.scope,
+		proof.required.length,
+		proof.before && 1,
+		proof.required.map((pair) => proof.pairs[pair]?.band[0] ?? '-').join(''),
+		proof.after && 1,
+		state.cautions,
+		state.tester,
+		state.part,
+		marks(state.live),
+		state.tagged,
+		state.told,
+		state.plate,
+		state.device,
+		state.lookedOver,
+		state.inspected,
+		marks(state.stops),
+		marks(state.wires),
+		marks(state.closing),
+		marks(state.resistance),
+		marks(state.final),
+		marks(state.neighbours),
+		marks(state.grip),
+		state.redo && (state.redo === 'grip' ? 'newPart' : 'reopen'),
+		state.directory,
+		state.found.length
 	].join('|');
 }
 
@@ -107,7 +196,13 @@ export function walk(plan: JobPlan): Walked {
 			chosen.push(c);
 			to.push(numberOf(applyEvent(plan, states[at]!, event)));
 		}
-	return { states, commands, refused, moveCount: to.length, moves: { from: Int32Array.from(from), command: Int32Array.from(chosen), to: Int32Array.from(to) } };
+	return {
+		states,
+		commands,
+		refused,
+		moveCount: to.length,
+		moves: { from: Int32Array.from(from), command: Int32Array.from(chosen), to: Int32Array.from(to) }
+	};
 }
 
 /** For each state, whether one of the wanted states can be reached from it. */

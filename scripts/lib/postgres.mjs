@@ -13,7 +13,9 @@ const neededMb = 200;
 /** Folder with the newest server's programs, or null. */
 function serverPrograms() {
 	if (!existsSync(binRoot)) return null;
-	const versions = readdirSync(binRoot).map(Number).filter((version) => existsSync(join(binRoot, String(version), 'bin/initdb')));
+	const versions = readdirSync(binRoot)
+		.map(Number)
+		.filter((version) => existsSync(join(binRoot, String(version), 'bin/initdb')));
 	return versions.length === 0 ? null : { version: Math.max(...versions), bin: join(binRoot, String(Math.max(...versions)), 'bin') };
 }
 
@@ -56,7 +58,9 @@ export class Cluster {
 
 	/** Runs a server program as the user that may. */
 	#program(name, args) {
-		return this.asRoot ? run('setpriv', ['--reuid=postgres', '--regid=postgres', '--init-groups', join(this.bin, name), ...args], { cwd: '/' }) : run(join(this.bin, name), args);
+		return this.asRoot
+			? run('setpriv', ['--reuid=postgres', '--regid=postgres', '--init-groups', join(this.bin, name), ...args], { cwd: '/' })
+			: run(join(this.bin, name), args);
 	}
 
 	get #pidFile() {
@@ -66,7 +70,10 @@ export class Cluster {
 	async start() {
 		if (!existsSync(join(this.data, 'PG_VERSION'))) await this.#make();
 		const made = readFileSync(join(this.data, 'PG_VERSION'), 'utf8').trim();
-		if (Number(made) !== this.version) throw new Advice(`The data in ${this.data} was made by PostgreSQL ${made}, and version ${this.version} is installed. Install postgresql-${made}, or move the data with pg_upgrade.`);
+		if (Number(made) !== this.version)
+			throw new Advice(
+				`The data in ${this.data} was made by PostgreSQL ${made}, and version ${this.version} is installed. Install postgresql-${made}, or move the data with pg_upgrade.`
+			);
 		this.#needSpace();
 		const running = this.#running();
 		if (running) {
@@ -80,8 +87,12 @@ export class Cluster {
 		try {
 			await this.#program('pg_ctl', ['-D', this.data, '-w', '-t', '60', '-l', join(this.data, 'server.log'), '-o', options, 'start']);
 		} catch (error) {
-			const log = existsSync(join(this.data, 'server.log')) ? readFileSync(join(this.data, 'server.log'), 'utf8').trim().split('\n').slice(-5).join('\n') : error.output;
-			throw new Advice(/No space left/.test(log) ? `PostgreSQL can't start: no disk space left in ${this.data}.` : `PostgreSQL can't start:\n${log}`);
+			const log = existsSync(join(this.data, 'server.log'))
+				? readFileSync(join(this.data, 'server.log'), 'utf8').trim().split('\n').slice(-5).join('\n')
+				: error.output;
+			throw new Advice(
+				/No space left/.test(log) ? `PostgreSQL can't start: no disk space left in ${this.data}.` : `PostgreSQL can't start:\n${log}`
+			);
 		}
 		return `port ${this.port}`;
 	}

@@ -2,19 +2,33 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { deadBand, energyOf, initialIsolation, isolate, type IsolationEvent, type IsolationState, type VoltReading } from './index';
 
-const meter = (volts: number, mode: 'highImpedance' | 'lowImpedance' = 'highImpedance'): VoltReading => ({ instrument: 'multimeter', volts, mode });
+const meter = (volts: number, mode: 'highImpedance' | 'lowImpedance' = 'highImpedance'): VoltReading => ({
+	instrument: 'multimeter',
+	volts,
+	mode
+});
 const pairs = ['hn', 'hg', 'ng'];
 const after = (...events: IsolationEvent[]): IsolationState => events.reduce(isolate, initialIsolation(pairs));
 const off: IsolationEvent = { kind: 'switchBreaker', breaker: 'b14', on: false };
 const locked: IsolationEvent = { kind: 'hold', way: 'padlock' };
 const taped: IsolationEvent = { kind: 'hold', way: 'tape' };
 const tester = (when: 'before' | 'after', volts = 120): IsolationEvent => ({ kind: 'proveTester', id: when, when, reading: meter(volts) });
-const read = (pair: string, volts: number, mode?: 'lowImpedance'): IsolationEvent => ({ kind: 'readPair', id: pair, pair, reading: meter(volts, mode) });
+const read = (pair: string, volts: number, mode?: 'lowImpedance'): IsolationEvent => ({
+	kind: 'readPair',
+	id: pair,
+	pair,
+	reading: meter(volts, mode)
+});
 const proof = [tester('before'), ...pairs.map((pair) => read(pair, 0.1)), tester('after')];
 
 describe('reading bands', () => {
 	it.each([
-		[0, 'dead'], [2.99, 'dead'], [3, 'unresolved'], [50, 'unresolved'], [50.1, 'live'], [120, 'live']
+		[0, 'dead'],
+		[2.99, 'dead'],
+		[3, 'unresolved'],
+		[50, 'unresolved'],
+		[50.1, 'live'],
+		[120, 'live']
 	] as const)('%f V on a 10 MΩ meter is %s', (volts, band) => expect(deadBand(meter(volts))).toBe(band));
 
 	it('what a low-impedance input still shows is fed', () => {
@@ -22,9 +36,13 @@ describe('reading bands', () => {
 		expect(deadBand(meter(3, 'lowImpedance'))).toBe('live');
 	});
 
-	it.each([[0, 'dead'], [12, 'unresolved'], [24, 'unresolved'], [50, 'live'], [230, 'live']] as const)('an indicator lit to %i V is %s', (litV, band) =>
-		expect(deadBand({ instrument: 'indicator', litV })).toBe(band)
-	);
+	it.each([
+		[0, 'dead'],
+		[12, 'unresolved'],
+		[24, 'unresolved'],
+		[50, 'live'],
+		[230, 'live']
+	] as const)('an indicator lit to %i V is %s', (litV, band) => expect(deadBand({ instrument: 'indicator', litV })).toBe(band));
 });
 
 describe('energy state', () => {
@@ -53,7 +71,11 @@ describe('energy state', () => {
 	it('3 to 50 V holds the proof open until a low-impedance reading settles it', () => {
 		const open = [tester('before'), read('hn', 17), read('hg', 0), read('ng', 0), tester('after')];
 		expect(energyOf(after(off, locked, ...open))).toBe('expectedDead');
-		expect(energyOf(after(off, locked, tester('before'), read('hn', 17), read('hn', 0.2, 'lowImpedance'), read('hg', 0), read('ng', 0), tester('after')))).toBe('provenDead');
+		expect(
+			energyOf(
+				after(off, locked, tester('before'), read('hn', 17), read('hn', 0.2, 'lowImpedance'), read('hg', 0), read('ng', 0), tester('after'))
+			)
+		).toBe('provenDead');
 		expect(energyOf(after(off, locked, tester('before'), read('hn', 17), read('hn', 11, 'lowImpedance')))).toBe('assumedLive');
 	});
 
@@ -65,7 +87,8 @@ describe('energy state', () => {
 	});
 
 	it('lapses: power seen, found unlocked, away from a taped breaker; not away from a padlocked one', () => {
-		const lapse = (hold: IsolationEvent, what: 'powerSeen' | 'foundUnlocked' | 'wasAway' | 'otherBoxOpened') => energyOf(after(off, hold, ...proof, { kind: 'changed', what }));
+		const lapse = (hold: IsolationEvent, what: 'powerSeen' | 'foundUnlocked' | 'wasAway' | 'otherBoxOpened') =>
+			energyOf(after(off, hold, ...proof, { kind: 'changed', what }));
 		expect(lapse(locked, 'powerSeen')).toBe('assumedLive');
 		expect(lapse(locked, 'foundUnlocked')).toBe('assumedLive');
 		expect(lapse(locked, 'otherBoxOpened')).toBe('assumedLive');
@@ -88,8 +111,19 @@ describe('energy state', () => {
 
 	it('no sequence of events with a live reading last, or none at all, proves dead', () => {
 		const anyEvent: fc.Arbitrary<IsolationEvent> = fc.oneof(
-			fc.constantFrom(off, locked, taped, ...proof, { ...off, on: true } as IsolationEvent, { kind: 'clearArea' } as const, { kind: 'exposed', pairs } as const, { kind: 'closed' } as const),
-			fc.constantFrom('powerSeen', 'foundUnlocked', 'wasAway', 'otherBoxOpened').map((what) => ({ kind: 'changed', what }) as IsolationEvent),
+			fc.constantFrom(
+				off,
+				locked,
+				taped,
+				...proof,
+				{ ...off, on: true } as IsolationEvent,
+				{ kind: 'clearArea' } as const,
+				{ kind: 'exposed', pairs } as const,
+				{ kind: 'closed' } as const
+			),
+			fc
+				.constantFrom('powerSeen', 'foundUnlocked', 'wasAway', 'otherBoxOpened')
+				.map((what) => ({ kind: 'changed', what }) as IsolationEvent),
 			fc.boolean().map((held): IsolationEvent => ({ kind: 'restorePower', held })),
 			fc.tuple(fc.constantFrom(...pairs), fc.constantFrom(0.1, 20, 119)).map(([pair, volts]) => read(pair, volts))
 		);

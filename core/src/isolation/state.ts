@@ -77,15 +77,30 @@ export const initialIsolation = (facePairs: readonly string[]): IsolationState =
 
 const freshProof = (scope: Scope, required: readonly string[]): Proof => ({ scope, required, before: null, pairs: {}, after: null });
 /** A proof begun anew, on what is in reach now. */
-const again = ({ closed, facePairs, proof }: IsolationState): Proof => (closed ? freshProof('face', facePairs) : freshProof('bare', proof.required));
+const again = ({ closed, facePairs, proof }: IsolationState): Proof =>
+	closed ? freshProof('face', facePairs) : freshProof('bare', proof.required);
 
 /** The isolation state after one more event. Pure; events are taken as accepted. */
 export function isolate(state: IsolationState, event: IsolationEvent): IsolationState {
 	switch (event.kind) {
 		case 'switchBreaker':
 			return event.on
-				? { ...state, off: state.off.filter((id) => id !== event.breaker), hold: null, power: state.off.length > 1 ? state.power : 'asFound', proof: again(state) }
-				: { ...state, off: [...state.off.filter((id) => id !== event.breaker), event.breaker], hold: null, power: 'off', areaClear: false, doubt: liftAt(state.doubt, 'panel'), proof: again(state) };
+				? {
+						...state,
+						off: state.off.filter((id) => id !== event.breaker),
+						hold: null,
+						power: state.off.length > 1 ? state.power : 'asFound',
+						proof: again(state)
+					}
+				: {
+						...state,
+						off: [...state.off.filter((id) => id !== event.breaker), event.breaker],
+						hold: null,
+						power: 'off',
+						areaClear: false,
+						doubt: liftAt(state.doubt, 'panel'),
+						proof: again(state)
+					};
 		case 'hold':
 			return { ...state, hold: event.way };
 		case 'proveTester':
@@ -148,7 +163,10 @@ function readPair(state: IsolationState, pair: string, reading: Taken): Isolatio
 /** Puts right a reading of the proof in hand, as if it had been taken with that value; one that no proof rests on any more changes nothing. */
 function amend(state: IsolationState, of: string, reading: VoltReading): IsolationState {
 	const { before, after, pairs } = state.proof;
-	if (before?.id === of) return provesTester(reading) ? { ...state, proof: { ...state.proof, before: taken(of, reading) } } : proveTester(state, 'before', taken(of, reading));
+	if (before?.id === of)
+		return provesTester(reading)
+			? { ...state, proof: { ...state.proof, before: taken(of, reading) } }
+			: proveTester(state, 'before', taken(of, reading));
 	if (after?.id === of) return proveTester(state, 'after', taken(of, reading));
 	const pair = Object.keys(pairs).find((key) => pairs[key]!.id === of);
 	return pair === undefined ? state : readPair(state, pair, taken(of, reading));

@@ -28,7 +28,8 @@ export type Refusal =
 	| { readonly code: 'conductorKnown'; readonly id: string }
 	| { readonly code: 'toolsMissing'; readonly missing: readonly string[] };
 
-export type Decision = { readonly ok: true; readonly body: Command; readonly judged?: Judged } | { readonly ok: false; readonly refusal: Refusal };
+export type Decision =
+	{ readonly ok: true; readonly body: Command; readonly judged?: Judged } | { readonly ok: false; readonly refusal: Refusal };
 
 export interface JobContext {
 	readonly plan: JobPlan;
@@ -45,7 +46,8 @@ const touching: ReadonlySet<Command['kind']> = new Set(['takeOff', 'terminate', 
 const touchingSteps: ReadonlySet<string> = new Set(['plateOff', 'easeOut', 'prepare', 'unusedScrews', 'tape', 'fold', 'tugAgain', 'seat']);
 
 /** Whether a command lays hands on conductors. */
-export const touches = (command: Command): boolean => touching.has(command.kind) || (command.kind === 'confirm' && touchingSteps.has(command.step));
+export const touches = (command: Command): boolean =>
+	touching.has(command.kind) || (command.kind === 'confirm' && touchingSteps.has(command.step));
 
 /**
  * Accepts a command as an event's body, or refuses it with the reason. What is accepted is the next step, and the few things that may happen at
@@ -99,7 +101,8 @@ function besideTheSteps({ plan, find, expect }: JobContext, state: JobState, com
 			return accept(command);
 		case 'switchBreaker':
 			if (!plan.breakers.includes(command.breaker)) return refuse({ code: 'unknownBreaker', breaker: command.breaker });
-			if (!command.on) return isolation.power === 'off' ? accept(command) : null;
+			// Off is always allowed: a further breaker beside the first, or all of it again when something seems wrong after all.
+			if (!command.on) return isolation.power === 'off' || isolation.power === 'restored' ? accept(command) : null;
 			if (!isolation.off.includes(command.breaker)) return refuse({ code: 'notSwitchedOff', breaker: command.breaker });
 			return state.device === 'oldSeated' ? accept(command) : refuse({ code: 'boxOpen' });
 		case 'readLive':
@@ -127,11 +130,16 @@ function besideTheSteps({ plan, find, expect }: JobContext, state: JobState, com
 }
 
 /** While everything still sits as it was found, what was seen of it can be put right. */
-const nothingTakenOff = (state: JobState): boolean => state.device === 'oldOut' && Object.values(state.wires).every((wire) => wire === 'onOld');
+const nothingTakenOff = (state: JobState): boolean =>
+	state.device === 'oldOut' && Object.values(state.wires).every((wire) => wire === 'onOld');
 
 /** Whether the proof in hand can be read from where the device is now. */
 const inReach = ({ isolation }: JobState): boolean =>
-	isolation.power === 'off' && isolation.hold !== null && isolation.doubt?.until !== 'panel' && isolation.proof.before !== null && isolation.closed === (isolation.proof.scope === 'face');
+	isolation.power === 'off' &&
+	isolation.hold !== null &&
+	isolation.doubt?.until !== 'panel' &&
+	isolation.proof.before !== null &&
+	isolation.closed === (isolation.proof.scope === 'face');
 
 function atItsStep(context: JobContext, state: JobState, next: Step, command: Command): Decision {
 	const { plan, expect } = context;
@@ -153,7 +161,8 @@ function atItsStep(context: JobContext, state: JobState, next: Step, command: Co
 		case 'tug':
 			return accept(command, { passes: command.held, expected: null });
 		case 'readOhms': {
-			if (command.value.kind === 'ohms' && !(command.value.resistanceOhm >= 0 && command.value.resistanceOhm <= 40e6)) return refuse({ code: 'outOfRange' });
+			if (command.value.kind === 'ohms' && !(command.value.resistanceOhm >= 0 && command.value.resistanceOhm <= 40e6))
+				return refuse({ code: 'outOfRange' });
 			const resistanceOhm = expect.resistanceOhm(command.check);
 			return accept(command, { passes: judgeOhms(command.check, command.value, resistanceOhm).passes, expected: { resistanceOhm } });
 		}
@@ -191,19 +200,24 @@ function pairReading(command: Extract<Command, { kind: 'readPair' }>, state: Job
 	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });
 	const wasUnresolved = state.isolation.proof.pairs[command.pair]?.band === 'unresolved';
 	// The same instrument again would only show the same again: the question is whether anything stands behind the voltage.
-	if (wasUnresolved && !(command.reading.instrument === 'multimeter' && command.reading.mode === 'lowImpedance')) return refuse({ code: 'needsLowImpedance' });
+	if (wasUnresolved && !(command.reading.instrument === 'multimeter' && command.reading.mode === 'lowImpedance'))
+		return refuse({ code: 'needsLowImpedance' });
 	return accept(command, { passes: deadBand(command.reading) === 'dead', expected: { volts: expect.pairV(command.pair) } });
 }
 
 function amendment(of: string, reading: VoltReading, find: JobContext['find'], command: Command): Decision {
 	const original = find(of);
-	if (!original || (original.body.kind !== 'readPair' && original.body.kind !== 'proveTester')) return refuse({ code: 'unknownReading', id: of });
+	if (!original || (original.body.kind !== 'readPair' && original.body.kind !== 'proveTester'))
+		return refuse({ code: 'unknownReading', id: of });
 	const { reading: before } = original.body;
 	const sameMode = before.instrument === 'indicator' || (reading.instrument === 'multimeter' && reading.mode === before.mode);
 	if (before.instrument !== reading.instrument || !sameMode) return refuse({ code: 'otherInstrument' });
 	if (!inRange(reading)) return refuse({ code: 'outOfRange' });
 	const shouldBeLive = original.body.kind === 'proveTester';
-	return accept(command, { passes: (deadBand(reading) === 'live') === shouldBeLive && deadBand(reading) !== 'unresolved', expected: original.judged?.expected ?? null });
+	return accept(command, {
+		passes: (deadBand(reading) === 'live') === shouldBeLive && deadBand(reading) !== 'unresolved',
+		expected: original.judged?.expected ?? null
+	});
 }
 
 function termination(plan: JobPlan, command: Extract<Command, { kind: 'terminate' }>): Decision {
@@ -212,7 +226,13 @@ function termination(plan: JobPlan, command: Extract<Command, { kind: 'terminate
 	if (command.terminal !== landing.terminal) return refuse({ code: 'wrongTerminal', given: command.terminal, expected: landing.terminal });
 	if (command.way === 'pushIn') return refuse({ code: 'pushInNever' });
 	const takes = target.takes[command.way as keyof typeof target.takes] ?? 0;
-	if (takes < landing.wires.length) return refuse({ code: 'wayNotPossible', terminal: landing.terminal, wires: landing.wires.length, ways: waysFor(plan, landing.terminal) });
+	if (takes < landing.wires.length)
+		return refuse({
+			code: 'wayNotPossible',
+			terminal: landing.terminal,
+			wires: landing.wires.length,
+			ways: waysFor(plan, landing.terminal)
+		});
 	return accept(command);
 }
 
@@ -225,7 +245,15 @@ export function waysFor(plan: JobPlan, terminal: string): How[] {
 
 /** What must be at hand before the first step. */
 export function toolsNeeded(plan: JobPlan, tester: 'multimeter' | 'indicator'): string[] {
-	const common = ['tester', ...(tester === 'indicator' ? ['provingUnit', 'multimeter'] : []), 'plugTester', 'drivers', 'stripper', 'lockOrTape', 'headTorch'];
+	const common = [
+		'tester',
+		...(tester === 'indicator' ? ['provingUnit', 'multimeter'] : []),
+		'plugTester',
+		'drivers',
+		'stripper',
+		'lockOrTape',
+		'headTorch'
+	];
 	return plan.region === 'uk' ? [...common, 'sleeving'] : [...common, 'knife', 'tape'];
 }
 

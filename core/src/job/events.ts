@@ -7,11 +7,37 @@ import type { ResistanceCheck } from './plan';
 export type OhmValue = { readonly kind: 'ohms'; readonly resistanceOhm: number } | { readonly kind: 'overload' };
 
 /** Steps that are simply done or not. */
-export type Confirmed = 'cautions' | 'tag' | 'tell' | 'plateOff' | 'easeOut' | 'prepare' | 'unusedScrews' | 'tape' | 'fold' | 'tugAgain' | 'seat' | 'clearArea' | 'plateOn';
+export type Confirmed =
+	| 'cautions'
+	| 'tag'
+	| 'tell'
+	| 'plateOff'
+	| 'easeOut'
+	| 'prepare'
+	| 'unusedScrews'
+	| 'tape'
+	| 'fold'
+	| 'tugAgain'
+	| 'seat'
+	| 'clearArea'
+	| 'plateOn';
 
 export type Answer = 'no' | 'yes' | 'unsure';
 /** What is looked for once the device is out. */
-export const conditions = ['scorchIntoWall', 'crumblingInsulation', 'aluminium', 'tooShort', 'liveGround', 'scorchLocal', 'nicked', 'nearlyCut', 'pushIn', 'looseTerminal', 'wornContacts', 'corrosion'] as const;
+export const conditions = [
+	'scorchIntoWall',
+	'crumblingInsulation',
+	'aluminium',
+	'tooShort',
+	'liveGround',
+	'scorchLocal',
+	'nicked',
+	'nearlyCut',
+	'pushIn',
+	'looseTerminal',
+	'wornContacts',
+	'corrosion'
+] as const;
 export type Condition = (typeof conditions)[number];
 
 /** Where a lost safety margin ends the job: what to hand over for. */

@@ -33,7 +33,10 @@ export function expectationsOf(recorded: House, plan: JobPlan, state: JobState):
 	};
 }
 
-export const halfProbes = (boxId: string, half: Half): Probes => ({ red: points.contact(boxId, half, 'hot'), black: points.contact(boxId, half, 'neutral') });
+export const halfProbes = (boxId: string, half: Half): Probes => ({
+	red: points.contact(boxId, half, 'hot'),
+	black: points.contact(boxId, half, 'neutral')
+});
 
 /** Where the tips go for a pair of the plan; `null` for one that was found beside the record. */
 export function pairProbes(plan: JobPlan, pair: string): Probes | null {
@@ -62,7 +65,7 @@ export function sourceVoltageV(house: House, source: string): number | null {
 	return box && half ? readVoltageV(house, halfProbes(box.id, half), 'highImpedance') : null;
 }
 
-const halvesOf = (kind: string): Half[] => ({ duplex: ['upper' as const], socketTwin: ['left' as const], single: ['only' as const], socketSingle: ['only' as const] })[kind] ?? [];
+const halvesOf = (kind: string): Half[] =>
+	({ duplex: ['upper' as const], socketTwin: ['left' as const], single: ['only' as const], socketSingle: ['only' as const] })[kind] ?? [];
 
 const openAsNull = (reading: OhmReading): number | null => (reading.kind === 'ohms' ? reading.resistanceOhm : null);
-

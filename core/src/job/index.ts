@@ -1,8 +1,31 @@
-export { onSameCircuit, planJob, type JobPlan, type Landing, type Pair, type PlanFailure, type ResistanceCheck, type TerminatingSchool, type WireRef } from './plan';
-export { conditions, type Answer, type Command, type Condition, type Confirmed, type JobEvent, type Judged, type OhmValue, type PartAnswers, type SeenLanding, type StopReason } from './events';
+export {
+	onSameCircuit,
+	planJob,
+	type JobPlan,
+	type Landing,
+	type Pair,
+	type PlanFailure,
+	type ResistanceCheck,
+	type TerminatingSchool,
+	type WireRef
+} from './plan';
+export {
+	conditions,
+	type Answer,
+	type Command,
+	type Condition,
+	type Confirmed,
+	type JobEvent,
+	type Judged,
+	type OhmValue,
+	type PartAnswers,
+	type SeenLanding,
+	type StopReason
+} from './events';
 export { applyEvent, foundPair, initialJob, isBare, mustStop, replay, stopping, type JobState, type WireState } from './state';
 export { nextStep, safeStopStep, visitOf, visitsOf, type Carried, type Step, type VisitId } from './steps';
 export { decide, partFaults, toolsNeeded, touches, waysFor, type Decision, type JobContext, type Refusal } from './decide';
 export { judgeLive, judgeOhms, sameLamps, soundLamps, type LiveVerdict, type OhmVerdict, type PartFault } from './judge';
 export { expectationsOf, halfProbes, pairProbes, provingUnitV, resistanceProbes, sourceVoltageV, type Expectations } from './expect';
 export { believedHouse, wiringDuring } from './stage';
+export { houseAfterJob, houseAfterStop } from './outcome';

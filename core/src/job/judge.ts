@@ -19,7 +19,8 @@ export type OhmVerdict = 'open' | 'continuous' | 'knownLoad' | 'short' | 'tooLow
  */
 export function judgeOhms(check: ResistanceCheck, value: OhmValue, expectedOhm: number | null): { passes: boolean; verdict: OhmVerdict } {
 	const ohm = value.kind === 'overload' ? Infinity : value.resistanceOhm;
-	if (check === 'groundBox') return ohm < continuousBelowOhm ? { passes: true, verdict: 'continuous' } : { passes: false, verdict: 'notContinuous' };
+	if (check === 'groundBox')
+		return ohm < continuousBelowOhm ? { passes: true, verdict: 'continuous' } : { passes: false, verdict: 'notContinuous' };
 	if (ohm >= openFromOhm) return { passes: true, verdict: 'open' };
 	if (ohm < shortBelowOhm) return { passes: false, verdict: 'short' };
 	const ratio = expectedOhm === null ? 0 : ohm / expectedOhm;
@@ -36,7 +37,8 @@ export function judgeLive(region: Region, reading: VoltReading): LiveVerdict {
 	return reading.volts < healthyV.from ? 'low' : reading.volts > healthyV.to ? 'high' : 'healthy';
 }
 
-export const sameLamps = (a: PlugLamps, b: PlugLamps): boolean => a.hotNeutral === b.hotNeutral && a.hotGround === b.hotGround && a.neutralGround === b.neutralGround;
+export const sameLamps = (a: PlugLamps, b: PlugLamps): boolean =>
+	a.hotNeutral === b.hotNeutral && a.hotGround === b.hotGround && a.neutralGround === b.neutralGround;
 
 /** A grounded outlet, as it should be: hot–neutral and hot–ground lit, neutral–ground dark. */
 export const soundLamps: PlugLamps = { hotNeutral: true, hotGround: true, neutralGround: false };

@@ -1,4 +1,19 @@
-import { cablesInBox, chainOfCircuit, circuitsInBox, deviceModel, findBox, neighbours, points, type Box, type Colour, type Device, type Half, type House, type How, type Role } from '../house';
+import {
+	cablesInBox,
+	chainOfCircuit,
+	circuitsInBox,
+	deviceModel,
+	findBox,
+	neighbours,
+	points,
+	type Box,
+	type Colour,
+	type Device,
+	type Half,
+	type House,
+	type How,
+	type Role
+} from '../house';
 import type { Region } from '../rules';
 
 /** Two points between which a voltage is read to prove dead; `id` also names them in events. */
@@ -76,7 +91,11 @@ export type PlanFailure =
  * Plans the like-for-like replacement of the device in a box. Refused where the record shows what a like-for-like swap doesn't cover:
  * two circuits in the box, no ground, nothing on the device.
  */
-export function planJob(house: House, boxId: string, school: TerminatingSchool = 'groundFirst'): { ok: true; plan: JobPlan } | { ok: false; failure: PlanFailure } {
+export function planJob(
+	house: House,
+	boxId: string,
+	school: TerminatingSchool = 'groundFirst'
+): { ok: true; plan: JobPlan } | { ok: false; failure: PlanFailure } {
 	const box = findBox(house, boxId);
 	const failure = box ? whyNot(house, box) : { code: 'unknownBox' as const, box: boxId };
 	if (!box || failure) return { ok: false, failure: failure! };
@@ -84,7 +103,11 @@ export function planJob(house: House, boxId: string, school: TerminatingSchool =
 	const model = deviceModel(device);
 	const takeOff = inOrder(landingsOf(house, box), ['hot', 'switchedHot', 'neutral', 'ground']);
 	const wires = takeOff.flatMap((landing) => landing.wires);
-	const putOn = { groundFirst: inOrder(takeOff, ['ground', 'neutral', 'hot', 'switchedHot']), hotFirst: takeOff, asItCameOff: [...takeOff].reverse() }[school];
+	const putOn = {
+		groundFirst: inOrder(takeOff, ['ground', 'neutral', 'hot', 'switchedHot']),
+		hotFirst: takeOff,
+		asItCameOff: [...takeOff].reverse()
+	}[school];
 	const { upstream, downstream } = neighbours(house, boxId);
 	const circuit = circuitsInBox(house, boxId)[0]!;
 	const used = new Set(takeOff.map(({ terminal }) => terminal));
@@ -119,7 +142,8 @@ function whyNot(house: House, box: Box): PlanFailure | null {
 	if (circuits.length === 0) return { code: 'noCircuit', box: box.id };
 	if (circuits.length > 1) return { code: 'severalCircuits', circuits: circuits.map(({ id }) => id) };
 	const landings = landingsOf(house, box);
-	if (!['hot', 'neutral'].every((role) => landings.some((landing) => landing.role === role))) return { code: 'nothingOnDevice', box: box.id };
+	if (!['hot', 'neutral'].every((role) => landings.some((landing) => landing.role === role)))
+		return { code: 'nothingOnDevice', box: box.id };
 	if (!landings.some(({ role }) => role === 'ground')) return { code: 'noGround', box: box.id };
 	return null;
 }
@@ -161,13 +185,21 @@ function landingsOf(house: House, box: Box): Landing[] {
 			const terminal = terminalOf(at);
 			if (terminal === null) continue;
 			const { id, role, colour, how } = pigtail;
-			onTerminal.push({ terminal, wire: { id: `tail/${id}`, role, colour, cable: null, point: points.pigtail(box.id, id), how: how ?? 'screw', comesFrom: null } });
+			onTerminal.push({
+				terminal,
+				wire: { id: `tail/${id}`, role, colour, cable: null, point: points.pigtail(box.id, id), how: how ?? 'screw', comesFrom: null }
+			});
 		}
 	const terminals = deviceModel(box.device!).terminals.filter(({ name }) => onTerminal.some(({ terminal }) => terminal === name));
-	return terminals.map(({ name, role }) => ({ terminal: name, role, wires: onTerminal.filter(({ terminal }) => terminal === name).map(({ wire }) => wire) }));
+	return terminals.map(({ name, role }) => ({
+		terminal: name,
+		role,
+		wires: onTerminal.filter(({ terminal }) => terminal === name).map(({ wire }) => wire)
+	}));
 }
 
-const inOrder = (landings: readonly Landing[], roles: readonly Role[]): Landing[] => roles.flatMap((role) => landings.filter((landing) => landing.role === role));
+const inOrder = (landings: readonly Landing[], roles: readonly Role[]): Landing[] =>
+	roles.flatMap((role) => landings.filter((landing) => landing.role === role));
 
 function facePairs(boxId: string, halves: readonly Half[]): Pair[] {
 	return halves.flatMap((half): Pair[] => {
@@ -187,11 +219,26 @@ function barePairs(box: Box, wires: readonly WireRef[]): Pair[] {
 	const isHot = ({ role }: WireRef) => role === 'hot' || role === 'switchedHot';
 	for (const hot of wires.filter(isHot))
 		for (const neutral of wires.filter((wire) => wire.role === 'neutral' && wire.cable === hot.cable))
-			pairs.push({ id: `${hot.id}~${neutral.id}`, kind: 'hotNeutral', red: hot.point, black: neutral.point, redWire: hot, blackWire: neutral });
+			pairs.push({
+				id: `${hot.id}~${neutral.id}`,
+				kind: 'hotNeutral',
+				red: hot.point,
+				black: neutral.point,
+				redWire: hot,
+				blackWire: neutral
+			});
 	for (const wire of wires)
 		if (wire.role !== 'ground')
-			pairs.push({ id: `${wire.id}~ground`, kind: isHot(wire) ? 'hotGround' : 'neutralGround', red: wire.point, black: ground.point, redWire: wire, blackWire: ground });
-	if (box.material === 'metal') pairs.push({ id: 'ground~box', kind: 'toGround', red: ground.point, black: points.metal(box.id), redWire: ground, blackWire: 'box' });
+			pairs.push({
+				id: `${wire.id}~ground`,
+				kind: isHot(wire) ? 'hotGround' : 'neutralGround',
+				red: wire.point,
+				black: ground.point,
+				redWire: wire,
+				blackWire: ground
+			});
+	if (box.material === 'metal')
+		pairs.push({ id: 'ground~box', kind: 'toGround', red: ground.point, black: points.metal(box.id), redWire: ground, blackWire: 'box' });
 	return pairs;
 }
 

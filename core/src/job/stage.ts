@@ -16,7 +16,9 @@ export function wiringDuring(house: House, plan: JobPlan, state: JobState): Hous
 /** The recorded house, corrected by what this job has found: once a breaker has made the outlet dead, the circuit starts there. */
 export function believedHouse(recorded: House, plan: JobPlan, state: JobState): House {
 	const { feeder, isolation } = state;
-	return feeder === null || isolation.notFeeding.includes(feeder) || feeder === plan.recordedBreaker ? recorded : fedFrom(recorded, plan.boxId, feeder);
+	return feeder === null || isolation.notFeeding.includes(feeder) || feeder === plan.recordedBreaker
+		? recorded
+		: fedFrom(recorded, plan.boxId, feeder);
 }
 
 function boxDuring(box: Box, plan: JobPlan, state: JobState): Box {

@@ -35,7 +35,7 @@ export interface JobState {
 	readonly neighbours: Readonly<Record<string, Passed>>;
 	readonly grip: Readonly<Partial<Record<Half, Passed>>>;
 	/** After power was on, something was wrong: the box must be opened again, the same way as before. */
-	readonly redo: 'finalTest' | 'neighbour' | 'grip' | 'tripped' | null;
+	readonly redo: 'finalTest' | 'neighbour' | 'grip' | 'tripped' | 'ownChoice' | null;
 	readonly directory: string | null;
 	/** The breaker whose switching made the outlet dead. */
 	readonly feeder: string | null;
@@ -76,7 +76,8 @@ export function initialJob(plan: JobPlan): JobState {
 	};
 }
 
-export const replay = (plan: JobPlan, events: readonly JobEvent[]): JobState => events.reduce((state, event) => applyEvent(plan, state, event), initialJob(plan));
+export const replay = (plan: JobPlan, events: readonly JobEvent[]): JobState =>
+	events.reduce((state, event) => applyEvent(plan, state, event), initialJob(plan));
 
 /** The state after one more accepted event. Pure. */
 export function applyEvent(plan: JobPlan, before: JobState, event: JobEvent): JobState {
@@ -95,11 +96,17 @@ export function applyEvent(plan: JobPlan, before: JobState, event: JobEvent): Jo
 			return { ...state, live: { ...state.live, [body.half]: passed(event) } };
 		case 'switchBreaker':
 			// Tag and telling belong to the breaker they were done for.
-			return body.on ? { ...state, tagged: false } : { ...state, tagged: false, feeder: body.breaker };
+			if (body.on) return { ...state, tagged: false };
+			if (before.isolation.power === 'restored') return offAgain({ ...state, tagged: false, feeder: body.breaker });
+			return { ...state, tagged: false, feeder: body.breaker };
 		case 'lookOver':
 			return { ...state, lookedOver: true, stops: { ...state.stops, lookOver: body.asRecorded ? null : 'notAsRecorded' } };
 		case 'foundConductor':
-			return { ...state, found: [...state.found, body.id], stops: { ...state.stops, found: body.where === 'onDevice' ? 'foundOnDevice' : state.stops.found } };
+			return {
+				...state,
+				found: [...state.found, body.id],
+				stops: { ...state.stops, found: body.where === 'onDevice' ? 'foundOnDevice' : state.stops.found }
+			};
 		case 'inspect':
 			return inspected(state, body.answers);
 		case 'takeOff': {
@@ -234,6 +241,16 @@ function reopened(state: JobState): JobState {
 		redo: null
 	};
 }
+
+/** Switched off after power was back: whatever was tested is to be tested again. */
+const offAgain = (state: JobState): JobState => ({
+	...state,
+	redo: state.redo ?? 'ownChoice',
+	final: {},
+	neighbours: {},
+	grip: {},
+	directory: null
+});
 
 function afterPower(state: JobState, event: JobEvent, reason: NonNullable<JobState['redo']>): JobState {
 	return event.judged?.passes ? state : { ...state, redo: state.redo ?? reason };

@@ -179,10 +179,27 @@ export function visitOf(state: JobState, step: Step | null): VisitId {
 }
 
 /** What each visit needs to be carried to it. */
-export type Carried = 'tester' | 'drivers' | 'newDevice' | 'headTorch' | 'stripper' | 'lockOrTape' | 'tag' | 'phone' | 'plugTester' | 'ohmmeter' | 'key' | 'plate' | 'knife' | 'sleeving' | 'caps';
+export type Carried =
+	| 'tester'
+	| 'drivers'
+	| 'newDevice'
+	| 'headTorch'
+	| 'stripper'
+	| 'lockOrTape'
+	| 'tag'
+	| 'phone'
+	| 'plugTester'
+	| 'ohmmeter'
+	| 'key'
+	| 'plate'
+	| 'knife'
+	| 'sleeving'
+	| 'caps';
 
 /** The visits of the whole job, whatever has been done of them. */
-export function visitsOf(plan: JobPlan): readonly { readonly id: VisitId; readonly place: 'table' | 'outlet' | 'panel' | 'next'; readonly carry: readonly Carried[] }[] {
+export function visitsOf(
+	plan: JobPlan
+): readonly { readonly id: VisitId; readonly place: 'table' | 'outlet' | 'panel' | 'next'; readonly carry: readonly Carried[] }[] {
 	const hasNeighbours = plan.upstream.length + plan.downstream.length > 0;
 	return [
 		{ id: 'start', place: 'table', carry: [] },
@@ -191,7 +208,17 @@ export function visitsOf(plan: JobPlan): readonly { readonly id: VisitId; readon
 		{
 			id: 'work',
 			place: 'outlet',
-			carry: ['tester', 'ohmmeter', 'drivers', 'stripper', 'newDevice', ...(plan.region === 'uk' ? (['sleeving'] as const) : (['knife'] as const)), 'caps', 'headTorch', 'key']
+			carry: [
+				'tester',
+				'ohmmeter',
+				'drivers',
+				'stripper',
+				'newDevice',
+				...(plan.region === 'uk' ? (['sleeving'] as const) : (['knife'] as const)),
+				'caps',
+				'headTorch',
+				'key'
+			]
 		},
 		{ id: 'panelOn', place: 'panel', carry: ['key', 'headTorch'] },
 		{ id: 'test', place: 'outlet', carry: ['plugTester'] },

@@ -7,7 +7,8 @@ import { nextStep, planJob, type Command, type JobPlan, type JobState } from './
 /** Commands that put a hand or a tool on conductors, written down from the trade and not from the engine. */
 const handsOnConductors = (command: Command): boolean =>
 	['takeOff', 'terminate', 'tug', 'cap', 'reopen'].includes(command.kind) ||
-	(command.kind === 'confirm' && ['plateOff', 'easeOut', 'prepare', 'unusedScrews', 'tape', 'fold', 'tugAgain', 'seat'].includes(command.step));
+	(command.kind === 'confirm' &&
+		['plateOff', 'easeOut', 'prepare', 'unusedScrews', 'tape', 'fold', 'tugAgain', 'seat'].includes(command.step));
 
 const restoresPower = (command: Command): boolean => command.kind === 'restorePower' || (command.kind === 'switchBreaker' && command.on);
 
@@ -20,13 +21,24 @@ const planOf = (house: Parameters<typeof planJob>[0], boxId: string): JobPlan =>
 /** Every proof is tester, then each pair dead, then tester. */
 const provenByEvidence = ({ isolation }: JobState): boolean => {
 	const { proof } = isolation;
-	return isolation.power === 'off' && isolation.hold !== null && proof.before?.band === 'live' && proof.after?.band === 'live' && proof.required.length >= 6 && proof.required.every((pair) => proof.pairs[pair]?.band === 'dead');
+	return (
+		isolation.power === 'off' &&
+		isolation.hold !== null &&
+		proof.before?.band === 'live' &&
+		proof.after?.band === 'live' &&
+		proof.required.length >= 6 &&
+		proof.required.every((pair) => proof.pairs[pair]?.band === 'dead')
+	);
 };
 
 const everyMove = (walked: Walked, check: (before: JobState, command: Command, after: JobState) => string | null): string[] => {
 	const wrong: string[] = [];
 	for (let m = 0; m < walked.moveCount && wrong.length < 5; m++) {
-		const complaint = check(walked.states[walked.moves.from[m]!]!, walked.commands[walked.moves.command[m]!]!, walked.states[walked.moves.to[m]!]!);
+		const complaint = check(
+			walked.states[walked.moves.from[m]!]!,
+			walked.commands[walked.moves.command[m]!]!,
+			walked.states[walked.moves.to[m]!]!
+		);
 		if (complaint) wrong.push(complaint);
 	}
 	return wrong;
@@ -38,16 +50,27 @@ describe.each([
 ])('every reachable state of the procedure: %s', (name, plan) => {
 	const started = performance.now();
 	const walked = walk(plan);
-	console.log(`${name}: walked ${walked.states.length} states by ${walked.moveCount} accepted commands, ${walked.refused} refused, in ${((performance.now() - started) / 1000).toFixed(0)} s`);
+	console.log(
+		`${name}: walked ${walked.states.length} states by ${walked.moveCount} accepted commands, ${walked.refused} refused, in ${((performance.now() - started) / 1000).toFixed(0)} s`
+	);
 
 	it('is a walk worth its name: both ends and every energy state are in it', () => {
 		expect(new Set(walked.states.map(({ status }) => status))).toEqual(new Set(['underWay', 'stopped', 'finished']));
-		expect(new Set(walked.states.map(({ isolation }) => energyOf(isolation)))).toEqual(new Set(['assumedLive', 'expectedDead', 'provenDead', 'deliberatelyLive']));
-		for (const device of ['oldSeated', 'oldOut', 'none', 'newOut', 'newSeated']) expect(walked.states.some((state) => state.device === device)).toBe(true);
+		expect(new Set(walked.states.map(({ isolation }) => energyOf(isolation)))).toEqual(
+			new Set(['assumedLive', 'expectedDead', 'provenDead', 'deliberatelyLive'])
+		);
+		for (const device of ['oldSeated', 'oldOut', 'none', 'newOut', 'newSeated'])
+			expect(walked.states.some((state) => state.device === device)).toBe(true);
 	});
 
 	it('offers and accepts nothing that touches conductors outside provenDead', () => {
-		expect(everyMove(walked, (before, command) => (handsOnConductors(command) && energyOf(before.isolation) !== 'provenDead' ? `${command.kind} in ${energyOf(before.isolation)}` : null))).toEqual([]);
+		expect(
+			everyMove(walked, (before, command) =>
+				handsOnConductors(command) && energyOf(before.isolation) !== 'provenDead'
+					? `${command.kind} in ${energyOf(before.isolation)}`
+					: null
+			)
+		).toEqual([]);
 		const offered = walked.states.filter((state) => {
 			const step = nextStep(plan, state);
 			return step && step.kind !== 'stop' && handsOnConductors(step as Command) && energyOf(state.isolation) !== 'provenDead';
@@ -60,7 +83,11 @@ describe.each([
 	});
 
 	it('takes wires off, and terminates, only after the bare conductors themselves were proven', () => {
-		expect(everyMove(walked, (before, command) => (['takeOff', 'terminate', 'cap'].includes(command.kind) && before.isolation.proof.scope !== 'bare' ? command.kind : null))).toEqual([]);
+		expect(
+			everyMove(walked, (before, command) =>
+				['takeOff', 'terminate', 'cap'].includes(command.kind) && before.isolation.proof.scope !== 'bare' ? command.kind : null
+			)
+		).toEqual([]);
 	});
 
 	it('never restores power with an end uncapped, untugged or outside its box', () => {
@@ -102,6 +129,8 @@ describe.each([
 	it('always names a next step while under way, and accepts some command there', () => {
 		const moving = new Set<number>();
 		for (let m = 0; m < walked.moveCount; m++) if (walked.moves.from[m] !== walked.moves.to[m]) moving.add(walked.moves.from[m]!);
-		expect(walked.states.filter((state, k) => state.status === 'underWay' && (nextStep(plan, state) === null || !moving.has(k)))).toEqual([]);
+		expect(walked.states.filter((state, k) => state.status === 'underWay' && (nextStep(plan, state) === null || !moving.has(k)))).toEqual(
+			[]
+		);
 	});
 });

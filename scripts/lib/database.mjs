@@ -1,0 +1,66 @@
+import { readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+
+const migrations = fileURLToPath(new URL('../../db/migrations', import.meta.url));
+const homesFolder = new URL('../../docs/homes/', import.meta.url);
+
+/** The demo homes: as recorded, and as they are really wired. */
+const demoHomes = [
+	{ slug: 'fennel-lane', recorded: 'fennel-lane.house.json', actual: 'fennel-lane-as-wired.house.json' },
+	{ slug: 'tannery-row', recorded: 'tannery-row.house.json', actual: 'tannery-row.house.json' }
+];
+
+/** Brings the database's tables up to date. */
+export async function migrate(databaseUrl) {
+	const { runner } = await import('node-pg-migrate');
+	const silent = () => {};
+	const ran = await runner({
+		databaseUrl,
+		dir: migrations,
+		direction: 'up',
+		migrationsTable: 'pgmigrations',
+		log: silent,
+		logger: { debug: silent, info: silent, warn: silent, error: console.error }
+	});
+	return ran.length === 0 ? 'up to date' : `${ran.length} new`;
+}
+
+/** Loads the demo homes where there are none; with `reset`, retires those in use and loads them anew. Users' own homes are never touched. */
+export async function seed(databaseUrl, { reset }) {
+	const { default: pg } = await import('pg');
+	const client = new pg.Client({ connectionString: databaseUrl });
+	await client.connect();
+	try {
+		await client.query('begin');
+		// Two starts at once must not both find it empty.
+		await client.query('select pg_advisory_xact_lock(4173)');
+		if (reset) await client.query('update household set retired_at = now() where is_demo and retired_at is null');
+		const { rows } = await client.query('select count(*)::int as count from household');
+		if (rows[0].count > 0 && !reset) {
+			await client.query('commit');
+			return 'there already';
+		}
+		for (const { slug, recorded, actual } of demoHomes) {
+			const { rows: made } = await client.query(
+				'insert into household (household_id, slug, is_demo) values (gen_random_uuid(), $1, true) returning household_id',
+				[slug]
+			);
+			const id = made[0].household_id;
+			await client.query('insert into house_version (household_id, version, house, why) values ($1, 1, $2, $3)', [
+				id,
+				read(recorded),
+				'demo home'
+			]);
+			await client.query('insert into demo_wiring (household_id, house) values ($1, $2)', [id, read(actual)]);
+		}
+		await client.query('commit');
+		return 'loaded';
+	} catch (error) {
+		await client.query('rollback');
+		throw error;
+	} finally {
+		await client.end();
+	}
+}
+
+const read = (name) => readFileSync(new URL(name, homesFolder), 'utf8');

@@ -1,0 +1,101 @@
+import { spawn } from 'node:child_process';
+import { existsSync, readdirSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { run } from './lib/run.mjs';
+import { Advice, fail, sinceStart, stage } from './lib/say.mjs';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+const development = process.argv.includes('--dev');
+const resetDemo = process.argv.includes('--demo-reset');
+const port = Number(process.env.PORT ?? 4173);
+const host = process.env.HOST ?? '127.0.0.1';
+process.chdir(root);
+
+/** Everything from a fresh checkout to a served page; each stage is skipped when it was done before. */
+async function start() {
+	if (!Number.isInteger(port) || port < 1 || port > 65535)
+		throw new Advice(`PORT must be a number from 1 to 65535, and is “${process.env.PORT}”.`);
+	if (Number(process.versions.node.split('.')[0]) < 20) throw new Advice(`Node.js 20 or newer is needed; this is ${process.version}.`);
+	console.log('Wary Hand');
+	if (!existsSync('node_modules/.package-lock.json') || newer('package-lock.json', 'node_modules/.package-lock.json'))
+		await stage('packages (npm ci)', () => run('npm', ['ci', '--no-audit', '--no-fund']).then(() => ''));
+	const { Cluster, needPostgres, portTaken } = await import('./lib/postgres.mjs');
+	if (!resetDemo && (await portTaken(port, host)))
+		throw new Advice(
+			`Port ${port} on ${host} is taken. Is Wary Hand running already? Otherwise choose another: PORT=${port + 1} npm start`
+		);
+
+	let cluster = null;
+	let url = process.env.DATABASE_URL;
+	if (!url) {
+		await stage('PostgreSQL', needPostgres);
+		cluster = new Cluster({ folder: join(root, '.data'), port: 5468, name: 'main' });
+		await stage('database server', () => cluster.start());
+		url = await cluster.database('wary');
+	}
+	const { migrate, seed } = await import('./lib/database.mjs');
+	await stage('database tables', () => migrate(url));
+	await stage(resetDemo ? 'demo homes, as at first' : 'demo homes', () => seed(url, { reset: resetDemo }));
+	if (resetDemo) return void (await cluster?.stop());
+	if (!development && buildIsOld()) await stage('build', () => run('npm', ['run', 'build', '-w', 'web']).then(() => ''));
+	await serve(url, cluster);
+}
+
+/** Runs the server until it or we are told to stop; then stops the database server, if it is ours. */
+async function serve(url, cluster) {
+	const [command, args] = development ? ['npx', ['vite', 'dev', '--port', String(port), '--host', host]] : ['node', ['build/index.js']];
+	const address = `http://${host}:${port}`;
+	const env = {
+		...process.env,
+		DATABASE_URL: url,
+		PORT: String(port),
+		HOST: host,
+		ORIGIN: process.env.ORIGIN ?? address,
+		BODY_SIZE_LIMIT: '1M',
+		SHUTDOWN_TIMEOUT: '5'
+	};
+	const server = spawn(command, args, { cwd: join(root, 'web'), env, stdio: ['ignore', 'inherit', 'inherit'] });
+	let stopping = false;
+	const stop = () => {
+		if (stopping) return;
+		stopping = true;
+		server.kill('SIGTERM');
+	};
+	process.on('SIGINT', stop);
+	process.on('SIGTERM', stop);
+	const ended = new Promise((resolve) => server.on('exit', (code, signal) => resolve(code ?? signal)));
+	const up = await Promise.race([answers(`${address}/health`), ended.then(() => false)]);
+	if (up) console.log(`\nReady after ${sinceStart()}: ${address}\nCtrl-C stops it.`);
+	const code = await ended;
+	await cluster?.stop();
+	if (!stopping && code !== 0) throw new Advice(`The server ended by itself (${code}).`);
+}
+
+async function answers(address) {
+	for (let attempt = 0; attempt < 600; attempt++) {
+		try {
+			if ((await fetch(address)).ok) return true;
+		} catch {
+			// Not listening yet.
+		}
+		await new Promise((resolve) => setTimeout(resolve, 50));
+	}
+	return false;
+}
+
+const newer = (file, than) => statSync(file).mtimeMs > statSync(than).mtimeMs;
+
+function buildIsOld() {
+	const built = 'web/build/index.js';
+	if (!existsSync(built)) return true;
+	const sources = ['core/src', 'web/src', 'web/static', 'web/vite.config.ts', 'web/svelte.config.js', 'package-lock.json'];
+	return sources.some((source) => existsSync(source) && newestMs(source) > statSync(built).mtimeMs);
+}
+
+function newestMs(path) {
+	const info = statSync(path);
+	return info.isDirectory() ? Math.max(info.mtimeMs, ...readdirSync(path).map((name) => newestMs(join(path, name)))) : info.mtimeMs;
+}
+
+start().catch(fail);

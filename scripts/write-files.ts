@@ -1,0 +1,20 @@
+import { writeFileSync } from 'node:fs';
+import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '../core/src/demo';
+import { houseJsonSchema, parseHouse } from '../core/src/files';
+
+/** The published files that are made from the sources: the JSON Schema of house files, and the demo homes. */
+export const publishedFiles: Record<string, () => unknown> = {
+	'docs/house-file.schema.json': houseJsonSchema,
+	'docs/homes/fennel-lane.house.json': () => checked(fennelLaneRecorded()),
+	'docs/homes/fennel-lane-as-wired.house.json': () => checked(fennelLaneActual()),
+	'docs/homes/tannery-row.house.json': () => checked(tanneryRow())
+};
+
+function checked(house: unknown): unknown {
+	const parsed = parseHouse(JSON.parse(JSON.stringify(house)));
+	if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems));
+	return parsed.house;
+}
+
+if (process.argv[1]?.endsWith('write-files.ts'))
+	for (const [path, make] of Object.entries(publishedFiles)) writeFileSync(path, `${JSON.stringify(make(), null, '\t')}\n`);

@@ -1,0 +1,140 @@
+import type { JobEvent, TerminatingSchool } from '@wary/core/job';
+import { connections, many, maybeOne, one, type Queryable } from './db';
+
+export interface JobRow {
+	readonly id: string;
+	readonly boxId: string;
+	readonly houseVersion: number;
+	readonly school: TerminatingSchool;
+	readonly who: string;
+	readonly startedAt: string;
+	readonly outcome: 'finished' | 'stopped' | null;
+	readonly endedAt: string | null;
+}
+
+type Row = {
+	job_id: string;
+	box_id: string;
+	house_version: number;
+	school: TerminatingSchool;
+	who: string;
+	started_at: Date;
+	outcome: 'finished' | 'stopped' | null;
+	ended_at: Date | null;
+};
+const columns = 'j.job_id, j.box_id, j.house_version, j.school, j.who, j.started_at, e.outcome, e.ended_at';
+const from = 'from job j left join job_ended e on e.household_id = j.household_id and e.job_id = j.job_id';
+const toJob = (row: Row): JobRow => ({
+	id: row.job_id,
+	boxId: row.box_id,
+	houseVersion: row.house_version,
+	school: row.school,
+	who: row.who,
+	startedAt: row.started_at.toISOString(),
+	outcome: row.outcome,
+	endedAt: row.ended_at?.toISOString() ?? null
+});
+
+export async function maybeJob(householdId: string, jobId: string): Promise<JobRow | null> {
+	const row = await maybeOne<Row>(connections(), `select ${columns} ${from} where j.household_id = $1 and j.job_id = $2`, [
+		householdId,
+		jobId
+	]);
+	return row && toJob(row);
+}
+
+/** A household's jobs, newest first; at one box where one is named. */
+export async function manyJobs(householdId: string, boxId: string | null = null): Promise<JobRow[]> {
+	const rows = await many<Row>(
+		connections(),
+		`select ${columns} ${from} where j.household_id = $1 and ($2::text is null or j.box_id = $2) order by j.started_at desc`,
+		[householdId, boxId]
+	);
+	return rows.map(toJob);
+}
+
+/** Locks a box against a second job being started at the same time, until the transaction ends. */
+export async function lockBox(on: Queryable, householdId: string, boxId: string): Promise<void> {
+	await on.query('select pg_advisory_xact_lock(hashtextextended($1, 0))', [`${householdId} ${boxId}`]);
+}
+
+/** The job under way at a box, if any. */
+export async function maybeJobUnderWay(on: Queryable, householdId: string, boxId: string): Promise<string | null> {
+	const row = await maybeOne<{ job_id: string }>(
+		on,
+		`select j.job_id ${from} where j.household_id = $1 and j.box_id = $2 and e.job_id is null`,
+		[householdId, boxId]
+	);
+	return row && row.job_id;
+}
+
+export async function addJob(
+	on: Queryable,
+	householdId: string,
+	job: { id: string; boxId: string; houseVersion: number; school: TerminatingSchool; who: string }
+): Promise<void> {
+	await on.query('insert into job (household_id, job_id, box_id, house_version, school, who) values ($1, $2, $3, $4, $5, $6)', [
+		householdId,
+		job.id,
+		job.boxId,
+		job.houseVersion,
+		job.school,
+		job.who
+	]);
+}
+
+export async function addJobEnd(on: Queryable, householdId: string, jobId: string, outcome: 'finished' | 'stopped'): Promise<void> {
+	await on.query('insert into job_ended (household_id, job_id, outcome) values ($1, $2, $3)', [householdId, jobId, outcome]);
+}
+
+type EventRow = { event_id: string; at: Date; body: JobEvent['body']; judged: JobEvent['judged'] | null };
+const toEvent = ({ event_id, at, body, judged }: EventRow): JobEvent => ({
+	id: event_id,
+	at: at.toISOString(),
+	body,
+	...(judged ? { judged } : {})
+});
+
+/** A job's events from a sequence number on (1 is the first), in order. */
+export async function manyEvents(householdId: string, jobId: string, fromSeq = 1): Promise<JobEvent[]> {
+	const rows = await many<EventRow>(
+		connections(),
+		'select event_id, at, body, judged from job_event where household_id = $1 and job_id = $2 and seq >= $3 order by seq',
+		[householdId, jobId, fromSeq]
+	);
+	return rows.map(toEvent);
+}
+
+/**
+ * Stores an event as number `seq` of its job, if the job has just `seq - 1`: one statement, whose commit is the acknowledgement.
+ * False where the job has moved on. A race between two writers, or an event id used before, breaks a key and throws.
+ */
+export async function addEventAt(on: Queryable, householdId: string, jobId: string, seq: number, event: JobEvent): Promise<boolean> {
+	const { rowCount } = await on.query({
+		name: 'add-event',
+		text: `insert into job_event (household_id, job_id, seq, event_id, at, body, judged)
+			select $1, $2, $3, $4, $5, $6, $7
+			where $3 = (select coalesce(max(seq), 0) + 1 from job_event where household_id = $1 and job_id = $2)`,
+		values: [householdId, jobId, seq, event.id, event.at, JSON.stringify(event.body), event.judged ? JSON.stringify(event.judged) : null]
+	});
+	return rowCount === 1;
+}
+
+/** Where an event is stored, by its id. */
+export async function maybeStored(householdId: string, eventId: string): Promise<{ jobId: string; seq: number } | null> {
+	const row = await maybeOne<{ job_id: string; seq: number }>(
+		connections(),
+		'select job_id, seq from job_event where household_id = $1 and event_id = $2',
+		[householdId, eventId]
+	);
+	return row && { jobId: row.job_id, seq: row.seq };
+}
+
+export async function countEvents(householdId: string, jobId: string): Promise<number> {
+	return (
+		await one<{ count: number }>(connections(), 'select count(*)::int as count from job_event where household_id = $1 and job_id = $2', [
+			householdId,
+			jobId
+		])
+	).count;
+}

@@ -1,0 +1,63 @@
+import { error, json } from '@sveltejs/kit';
+import type { z } from 'zod';
+import { maybeHousehold, type Household } from './households';
+import { loadJob, type LoadedJob } from './useCases';
+
+/** An expected failure: status 4xx, a code the screen has words for, and what goes with it. */
+export const failure = (status: number, code: string, more: Record<string, unknown> = {}): Response =>
+	json({ ok: false, code, ...more }, { status });
+
+export type Read<Value> = { readonly ok: true; readonly value: Value } | { readonly ok: false; readonly response: Response };
+
+const largestBodyBytes = 1_000_000;
+
+/** A request's JSON body in the wanted form, or the answer that says where it isn't. */
+export async function readBody<Value>(request: Request, schema: z.ZodType<Value>): Promise<Read<Value>> {
+	const parsed = await readJson(request);
+	if (!parsed.ok) return parsed;
+	const checked = schema.safeParse(parsed.value);
+	if (checked.success) return { ok: true, value: checked.data };
+	const problems = checked.error.issues.map((issue) => ({ at: issue.path.join('.'), message: issue.message }));
+	return { ok: false, response: failure(400, 'malformed', { problems }) };
+}
+
+/** A request's body as JSON, at most 1 MB. */
+export async function readJson(request: Request): Promise<Read<unknown>> {
+	const declared = Number(request.headers.get('content-length') ?? 0);
+	if (declared > largestBodyBytes) return { ok: false, response: failure(413, 'tooLarge', { largestBodyBytes }) };
+	try {
+		const text = await request.text();
+		if (text.length > largestBodyBytes) return { ok: false, response: failure(413, 'tooLarge', { largestBodyBytes }) };
+		return { ok: true, value: JSON.parse(text) };
+	} catch (caught) {
+		const tooLarge = typeof caught === 'object' && caught !== null && 'status' in caught && caught.status === 413;
+		return { ok: false, response: tooLarge ? failure(413, 'tooLarge', { largestBodyBytes }) : failure(400, 'notJson') };
+	}
+}
+
+/** The household a page is about, or a 404 page. */
+export async function pageHousehold(slug: string): Promise<Household> {
+	const household = await maybeHousehold(slug);
+	if (!household) error(404, { message: 'There is no home by that name here.', code: 'unknownHome' });
+	return household;
+}
+
+const uuid = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
+
+/** The job a page is about, or a 404 page. */
+export async function pageJob(slug: string, jobId: string): Promise<{ household: Household; loaded: LoadedJob }> {
+	const household = await pageHousehold(slug);
+	const loaded = uuid.test(jobId) ? await loadJob(household, jobId) : null;
+	if (!loaded) error(404, { message: 'There is no job by that number in this home.', code: 'unknownJob' });
+	return { household, loaded };
+}
+
+/** The household and job a server route is about, or the answer that there is none. */
+export async function routeJob(slug: string, jobId: string): Promise<Read<{ household: Household; loaded: LoadedJob }>> {
+	const household = await maybeHousehold(slug);
+	if (!household) return { ok: false, response: failure(404, 'unknownHome') };
+	const loaded = uuid.test(jobId) ? await loadJob(household, jobId) : null;
+	return loaded ? { ok: true, value: { household, loaded } } : { ok: false, response: failure(404, 'unknownJob') };
+}
+
+export const isUuid = (text: string): boolean => uuid.test(text);

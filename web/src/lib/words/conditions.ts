@@ -1,0 +1,88 @@
+import type { Condition, StopReason } from '@wary/core/job';
+import { terms } from './terms';
+
+/** What is looked for, how it looks, and what follows. */
+export const conditionWords = (region: 'us' | 'uk'): Record<Condition, { look: string; then: string }> => {
+	const t = terms[region];
+	return {
+		scorchIntoWall: {
+			look: 'Scorch or melted insulation that runs back into the wall',
+			then: 'The damage goes on where you can’t see. Stop.'
+		},
+		crumblingInsulation: {
+			look: 'Insulation that cracks or crumbles when the wire is moved',
+			then: 'It will crumble further in too. Stop.'
+		},
+		aluminium: { look: 'Silver-grey, soft aluminium conductors', then: 'They need devices and connectors made for them. Stop.' },
+		tooShort: {
+			look: region === 'uk' ? 'Conductors too short to reach a terminal' : 'Less than 6 in of free wire, or too short to reach',
+			then: 'They would need a splice. Stop.'
+		},
+		liveGround: { look: `A ${t.neutral} or ${t.ground} that read live at any time`, then: 'Something is wrong upstream. Stop.' },
+		scorchLocal: { look: 'Scorch at the terminal only', then: 'Cut back to bright copper and sound insulation. Note it as a worry.' },
+		nicked: { look: 'A nick in a conductor', then: 'Cut it off and strip anew.' },
+		nearlyCut: { look: 'Copper cut nearly through at the old terminal', then: 'Cut it off and strip anew.' },
+		pushIn: { look: 'Wires held by push-in springs', then: 'They go under screws or plates on the new device.' },
+		looseTerminal: { look: 'A terminal screw that was loose', then: 'Look for heat there. New termination, tugged.' },
+		wornContacts: { look: 'Contacts that no longer hold a plug', then: 'That is what the new part cures.' },
+		corrosion: { look: 'Green or white corrosion, or damp', then: 'Cut back to bright copper; find where the damp comes from.' }
+	};
+};
+
+/** Why a job ended early, and what to tell the electrician. */
+export const stopWords = (region: 'us' | 'uk'): Record<StopReason, { why: string; tell: string }> => {
+	const t = terms[region];
+	const found = conditionWords(region);
+	const fromCondition = (condition: Condition, tell: string) => ({ why: found[condition].look, tell });
+	return {
+		scorchIntoWall: fromCondition(
+			'scorchIntoWall',
+			'Burnt insulation continues beyond the box. Ask for the cable to be tested and replaced as far as it goes.'
+		),
+		crumblingInsulation: fromCondition(
+			'crumblingInsulation',
+			'Insulation fails when moved. Ask for an insulation-resistance test of the circuit.'
+		),
+		aluminium: fromCondition(
+			'aluminium',
+			region === 'us'
+				? 'Aluminium branch wiring. Ask for devices marked CO/ALR, or splices to copper with connectors listed for it.'
+				: 'Aluminium conductors. Ask for terminations suited to them.'
+		),
+		tooShort: fromCondition(
+			'tooShort',
+			region === 'us'
+				? 'Not enough free conductor (NEC 300.14). Ask for pigtails, or the cable to be drawn.'
+				: 'Conductors too short to terminate. Ask for crimped or maintenance-free joints.'
+		),
+		liveGround: fromCondition(
+			'liveGround',
+			`A ${t.neutral} or ${t.ground} was live. Ask for the circuit to be traced from the ${t.panel}.`
+		),
+		scorchLocal: fromCondition('scorchLocal', 'Scorch at a terminal.'),
+		nicked: fromCondition('nicked', 'A nicked conductor.'),
+		nearlyCut: fromCondition('nearlyCut', 'A conductor nearly cut through.'),
+		pushIn: fromCondition('pushIn', 'Push-in terminations.'),
+		looseTerminal: fromCondition('looseTerminal', 'A loose terminal.'),
+		wornContacts: fromCondition('wornContacts', 'Worn contacts.'),
+		corrosion: fromCondition('corrosion', 'Corrosion in the box.'),
+		notAsRecorded: {
+			why: 'The box holds something other than what is on record',
+			tell: 'The wiring in the box differs from the record. Ask for the arrangement to be identified before anything is changed.'
+		},
+		foundOnDevice: {
+			why: 'A conductor on the device that isn’t on record',
+			tell: `A further conductor sits on the ${t.outlet}. It may belong to a second circuit.`
+		},
+		unsure: {
+			why: 'Something that could not be judged',
+			tell: 'The person working was not sure of what they saw. Ask for a second opinion on the condition of the wiring.'
+		},
+		deadBefore: {
+			why: `The ${t.outlet} was dead before anything was switched off`,
+			tell: 'It was not live at the start, so why it is dead comes first.'
+		},
+		noTester: { why: 'No tester that can prove dead', tell: 'Nothing was proven.' },
+		ownChoice: { why: 'Stopped by choice', tell: 'No fault was noted as the reason.' }
+	};
+};

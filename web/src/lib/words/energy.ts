@@ -1,0 +1,91 @@
+import type { House } from '@wary/core/house';
+import { energyOf, type Doubt, type Energy, type Hold, type IsolationState } from '@wary/core/isolation';
+import type { JobPlan, JobState } from '@wary/core/job';
+import { breakerName, pairWords, terms } from './terms';
+
+export const energyWords: Record<Energy, string> = {
+	assumedLive: 'TREAT AS LIVE',
+	expectedDead: 'EXPECTED DEAD',
+	provenDead: 'PROVEN DEAD',
+	deliberatelyLive: 'LIVE ON PURPOSE'
+};
+export const holdWords: Record<Hold, string> = { padlock: 'clip and padlock on', tape: 'taped and tagged', watch: 'somebody standing by' };
+
+/** The strip in words: what stands behind the state, and what ends it. */
+export function stripWords(
+	house: House,
+	plan: JobPlan,
+	state: JobState
+): { energy: Energy; word: string; because: string; caution: string; lapses: string } {
+	const { isolation } = state;
+	const energy = energyOf(isolation);
+	const t = terms[plan.region];
+	const off = `${t.breaker} ${isolation.off.map((id) => breakerName(house, id)).join(' and ')} off`;
+	const held = isolation.hold ? holdWords[isolation.hold] : 'not held';
+	switch (energy) {
+		case 'provenDead':
+			return {
+				energy,
+				word: energyWords[energy],
+				because: `${off}, ${held}; ${isolation.proof.required.length} pairs read dead ${isolation.proof.scope === 'bare' ? 'on the bare conductors' : 'at the face'}, tester proved before and after.`,
+				caution: isolation.proof.scope === 'face' && !isolation.closed ? 'The conductors behind are next.' : '',
+				lapses: isolation.hold === 'padlock' ? 'lapses if power is seen or another box opened' : 'lapses too when you walk away'
+			};
+		case 'expectedDead':
+			return {
+				energy,
+				word: energyWords[energy],
+				because: `${off}, ${held}.`,
+				caution: 'Not proven here. Nothing bare may be touched.',
+				lapses: `reading ${readingsTaken(isolation)} of ${isolation.proof.required.length + 2}`
+			};
+		case 'deliberatelyLive':
+			return {
+				energy,
+				word: energyWords[energy],
+				because: 'Power is back for the final test, area clear.',
+				caution: 'Plug and tester only. Nobody touches terminals.',
+				lapses: 'until switched off'
+			};
+		case 'assumedLive':
+			return {
+				energy,
+				word: energyWords[energy],
+				because: liveBecause(house, plan, state),
+				caution: '',
+				lapses: state.status === 'underWay' ? 'always so at the start' : 'job over'
+			};
+	}
+}
+
+const readingsTaken = ({ proof }: IsolationState): number =>
+	(proof.before ? 1 : 0) + Object.values(proof.pairs).length + (proof.after ? 1 : 0);
+
+function liveBecause(house: House, plan: JobPlan, state: JobState): string {
+	const { isolation } = state;
+	if (isolation.doubt) return doubtWords(house, plan, isolation.doubt);
+	if (isolation.power === 'asFound') return 'Nothing has been switched off for this job.';
+	if (isolation.hold === null && isolation.power === 'off') return 'Switched off, and nothing keeps it off yet.';
+	return 'Power is on.';
+}
+
+export function doubtWords(house: House, plan: JobPlan, doubt: Doubt): string {
+	switch (doubt.reason) {
+		case 'liveReading':
+			return `Read live: ${pairWords(house, plan, doubt.pair)}. Something still feeds it.`;
+		case 'powerSeen':
+			return 'You saw power come on. Back to the panel, then the whole proof again.';
+		case 'foundUnlocked':
+			return 'The breaker was found unlocked. Back to the panel, then the whole proof again.';
+		case 'wasAway':
+			return 'You were away from a breaker without a padlock. Back to the panel, then the whole proof again.';
+		case 'otherBoxOpened':
+			return 'Another box was opened. The proof here begins again with the tester.';
+		case 'testerFailed':
+			return 'The tester did not show a source it should have. Every reading it gave is void.';
+		case 'tripped':
+			return 'The breaker opened by itself. It stays off.';
+		case 'foundConductor':
+			return 'A conductor that nobody has tested. It comes first.';
+	}
+}

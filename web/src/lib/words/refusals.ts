@@ -1,0 +1,71 @@
+import type { House } from '@wary/core/house';
+import type { JobPlan, JobState, PlanFailure, Refusal } from '@wary/core/job';
+import { energyWords } from './energy';
+import { stepWords, toolWords } from './steps';
+import { breakerName, howWords, terminalWord, terms } from './terms';
+
+/** Why a command was refused, and what to do instead. */
+export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, state: JobState): string {
+	const nextTitle = (step: Parameters<typeof stepWords>[0] | null) =>
+		step ? `Next is: ${stepWords(step, { house, plan, state }).title}.` : '';
+	switch (refusal.code) {
+		case 'over':
+			return refusal.status === 'finished'
+				? 'This job is finished; its record can’t be changed.'
+				: 'This job was stopped; its record can’t be changed.';
+		case 'notProvenDead':
+			return `That means touching conductors, and the state is ${energyWords[refusal.energy]}. ${nextTitle(refusal.next)}`;
+		case 'notNow':
+			return `That isn’t due now. ${nextTitle(refusal.next)}`;
+		case 'makeSafeFirst':
+			return `It can’t be left like this. ${nextTitle(refusal.next)}`;
+		case 'boxOpen':
+			return 'The box is open: power doesn’t go back on before everything is closed.';
+		case 'unknownBreaker':
+			return `There is no breaker “${refusal.breaker}” on this panel.`;
+		case 'notSwitchedOff':
+			return `${breakerName(house, refusal.breaker)} wasn’t switched off for this job.`;
+		case 'unknownPair':
+			return 'That pair isn’t one of those to be read now.';
+		case 'unknownSource':
+			return 'That isn’t a source the tester can be proved on.';
+		case 'unknownReading':
+			return 'There is no such reading to put right.';
+		case 'otherInstrument':
+			return 'A reading is put right with the instrument and mode it was taken with. Otherwise take it again.';
+		case 'outOfRange':
+			return 'The instrument can’t show that. A multimeter shows 0 to 750 V and up to 40 MΩ.';
+		case 'needsLowImpedance':
+			return 'The same again would only show the same. Use the low-impedance mode of a multimeter.';
+		case 'wrongTerminal':
+			return `Not the ${terminalWord(plan.region, refusal.given)}: these wires go to the ${terminalWord(plan.region, refusal.expected)}.`;
+		case 'wayNotPossible':
+			return `${refusal.wires} wires can’t be held that way at the ${terminalWord(plan.region, refusal.terminal)}. Possible: ${refusal.ways.map((way) => howWords[way]).join(', ')}.`;
+		case 'pushInNever':
+			return 'Never the push-in spring: it is how many of these outlets failed.';
+		case 'conductorKnown':
+			return 'That conductor is noted already.';
+		case 'toolsMissing':
+			return `Still missing: ${refusal.missing.map((tool) => toolWords[tool] ?? tool).join('; ')}.`;
+	}
+}
+
+/** Why no like-for-like job can be planned at a box. */
+export function planFailureWords(failure: PlanFailure, region: 'us' | 'uk'): string {
+	const t = terms[region];
+	switch (failure.code) {
+		case 'unknownBox':
+			return `There is no ${t.outlet} by that name in this home.`;
+		case 'noDevice':
+		case 'notAnOutlet':
+			return `There is no ${t.outlet} in this box to replace.`;
+		case 'severalCircuits':
+			return 'Two circuits meet in this box. Switching one off leaves the other alive: this needs more than a like-for-like swap.';
+		case 'noCircuit':
+			return 'No cable is on record here, so nothing says which circuit it is on. Add the wiring to the house file first.';
+		case 'noGround':
+			return `There is no ${t.ground} on this ${t.outlet}. What may replace it is a choice of its own, not a like-for-like swap.`;
+		case 'nothingOnDevice':
+			return `The record shows no ${t.hot} or ${t.neutral} on this ${t.outlet}.`;
+	}
+}

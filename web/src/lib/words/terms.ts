@@ -1,0 +1,170 @@
+import type { Colour, Half, House, How, Role } from '@wary/core/house';
+import { findBox, mainPanel, placeName } from '@wary/core/house';
+import type { JobPlan, Pair, WireRef } from '@wary/core/job';
+import type { Region } from '@wary/core/rules';
+
+/** The trade's words in a region. */
+export interface Terms {
+	readonly hot: string;
+	readonly neutral: string;
+	readonly ground: string;
+	readonly switchedHot: string;
+	readonly outlet: string;
+	readonly panel: string;
+	readonly breaker: string;
+	readonly plate: string;
+	readonly standard: string;
+	/** As an adjective before a date. */
+	readonly locale: string;
+}
+
+export const terms: Record<Region, Terms> = {
+	us: {
+		hot: 'hot',
+		neutral: 'neutral',
+		ground: 'ground',
+		switchedHot: 'switched hot',
+		outlet: 'outlet',
+		panel: 'panel',
+		breaker: 'breaker',
+		plate: 'plate',
+		standard: 'NEC',
+		locale: 'en-US'
+	},
+	uk: {
+		hot: 'line',
+		neutral: 'neutral',
+		ground: 'earth',
+		switchedHot: 'switched line',
+		outlet: 'socket-outlet',
+		panel: 'consumer unit',
+		breaker: 'MCB',
+		plate: 'faceplate',
+		standard: 'BS 7671',
+		locale: 'en-GB'
+	}
+};
+
+export const roleWord = (region: Region, role: Role): string => terms[region][role];
+
+export const colourWords: Record<Colour, string> = {
+	black: 'black',
+	white: 'white',
+	grey: 'grey',
+	red: 'red',
+	blue: 'blue',
+	brown: 'brown',
+	yellow: 'yellow',
+	green: 'green',
+	greenYellow: 'green-and-yellow',
+	bare: 'bare'
+};
+export const howWords: Record<How, string> = {
+	hook: 'hook under the screw',
+	clampPlate: 'clamp plate',
+	pushIn: 'push-in spring',
+	pillar: 'pillar',
+	twistOn: 'twist-on connector',
+	lever: 'lever connector',
+	crimp: 'crimp',
+	screw: 'screw'
+};
+export const halfWords: Record<Half, string> = {
+	upper: 'upper half',
+	lower: 'lower half',
+	left: 'left socket',
+	right: 'right socket',
+	only: 'the socket'
+};
+
+const terminalWords: Record<Region, Record<string, string>> = {
+	us: {
+		hotUpper: 'upper brass screw',
+		hotLower: 'lower brass screw',
+		neutralUpper: 'upper silver screw',
+		neutralLower: 'lower silver screw',
+		hot: 'brass screw',
+		neutral: 'silver screw',
+		ground: 'green screw'
+	},
+	uk: {
+		hot: 'terminal L',
+		neutral: 'terminal N',
+		groundA: 'first earth terminal',
+		groundB: 'second earth terminal',
+		ground: 'earth terminal'
+	}
+};
+export const terminalWord = (region: Region, terminal: string): string => terminalWords[region][terminal] ?? terminal;
+
+/** “Breaker 14” as it is marked on the panel. */
+export function breakerName(house: House, id: string): string {
+	const breaker = mainPanel(house).breakers.find((each) => each.id === id);
+	const number = breaker ? breaker.spaces.join('/') : id;
+	return number;
+}
+
+export const boxPlace = (house: House, boxId: string): string => {
+	const box = findBox(house, boxId);
+	return box ? placeName(house, box) : boxId;
+};
+
+/** A wire as one sees it: colour, then where its cable goes. */
+export function wireWords(house: House, region: Region, wire: WireRef): string {
+	const colour = colourWords[wire.colour];
+	if (wire.cable === null) return region === 'uk' ? `${colour} tail to the box` : `${colour} pigtail`;
+	const from = wire.comesFrom === 'panel' || wire.comesFrom === null ? `the ${terms[region].panel}` : boxPlace(house, wire.comesFrom);
+	return `${colour} of the cable to ${from}`;
+}
+
+/** A pair in a few words: “upper half: hot to neutral”. */
+export function pairWords(house: House, plan: JobPlan, id: string): string {
+	const t = terms[plan.region];
+	const pair = findPair(plan, id);
+	if (!pair) return `the conductor you found, to ${t.ground}`;
+	if (pair.half) {
+		const between = {
+			hotNeutral: `${t.hot} to ${t.neutral}`,
+			hotGround: `${t.hot} to ${t.ground}`,
+			neutralGround: `${t.neutral} to ${t.ground}`,
+			toGround: `to ${t.ground}`
+		}[pair.kind];
+		return pair.half === 'only' ? between : `${halfWords[pair.half]}: ${between}`;
+	}
+	const red = pair.redWire ? shortWire(house, plan, pair.redWire) : '';
+	if (pair.blackWire === 'box') return `${t.ground} to the metal of the box`;
+	const black = pair.kind === 'hotNeutral' && pair.blackWire ? shortWire(house, plan, pair.blackWire) : t.ground;
+	return `${red} to ${black}`;
+}
+
+/** Colour and role, and which of the cables where there are several: “black (hot), cable A”. */
+export function shortWire(house: House, plan: JobPlan, wire: WireRef): string {
+	const letter = cableLetter(plan, wire.cable);
+	return `${colourWords[wire.colour]} (${roleWord(plan.region, wire.role)})${letter ? `, cable ${letter}` : ''}`;
+}
+
+/** Cables in the box are lettered in the order of the plan, as one would mark them with tape. */
+export function cableLetter(plan: JobPlan, cable: string | null): string {
+	if (cable === null) return '';
+	const cables = cablesOf(plan);
+	return cables.length > 1 ? String.fromCharCode(65 + cables.indexOf(cable)) : '';
+}
+
+export const cablesOf = (plan: JobPlan): string[] =>
+	[...new Set(plan.takeOff.flatMap(({ wires }) => wires.flatMap(({ cable }) => (cable === null ? [] : [cable]))))].sort();
+
+export const findPair = (plan: JobPlan, id: string): Pair | undefined =>
+	[...plan.facePairs, ...plan.barePairs].find((pair) => pair.id === id);
+
+/** Volts as a meter shows them. */
+export const voltsWord = (volts: number): string => `${volts.toFixed(1)} V`;
+
+/** Ohms with a sensible unit; open is “open”. */
+export function ohmsWord(ohm: number | null): string {
+	if (ohm === null || ohm === Infinity) return 'open (OL)';
+	if (ohm >= 1e6) return `${(ohm / 1e6).toFixed(1)} MΩ`;
+	if (ohm >= 1000) return `${(ohm / 1000).toFixed(1)} kΩ`;
+	return `${ohm.toFixed(ohm < 10 ? 1 : 0)} Ω`;
+}
+
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,0 +1,35 @@
+import { json } from '@sveltejs/kit';
+import { appendSchema } from '$lib/server/commandSchema';
+import { maybeHousehold } from '$lib/server/households';
+import { failure, isUuid, readBody, routeJob } from '$lib/server/requests';
+import { appendEvent } from '$lib/server/useCases';
+
+/** Stores what was seen, done or decided as the job's next event. Sent again, it is acknowledged again and stored once. */
+export async function POST({ params, request }) {
+	const household = await maybeHousehold(params.home);
+	if (!household) return failure(404, 'unknownHome');
+	if (!isUuid(params.job)) return failure(404, 'unknownJob');
+	const body = await readBody(request, appendSchema);
+	if (!body.ok) return body.response;
+	const appended = await appendEvent(household, params.job, body.value);
+	switch (appended.code) {
+		case 'stored':
+			return json({ ok: true, version: appended.version, event: appended.event }, { status: 201 });
+		case 'alreadyStored':
+			return json({ ok: true, version: appended.version });
+		case 'refused':
+			return failure(422, 'refused', { refusal: appended.refusal, version: appended.version });
+		case 'conflict':
+			return failure(409, 'conflict', { version: appended.version, events: appended.events });
+		case 'idTaken':
+			return failure(409, 'idTaken');
+		case 'unknownJob':
+			return failure(404, 'unknownJob');
+	}
+}
+
+/** The job's events. */
+export async function GET({ params }) {
+	const found = await routeJob(params.home, params.job);
+	return found.ok ? json({ ok: true, version: found.value.loaded.events.length, events: found.value.loaded.events }) : found.response;
+}

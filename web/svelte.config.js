@@ -1,0 +1,26 @@
+import adapter from '@sveltejs/adapter-node';
+
+/** @type {import('@sveltejs/kit').Config} */
+export default {
+	kit: {
+		adapter: adapter({ precompress: true }),
+		csp: {
+			mode: 'nonce',
+			directives: {
+				'default-src': ['self'],
+				'script-src': ['self'],
+				'style-src': ['self', 'unsafe-inline'],
+				'img-src': ['self', 'data:'],
+				'font-src': ['self'],
+				'connect-src': ['self'],
+				'object-src': ['none'],
+				'base-uri': ['self'],
+				'form-action': ['self'],
+				'frame-ancestors': ['none']
+			}
+		},
+		typescript: {
+			config: (config) => ({ ...config, compilerOptions: { ...config.compilerOptions, noUncheckedIndexedAccess: true, noUnusedLocals: true } })
+		}
+	}
+};
