@@ -17,3 +17,4 @@ export {
 export { chainOfCircuit, neighbours, type ChainBox } from './topology';
 export { breakerBranchId, compileHouse, legOfSpace } from './compile';
 export { settle, type Settled, type Trip } from './settle';
+export { needsOf, type Need } from './needs';

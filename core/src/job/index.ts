@@ -29,3 +29,4 @@ export { judgeLive, judgeOhms, sameLamps, soundLamps, type LiveVerdict, type Ohm
 export { expectationsOf, halfProbes, pairProbes, provingUnitV, resistanceProbes, sourceVoltageV, type Expectations } from './expect';
 export { believedHouse, wiringDuring } from './stage';
 export { houseAfterJob, houseAfterStop } from './outcome';
+export { recordOf, type JobRecord, type ProvenAt, type Worry } from './record';

@@ -1,0 +1,120 @@
+import { energyOf, proofStands, type Taken } from '../isolation';
+import { judgeLive } from './judge';
+import type { Condition, JobEvent, StopReason } from './events';
+import type { JobPlan } from './plan';
+import { applyEvent, initialJob, mustStop, type JobState } from './state';
+
+/** One proof of dead as it stood when it was complete. */
+export interface ProvenAt {
+	readonly at: string;
+	readonly scope: 'face' | 'bare';
+	readonly before: Taken;
+	readonly pairs: readonly { readonly pair: string; readonly taken: Taken }[];
+	readonly after: Taken;
+	readonly breakers: readonly string[];
+	readonly hold: string;
+}
+
+export type Worry =
+	| { readonly kind: 'condition'; readonly condition: Condition }
+	| { readonly kind: 'voltage'; readonly verdict: 'low' | 'high'; readonly volts: number }
+	| { readonly kind: 'wrongLabel'; readonly breaker: string }
+	| { readonly kind: 'foundConductor'; readonly id: string }
+	| { readonly kind: 'tripped' }
+	| { readonly kind: 'stopped'; readonly reason: StopReason };
+
+/** A job on one page: every event sorted by what it is evidence of. */
+export interface JobRecord {
+	readonly live: readonly JobEvent[];
+	readonly isolation: readonly JobEvent[];
+	readonly proofs: readonly ProvenAt[];
+	/** Readings that stopped something: live where dead was expected, a tester that failed, a check that did not pass. */
+	readonly refuted: readonly JobEvent[];
+	readonly work: readonly JobEvent[];
+	readonly tests: readonly JobEvent[];
+	readonly notes: readonly JobEvent[];
+	readonly worries: readonly Worry[];
+	readonly endedAt: string | null;
+}
+
+const kinds = {
+	live: ['readLive'],
+	isolation: ['switchBreaker', 'hold', 'changed'],
+	work: ['checkTools', 'checkPart', 'lookOver', 'foundConductor', 'inspect', 'takeOff', 'terminate', 'tug', 'cap', 'reopen'],
+	tests: ['readOhms', 'restorePower', 'readPlug', 'checkNeighbour', 'grip', 'tidyDirectory'],
+	notes: ['note', 'amendVolts', 'stop']
+} as const;
+
+/** Conditions that stay worth watching after the new device is in. */
+const lasting: readonly Condition[] = [
+	'scorchIntoWall',
+	'crumblingInsulation',
+	'aluminium',
+	'tooShort',
+	'liveGround',
+	'scorchLocal',
+	'nearlyCut',
+	'corrosion'
+];
+
+/** Sorts a job's events into its record, and collects what stays to be watched. */
+export function recordOf(plan: JobPlan, events: readonly JobEvent[], state: JobState): JobRecord {
+	const of = (group: keyof typeof kinds) => events.filter(({ body }) => (kinds[group] as readonly string[]).includes(body.kind));
+	const ended = events.findLast(({ body }) => body.kind === 'finish' || body.kind === 'stop');
+	const refuted = events.filter(
+		({ body, judged }) =>
+			judged?.passes === false &&
+			['readPair', 'proveTester', 'readOhms', 'readPlug', 'checkNeighbour', 'grip', 'restorePower'].includes(body.kind)
+	);
+	return {
+		live: of('live'),
+		isolation: of('isolation'),
+		proofs: proofsOf(plan, events),
+		refuted,
+		work: of('work'),
+		tests: of('tests'),
+		notes: of('notes'),
+		worries: worriesOf(plan, events, state),
+		endedAt: ended?.at ?? null
+	};
+}
+
+/** Every moment at which the state became proven dead, with its readings. */
+function proofsOf(plan: JobPlan, events: readonly JobEvent[]): ProvenAt[] {
+	const proofs: ProvenAt[] = [];
+	let state = initialJob(plan);
+	for (const event of events) {
+		const next = applyEvent(plan, state, event);
+		const { proof, off, hold } = next.isolation;
+		const became = energyOf(next.isolation) === 'provenDead' && energyOf(state.isolation) !== 'provenDead';
+		if (became && proofStands(next.isolation) && proof.before && proof.after && hold)
+			proofs.push({
+				at: event.at,
+				scope: proof.scope,
+				before: proof.before,
+				pairs: proof.required.map((pair) => ({ pair, taken: proof.pairs[pair]! })),
+				after: proof.after,
+				breakers: off,
+				hold
+			});
+		state = next;
+	}
+	return proofs;
+}
+
+function worriesOf(plan: JobPlan, events: readonly JobEvent[], state: JobState): Worry[] {
+	const voltage = events.flatMap(({ body }): Worry[] => {
+		if (body.kind !== 'readLive' || body.reading.instrument !== 'multimeter') return [];
+		const verdict = judgeLive(plan.region, body.reading);
+		return verdict === 'low' || verdict === 'high' ? [{ kind: 'voltage', verdict, volts: body.reading.volts }] : [];
+	});
+	const stop = state.stopReason ?? mustStop(state);
+	return [
+		...(stop && stop !== 'ownChoice' ? [{ kind: 'stopped' as const, reason: stop }] : []),
+		...state.attend.filter((condition) => lasting.includes(condition)).map((condition) => ({ kind: 'condition' as const, condition })),
+		...voltage.slice(0, 1),
+		...state.isolation.notFeeding.map((breaker) => ({ kind: 'wrongLabel' as const, breaker })),
+		...state.found.map((id) => ({ kind: 'foundConductor' as const, id })),
+		...(events.some(({ body }) => body.kind === 'restorePower' && !body.held) ? [{ kind: 'tripped' as const }] : [])
+	];
+}

@@ -1,0 +1,201 @@
+import { browser } from '$app/environment';
+import type { House } from '@wary/core/house';
+import { energyOf } from '@wary/core/isolation';
+import {
+	applyEvent,
+	decide,
+	expectationsOf,
+	nextStep,
+	replay,
+	visitOf,
+	type Command,
+	type JobEvent,
+	type JobPlan,
+	type JobState,
+	type Refusal
+} from '@wary/core/job';
+
+interface Waiting {
+	readonly id: string;
+	readonly at: string;
+	readonly command: Command;
+}
+
+/** What another device or tab did meanwhile, and what of ours no longer fitted. */
+export interface Overtaken {
+	readonly theirs: readonly JobEvent[];
+	readonly dropped: readonly Command[];
+}
+
+interface Answer {
+	readonly ok: boolean;
+	readonly code?: string;
+	readonly events?: readonly JobEvent[];
+	readonly event?: JobEvent;
+	readonly refusal?: Refusal;
+	readonly version?: number;
+}
+
+const retryAfterMs = [500, 1000, 2000, 5000, 10_000];
+
+/**
+ * A job under way on this device. Commands are judged here at once, kept in this browser until the server has them, and sent in order; the server
+ * judges them again. So nothing is lost by a reload or while the server is away, and nothing is stored twice.
+ */
+export class JobSession {
+	readonly house: House;
+	readonly plan: JobPlan;
+	readonly #address: string;
+	/** As the server has acknowledged them. */
+	#stored = $state.raw<readonly JobEvent[]>([]);
+	#waiting = $state.raw<readonly Waiting[]>([]);
+	refusal = $state.raw<Refusal | null>(null);
+	overtaken = $state.raw<Overtaken | null>(null);
+	reachable = $state(true);
+	trouble = $state<string | null>(null);
+	#sending = false;
+	#failures = 0;
+
+	readonly #replayed = $derived.by(() => this.#withWaiting());
+	readonly events: readonly JobEvent[] = $derived(this.#replayed.events);
+	readonly jobState: JobState = $derived(this.#replayed.state);
+	readonly step = $derived.by(() => nextStep(this.plan, this.jobState));
+	readonly visit = $derived(visitOf(this.jobState, this.step));
+	readonly energy = $derived(energyOf(this.jobState.isolation));
+	readonly expect = $derived.by(() => expectationsOf(this.house, this.plan, this.jobState));
+	readonly unsent = $derived(this.#waiting.length);
+
+	constructor(options: { house: House; plan: JobPlan; events: readonly JobEvent[]; address: string }) {
+		this.house = options.house;
+		this.plan = options.plan;
+		this.#address = options.address;
+		this.#stored = options.events;
+	}
+
+	/** Takes up what this browser had not sent yet. */
+	resume(): void {
+		const kept = localStorage.getItem(this.#key);
+		if (!kept) return;
+		const stored = new Set(this.#stored.map(({ id }) => id));
+		this.#keep((JSON.parse(kept) as Waiting[]).filter(({ id }) => !stored.has(id)));
+		void this.#send();
+	}
+
+	/** Judges a command; accepted, it counts at once and is sent. */
+	submit(command: Command): boolean {
+		const decision = this.#decide(this.jobState, this.events, command);
+		this.overtaken = null;
+		if (!decision.ok) {
+			this.refusal = decision.refusal;
+			return false;
+		}
+		this.refusal = null;
+		this.#keep([...this.#waiting, { id: crypto.randomUUID(), at: new Date().toISOString(), command }]);
+		void this.#send();
+		return true;
+	}
+
+	/** When everything entered here has reached the server, or five seconds have passed. */
+	async sent(): Promise<void> {
+		for (let waited = 0; this.#waiting.length > 0 && waited < 5000; waited += 20) await new Promise((resolve) => setTimeout(resolve, 20));
+	}
+
+	#decide(state: JobState, events: readonly JobEvent[], command: Command) {
+		return decide(
+			{ plan: this.plan, expect: expectationsOf(this.house, this.plan, state), find: (id) => events.find((event) => event.id === id) },
+			state,
+			command
+		);
+	}
+
+	#withWaiting(): { events: readonly JobEvent[]; state: JobState; dropped: Command[] } {
+		let events = this.#stored;
+		let state = replay(this.plan, events);
+		const dropped: Command[] = [];
+		for (const { id, at, command } of this.#waiting) {
+			const decision = this.#decide(state, events, command);
+			if (!decision.ok) {
+				dropped.push(command);
+				continue;
+			}
+			const event: JobEvent = { id, at, body: decision.body, ...(decision.judged ? { judged: decision.judged } : {}) };
+			events = [...events, event];
+			state = applyEvent(this.plan, state, event);
+		}
+		return { events, state, dropped };
+	}
+
+	get #key(): string {
+		return `wary-hand unsent ${this.#address}`;
+	}
+
+	#keep(waiting: readonly Waiting[]): void {
+		this.#waiting = waiting;
+		if (!browser) return;
+		if (waiting.length === 0) localStorage.removeItem(this.#key);
+		else localStorage.setItem(this.#key, JSON.stringify(waiting));
+	}
+
+	async #send(): Promise<void> {
+		if (this.#sending) return;
+		this.#sending = true;
+		try {
+			while (this.#waiting.length > 0) {
+				const answer = await this.#post(this.#waiting[0]!);
+				if (answer === null) {
+					this.reachable = false;
+					await new Promise((resolve) => setTimeout(resolve, retryAfterMs[Math.min(this.#failures++, retryAfterMs.length - 1)]));
+					continue;
+				}
+				this.reachable = true;
+				this.#failures = 0;
+				if (!(await this.#settle(this.#waiting[0]!, answer))) return;
+			}
+		} finally {
+			this.#sending = false;
+		}
+	}
+
+	/** The server's answer, or null when there is none to be had. */
+	async #post({ id, at, command }: Waiting): Promise<Answer | null> {
+		try {
+			const response = await fetch(`${this.#address}/events`, {
+				method: 'POST',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify({ id, at, expectedVersion: this.#stored.length, command })
+			});
+			return response.status >= 500 ? null : ((await response.json()) as Answer);
+		} catch {
+			return null;
+		}
+	}
+
+	/** False when sending has to end. */
+	async #settle(sent: Waiting, answer: Answer): Promise<boolean> {
+		const rest = this.#waiting.filter(({ id }) => id !== sent.id);
+		if (answer.ok) {
+			const event = answer.event ?? this.events.find(({ id }) => id === sent.id);
+			if (event && !this.#stored.some(({ id }) => id === event.id)) this.#stored = [...this.#stored, event];
+			this.#keep(rest);
+			return true;
+		}
+		if (answer.code === 'conflict' && answer.events) {
+			const known = new Set(this.#stored.map(({ id }) => id));
+			const theirs = answer.events.filter(({ id }) => !known.has(id));
+			this.#stored = [...this.#stored, ...theirs];
+			const { dropped, events } = this.#withWaiting();
+			const accepted = new Set(events.map(({ id }) => id));
+			this.#keep(this.#waiting.filter(({ id }) => accepted.has(id)));
+			this.overtaken = { theirs, dropped };
+			return true;
+		}
+		if (answer.code === 'refused' && answer.refusal) {
+			this.#keep(rest);
+			this.refusal = answer.refusal;
+			return true;
+		}
+		this.trouble = answer.code ?? 'unexpected';
+		this.#keep(rest);
+		return false;
+	}
+}

@@ -1,0 +1,28 @@
+import type { PlugLamps } from '@wary/core/instruments';
+import type { OhmReading } from '@wary/core/instruments';
+import type { VoltReading } from '@wary/core/isolation';
+
+export type Shown =
+	| { readonly kind: 'volts'; readonly reading: VoltReading }
+	| { readonly kind: 'ohms'; readonly reading: OhmReading }
+	| { readonly kind: 'lamps'; readonly lamps: PlugLamps }
+	| { readonly kind: 'works'; readonly works: boolean }
+	| { readonly kind: 'breaker'; readonly held: boolean };
+
+/** Takes a reading with a demo home's simulated instrument; null when it can't be had. */
+export type StandIn = (request: Record<string, unknown>) => Promise<Shown | null>;
+
+export const standInAt =
+	(address: string): StandIn =>
+	async (request) => {
+		try {
+			const response = await fetch(`${address}/instrument`, {
+				method: 'POST',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify(request)
+			});
+			return response.ok ? ((await response.json()) as { shown: Shown }).shown : null;
+		} catch {
+			return null;
+		}
+	};

@@ -1,0 +1,128 @@
+import type { Device, Half } from '@wary/core/house';
+
+/** Where things are on a device seen from the front, in drawing units. From the back, x is mirrored. */
+export interface Slot {
+	readonly half: Half;
+	readonly role: 'hot' | 'neutral' | 'ground';
+	readonly x: number;
+	readonly y: number;
+	readonly width: number;
+	readonly height: number;
+}
+
+export interface TerminalPlace {
+	readonly name: string;
+	readonly x: number;
+	readonly y: number;
+	/** Which way its wires leave, seen from the front. */
+	readonly side: 'left' | 'right' | 'bottom';
+	readonly mark: string;
+}
+
+export interface DeviceShape {
+	readonly width: number;
+	readonly height: number;
+	readonly faces: readonly {
+		readonly half: Half;
+		readonly x: number;
+		readonly y: number;
+		readonly width: number;
+		readonly height: number;
+		readonly radius: number;
+	}[];
+	readonly slots: readonly Slot[];
+	readonly terminals: readonly TerminalPlace[];
+	readonly screws: readonly { readonly x: number; readonly y: number }[];
+}
+
+/** What the tips of the tester are on, which terminal a step is about, or that a plug goes in. */
+export interface Pointing {
+	readonly half?: Half;
+	readonly red?: 'hot' | 'neutral' | 'ground';
+	readonly black?: 'hot' | 'neutral' | 'ground';
+	readonly terminal?: string;
+	readonly lamps?: boolean;
+}
+
+const usSlots = (half: Half, top: number): Slot[] => [
+	{ half, role: 'neutral', x: 64, y: top + 28, width: 7, height: 40 },
+	{ half, role: 'hot', x: 113, y: top + 32, width: 7, height: 32 },
+	{ half, role: 'ground', x: 80, y: top + 88, width: 24, height: 24 }
+];
+
+/** Each uk socket: earth above, neutral to the left and line to the right of it, seen from the front. */
+const ukSlots = (half: Half, left: number): Slot[] => [
+	{ half, role: 'ground', x: left + 56, y: 52, width: 12, height: 26 },
+	{ half, role: 'neutral', x: left + 24, y: 104, width: 24, height: 12 },
+	{ half, role: 'hot', x: left + 76, y: 104, width: 24, height: 12 }
+];
+
+const duplex: DeviceShape = {
+	width: 184,
+	height: 380,
+	faces: [
+		{ half: 'upper', x: 25, y: 30, width: 134, height: 140, radius: 46 },
+		{ half: 'lower', x: 25, y: 210, width: 134, height: 140, radius: 46 }
+	],
+	slots: [...usSlots('upper', 30), ...usSlots('lower', 210)],
+	terminals: [
+		{ name: 'neutralUpper', x: 12, y: 110, side: 'left', mark: 'silver' },
+		{ name: 'neutralLower', x: 12, y: 270, side: 'left', mark: 'silver' },
+		{ name: 'hotUpper', x: 172, y: 110, side: 'right', mark: 'brass' },
+		{ name: 'hotLower', x: 172, y: 270, side: 'right', mark: 'brass' },
+		{ name: 'ground', x: 40, y: 364, side: 'bottom', mark: 'green' }
+	],
+	screws: [{ x: 92, y: 190 }]
+};
+
+const single: DeviceShape = {
+	...duplex,
+	height: 220,
+	faces: [{ half: 'only', x: 25, y: 40, width: 134, height: 140, radius: 46 }],
+	slots: usSlots('only', 40),
+	terminals: [
+		{ name: 'neutral', x: 12, y: 110, side: 'left', mark: 'silver' },
+		{ name: 'hot', x: 172, y: 110, side: 'right', mark: 'brass' },
+		{ name: 'ground', x: 40, y: 204, side: 'bottom', mark: 'green' }
+	],
+	screws: [{ x: 92, y: 20 }]
+};
+
+const ukTerminals = (width: number): TerminalPlace[] => [
+	{ name: 'groundA', x: width * 0.4, y: 26, side: 'left', mark: 'E' },
+	{ name: 'groundB', x: width * 0.6, y: 26, side: 'right', mark: 'E' },
+	{ name: 'neutral', x: width * 0.3, y: 170, side: 'left', mark: 'N' },
+	{ name: 'hot', x: width * 0.7, y: 170, side: 'right', mark: 'L' }
+];
+
+const socketTwin: DeviceShape = {
+	width: 330,
+	height: 196,
+	faces: [
+		{ half: 'left', x: 28, y: 40, width: 124, height: 96, radius: 8 },
+		{ half: 'right', x: 178, y: 40, width: 124, height: 96, radius: 8 }
+	],
+	slots: [...ukSlots('left', 28), ...ukSlots('right', 178)],
+	terminals: ukTerminals(330),
+	screws: [
+		{ x: 13, y: 98 },
+		{ x: 317, y: 98 }
+	]
+};
+
+const socketSingle: DeviceShape = {
+	...socketTwin,
+	width: 196,
+	faces: [{ half: 'only', x: 36, y: 40, width: 124, height: 96, radius: 8 }],
+	slots: ukSlots('only', 36),
+	terminals: ukTerminals(196),
+	screws: [
+		{ x: 13, y: 98 },
+		{ x: 183, y: 98 }
+	]
+};
+
+const shapes = { duplex, single, socketTwin, socketSingle };
+
+/** The drawing of a device that a plug goes into; null for one that has no face. */
+export const shapeOf = (device: Device): DeviceShape | null => (device.kind === 'fixed' ? null : shapes[device.kind]);

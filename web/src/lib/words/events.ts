@@ -1,0 +1,147 @@
+import type { House } from '@wary/core/house';
+import type { PlugLamps } from '@wary/core/instruments';
+import type { VoltReading } from '@wary/core/isolation';
+import type { JobEvent, JobPlan } from '@wary/core/job';
+import { conditionWords, stopWords } from './conditions';
+import { holdWords } from './energy';
+import { boxPlace, breakerName, capital, halfWords, howWords, ohmsWord, pairWords, terminalWord, terms, voltsWord } from './terms';
+
+/** An event in a line: what, its value, and whether it came out right where that can be said. */
+export interface EventWords {
+	readonly text: string;
+	readonly value: string;
+	readonly expected: string;
+	readonly passes: boolean | null;
+}
+
+/** A reading as the instrument gave it. */
+export function readingWords(reading: VoltReading): string {
+	if (reading.instrument === 'indicator') return reading.litV === 0 ? 'dark' : `lit to ${reading.litV} V`;
+	return `${voltsWord(reading.volts)}${reading.mode === 'lowImpedance' ? ' (low-Z)' : ''}`;
+}
+
+export function lampsWords(lamps: PlugLamps, region: 'us' | 'uk'): string {
+	const t = terms[region];
+	const lit = [
+		lamps.hotNeutral && `${t.hot}–${t.neutral}`,
+		lamps.hotGround && `${t.hot}–${t.ground}`,
+		lamps.neutralGround && `${t.neutral}–${t.ground}`
+	].filter(Boolean);
+	return lit.length === 0 ? 'all dark' : `lit: ${lit.join(', ')}`;
+}
+
+/** Where a tester was proved. */
+export const sourceWords = (house: House, source: string): string =>
+	source === 'provingUnit' ? 'the proving unit' : boxPlace(house, source.slice('outlet:'.length));
+
+const changeWords = {
+	powerSeen: 'Power was seen to come on',
+	foundUnlocked: 'The breaker was found unlocked',
+	wasAway: 'Was away from the panel',
+	otherBoxOpened: 'Another box was opened'
+};
+
+export function eventWords(event: JobEvent, house: House, plan: JobPlan): EventWords {
+	const { body, judged } = event;
+	const { region } = plan;
+	const t = terms[region];
+	const expected = judged?.expected
+		? 'volts' in judged.expected
+			? voltsWord(judged.expected.volts)
+			: 'lamps' in judged.expected
+				? lampsWords(judged.expected.lamps, region)
+				: ohmsWord(judged.expected.resistanceOhm)
+		: '';
+	const line = (text: string, value = '', passes: boolean | null = judged?.passes ?? null): EventWords => ({
+		text,
+		value,
+		expected,
+		passes
+	});
+	switch (body.kind) {
+		case 'confirm':
+			return line(confirmedWords(region)[body.step]);
+		case 'checkTools':
+			return line('Tools laid out', body.tester === 'multimeter' ? 'multimeter' : 'two-probe indicator');
+		case 'checkPart':
+			return line('New part checked', `${body.answers.ratingA} A`);
+		case 'readLive':
+			return line(`Live first, ${halfWords[body.half]}`, readingWords(body.reading));
+		case 'switchBreaker':
+			return line(`${capital(t.breaker)} ${breakerName(house, body.breaker)} switched ${body.on ? 'back on' : 'off'}`);
+		case 'hold':
+			return line('Held off', holdWords[body.way]);
+		case 'proveTester':
+			return line(
+				`Tester proved ${body.when === 'before' ? 'before' : 'after'}, on ${sourceWords(house, body.source)}`,
+				readingWords(body.reading)
+			);
+		case 'readPair':
+			return line(capital(pairWords(house, plan, body.pair)), readingWords(body.reading));
+		case 'amendVolts':
+			return line('An earlier reading put right', readingWords(body.reading));
+		case 'lookOver':
+			return line(body.asRecorded ? 'Wires seen as recorded' : 'Wires not as recorded', body.note, body.asRecorded);
+		case 'foundConductor':
+			return line('A further conductor found', `${body.colour}, ${body.where === 'onDevice' ? 'on the device' : 'not on the device'}`);
+		case 'inspect': {
+			const words = conditionWords(region);
+			const seen = Object.entries(body.answers).filter(([, answer]) => answer !== 'no');
+			return line(
+				'Condition looked at',
+				seen.length === 0
+					? 'nothing found'
+					: seen.map(([key, answer]) => `${words[key as keyof typeof words].look}${answer === 'unsure' ? ' (unsure)' : ''}`).join('; ')
+			);
+		}
+		case 'takeOff':
+			return line(`Taken off: ${terminalWord(region, body.terminal)}`);
+		case 'terminate':
+			return line(`Put on: ${terminalWord(region, body.terminal)}`, howWords[body.way]);
+		case 'tug':
+			return line(`Tugged: ${terminalWord(region, body.terminal)}`, body.held ? 'held' : 'came out');
+		case 'cap':
+			return line('Bare ends capped');
+		case 'reopen':
+			return line('Box opened again');
+		case 'readOhms': {
+			const between =
+				body.check === 'groundBox' ? `${t.ground} to box` : `${t.hot} to ${body.check === 'hotNeutral' ? t.neutral : t.ground}`;
+			return line(capital(between), ohmsWord(body.value.kind === 'overload' ? null : body.value.resistanceOhm));
+		}
+		case 'restorePower':
+			return line('Power restored', body.held ? `the ${t.breaker} held` : `the ${t.breaker} tripped`);
+		case 'readPlug':
+			return line(`Plug-in test, ${halfWords[body.half]}`, lampsWords(body.lamps, region));
+		case 'checkNeighbour':
+			return line(boxPlace(house, body.box), body.works ? 'works' : 'dark');
+		case 'grip':
+			return line(`Grip, ${halfWords[body.half]}`, body.holds ? 'holds' : 'loose');
+		case 'tidyDirectory':
+			return line('Directory now says', `“${body.label}”`);
+		case 'changed':
+			return line(changeWords[body.what]);
+		case 'note':
+			return line('Note', body.text);
+		case 'stop':
+			return line(`Stopped: ${stopWords(region)[body.reason].why}`, body.note);
+		case 'finish':
+			return line('Finished');
+	}
+}
+
+const confirmedWords = (region: 'us' | 'uk') => ({
+	cautions: 'Cautions read',
+	tag: 'Tag hung',
+	tell: 'The house told',
+	plateOff: 'Plate off',
+	easeOut: region === 'uk' ? 'Socket eased out' : 'Outlet eased out',
+	prepare: 'Ends made ready',
+	unusedScrews: 'Unused screws driven in',
+	tape: 'Taped round',
+	fold: 'Folded in',
+	tugAgain: 'Every wire tugged again',
+	seat: 'Screwed home',
+	clearArea: 'Area clear',
+	plateOn: 'Plate on'
+});

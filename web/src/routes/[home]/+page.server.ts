@@ -1,0 +1,50 @@
+import { findBox, needsOf, placeName } from '@wary/core/house';
+import { nextStep, visitOf } from '@wary/core/job';
+import { energyOf } from '@wary/core/isolation';
+import { latestHouse } from '$lib/server/households';
+import { manyJobs } from '$lib/server/jobs';
+import { pageHousehold } from '$lib/server/requests';
+import { loadJob } from '$lib/server/useCases';
+import { energyWords } from '$lib/words/energy';
+import { stepWords } from '$lib/words/steps';
+
+const finishedShown = 5;
+
+export async function load({ params }) {
+	const household = await pageHousehold(params.home);
+	const [{ house }, jobs] = await Promise.all([latestHouse(household.id), manyJobs(household.id)]);
+	const place = (boxId: string) => {
+		const box = findBox(house, boxId);
+		return box ? placeName(house, box) : boxId;
+	};
+	const underWay = await Promise.all(
+		jobs
+			.filter(({ outcome }) => outcome === null)
+			.map(async (job) => {
+				const { plan, state, house: planned } = (await loadJob(household, job.id))!;
+				const step = nextStep(plan, state);
+				return {
+					id: job.id,
+					boxId: job.boxId,
+					place: place(job.boxId),
+					startedAt: job.startedAt,
+					energy: energyOf(state.isolation),
+					word: energyWords[energyOf(state.isolation)],
+					visit: visitOf(state, step),
+					next: step ? stepWords(step, { house: planned, plan, state }).title : ''
+				};
+			})
+	);
+	const busy = new Set(underWay.map(({ boxId }) => boxId));
+	return {
+		house,
+		needs: needsOf(house)
+			.filter(({ boxId }) => !busy.has(boxId))
+			.map((need) => ({ ...need, place: place(need.boxId) })),
+		underWay,
+		ended: jobs
+			.filter(({ outcome }) => outcome !== null)
+			.slice(0, finishedShown)
+			.map(({ id, boxId, outcome, endedAt }) => ({ id, place: place(boxId), outcome, endedAt }))
+	};
+}

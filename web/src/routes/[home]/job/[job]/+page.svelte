@@ -1,0 +1,227 @@
+<script lang="ts">
+	import { onMount, untrack } from 'svelte';
+	import { placeName, findBox } from '@wary/core/house';
+	import { JobSession } from '$lib/job/session.svelte';
+	import { standInAt } from '$lib/job/stand-in';
+	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
+	import EnergyStrip from '$lib/ui/EnergyStrip.svelte';
+	import Trail from '$lib/ui/Trail.svelte';
+	import { believedHouse } from '@wary/core/job';
+	import { stripWords } from '$lib/words/energy';
+	import { refusalWords } from '$lib/words/refusals';
+	import { stepWords } from '$lib/words/steps';
+	import { eventWords } from '$lib/words/events';
+	import { terms } from '$lib/words/terms';
+	import BesideDialog from './BesideDialog.svelte';
+	import Done from './Done.svelte';
+	import EventList from './EventList.svelte';
+	import StepDrawing from './StepDrawing.svelte';
+	import StepInput from './StepInput.svelte';
+	import { setJob } from './context';
+
+	let { data } = $props();
+	const address = untrack(() => `/api/${data.home.slug}/jobs/${data.job.id}`);
+	const session = untrack(() => new JobSession({ house: data.recorded, plan: data.plan, events: data.events, address }));
+	const ask = standInAt(address);
+	setJob({
+		session,
+		standIn: untrack(() => data.simulated)
+			? async (request) => {
+					await session.sent();
+					return ask(request);
+				}
+			: null
+	});
+
+	let ready = $state(false);
+	let whyOpen = $state(false);
+	let dialog = $state<'changed' | 'stop' | null>(null);
+	let heading = $state<HTMLElement>();
+	onMount(() => {
+		session.resume();
+		ready = true;
+	});
+
+	const step = $derived(session.step);
+	const words = $derived(step ? stepWords(step, { house: session.house, plan: session.plan, state: session.jobState }) : null);
+	const strip = $derived(stripWords(session.house, session.plan, session.jobState));
+	const t = $derived(terms[session.plan.region]);
+	const box = $derived(findBox(session.house, session.plan.boxId)!);
+	const stepKey = $derived(JSON.stringify(step) + session.events.length);
+	const over = $derived(session.jobState.status !== 'underWay');
+
+	// A new step is announced, and the keyboard starts at it.
+	let lastStep = untrack(() => JSON.stringify(step));
+	$effect(() => {
+		const now = JSON.stringify(step);
+		if (now === lastStep) return;
+		lastStep = now;
+		whyOpen = false;
+		heading?.focus({ preventScroll: true });
+		if (window.scrollY > 200) window.scrollTo({ top: 0 });
+	});
+
+	function key(event: KeyboardEvent) {
+		if (event.ctrlKey || event.metaKey || event.altKey || dialog) return;
+		const typing =
+			event.target instanceof HTMLElement && event.target.matches('input:not([type=checkbox], [type=radio]), textarea, select');
+		if (typing) return;
+		if (event.key === 'w') whyOpen = !whyOpen;
+		else if (event.key === 'o' && !over) dialog = 'changed';
+		else if (event.key === 's' && !over) dialog = 'stop';
+		else return;
+		event.preventDefault();
+	}
+</script>
+
+<svelte:window onkeydown={key} />
+<svelte:head><title>{words?.title ?? 'Job'} · {placeName(session.house, box)} · Wary Hand</title></svelte:head>
+
+<EnergyStrip
+	energy={strip.energy}
+	word={strip.word}
+	because={strip.because}
+	caution={strip.caution}
+	lapses={strip.lapses}
+	unsent={session.unsent}
+	reachable={session.reachable}
+/>
+<div class="job" data-ready={ready}>
+	<nav aria-label="Visits">
+		<p class="crumb"><a href={`/${data.home.slug}`}>{data.home.name}</a></p>
+		<h2>{placeName(session.house, box)}</h2>
+		<Trail plan={session.plan} house={session.house} visit={session.visit} {over} />
+	</nav>
+	<main>
+		{#if session.overtaken}
+			<div class="verdict open" role="alert">
+				<b>This job went on elsewhere.</b> Another tab or device added:
+				<ul>
+					{#each session.overtaken.theirs as event (event.id)}{@const line = eventWords(event, session.house, session.plan)}
+						<li>{line.text} {line.value}</li>{/each}
+				</ul>
+				{#if session.overtaken.dropped.length > 0}What you had entered here no longer fits and was not taken. Go on from what is shown now.{/if}
+			</div>
+		{/if}
+		{#if session.refusal}<p class="verdict bad" role="alert">
+				{refusalWords(session.refusal, session.house, session.plan, session.jobState)}
+			</p>{/if}
+		{#if session.trouble}<p class="verdict bad" role="alert">
+				The server did not take the last entry ({session.trouble}). Reload the page: what it has is shown then.
+			</p>{/if}
+
+		{#if step && words}
+			<h1 tabindex="-1" bind:this={heading}>{words.title}</h1>
+			<p class="lead">{words.lead}</p>
+			{#key stepKey}<StepInput {step} />{/key}
+			<div class="aside-actions row">
+				<button type="button" class="btn quiet" aria-expanded={whyOpen} onclick={() => (whyOpen = !whyOpen)}>Why?<kbd>w</kbd></button>
+				<button type="button" class="btn quiet" onclick={() => (dialog = 'changed')}>It moved, or it’s odd<kbd>o</kbd></button>
+				<button type="button" class="btn quiet stop" onclick={() => (dialog = 'stop')}>Stop<kbd>s</kbd></button>
+			</div>
+			{#if whyOpen}<div class="why">
+					<p>{words.why}</p>
+					{#if words.rule}<p class="soft">{words.rule}. Information only: your local code and whoever enforces it come first.</p>{/if}
+				</div>{/if}
+		{:else}
+			<Done home={data.home.slug} job={data.job.id} />
+		{/if}
+		<EventList />
+	</main>
+	<aside>
+		<StepDrawing {step} />
+		<div class="where">
+			<ChainDrawing house={believedHouse(session.house, session.plan, session.jobState)} boxId={session.plan.boxId} />
+		</div>
+		<p class="soft small">{t.outlet === 'outlet' ? 'Outlet' : 'Socket-outlet'} as recorded; what you see in front of you comes first.</p>
+	</aside>
+</div>
+<BesideDialog bind:open={dialog} />
+
+<style>
+	.job {
+		display: grid;
+		grid-template-columns: 264px minmax(0, 1fr) minmax(0, 420px);
+		min-height: calc(100vh - 52px);
+	}
+	nav {
+		padding: 1.1rem 1.1rem;
+		border-right: 1px solid var(--hair);
+	}
+	.crumb {
+		margin: 0 0 0.2rem;
+		font-size: 0.93rem;
+		color: var(--soft);
+	}
+	main {
+		padding: 1.5rem 2rem 3rem;
+	}
+	h1:focus {
+		outline: none;
+	}
+	.lead {
+		color: var(--soft);
+		margin: 0 0 1rem;
+		max-width: 52ch;
+	}
+	aside {
+		background: var(--sheet);
+		border-left: 1px solid var(--hair);
+		padding: 1rem 1.2rem;
+	}
+	.aside-actions {
+		margin-top: 1.3rem;
+		padding-top: 0.9rem;
+		border-top: 1px solid var(--hair);
+	}
+	.why {
+		margin: 0.9rem 0;
+		padding: 0.2rem 0 0.2rem 1rem;
+		border-left: 2px solid var(--ink);
+		max-width: 58ch;
+	}
+	.why p {
+		margin: 0.3rem 0;
+	}
+	.where {
+		margin-top: 1rem;
+	}
+	.small {
+		font-size: 0.9rem;
+	}
+	ul {
+		margin: 0.3rem 0;
+		padding-left: 1.1rem;
+		list-style: disc;
+	}
+	@media (max-width: 1100px) {
+		.job {
+			grid-template-columns: 240px minmax(0, 1fr);
+		}
+		aside {
+			grid-column: 1 / -1;
+			border-left: 0;
+			border-top: 1px solid var(--hair);
+		}
+	}
+	@media (max-width: 700px) {
+		.job {
+			display: block;
+		}
+		nav {
+			border-right: 0;
+			border-bottom: 1px solid var(--hair);
+			padding: 0.5rem 0.8rem 0.4rem;
+			overflow: hidden;
+		}
+		nav h2,
+		.crumb {
+			display: inline;
+			font-size: 0.93rem;
+			margin-right: 0.5rem;
+		}
+		main {
+			padding: 1rem 1rem 2rem;
+		}
+	}
+</style>

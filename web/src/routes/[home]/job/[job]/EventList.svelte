@@ -1,0 +1,115 @@
+<script lang="ts">
+	import type { VoltReading } from '@wary/core/isolation';
+	import { eventWords } from '$lib/words/events';
+	import { clock } from '$lib/words/dates';
+	import { getJob } from './context';
+
+	/** What has been recorded, newest first. Nothing is erased: a wrong reading is put right by a later entry. */
+	const { session } = getJob();
+	const lines = $derived(session.events.map((event) => ({ event, ...eventWords(event, session.house, session.plan) })).reverse());
+	const amended = $derived(
+		new Map(session.events.flatMap(({ body }) => (body.kind === 'amendVolts' ? [[body.of, body.reading] as const] : [])))
+	);
+	let putting = $state<string | null>(null);
+	let text = $state('');
+	let complaint = $state<string | null>(null);
+	const over = $derived(session.jobState.status !== 'underWay');
+	const amendable = (kind: string) => !over && (kind === 'readPair' || kind === 'proveTester');
+
+	function amend(event: SubmitEvent, of: string, was: VoltReading) {
+		event.preventDefault();
+		const value = Number(text.trim().replace(',', '.'));
+		if (text.trim() === '' || !Number.isFinite(value)) {
+			complaint = `“${text}” isn’t a number of volts.`;
+			return;
+		}
+		const reading: VoltReading = was.instrument === 'multimeter' ? { ...was, volts: value } : { instrument: 'indicator', litV: value as 0 };
+		if (was.instrument === 'indicator' && ![0, 12, 24, 50, 120, 230].includes(value)) {
+			complaint = 'An indicator shows 0, 12, 24, 50, 120 or 230.';
+			return;
+		}
+		if (session.submit({ kind: 'amendVolts', of, reading })) putting = null;
+	}
+</script>
+
+{#if lines.length > 0}
+	<details open={over}>
+		<summary>Recorded so far <b>{lines.length}</b></summary>
+		<ol reversed>
+			{#each lines as line (line.event.id)}
+				{@const body = line.event.body}
+				<li>
+					<span class="soft">{clock(line.event.at)}</span>
+					<span>{line.text}</span>
+					<span class="value"
+						>{line.value}{#if line.passes !== null}<b class:bad={!line.passes}> {line.passes ? '✓' : '✗'}</b>{/if}</span
+					>
+					{#if amended.has(line.event.id)}<span class="soft extra">put right later</span>
+					{:else if amendable(body.kind) && 'reading' in body}
+						<button
+							type="button"
+							class="put"
+							onclick={() => ((putting = putting === line.event.id ? null : line.event.id), (text = ''), (complaint = null))}
+							>put right</button
+						>
+						{#if putting === line.event.id}
+							<form class="row extra" onsubmit={(event) => amend(event, line.event.id, body.reading)}>
+								<label>what it really showed, V <input class="field" inputmode="decimal" bind:value={text} /></label><button
+									class="btn second">Put right</button
+								>
+								{#if complaint}<span class="verdict bad" role="alert">{complaint}</span>{/if}
+							</form>
+						{/if}
+					{/if}
+				</li>
+			{/each}
+		</ol>
+	</details>
+{/if}
+
+<style>
+	details {
+		margin-top: 1.4rem;
+		max-width: 44rem;
+	}
+	summary {
+		min-height: 2.75rem;
+		padding-top: 0.6rem;
+		cursor: pointer;
+		color: var(--soft);
+	}
+	ol {
+		list-style: none;
+		margin: 0;
+		padding: 0;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 3.4rem 1fr auto auto;
+		gap: 0.1rem 0.8rem;
+		align-items: center;
+		min-height: 2.3rem;
+		border-bottom: 1px solid var(--hair);
+		font-size: 0.96rem;
+	}
+	.value {
+		text-align: right;
+	}
+	.bad {
+		color: var(--live);
+	}
+	.put {
+		min-height: 2.3rem;
+		text-decoration: underline;
+		text-underline-offset: 3px;
+		cursor: pointer;
+		color: var(--soft);
+	}
+	.extra {
+		grid-column: 2 / -1;
+	}
+	form .field {
+		display: inline-block;
+		width: 7rem;
+	}
+</style>

@@ -1,0 +1,33 @@
+<script lang="ts">
+	import type { Step } from '@wary/core/job';
+	import Checks from './steps/Checks.svelte';
+	import Confirm from './steps/Confirm.svelte';
+	import Directory from './steps/Directory.svelte';
+	import Hold from './steps/Hold.svelte';
+	import Inspect from './steps/Inspect.svelte';
+	import LookOver from './steps/LookOver.svelte';
+	import Ohms from './steps/Ohms.svelte';
+	import Part from './steps/Part.svelte';
+	import Plug from './steps/Plug.svelte';
+	import SwitchOff from './steps/SwitchOff.svelte';
+	import Terminate from './steps/Terminate.svelte';
+	import Volts from './steps/Volts.svelte';
+	import YesNo from './steps/YesNo.svelte';
+
+	/** The input that a step asks for. */
+	let { step }: { step: Step } = $props();
+</script>
+
+{#if step.kind === 'checkTools'}<Checks />
+{:else if step.kind === 'checkPart'}<Part />
+{:else if step.kind === 'readLive' || step.kind === 'proveTester' || step.kind === 'readPair'}<Volts {step} />
+{:else if step.kind === 'switchOff'}<SwitchOff />
+{:else if step.kind === 'hold'}<Hold />
+{:else if step.kind === 'lookOver'}<LookOver />
+{:else if step.kind === 'inspect'}<Inspect />
+{:else if step.kind === 'terminate'}<Terminate {step} />
+{:else if step.kind === 'readOhms'}<Ohms {step} />
+{:else if step.kind === 'readPlug'}<Plug {step} />
+{:else if step.kind === 'tug' || step.kind === 'grip' || step.kind === 'checkNeighbour' || step.kind === 'restorePower'}<YesNo {step} />
+{:else if step.kind === 'tidyDirectory'}<Directory />
+{:else}<Confirm {step} />{/if}

@@ -1,0 +1,13 @@
+import { getContext, setContext } from 'svelte';
+import type { JobSession } from '$lib/job/session.svelte';
+import type { StandIn } from '$lib/job/stand-in';
+
+/** What the parts of the job page share: the job, and in a demo home the simulated instruments. */
+export interface JobPage {
+	readonly session: JobSession;
+	readonly standIn: StandIn | null;
+}
+
+const key = Symbol('job');
+export const setJob = (page: JobPage): JobPage => setContext(key, page);
+export const getJob = (): JobPage => getContext<JobPage>(key);

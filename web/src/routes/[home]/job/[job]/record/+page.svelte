@@ -1,0 +1,269 @@
+<script lang="ts">
+	import { findBox, findBreaker, placeName } from '@wary/core/house';
+	import type { JobEvent, Worry } from '@wary/core/job';
+	import TopBar from '$lib/ui/TopBar.svelte';
+	import { conditionWords, stopWords } from '$lib/words/conditions';
+	import { clock, moment } from '$lib/words/dates';
+	import { deviceWords } from '$lib/words/devices';
+	import { holdWords } from '$lib/words/energy';
+	import { eventWords, readingWords } from '$lib/words/events';
+	import { breakerName, capital, pairWords, terms, voltsWord } from '$lib/words/terms';
+
+	let { data } = $props();
+	const { plan } = $derived(data);
+	const house = $derived(data.recorded);
+	const t = $derived(terms[plan.region]);
+	const box = $derived(findBox(house, plan.boxId)!);
+	const feeder = $derived(data.state.feeder ?? plan.recordedBreaker);
+	const outcome = $derived(data.job.outcome ?? 'under way');
+	const line = (event: JobEvent) => eventWords(event, house, plan);
+	const removed = $derived(deviceWords(plan.oldDevice, plan.region));
+	const fitted = $derived(deviceWords(plan.newDevice, plan.region));
+	function worryText(worry: Worry): string {
+		switch (worry.kind) {
+			case 'condition':
+				return conditionWords(plan.region)[worry.condition].look;
+			case 'voltage':
+				return `Supply ${worry.verdict}: ${voltsWord(worry.volts)}`;
+			case 'wrongLabel':
+				return `${t.breaker} ${breakerName(house, worry.breaker)} is labelled “${findBreaker(house, worry.breaker)?.label ?? ''}” and does not feed this ${t.outlet}; what it feeds is to be found`;
+			case 'foundConductor':
+				return `A conductor that was not on record (${worry.id})`;
+			case 'tripped':
+				return `The ${t.breaker} tripped once when power was restored`;
+			case 'stopped':
+				return `${stopWords(plan.region)[worry.reason].why}. ${stopWords(plan.region)[worry.reason].tell}`;
+		}
+	}
+	const groups = $derived(
+		[
+			{ title: 'Live before anything was switched off', events: data.record.live },
+			{ title: 'Switching', events: data.record.isolation },
+			{ title: 'Readings that said stop', events: data.record.refuted },
+			{ title: 'Work', events: data.record.work },
+			{ title: 'Tests after', events: data.record.tests },
+			{ title: 'Notes', events: data.record.notes }
+		].filter(({ events }) => events.length > 0)
+	);
+</script>
+
+<svelte:head><title>Record · {placeName(house, box)} · Wary Hand</title></svelte:head>
+<TopBar home={data.home} homes={data.homes} theme={data.theme} />
+<article>
+	<header>
+		<p class="soft">Record of work · {house.name}</p>
+		<h1>{placeName(house, box)}</h1>
+		<p class="outcome {outcome}"><b>{outcome}</b>{data.record.endedAt ? ` ${moment(data.record.endedAt, t.locale)} UTC` : ''}</p>
+		<button type="button" class="btn second no-print" onclick={() => window.print()}>Print</button>
+	</header>
+	<dl>
+		<div>
+			<dt>Who</dt>
+			<dd>{data.job.who}</dd>
+		</div>
+		<div>
+			<dt>Begun</dt>
+			<dd>{moment(data.job.startedAt, t.locale)} UTC</dd>
+		</div>
+		<div>
+			<dt>{capital(t.breaker)}</dt>
+			<dd>
+				{breakerName(house, feeder)}, {findBreaker(house, feeder)?.ratingA} A{feeder !== plan.recordedBreaker
+					? ` (the directory said ${breakerName(house, plan.recordedBreaker)})`
+					: ''}
+			</dd>
+		</div>
+		<div>
+			<dt>Taken out</dt>
+			<dd>{removed}</dd>
+		</div>
+		{#if outcome === 'finished'}<div>
+				<dt>Put in</dt>
+				<dd>{fitted}</dd>
+			</div>{/if}
+		{#if data.state.directory}<div>
+				<dt>Directory</dt>
+				<dd>“{data.state.directory}”</dd>
+			</div>{/if}
+	</dl>
+
+	<section class="worries">
+		<h2>Worries left open</h2>
+		{#if data.record.worries.length === 0}<p>None.</p>{:else}<ul>
+				{#each data.record.worries as worry, k (k)}<li>{worryText(worry)}</li>{/each}
+			</ul>{/if}
+	</section>
+
+	<div class="columns">
+		<section>
+			<h2>Proof of dead</h2>
+			{#each data.record.proofs as proof (proof.at + proof.scope)}
+				<table>
+					<caption
+						>{proof.scope === 'bare' ? 'On the bare conductors' : 'At the face'}, {clock(proof.at)} UTC; {t.breaker}
+						{proof.breakers.map((id) => breakerName(house, id)).join(', ')} off, {holdWords[proof.hold as keyof typeof holdWords]}</caption
+					>
+					<tbody>
+						<tr><td>Tester proved</td><td class="figure">{readingWords(proof.before.reading)}</td></tr>
+						{#each proof.pairs as { pair, taken } (pair)}<tr
+								><td>{capital(pairWords(house, plan, pair))}</td><td class="figure">{readingWords(taken.reading)}</td></tr
+							>{/each}
+						<tr><td>Tester proved again</td><td class="figure">{readingWords(proof.after.reading)}</td></tr>
+					</tbody>
+				</table>
+			{:else}<p>Nothing was proven dead in this job.</p>{/each}
+		</section>
+		<section>
+			{#each groups as group (group.title)}
+				<h2>{group.title}</h2>
+				<table>
+					<tbody>
+						{#each group.events as event (event.id)}
+							{@const words = line(event)}
+							<tr
+								><td class="time">{clock(event.at)}</td><td
+									>{words.text}{#if words.expected}<span class="soft"> · expected {words.expected}</span>{/if}</td
+								><td class="figure"
+									>{words.value}{#if words.passes !== null}<b class:bad={!words.passes}> {words.passes ? '✓' : '✗'}</b>{/if}</td
+								></tr
+							>
+						{/each}
+					</tbody>
+				</table>
+			{/each}
+		</section>
+	</div>
+	<p class="soft foot">
+		Written by the person named above, step by step as the work went on; entries can’t be changed afterwards. It is no certificate, and no
+		substitute for inspection under the local code.
+	</p>
+</article>
+
+<style>
+	article {
+		max-width: 66rem;
+		margin: 0 auto;
+		padding: 1.4rem 1.6rem 3rem;
+	}
+	header {
+		display: grid;
+		grid-template-columns: 1fr auto;
+		gap: 0 1rem;
+		border-bottom: 2px solid var(--ink);
+		padding-bottom: 0.7rem;
+	}
+	header p {
+		margin: 0;
+		grid-column: 1;
+	}
+	header .btn {
+		grid-column: 2;
+		grid-row: 1 / span 3;
+		align-self: center;
+	}
+	.outcome b {
+		text-transform: capitalize;
+	}
+	dl {
+		display: grid;
+		grid-template-columns: repeat(3, 1fr);
+		gap: 0.7rem 1.5rem;
+		margin: 1rem 0;
+	}
+	dt {
+		color: var(--soft);
+		font-size: 0.92rem;
+	}
+	dd {
+		margin: 0;
+		font-weight: 600;
+	}
+	.worries {
+		border: 2px solid var(--ink);
+		padding: 0.7rem 1rem;
+		margin: 0 0 1.2rem;
+	}
+	.worries ul {
+		margin: 0;
+		padding-left: 1.1rem;
+		list-style: square;
+	}
+	.worries p {
+		margin: 0;
+	}
+	.columns {
+		display: grid;
+		grid-template-columns: 1fr 1.25fr;
+		gap: 2rem;
+	}
+	table {
+		font-size: 0.94rem;
+		margin-bottom: 1rem;
+	}
+	td {
+		padding: 0.22rem 0.5rem 0.22rem 0;
+	}
+	caption {
+		text-align: left;
+		color: var(--soft);
+		font-size: 0.92rem;
+		padding-bottom: 0.2rem;
+	}
+	td.figure {
+		white-space: normal;
+	}
+	.time {
+		color: var(--soft);
+		width: 3.4rem;
+	}
+	.bad {
+		color: var(--live);
+	}
+	.foot {
+		font-size: 0.92rem;
+		border-top: 1px solid var(--hair);
+		padding-top: 0.7rem;
+	}
+	@media (max-width: 800px) {
+		article {
+			padding: 1rem;
+		}
+		dl,
+		.columns {
+			grid-template-columns: 1fr;
+			gap: 0.6rem;
+		}
+	}
+	@media print {
+		article {
+			max-width: none;
+			padding: 0;
+		}
+		table {
+			font-size: 8.4pt;
+			margin-bottom: 0.35rem;
+		}
+		td {
+			padding: 0.08rem 0.4rem 0.08rem 0;
+		}
+		h1 {
+			font-size: 15pt;
+		}
+		h2 {
+			font-size: 9.5pt;
+			margin: 0.2rem 0;
+		}
+		.columns {
+			gap: 1.2rem;
+		}
+		dl {
+			grid-template-columns: repeat(3, 1fr);
+			gap: 0.2rem 1rem;
+			margin: 0.4rem 0;
+		}
+		.worries {
+			padding: 0.25rem 0.6rem;
+			margin-bottom: 0.5rem;
+		}
+	}
+</style>

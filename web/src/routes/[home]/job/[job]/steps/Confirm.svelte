@@ -1,0 +1,79 @@
+<script lang="ts">
+	import { mustStop, type Command, type Step } from '@wary/core/job';
+	import { cautions } from '$lib/words/steps';
+	import { stopWords } from '$lib/words/conditions';
+	import { getJob } from '../context';
+
+	let { step }: { step: Extract<Step, { kind: 'confirm' | 'takeOff' | 'reopen' | 'finish' | 'cap' | 'stop' }> } = $props();
+	const { session } = getJob();
+	const reason = $derived(mustStop(session.jobState));
+	const words = $derived(reason ? stopWords(session.plan.region)[reason] : null);
+	let note = $state('');
+
+	const buttons = {
+		takeOff: 'They are off',
+		reopen: 'It is out again',
+		finish: 'Finish and keep the record',
+		cap: 'Every end is capped',
+		stop: 'Stop here and keep the record'
+	};
+	const label = $derived(step.kind !== 'confirm' ? buttons[step.kind] : step.step === 'cautions' ? 'I have read them' : 'Done');
+	function go() {
+		const command: Command =
+			step.kind === 'confirm'
+				? { kind: 'confirm', step: step.step }
+				: step.kind === 'takeOff'
+					? { kind: 'takeOff', terminal: step.terminal }
+					: step.kind === 'stop'
+						? { kind: 'stop', reason: reason ?? 'ownChoice', note }
+						: { kind: step.kind };
+		session.submit(command);
+	}
+	function key(event: KeyboardEvent) {
+		const free = !(event.target instanceof HTMLElement) || !event.target.closest('button, a, input, textarea, select, summary, dialog');
+		if (event.key !== 'Enter' || !free || document.querySelector('dialog[open]')) return;
+		event.preventDefault();
+		go();
+	}
+</script>
+
+<svelte:window onkeydown={key} />
+{#if step.kind === 'confirm' && step.step === 'cautions'}
+	<ol class="cautions">
+		{#each cautions(session.plan.region) as caution (caution)}<li>{caution}</li>{/each}
+	</ol>
+{/if}
+{#if step.kind === 'stop' || step.kind === 'cap'}
+	{#if words}
+		<div class="verdict bad"><p>{words.why}.</p></div>
+		<p><b>Tell the electrician:</b> {words.tell}</p>
+	{/if}
+{/if}
+{#if step.kind === 'stop'}
+	<label
+		><span class="label">In your own words, for whoever goes on</span><textarea class="field" rows="3" maxlength="500" bind:value={note}
+		></textarea></label
+	>
+{/if}
+<p class="row mt-4"><button type="button" class="btn" onclick={go}>{label}<kbd>↵</kbd></button></p>
+
+<style>
+	.cautions {
+		margin: 0 0 1rem;
+		padding: 0;
+		list-style: none;
+		counter-reset: caution;
+		max-width: 60ch;
+	}
+	.cautions li {
+		counter-increment: caution;
+		display: grid;
+		grid-template-columns: 2rem 1fr;
+		padding: 0.55rem 0;
+		border-bottom: 1px solid var(--hair);
+	}
+	.cautions li::before {
+		content: counter(caution);
+		font-weight: 700;
+	}
+</style>

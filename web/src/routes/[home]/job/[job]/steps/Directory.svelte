@@ -1,0 +1,31 @@
+<script lang="ts">
+	import { findBox, findBreaker } from '@wary/core/house';
+	import { labelOf } from '$lib/words/steps';
+	import { breakerName, terms } from '$lib/words/terms';
+	import { getJob } from '../context';
+
+	const { session } = getJob();
+	const { plan, house } = session;
+	const feeder = session.jobState.feeder ?? plan.recordedBreaker;
+	const was = labelOf(house, feeder);
+	const room = house.rooms.find(({ id }) => id === findBox(house, plan.boxId)?.room)?.name ?? '';
+	const moved = feeder !== plan.recordedBreaker;
+	let label = $state(moved ? room.toLowerCase() : was || room.toLowerCase());
+	const submit = (event: SubmitEvent) => {
+		event.preventDefault();
+		if (label.trim() !== '') session.submit({ kind: 'tidyDirectory', label: label.trim() });
+	};
+</script>
+
+<form onsubmit={submit}>
+	<label
+		><span class="label"
+			>{terms[plan.region].breaker} {breakerName(house, feeder)}, {findBreaker(house, feeder)?.ratingA} A: was “{was}”</span
+		><input class="field" bind:value={label} maxlength="80" required /></label
+	>
+	{#if moved}<p class="soft">
+			The line of {breakerName(house, plan.recordedBreaker)} said “{labelOf(house, plan.recordedBreaker)}”. What it really feeds is still to
+			be found: it is marked as contradicted.
+		</p>{/if}
+	<p class="row mt-4"><button class="btn">Write it<kbd>↵</kbd></button></p>
+</form>

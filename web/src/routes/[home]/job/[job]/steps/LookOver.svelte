@@ -1,0 +1,135 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import type { Colour, How } from '@wary/core/house';
+	import { boxPlace, cableLetter, cablesOf, colourWords, howWords, roleWord, terminalWord, terms } from '$lib/words/terms';
+	import { getJob } from '../context';
+
+	const { session } = getJob();
+	const { plan, house } = session;
+	const t = terms[plan.region];
+	const colours = Object.keys(colourWords) as Colour[];
+	const ways = (plan.region === 'uk' ? ['pillar', 'screw'] : ['hook', 'clampPlate', 'pushIn', 'screw']) as How[];
+	let landings = $state(
+		untrack(() =>
+			plan.takeOff.map(({ terminal, role, wires }) => ({
+				terminal,
+				role,
+				wires: wires.map(({ id, colour, how, cable }) => ({ id, colour, how, cable }))
+			}))
+		)
+	);
+	let asRecorded = $state(true);
+	let note = $state('');
+	let extra = $state<{ colour: Colour; where: 'passing' | 'onDevice' }>({ colour: 'red', where: 'passing' });
+	const comesFrom = (cable: string) => plan.takeOff.flatMap(({ wires }) => wires).find((wire) => wire.cable === cable)?.comesFrom;
+	const submit = (event: SubmitEvent) => {
+		event.preventDefault();
+		session.submit({
+			kind: 'lookOver',
+			asRecorded,
+			note,
+			landings: landings.map(({ terminal, wires }) => ({ terminal, wires: wires.map(({ id, colour, how }) => ({ id, colour, how })) }))
+		});
+	};
+	const found = () => session.submit({ kind: 'foundConductor', id: `extra-${session.jobState.found.length + 1}`, ...extra });
+</script>
+
+<form onsubmit={submit}>
+	<p class="soft">
+		{#each cablesOf(plan) as cable (cable)}{#if cableLetter(plan, cable)}<b>Cable {cableLetter(plan, cable)}</b> goes to {comesFrom(
+					cable
+				) === 'panel'
+					? `the ${t.panel}`
+					: boxPlace(house, comesFrom(cable) ?? '')}.
+			{/if}{/each}
+	</p>
+	<table>
+		<thead><tr><th>at</th><th>colour</th><th>held by</th></tr></thead>
+		<tbody>
+			{#each landings as landing (landing.terminal)}
+				{#each landing.wires as wire, k (wire.id)}
+					<tr>
+						<td
+							>{#if k === 0}<b>{terminalWord(plan.region, landing.terminal)}</b>{/if}<br /><span class="soft"
+								>{roleWord(plan.region, landing.role)}{wire.cable === null
+									? ', tail'
+									: cableLetter(plan, wire.cable)
+										? `, cable ${cableLetter(plan, wire.cable)}`
+										: ''}</span
+							></td
+						>
+						<td
+							><select class="field" aria-label={`colour at ${terminalWord(plan.region, landing.terminal)}`} bind:value={wire.colour}
+								>{#each colours as colour (colour)}<option value={colour}>{colourWords[colour]}</option>{/each}</select
+							></td
+						>
+						<td
+							><select class="field" aria-label={`held by, at ${terminalWord(plan.region, landing.terminal)}`} bind:value={wire.how}
+								>{#each [...new Set([...ways, wire.how])] as way (way)}<option value={way}>{howWords[way]}</option>{/each}</select
+							></td
+						>
+					</tr>
+				{/each}
+			{/each}
+		</tbody>
+	</table>
+	<fieldset>
+		<legend class="label">As drawn?</legend>
+		<label class="choice"
+			><input type="radio" name="as" checked={asRecorded} onchange={() => (asRecorded = true)} /> These wires, on these terminals (colours as
+			set above)</label
+		>
+		<label class="choice"
+			><input type="radio" name="as" checked={!asRecorded} onchange={() => (asRecorded = false)} /> No: more, fewer, or on other terminals</label
+		>
+	</fieldset>
+	{#if !asRecorded}<p class="verdict open">
+			Then what is to be done is no longer a like-for-like swap. The job is made safe and handed over with what you saw.
+		</p>{/if}
+	<label
+		><span class="label">Note (what photographs you took, marks, slack)</span><input
+			class="field"
+			bind:value={note}
+			maxlength="500"
+		/></label
+	>
+	<p class="row mt-4"><button class="btn">That is how they sit<kbd>↵</kbd></button></p>
+</form>
+<details>
+	<summary>There is a conductor that isn’t drawn</summary>
+	<div class="row">
+		<label
+			><span class="label">colour</span><select class="field" bind:value={extra.colour}
+				>{#each colours as colour (colour)}<option value={colour}>{colourWords[colour]}</option>{/each}</select
+			></label
+		>
+		<label
+			><span class="label">where</span><select class="field" bind:value={extra.where}
+				><option value="passing">in the box, not on the device</option><option value="onDevice">on the device</option></select
+			></label
+		>
+		<button type="button" class="btn second" onclick={found}>Note it</button>
+	</div>
+	<p class="soft">It is read to {t.ground} before anything else goes on.</p>
+</details>
+
+<style>
+	fieldset {
+		border: 0;
+		padding: 0;
+		margin: 0.8rem 0;
+	}
+	td .field {
+		min-height: 2.75rem;
+	}
+	summary {
+		min-height: 2.75rem;
+		padding-top: 0.6rem;
+		cursor: pointer;
+		text-decoration: underline;
+		text-underline-offset: 3px;
+	}
+	details .row {
+		align-items: flex-end;
+	}
+</style>

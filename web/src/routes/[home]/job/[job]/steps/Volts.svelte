@@ -1,0 +1,295 @@
+<script lang="ts">
+	import { chainOfCircuit, circuitsInBox } from '@wary/core/house';
+	import { deadBand, type VoltReading } from '@wary/core/isolation';
+	import { judgeLive, type Command, type Step } from '@wary/core/job';
+	import { regions } from '@wary/core/rules';
+	import ReadingsTable from '../ReadingsTable.svelte';
+	import { expectedDeadWords, healthyWords } from '$lib/words/steps';
+	import { boxPlace, voltsWord } from '$lib/words/terms';
+	import { getJob } from '../context';
+
+	let { step }: { step: Extract<Step, { kind: 'readLive' | 'proveTester' | 'readPair' }> } = $props();
+	const { session, standIn } = getJob();
+	const { plan, house } = session;
+	const lowImpedance = $derived(step.kind === 'readPair' && step.lowImpedance);
+	// Only a meter has a low-impedance mode; an indicator hands over to it here.
+	const instrument = $derived(lowImpedance ? 'multimeter' : (session.jobState.tester ?? 'multimeter'));
+
+	/** Outlets on other circuits, nearest the panel first, and the proving unit: where a tester can be proved. */
+	const sources = (() => {
+		const own = new Set(circuitsInBox(house, plan.boxId).map(({ id }) => id));
+		const others = house.circuits
+			.filter(({ id }) => !own.has(id))
+			.flatMap(({ id }) => chainOfCircuit(house, id).filter(({ box }) => box.use === 'outlet' && box.device))
+			.sort((a, b) => a.cablesFromPanel - b.cablesFromPanel)
+			.slice(0, 12)
+			.map(({ box }) => ({ id: `outlet:${box.id}`, text: boxPlace(house, box.id) }));
+		return [...others, { id: 'provingUnit', text: 'a proving unit' }];
+	})();
+	const lastSource = session.events.findLast(({ body }) => body.kind === 'proveTester')?.body;
+	let source = $state(
+		lastSource?.kind === 'proveTester' ? lastSource.source : session.jobState.tester === 'indicator' ? 'provingUnit' : sources[0]!.id
+	);
+
+	const expectedV = $derived(
+		step.kind === 'readLive'
+			? session.expect.liveV(step.half)
+			: step.kind === 'proveTester'
+				? (session.expect.sourceV(source) ?? 0)
+				: session.expect.pairV(step.pair)
+	);
+	const expected = $derived(
+		step.kind === 'readPair'
+			? expectedV < 3
+				? expectedDeadWords
+				: `about ${voltsWord(expectedV)}`
+			: instrument === 'indicator'
+				? `lit to ${expectedV > 200 ? 230 : 120} V`
+				: `about ${voltsWord(expectedV)}`
+	);
+
+	let text = $state('');
+	let litV = $state<VoltReading | null>(null);
+	let asking = $state(false);
+	let complaint = $state<string | null>(null);
+	let field = $state<HTMLInputElement>();
+
+	const typed = $derived(text.trim() === '' ? null : Number(text.trim().replace(',', '.')));
+	const reading = $derived<VoltReading | null>(
+		instrument === 'indicator'
+			? litV
+			: typed === null || !Number.isFinite(typed)
+				? null
+				: { instrument: 'multimeter', volts: typed, mode: lowImpedance ? 'lowImpedance' : 'highImpedance' }
+	);
+	const verdict = $derived(reading === null ? null : step.kind === 'readPair' ? deadVerdict(reading) : liveVerdict(reading));
+
+	function deadVerdict(of: VoltReading) {
+		switch (deadBand(of)) {
+			case 'dead':
+				return { text: 'Fits a dead pair.', kind: 'good' };
+			case 'unresolved':
+				return {
+					text: 'Neither dead nor plainly live: induced, or fed back from somewhere. It is read again with a low-impedance input.',
+					kind: 'open'
+				};
+			case 'live':
+				return { text: 'LIVE. Touch nothing. Something still feeds this: back to the panel.', kind: 'bad' };
+		}
+	}
+	function liveVerdict(of: VoltReading) {
+		switch (judgeLive(plan.region, of)) {
+			case 'healthy':
+				return {
+					text: step.kind === 'proveTester' ? 'The tester shows what it should.' : 'Live, as it should be before anything is switched off.',
+					kind: 'good'
+				};
+			case 'low':
+			case 'high':
+				return {
+					text: `Live, but outside ${healthyWords(plan.region)} (${regions[plan.region].healthyV.source}). Noted as a worry.`,
+					kind: 'open'
+				};
+			case 'notLive':
+				return {
+					text:
+						step.kind === 'proveTester'
+							? 'It did not show a live source. Nothing this tester has said in this proof counts: battery, leads, or another tester.'
+							: 'Not live. If that is so, something is wrong before you have begun: prove the tester elsewhere, or stop here and find out why.',
+					kind: 'bad'
+				};
+		}
+	}
+
+	async function take() {
+		if (!standIn) return;
+		asking = true;
+		complaint = null;
+		const shown = await standIn(
+			step.kind === 'readLive'
+				? { what: 'live', half: step.half, instrument }
+				: step.kind === 'proveTester'
+					? { what: 'source', source, instrument }
+					: { what: 'pair', pair: step.pair, instrument, lowImpedance }
+		);
+		asking = false;
+		if (shown?.kind !== 'volts') {
+			complaint = 'The simulated instrument can’t read this. Type what you see instead.';
+			return;
+		}
+		if (shown.reading.instrument === 'multimeter') text = String(shown.reading.volts);
+		else litV = shown.reading;
+	}
+	function keep() {
+		complaint = null;
+		if (reading === null) {
+			complaint =
+				instrument === 'indicator'
+					? 'Say how far it lit.'
+					: text.trim() === ''
+						? 'Type what the meter shows.'
+						: `“${text}” isn’t a number of volts.`;
+			field?.focus();
+			return;
+		}
+		const command: Command =
+			step.kind === 'readLive'
+				? { kind: 'readLive', half: step.half, reading }
+				: step.kind === 'proveTester'
+					? { kind: 'proveTester', when: step.when, source, reading }
+					: { kind: 'readPair', pair: step.pair, reading };
+		session.submit(command);
+	}
+	function key(event: KeyboardEvent) {
+		if (event.ctrlKey || event.metaKey || document.querySelector('dialog[open]')) return;
+		const target = event.target instanceof HTMLElement ? event.target : null;
+		if (event.key === 't' && standIn && !target?.closest('select, textarea')) {
+			event.preventDefault();
+			void take();
+		} else if (event.key === 'Enter' && (target === field || !target?.closest('button, a, input, select, summary'))) {
+			event.preventDefault();
+			keep();
+		}
+	}
+</script>
+
+<svelte:window onkeydown={key} />
+{#if step.kind === 'proveTester'}
+	<label class="source"
+		><span class="label">{step.when === 'after' ? 'The same source' : 'Proved on'}</span>
+		<select class="field" bind:value={source}
+			>{#each sources as each (each.id)}<option value={each.id}>{each.text}</option>{/each}</select
+		></label
+	>
+{/if}
+<div class="pair">
+	<div class="expected">
+		<span class="label">expect</span>
+		<div>{expected}</div>
+	</div>
+	{#if instrument === 'indicator'}
+		<fieldset class="marks">
+			<legend class="label">your indicator lights to</legend>
+			{#each [0, 12, 24, 50, 120, 230] as const as mark (mark)}
+				<label class:on={litV?.instrument === 'indicator' && litV.litV === mark}
+					><input
+						type="radio"
+						name="mark"
+						checked={litV?.instrument === 'indicator' && litV.litV === mark}
+						onchange={() => (litV = { instrument: 'indicator', litV: mark })}
+					/>{mark === 0 ? 'dark' : mark}</label
+				>
+			{/each}
+		</fieldset>
+	{:else}
+		<label class="taken"
+			><span class="label">your reading{lowImpedance ? ', low impedance' : ''}</span>
+			<span class="big"
+				><input
+					bind:this={field}
+					bind:value={text}
+					inputmode="decimal"
+					autocomplete="off"
+					size="5"
+					aria-label="your reading in volts"
+					aria-invalid={complaint !== null}
+				/> V</span
+			></label
+		>
+	{/if}
+</div>
+{#if complaint}<p class="verdict bad" role="alert">{complaint}</p>{:else if verdict}<p class="verdict {verdict.kind}" role="status">
+		{verdict.text}
+	</p>{/if}
+<p class="row actions">
+	{#if standIn}<button type="button" class="btn second" disabled={asking} onclick={take}
+			>{asking ? 'Reading …' : 'Take the reading'}<kbd>t</kbd></button
+		>{/if}
+	<button type="button" class="btn" onclick={keep}>Keep reading<kbd>↵</kbd></button>
+	{#if standIn}<span class="soft">simulated {instrument === 'indicator' ? 'indicator' : 'meter'}</span>{/if}
+</p>
+{#if step.kind !== 'readLive'}<ReadingsTable {step} />{/if}
+
+<style>
+	.source {
+		display: block;
+		max-width: 24rem;
+		margin-bottom: 0.8rem;
+	}
+	.pair {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.6rem 2rem;
+		align-items: flex-end;
+		margin: 0.3rem 0 0.6rem;
+	}
+	.expected div {
+		font-size: 1.4rem;
+		padding-bottom: 0.35rem;
+	}
+	.big {
+		display: inline-flex;
+		align-items: baseline;
+		gap: 0.3rem;
+		font-size: 3.6rem;
+		line-height: 1;
+		font-weight: 600;
+		border-bottom: 3px solid var(--ink);
+		padding: 0 0.6rem 0.2rem 0;
+	}
+	.big input {
+		width: 4.6ch;
+		font: inherit;
+		color: inherit;
+		background: transparent;
+		border: 0;
+		padding: 0;
+		text-align: right;
+	}
+	.big input:focus {
+		outline: none;
+		box-shadow: none;
+	}
+	.big:focus-within {
+		border-bottom-color: var(--dead);
+		border-bottom-width: 5px;
+	}
+	.marks {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0;
+		border: 0;
+		padding: 0;
+		margin: 0;
+	}
+	.marks legend {
+		padding: 0;
+	}
+	.marks label {
+		display: flex;
+		align-items: center;
+		justify-content: center;
+		min-width: 3.6rem;
+		min-height: 3.4rem;
+		border: 2px solid var(--ink);
+		margin-right: -2px;
+		font-size: 1.25rem;
+		cursor: pointer;
+	}
+	.marks input {
+		position: absolute;
+		opacity: 0;
+	}
+	.marks label:focus-within {
+		outline: 3px solid var(--dead);
+		outline-offset: 2px;
+	}
+	.marks .on {
+		background: var(--ink);
+		color: var(--paper);
+		font-weight: 700;
+	}
+	.actions {
+		margin: 0.9rem 0 1.1rem;
+	}
+</style>

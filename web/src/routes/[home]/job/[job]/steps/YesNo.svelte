@@ -1,0 +1,68 @@
+<script lang="ts">
+	import type { Command, Step } from '@wary/core/job';
+	import { terms } from '$lib/words/terms';
+	import { getJob } from '../context';
+
+	let { step }: { step: Extract<Step, { kind: 'tug' | 'grip' | 'checkNeighbour' | 'restorePower' }> } = $props();
+	const { session, standIn } = getJob();
+	const t = terms[session.plan.region];
+	const texts = $derived(
+		{
+			tug: { yes: 'It held', no: 'It came out', ask: null },
+			grip: { yes: 'It holds', no: 'It is loose', ask: null },
+			checkNeighbour: {
+				yes: 'It works',
+				no: 'It is dark',
+				ask: { button: 'Plug the lamp in', request: { what: 'neighbour', box: step.kind === 'checkNeighbour' ? step.box : '' } }
+			},
+			restorePower: { yes: 'It held', no: 'It tripped', ask: { button: `Switch the ${t.breaker} on`, request: { what: 'breaker' } } }
+		}[step.kind]
+	);
+	let seen = $state<boolean | null>(null);
+	let asking = $state(false);
+	let failed = $state(false);
+	async function look() {
+		if (!standIn || !texts.ask) return;
+		asking = true;
+		const shown = await standIn(texts.ask.request);
+		asking = false;
+		failed = shown === null;
+		if (shown?.kind === 'works') seen = shown.works;
+		if (shown?.kind === 'breaker') seen = shown.held;
+	}
+	function answer(yes: boolean) {
+		const command: Command =
+			step.kind === 'tug'
+				? { kind: 'tug', terminal: step.terminal, held: yes }
+				: step.kind === 'grip'
+					? { kind: 'grip', half: step.half, holds: yes }
+					: step.kind === 'checkNeighbour'
+						? { kind: 'checkNeighbour', box: step.box, works: yes }
+						: { kind: 'restorePower', held: yes };
+		session.submit(command);
+	}
+	function key(event: KeyboardEvent) {
+		if (event.ctrlKey || event.metaKey || document.querySelector('dialog[open]')) return;
+		if (event.target instanceof HTMLElement && event.target.closest('input, textarea, select')) return;
+		if (event.key === 'y') answer(true);
+		else if (event.key === 'n') answer(false);
+		else if (event.key === 't') void look();
+		else return;
+		event.preventDefault();
+	}
+</script>
+
+<svelte:window onkeydown={key} />
+{#if standIn && texts.ask}
+	<p class="row">
+		<button type="button" class="btn second" disabled={asking} onclick={look}>{texts.ask.button}<kbd>t</kbd></button><span class="soft"
+			>simulated</span
+		>
+	</p>
+	{#if failed}<p class="verdict bad" role="alert">The simulated instrument can’t be reached. Try again.</p>{/if}
+	{#if seen !== null}<p class="verdict" class:bad={!seen} role="status">{seen ? texts.yes : texts.no}.</p>{/if}
+{/if}
+<p class="row mt-4">
+	<button type="button" class="btn" class:second={seen === false} onclick={() => answer(true)}>{texts.yes}<kbd>y</kbd></button>
+	<button type="button" class="btn" class:second={seen !== false} onclick={() => answer(false)}>{texts.no}<kbd>n</kbd></button>
+</p>
