@@ -37,7 +37,7 @@ async function start() {
 	const { migrate, seed } = await import('./lib/database.mjs');
 	await stage('database tables', () => migrate(url));
 	await stage(resetDemo ? 'demo homes, as at first' : 'demo homes', () => seed(url, { reset: resetDemo }));
-	if (resetDemo) return void (await cluster?.stop());
+	if (resetDemo) return void (await cluster?.release());
 	if (!development && buildIsOld()) await stage('build', () => run('npm', ['run', 'build', '-w', 'web']).then(() => ''));
 	await serve(url, cluster);
 }
@@ -68,7 +68,7 @@ async function serve(url, cluster) {
 	const up = await Promise.race([answers(`${address}/health`), ended.then(() => false)]);
 	if (up) console.log(`\nReady after ${sinceStart()}: ${address}\nCtrl-C stops it.`);
 	const code = await ended;
-	await cluster?.stop();
+	await cluster?.release();
 	if (!stopping && code !== 0) throw new Advice(`The server ended by itself (${code}).`);
 }
 

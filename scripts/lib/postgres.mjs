@@ -148,6 +148,19 @@ export class Cluster {
 		return `postgres://wary@127.0.0.1:${this.port}/${name}`;
 	}
 
+	/** Stops it, unless somebody else is connected: another start may share it. */
+	async release() {
+		if (!this.#running()) return;
+		const { default: pg } = await import('pg');
+		const client = new pg.Client({ connectionString: this.url('postgres') });
+		await client.connect();
+		const { rows } = await client.query(
+			"select count(*)::int as others from pg_stat_activity where backend_type = 'client backend' and pid <> pg_backend_pid()"
+		);
+		await client.end();
+		if (rows[0].others === 0) await this.stop();
+	}
+
 	async stop() {
 		if (this.#running()) await this.#program('pg_ctl', ['-D', this.data, '-m', 'fast', '-w', 'stop']);
 	}

@@ -16,8 +16,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const wanted = event.cookies.get('theme');
 	event.locals.theme = wanted === 'dark' || wanted === 'light' ? wanted : 'auto';
 	const response = await resolve(event, {
-		transformPageChunk: ({ html }) => html.replace('%wary.theme%', event.locals.theme),
-		preload: ({ type, path }) => type === 'js' || type === 'css' || (type === 'font' && /-latin-wght-normal/.test(path))
+		transformPageChunk: ({ html }) => html.replace('%wary.theme%', event.locals.theme)
 	});
 	for (const [name, value] of Object.entries(securityHeaders)) response.headers.set(name, value);
 	if (event.url.pathname !== '/health' && !event.url.pathname.startsWith('/_app'))

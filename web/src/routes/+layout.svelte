@@ -1,6 +1,8 @@
 <script lang="ts">
 	import '../app.css';
+	import type from '@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2?url';
 	let { children } = $props();
 </script>
 
+<svelte:head><link rel="preload" as="font" type="font/woff2" href={type} crossorigin="anonymous" /></svelte:head>
 {@render children()}

@@ -26,10 +26,10 @@
 		{#each layout.cables as cable (cable.id)}
 			{@const out = cable.enters === 'top' ? -1 : 1}
 			<rect x={cable.x - 32} y={cable.enters === 'top' ? cable.y - 40 : cable.y - 20} width="64" height="60" rx="10" fill="var(--paper)" />
-			<text x={cable.x + 42} y={cable.y + out * 30 + (out < 0 ? 0 : 6)} font-size="15" fill="var(--ink)" stroke="none"
+			<text x={cable.x + 42} y={cable.y + out * 30 + (out < 0 ? 0 : 6)} font-size="19" fill="var(--ink)" stroke="none"
 				>{cable.enters === 'top' ? 'from' : 'to'} {goesTo(cable.to)}</text
 			>
-			<text x={cable.x + 42} y={cable.y + out * 30 + (out < 0 ? 18 : 24)} font-size="14" fill="var(--soft)" stroke="none"
+			<text x={cable.x + 42} y={cable.y + out * 30 + (out < 0 ? 18 : 24)} font-size="17" fill="var(--soft)" stroke="none"
 				>{cable.size}, {cable.lengthM} m</text
 			>
 		{/each}
@@ -55,7 +55,7 @@
 						x={terminal.side === 'bottom' || house.region === 'uk' ? x : x + (x < shape.width / 2 ? 18 : -18)}
 						y={terminal.y + (house.region === 'uk' ? (terminal.y < 60 ? 30 : -18) : terminal.side === 'bottom' ? -16 : 5)}
 						text-anchor={terminal.side === 'bottom' || house.region === 'uk' ? 'middle' : x < shape.width / 2 ? 'start' : 'end'}
-						font-size="14"
+						font-size="17"
 						fill="var(--soft)"
 						stroke="none">{terminal.mark}</text
 					>
@@ -77,21 +77,16 @@
 			<path d={`M${joint.x - 11} ${joint.y + 12}l4 -26h14l4 26z`} fill="var(--sheet)" />
 		{/each}
 		{#each layout.wires.filter(({ cable }) => cable !== null) as wire (wire.id)}
-			<g>
-				<rect
-					x={wire.labelAt.x - 34}
-					y={wire.labelAt.y - 11}
-					width="68"
-					height="20"
-					rx="3"
-					fill="var(--sheet)"
-					stroke="none"
-					opacity="0.92"
-				/>
-				<text x={wire.labelAt.x} y={wire.labelAt.y + 4} text-anchor="middle" font-size="13" fill="var(--ink)" stroke="none"
-					>{colourWords[wire.colour]}</text
-				>
-			</g>
+			<text
+				x={wire.labelAt.x}
+				y={wire.labelAt.y}
+				text-anchor={wire.anchor}
+				font-size="17"
+				fill="var(--ink)"
+				stroke="var(--sheet)"
+				stroke-width="4"
+				paint-order="stroke">{colourWords[wire.colour]}</text
+			>
 		{/each}
 	</svg>
 	<details>

@@ -30,7 +30,7 @@
 </script>
 
 {#if circuit}
-	<div class="chain" class:ring={circuit.arrangement === 'ring'}>
+	<div class="chain">
 		<ol>
 			<li class="start">
 				<i></i><span
@@ -65,7 +65,7 @@
 	}
 	li {
 		position: relative;
-		flex: 1 0 5.6rem;
+		flex: 1 0 4.4rem;
 		text-align: center;
 		font-size: 0.9rem;
 		line-height: 1.25;
@@ -89,7 +89,7 @@
 	i {
 		position: relative;
 		display: block;
-		width: 44px;
+		width: 40px;
 		height: 28px;
 		margin: 4px auto 8px;
 		border: 2px solid var(--ink);

@@ -31,6 +31,7 @@
 		display: grid;
 		grid-template-columns: 232px 1fr auto;
 		align-items: stretch;
+		min-height: 3.3rem;
 		border-bottom: 2px solid var(--ink);
 		background: var(--sheet);
 	}
@@ -107,6 +108,7 @@
 			text-align: right;
 		}
 		.because {
+			grid-row: 2;
 			grid-column: 1 / -1;
 			padding: 0 0.7rem 0.5rem 2.1rem;
 		}

@@ -9,6 +9,7 @@
 		tried = [],
 		marked = null,
 		chosen = null,
+		likely = null,
 		onpick
 	}: {
 		house: House;
@@ -16,6 +17,8 @@
 		tried?: readonly string[];
 		marked?: string | null;
 		chosen?: string | null;
+		/** Where given, the others are set back. */
+		likely?: readonly string[] | null;
 		onpick?: (id: string) => void;
 	} = $props();
 	const panel = $derived(mainPanel(house));
@@ -49,6 +52,7 @@
 				class:off={isOff}
 				class:tried={isTried}
 				class:marked={marked === breaker.id}
+				class:unlikely={likely !== null && !likely.includes(breaker.id) && chosen !== breaker.id}
 				class:right={at.column === 2}
 				aria-pressed={onpick ? chosen === breaker.id : undefined}
 				disabled={!onpick}
@@ -59,7 +63,7 @@
 			>
 				<b>{breaker.spaces.join('·')}</b>
 				<span class="handle" aria-hidden="true"><i></i></span>
-				<span class="label"
+				<span class="text"
 					>{breaker.label || '(no label)'}{#if isTried}<em>stayed live</em>{/if}</span
 				>
 				<small
@@ -119,15 +123,15 @@
 		text-align: right;
 	}
 	.breaker b {
-		width: 1.6em;
+		min-width: 1.6em;
 		flex: none;
 		text-align: center;
 	}
-	.label {
+	.text {
 		flex: 1;
 		overflow-wrap: anywhere;
 	}
-	.label em {
+	.text em {
 		display: block;
 		font-style: normal;
 		font-size: 0.8rem;
@@ -176,6 +180,10 @@
 		outline: 2px dashed var(--ink);
 		outline-offset: -5px;
 	}
+	.unlikely {
+		color: var(--soft);
+		border-color: var(--hair);
+	}
 	.tried {
 		border-style: dashed;
 	}
@@ -184,7 +192,7 @@
 		color: var(--paper);
 	}
 	[aria-pressed='true'] small,
-	[aria-pressed='true'] .label em {
+	[aria-pressed='true'] .text em {
 		color: var(--paper);
 	}
 	[aria-pressed='true'] .handle {

@@ -14,6 +14,7 @@ export interface DrawnWire {
 	readonly how: How | null;
 	readonly path: string;
 	readonly labelAt: Point;
+	readonly anchor: 'start' | 'middle' | 'end';
 	/** Where it ends, in the record's words. */
 	readonly at: string;
 	readonly cable: string | null;
@@ -69,6 +70,7 @@ export function layOut(house: House, box: Box, back: boolean): BoxLayout {
 
 	const cables: DrawnCable[] = [];
 	const wires: DrawnWire[] = [];
+	let lane = 0;
 	const top = ends.filter(({ end }) => end === 'to');
 	const bottom = ends.filter(({ end }) => end === 'from');
 	for (const [side, group] of [
@@ -82,17 +84,18 @@ export function layOut(house: House, box: Box, back: boolean): BoxLayout {
 			cables.push({ id: cable.id, to: 'box' in other ? other.box : 'panel', x, y, enters: side, size: cable.size, lengthM: cable.lengthM });
 			cable.conductors.forEach((conductor, c) => {
 				const termination = box.terminations.find((each) => each.cable === cable.id && each.conductor === conductor.id);
+				const at = termination?.at ?? 'bare';
 				const start = { x: x + (c - (cable.conductors.length - 1) / 2) * conductorSpacing, y: y + (side === 'top' ? 22 : -22) };
-				const target = targetOf(termination?.at ?? 'bare', start, side);
+				const target = targetOf(at, start, side);
+				const drawn = at.startsWith('joint:') ? laned(start, target, side, lane++) : curve(start, target, side);
 				wires.push({
 					id: `${cable.id}/${conductor.id}`,
 					cable: cable.id,
 					role: conductor.role,
 					colour: conductor.colour,
 					how: termination?.how ?? null,
-					at: termination?.at ?? 'bare',
-					path: curve(start, target, side),
-					labelAt: middle(start, target, 0.42)
+					at,
+					...drawn
 				});
 			});
 		});
@@ -106,8 +109,7 @@ export function layOut(house: House, box: Box, back: boolean): BoxLayout {
 			colour: tail.colour,
 			how: tail.how ?? null,
 			at: tail.to,
-			path: curve(start, target, 'bottom'),
-			labelAt: middle(start, target, 0.5)
+			...curve(start, target, 'bottom')
 		});
 	}
 	return { width, height, box: frame, device: shape ? { ...origin, shape } : null, cables, wires, joints };
@@ -118,13 +120,33 @@ export function layOut(house: House, box: Box, back: boolean): BoxLayout {
 		if (at === 'box') return { x: frame.x + 8, y: frame.y + frame.height - 16 };
 		return { x: from.x, y: from.y + (side === 'top' ? 40 : -40) };
 	}
+
+	/** To a joint beside the device: out to a lane between device and box wall, then along it. */
+	function laned(from: Point, to: Point, side: 'top' | 'bottom', number: number) {
+		const down = side === 'top' ? 1 : -1;
+		const laneX = to.x + (to.x < width / 2 ? 1 : -1) * (number % 3) * 9;
+		const near = Math.abs(to.y - from.y) < 140;
+		const path = near
+			? `M${from.x} ${from.y}C${from.x} ${from.y + down * 44} ${to.x + 40} ${to.y} ${to.x} ${to.y}`
+			: `M${from.x} ${from.y}C${from.x} ${from.y + down * 50} ${laneX} ${from.y + down * 16} ${laneX} ${from.y + down * 96}L${to.x} ${to.y}`;
+		return {
+			path,
+			labelAt: near ? { x: (from.x + to.x) / 2, y: from.y + down * 46 } : { x: laneX - 8, y: (from.y + to.y) / 2 },
+			anchor: near ? ('middle' as const) : ('end' as const)
+		};
+	}
 }
 
 const mirror = (side: 'left' | 'right' | 'bottom') => (side === 'left' ? 'right' : side === 'right' ? 'left' : 'bottom');
-const middle = (a: Point, b: Point, share: number): Point => ({ x: a.x + (b.x - a.x) * share, y: a.y + (b.y - a.y) * share });
 
-function curve(from: Point, to: Point, side: 'top' | 'bottom'): string {
+/** A conductor with slack, from its sheath to a terminal; its label stands on the outer side of the bend. */
+function curve(from: Point, to: Point, side: 'top' | 'bottom') {
 	const lift = Math.max(40, Math.abs(to.y - from.y) * 0.45) * (side === 'top' ? 1 : -1);
-	const reach = to.x < from.x ? -34 : 34;
-	return `M${from.x} ${from.y}C${from.x} ${from.y + lift} ${to.x + reach} ${to.y - lift * 0.35} ${to.x} ${to.y}`;
+	const outward = to.x < from.x ? -1 : 1;
+	const path = `M${from.x} ${from.y}C${from.x} ${from.y + lift} ${to.x + outward * 34} ${to.y - lift * 0.35} ${to.x} ${to.y}`;
+	return {
+		path,
+		labelAt: { x: (from.x + to.x) / 2 + outward * 16, y: from.y + (to.y - from.y) * 0.45 },
+		anchor: outward < 0 ? ('end' as const) : ('start' as const)
+	};
 }

@@ -27,9 +27,9 @@ export function stripWords(
 			return {
 				energy,
 				word: energyWords[energy],
-				because: `${off}, ${held}; ${isolation.proof.required.length} pairs read dead ${isolation.proof.scope === 'bare' ? 'on the bare conductors' : 'at the face'}, tester proved before and after.`,
+				because: `${off}, ${held}; ${isolation.proof.required.length} pairs dead ${isolation.proof.scope === 'bare' ? 'on the bare conductors' : 'at the face'}, tester proved both times.`,
 				caution: isolation.proof.scope === 'face' && !isolation.closed ? 'The conductors behind are next.' : '',
-				lapses: isolation.hold === 'padlock' ? 'lapses if power is seen or another box opened' : 'lapses too when you walk away'
+				lapses: isolation.hold === 'padlock' ? 'lapses if power is seen' : 'lapses if you walk away'
 			};
 		case 'expectedDead':
 			return {
@@ -53,9 +53,14 @@ export function stripWords(
 				word: energyWords[energy],
 				because: liveBecause(house, plan, state),
 				caution: '',
-				lapses: state.status === 'underWay' ? 'always so at the start' : 'job over'
+				lapses: liveLapses(state)
 			};
 	}
+}
+
+function liveLapses(state: JobState): string {
+	if (state.status !== 'underWay') return 'job over';
+	return state.isolation.power === 'asFound' && state.isolation.doubt === null ? 'always so at the start' : 'until off, held and proven';
 }
 
 const readingsTaken = ({ proof }: IsolationState): number =>

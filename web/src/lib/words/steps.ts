@@ -315,7 +315,7 @@ function switchOffWords({ house, plan, state }: Telling): StepWords {
 		return {
 			title: `Not ${breakerName(house, last)}: find the other`,
 			lead: `With ${breakerName(house, last)} off the ${t.outlet} stayed live, whatever its label says. Put ${breakerName(house, last)} back on, and try another.`,
-			why: `Directories are often wrong: circuits get added and moved, labels don’t. Likely ones are marked: the same rating, a label that says little or that could have been exchanged.`
+			why: `Directories are often wrong: circuits get added and moved, labels don’t. Those of another rating are set back: a swap usually happens between equals.`
 		};
 	const recorded = findBreaker(house, plan.recordedBreaker);
 	return {

@@ -107,7 +107,7 @@
 	}
 	.columns {
 		display: grid;
-		grid-template-columns: 1fr 22rem;
+		grid-template-columns: minmax(0, 1fr) 22rem;
 		gap: 2.5rem;
 		align-items: start;
 	}
@@ -187,7 +187,7 @@
 			padding: 1rem 1rem 3rem;
 		}
 		.columns {
-			grid-template-columns: 1fr;
+			grid-template-columns: minmax(0, 1fr);
 			gap: 1rem;
 		}
 		aside {

@@ -58,7 +58,7 @@
 		lastStep = now;
 		whyOpen = false;
 		heading?.focus({ preventScroll: true });
-		if (window.scrollY > 200) window.scrollTo({ top: 0 });
+		window.scrollTo({ top: 0 });
 	});
 
 	function key(event: KeyboardEvent) {
@@ -92,7 +92,7 @@
 		<h2>{placeName(session.house, box)}</h2>
 		<Trail plan={session.plan} house={session.house} visit={session.visit} {over} />
 	</nav>
-	<main>
+	<main data-step={step?.kind ?? session.jobState.status} data-version={session.events.length} data-unsent={session.unsent}>
 		{#if session.overtaken}
 			<div class="verdict open" role="alert">
 				<b>This job went on elsewhere.</b> Another tab or device added:

@@ -42,7 +42,7 @@
 					<span class="soft">{clock(line.event.at)}</span>
 					<span>{line.text}</span>
 					<span class="value"
-						>{line.value}{#if line.passes !== null}<b class:bad={!line.passes}> {line.passes ? '✓' : '✗'}</b>{/if}</span
+						>{line.value}{#if line.passes !== null}<b class:bad={!line.passes}>{line.passes ? ' ✓' : ' ✗'}</b>{/if}</span
 					>
 					{#if amended.has(line.event.id)}<span class="soft extra">put right later</span>
 					{:else if amendable(body.kind) && 'reading' in body}

@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { findBox, findBreaker, placeName } from '@wary/core/house';
-	import type { JobEvent, Worry } from '@wary/core/job';
+	import type { Worry } from '@wary/core/job';
 	import TopBar from '$lib/ui/TopBar.svelte';
 	import { conditionWords, stopWords } from '$lib/words/conditions';
 	import { clock, moment } from '$lib/words/dates';
 	import { deviceWords } from '$lib/words/devices';
 	import { holdWords } from '$lib/words/energy';
-	import { eventWords, readingWords } from '$lib/words/events';
+	import { readingWords } from '$lib/words/events';
+	import { recordLines } from '$lib/words/recordLines';
 	import { breakerName, capital, pairWords, terms, voltsWord } from '$lib/words/terms';
 
 	let { data } = $props();
@@ -16,7 +17,6 @@
 	const box = $derived(findBox(house, plan.boxId)!);
 	const feeder = $derived(data.state.feeder ?? plan.recordedBreaker);
 	const outcome = $derived(data.job.outcome ?? 'under way');
-	const line = (event: JobEvent) => eventWords(event, house, plan);
 	const removed = $derived(deviceWords(plan.oldDevice, plan.region));
 	const fitted = $derived(deviceWords(plan.newDevice, plan.region));
 	function worryText(worry: Worry): string {
@@ -118,15 +118,16 @@
 				<h2>{group.title}</h2>
 				<table>
 					<tbody>
-						{#each group.events as event (event.id)}
-							{@const words = line(event)}
-							<tr
-								><td class="time">{clock(event.at)}</td><td
-									>{words.text}{#if words.expected}<span class="soft"> · expected {words.expected}</span>{/if}</td
-								><td class="figure"
-									>{words.value}{#if words.passes !== null}<b class:bad={!words.passes}> {words.passes ? '✓' : '✗'}</b>{/if}</td
-								></tr
-							>
+						{#each recordLines(group.events, house, plan) as line (line.key)}
+							<tr>
+								<td class="time">{clock(line.at)}</td>
+								<td
+									>{line.text}{#if line.expected}<span class="soft">{` · expected ${line.expected}`}</span>{/if}</td
+								>
+								<td class="figure"
+									>{line.value}{#if line.passes !== null}<b class:bad={!line.passes}>{line.passes ? ' ✓' : ' ✗'}</b>{/if}</td
+								>
+							</tr>
 						{/each}
 					</tbody>
 				</table>
@@ -254,6 +255,7 @@
 			margin: 0.2rem 0;
 		}
 		.columns {
+			grid-template-columns: 1fr 1.35fr;
 			gap: 1.2rem;
 		}
 		dl {

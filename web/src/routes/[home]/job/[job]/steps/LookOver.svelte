@@ -22,6 +22,11 @@
 	let note = $state('');
 	let extra = $state<{ colour: Colour; where: 'passing' | 'onDevice' }>({ colour: 'red', where: 'passing' });
 	const comesFrom = (cable: string) => plan.takeOff.flatMap(({ wires }) => wires).find((wire) => wire.cable === cable)?.comesFrom;
+	const lettered = cablesOf(plan).flatMap((cable) => {
+		const letter = cableLetter(plan, cable);
+		const to = comesFrom(cable);
+		return letter === '' ? [] : [{ letter, to: to === 'panel' ? `the ${t.panel}` : boxPlace(house, to ?? '') }];
+	});
 	const submit = (event: SubmitEvent) => {
 		event.preventDefault();
 		session.submit({
@@ -36,12 +41,7 @@
 
 <form onsubmit={submit}>
 	<p class="soft">
-		{#each cablesOf(plan) as cable (cable)}{#if cableLetter(plan, cable)}<b>Cable {cableLetter(plan, cable)}</b> goes to {comesFrom(
-					cable
-				) === 'panel'
-					? `the ${t.panel}`
-					: boxPlace(house, comesFrom(cable) ?? '')}.
-			{/if}{/each}
+		{#each lettered as each (each.letter)}<b>Cable {each.letter}</b>{` goes to ${each.to}. `}{/each}
 	</p>
 	<table>
 		<thead><tr><th>at</th><th>colour</th><th>held by</th></tr></thead>
@@ -121,6 +121,26 @@
 	}
 	td .field {
 		min-height: 2.75rem;
+	}
+	@media (max-width: 700px) {
+		thead {
+			display: none;
+		}
+		tr {
+			display: grid;
+			grid-template-columns: 1fr 1fr;
+			gap: 0 0.6rem;
+			border-bottom: 1px solid var(--hair);
+			padding-bottom: 0.5rem;
+		}
+		td {
+			border: 0;
+			padding-right: 0;
+		}
+		td:first-child {
+			grid-column: 1 / -1;
+			padding-bottom: 0;
+		}
 	}
 	summary {
 		min-height: 2.75rem;

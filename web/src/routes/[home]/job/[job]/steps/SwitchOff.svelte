@@ -30,6 +30,17 @@
 	const circuitName = $derived(circuitsInBox(house, plan.boxId)[0]?.name ?? '');
 	const ratingOf = (id: string) => mainPanel(house).breakers.find((breaker) => breaker.id === id)?.ratingA;
 	const unlikely = $derived(chosen !== null && ratingOf(chosen) !== ratingOf(plan.recordedBreaker));
+	/** Once the recorded one is out: those of its rating that have not been tried. */
+	const likely = $derived(
+		isolation.notFeeding.length === 0
+			? null
+			: mainPanel(house)
+					.breakers.filter(
+						({ id, spaces, ratingA }) =>
+							spaces.length === 1 && ratingA === ratingOf(plan.recordedBreaker) && !isolation.notFeeding.includes(id)
+					)
+					.map(({ id }) => id)
+	);
 	const go = () => chosen && session.submit({ kind: 'switchBreaker', breaker: chosen, on: false });
 	function key(event: KeyboardEvent) {
 		const free = !(event.target instanceof HTMLElement) || !event.target.closest('button, a, input, summary, dialog');
@@ -56,6 +67,7 @@
 	tried={isolation.notFeeding}
 	marked={plan.recordedBreaker}
 	{chosen}
+	{likely}
 	onpick={(id) => (chosen = id)}
 />
 <div class="below">

@@ -1,0 +1,65 @@
+import js from '@eslint/js';
+import svelte from 'eslint-plugin-svelte';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+import svelteConfig from './web/svelte.config.js';
+
+/** Nothing in the core may know of the interface, of a browser or of Node.js. */
+const coreStaysPure = {
+	files: ['core/src/**/*.ts'],
+	ignores: ['core/src/**/*.test.ts'],
+	languageOptions: { globals: {} },
+	rules: {
+		'no-restricted-imports': [
+			'error',
+			{
+				patterns: [
+					{
+						group: ['svelte', 'svelte/*', '@sveltejs/*', '$app/*', '$lib/*', '$env/*', 'flowbite*', '**/web/**', '@wary/web*'],
+						message: 'The core knows nothing of the interface.'
+					},
+					{ group: ['node:*', 'fs', 'path', 'os', 'crypto', 'child_process', 'pg', 'pino'], message: 'The core knows nothing of Node.js.' }
+				]
+			}
+		],
+		'no-restricted-globals': [
+			'error',
+			'window',
+			'document',
+			'navigator',
+			'localStorage',
+			'fetch',
+			'process',
+			'Buffer',
+			'setTimeout',
+			'setInterval',
+			'performance',
+			'crypto',
+			'console'
+		],
+		'no-restricted-properties': [
+			'error',
+			{ object: 'Math', property: 'random', message: 'Randomness is handed in.' },
+			{ object: 'Date', property: 'now', message: 'Time is handed in.' }
+		],
+		'no-restricted-syntax': ['error', { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Time is handed in.' }]
+	}
+};
+
+export default ts.config(
+	{ ignores: ['**/node_modules', '**/build', '**/.svelte-kit', '.data', 'docs'] },
+	js.configs.recommended,
+	...ts.configs.recommended,
+	...svelte.configs.recommended,
+	{
+		languageOptions: { globals: { ...globals.browser, ...globals.node } },
+		rules: {
+			'no-undef': 'off',
+			'@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
+			'@typescript-eslint/consistent-type-imports': 'error',
+			'svelte/no-navigation-without-resolve': 'off'
+		}
+	},
+	{ files: ['**/*.svelte', '**/*.svelte.ts'], languageOptions: { parserOptions: { parser: ts.parser, svelteConfig } } },
+	coreStaysPure
+);
