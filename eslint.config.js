@@ -57,7 +57,9 @@ export default ts.config(
 			'no-undef': 'off',
 			'@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
 			'@typescript-eslint/consistent-type-imports': 'error',
-			'svelte/no-navigation-without-resolve': 'off'
+			'svelte/no-navigation-without-resolve': 'off',
+			// Sets and dates here are made and used inside one function; none is state.
+			'svelte/prefer-svelte-reactivity': 'off'
 		}
 	},
 	{ files: ['**/*.svelte', '**/*.svelte.ts'], languageOptions: { parserOptions: { parser: ts.parser, svelteConfig } } },

@@ -20,7 +20,10 @@ export default {
 			}
 		},
 		typescript: {
-			config: (config) => ({ ...config, compilerOptions: { ...config.compilerOptions, noUncheckedIndexedAccess: true, noUnusedLocals: true } })
+			config: (config) => ({
+				...config,
+				compilerOptions: { ...config.compilerOptions, noUncheckedIndexedAccess: true, noUnusedLocals: true }
+			})
 		}
 	}
 };

@@ -1,5 +1,4 @@
 import pg from 'pg';
-import { env } from '$env/dynamic/private';
 
 // Counts and sequence numbers stay far below 2^53.
 pg.types.setTypeParser(pg.types.builtins.INT8, Number);
@@ -8,7 +7,7 @@ let pool: pg.Pool | undefined;
 
 /** The process's connections; made at first use. `DATABASE_URL` says where. */
 export function connections(): pg.Pool {
-	pool ??= new pg.Pool({ connectionString: env.DATABASE_URL ?? process.env.DATABASE_URL, max: 10, idleTimeoutMillis: 30_000 });
+	pool ??= new pg.Pool({ connectionString: process.env.DATABASE_URL, max: 10, idleTimeoutMillis: 30_000 });
 	return pool;
 }
 

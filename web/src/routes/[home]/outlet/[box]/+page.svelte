@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { circuitsInBox, findBreaker, neighbours, placeName } from '@wary/core/house';
 	import BoxDrawing from '$lib/ui/BoxDrawing.svelte';
@@ -20,7 +21,7 @@
 	let starting = $state(false);
 	let trouble = $state<string | null>(null);
 
-	$effect(() => {
+	onMount(() => {
 		who = localStorage.getItem('wary-hand who') ?? '';
 	});
 

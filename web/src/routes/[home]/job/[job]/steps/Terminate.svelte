@@ -35,7 +35,7 @@
 				<span
 					>{terminalWord(plan.region, each.name)}{#if taken(each.name)}
 						<span class="soft">taken</span>{:else if each.name === step.terminal}
-						<b>{' ← here'}</b>{/if}</span
+						<b class="ml-2">← here</b>{/if}</span
 				></label
 			>
 		{/each}

@@ -41,7 +41,9 @@
 	const expected = $derived(
 		step.kind === 'readPair'
 			? expectedV < 3
-				? expectedDeadWords
+				? instrument === 'indicator'
+					? 'dark'
+					: expectedDeadWords
 				: `about ${voltsWord(expectedV)}`
 			: instrument === 'indicator'
 				? `lit to ${expectedV > 200 ? 230 : 120} V`

@@ -1,0 +1,309 @@
+import { describe, expect, it } from 'vitest';
+import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '../demo';
+import { mainPanel, withBox, type House } from '../house';
+import { readVoltageV } from '../instruments';
+import { energyOf } from '../isolation';
+import {
+	applyEvent,
+	conditions,
+	decide,
+	expectationsOf,
+	houseAfterJob,
+	initialJob,
+	judgeLive,
+	judgeOhms,
+	nextStep,
+	pairProbes,
+	planJob,
+	recordOf,
+	replay,
+	soundLamps,
+	wiringDuring,
+	type Answer,
+	type Command,
+	type Condition,
+	type JobEvent,
+	type JobPlan,
+	type JobState
+} from './index';
+
+const east = 'sewing-east-wall';
+const planOf = (house: House, box: string, school?: 'hotFirst'): JobPlan => {
+	const planned = planJob(house, box, school);
+	if (!planned.ok) throw new Error(planned.failure.code);
+	return planned.plan;
+};
+const meter = (volts: number) => ({ instrument: 'multimeter', volts, mode: 'highImpedance' }) as const;
+const answers = (yes: Partial<Record<Condition, Answer>> = {}) =>
+	Object.fromEntries(conditions.map((condition) => [condition, yes[condition] ?? 'no'])) as Record<Condition, Answer>;
+
+/** A person with everything in order, whose meter reads the real wiring. */
+class Person {
+	events: JobEvent[] = [];
+	state: JobState;
+	constructor(
+		readonly recorded: House,
+		readonly actual: House,
+		readonly plan: JobPlan,
+		readonly breakers: string[]
+	) {
+		this.state = initialJob(plan);
+	}
+	say(command: Command): ReturnType<typeof decide> {
+		const context = {
+			plan: this.plan,
+			expect: expectationsOf(this.recorded, this.plan, this.state),
+			find: (id: string) => this.events.find((event) => event.id === id)
+		};
+		const decision = decide(context, this.state, command);
+		if (decision.ok) {
+			const event: JobEvent = {
+				id: `e${this.events.length + 1}`,
+				at: '2026-11-24T10:00:00Z',
+				body: decision.body,
+				...(decision.judged ? { judged: decision.judged } : {})
+			};
+			this.events.push(event);
+			this.state = applyEvent(this.plan, this.state, event);
+		}
+		return decision;
+	}
+	/** Does the next step. */
+	go(): void {
+		const decision = this.say(this.answer());
+		if (!decision.ok) throw new Error(`${JSON.stringify(nextStep(this.plan, this.state))}: ${JSON.stringify(decision.refusal)}`);
+	}
+	until(kind: string): void {
+		for (let count = 0; count < 200 && nextStep(this.plan, this.state)?.kind !== kind; count++) this.go();
+		expect(nextStep(this.plan, this.state)?.kind).toBe(kind);
+	}
+	answer(): Command {
+		const step = nextStep(this.plan, this.state)!;
+		const house = wiringDuring(this.actual, this.plan, this.state);
+		switch (step.kind) {
+			case 'checkTools':
+				return {
+					kind: 'checkTools',
+					tester: 'multimeter',
+					has: ['tester', 'plugTester', 'drivers', 'stripper', 'lockOrTape', 'headTorch', 'knife', 'tape', 'sleeving']
+				};
+			case 'checkPart':
+				return {
+					kind: 'checkPart',
+					answers: { ratingA: this.plan.region === 'uk' ? 13 : 15, tamperResistant: true, sameKind: true, grounded: true, undamaged: true }
+				};
+			case 'readLive':
+				return { kind: 'readLive', half: step.half, reading: meter(120) };
+			case 'switchOff':
+				return { kind: 'switchBreaker', breaker: this.breakers.shift()!, on: false };
+			case 'hold':
+				return { kind: 'hold', way: 'padlock' };
+			case 'proveTester':
+				return { kind: 'proveTester', when: step.when, source: 'provingUnit', reading: meter(240) };
+			case 'readPair':
+				return {
+					kind: 'readPair',
+					pair: step.pair,
+					reading: meter(readVoltageV(house, pairProbes(this.plan, step.pair)!, 'highImpedance'))
+				};
+			case 'lookOver':
+				return { kind: 'lookOver', asRecorded: true, landings: [], note: '' };
+			case 'inspect':
+				return { kind: 'inspect', answers: answers(), note: '' };
+			case 'terminate':
+				return {
+					kind: 'terminate',
+					from: step.terminal,
+					terminal: step.terminal,
+					way: this.plan.region === 'uk' ? 'pillar' : 'clampPlate'
+				};
+			case 'tug':
+				return { kind: 'tug', terminal: step.terminal, held: true };
+			case 'readOhms':
+				return {
+					kind: 'readOhms',
+					check: step.check,
+					value: step.check === 'groundBox' ? { kind: 'ohms', resistanceOhm: 0.3 } : { kind: 'overload' }
+				};
+			case 'restorePower':
+				return { kind: 'restorePower', held: true };
+			case 'readPlug':
+				return { kind: 'readPlug', half: step.half, lamps: soundLamps };
+			case 'checkNeighbour':
+				return { kind: 'checkNeighbour', box: step.box, works: true };
+			case 'grip':
+				return { kind: 'grip', half: step.half, holds: true };
+			case 'tidyDirectory':
+				return { kind: 'tidyDirectory', label: 'sewing room' };
+			case 'confirm':
+				return { kind: 'confirm', step: step.step };
+			case 'takeOff':
+				return { kind: 'takeOff', terminal: step.terminal };
+			case 'stop':
+				return { kind: 'stop', reason: 'ownChoice', note: '' };
+			default:
+				return { kind: step.kind };
+		}
+	}
+}
+
+const fennel = (...breakers: string[]) =>
+	new Person(fennelLaneRecorded(), fennelLaneActual(), planOf(fennelLaneRecorded(), east), breakers);
+
+describe('the plan', () => {
+	it('hot comes off first; ground goes on first, or as the school says', () => {
+		const plan = planOf(fennelLaneRecorded(), east);
+		expect(plan.takeOff.map(({ role }) => role)).toEqual(['hot', 'hot', 'neutral', 'neutral', 'ground']);
+		expect(plan.putOn.map(({ role }) => role)).toEqual(['ground', 'neutral', 'neutral', 'hot', 'hot']);
+		expect(planOf(fennelLaneRecorded(), east, 'hotFirst').putOn[0]!.role).toBe('hot');
+	});
+
+	it('asks for every pair on both halves and every conductor in the box', () => {
+		const uk = planOf(tanneryRow(), 'box-room-desk');
+		expect(uk.facePairs).toHaveLength(6);
+		expect(uk.barePairs.map(({ kind }) => kind).sort()).toEqual([
+			'hotGround',
+			'hotGround',
+			'hotNeutral',
+			'hotNeutral',
+			'neutralGround',
+			'neutralGround',
+			'toGround'
+		]);
+		expect(uk.takeOff.map(({ wires }) => wires.length)).toEqual([2, 2, 2, 1]);
+	});
+
+	it('an unused screw is named: at the end of a run only one pair is used', () => {
+		expect(planOf(fennelLaneRecorded(), 'sewing-closet').unusedTerminals).toEqual(['hotLower', 'neutralLower']);
+	});
+
+	it('is refused where like-for-like does not cover it', () => {
+		const failure = (house: House, box: string) => {
+			const planned = planJob(house, box);
+			return planned.ok ? null : planned.failure.code;
+		};
+		expect(failure(fennelLaneRecorded(), 'nowhere')).toBe('unknownBox');
+		expect(failure(fennelLaneRecorded(), 'attic-attic-light')).toBe('notAnOutlet');
+		const ungrounded = withBox(fennelLaneRecorded(), east, (box) => ({ ...box, pigtails: [] }));
+		expect(failure(ungrounded, east)).toBe('noGround');
+		const two = {
+			...fennelLaneRecorded(),
+			cables: fennelLaneRecorded().cables.map((cable) => (cable.id === 'sewing-3' ? { ...cable, circuit: 'music' } : cable))
+		};
+		expect(failure(two, east)).toBe('severalCircuits');
+	});
+});
+
+describe('a job', () => {
+	it('catches the wrong breaker by its reading, finds the right one and finishes', () => {
+		const person = fennel('b11', 'b14');
+		person.until('readPair');
+		person.go();
+		expect(energyOf(person.state.isolation)).toBe('assumedLive');
+		expect(person.state.isolation.notFeeding).toEqual(['b11']);
+		expect(nextStep(person.plan, person.state)?.kind).toBe('switchOff');
+		expect(person.say({ kind: 'switchBreaker', breaker: 'b11', on: true }).ok).toBe(true);
+		person.until('finish');
+		person.go();
+		expect(person.state.status).toBe('finished');
+		const after = houseAfterJob(fennelLaneRecorded(), person.plan, person.state, person.events, '2026-11-24');
+		expect(after.circuits.find(({ id }) => id === 'sewing')?.breaker).toBe('b14');
+		const [b11, b14] = ['b11', 'b14'].map((id) => mainPanel(after).breakers.find((breaker) => breaker.id === id)!);
+		expect([b14!.label, b14!.findings[0]!.finding, b11!.findings[0]!.finding]).toEqual(['sewing room', 'feeds', 'doesNotFeed']);
+		const box = after.boxes.find(({ id }) => id === east)!;
+		expect([box.worries, box.device!.kind === 'duplex' && box.device!.contacts, box.terminations[0]!.how]).toEqual([
+			[],
+			'good',
+			'clampPlate'
+		]);
+		const record = recordOf(person.plan, person.events, person.state);
+		expect(record.proofs.map(({ scope, pairs }) => [scope, pairs.length])).toEqual([
+			['face', 6],
+			['bare', 7]
+		]);
+		expect(record.refuted).toHaveLength(1);
+		expect(record.worries).toContainEqual({ kind: 'wrongLabel', breaker: 'b11' });
+		expect(replay(person.plan, person.events)).toEqual(person.state);
+	});
+
+	it('finishes at the uk ring, where the earth tail and both legs are landed', () => {
+		const person = new Person(tanneryRow(), tanneryRow(), planOf(tanneryRow(), 'box-room-desk'), ['b5']);
+		person.until('finish');
+		person.go();
+		expect(person.state.status).toBe('finished');
+	});
+
+	it('refuses hands on conductors before proof, saying what is missing', () => {
+		const person = fennel('b14');
+		person.until('proveTester');
+		const decision = person.say({ kind: 'takeOff', terminal: 'hotUpper' });
+		expect(decision).toEqual({
+			ok: false,
+			refusal: { code: 'notProvenDead', energy: 'expectedDead', next: { kind: 'proveTester', when: 'before' } }
+		});
+	});
+
+	it('refuses the wrong terminal, the push-in spring, a missing tool and values no meter shows', () => {
+		const person = fennel('b14');
+		const refusal = (command: Command) => {
+			const decision = person.say(command);
+			return decision.ok ? null : decision.refusal.code;
+		};
+		person.until('checkTools');
+		expect(refusal({ kind: 'checkTools', tester: 'multimeter', has: ['tester'] })).toBe('toolsMissing');
+		person.until('readLive');
+		for (const volts of [-1, 751, NaN, Infinity])
+			expect(refusal({ kind: 'readLive', half: 'upper', reading: meter(volts) })).toBe('outOfRange');
+		person.until('terminate');
+		expect(refusal({ kind: 'terminate', from: 'ground', terminal: 'hotUpper', way: 'hook' })).toBe('wrongTerminal');
+		expect(refusal({ kind: 'terminate', from: 'ground', terminal: 'ground', way: 'pushIn' })).toBe('pushInNever');
+		expect(refusal({ kind: 'restorePower', held: true })).toBe('notNow');
+		expect(refusal({ kind: 'stop', reason: 'ownChoice', note: '' })).toBe('makeSafeFirst');
+	});
+
+	it('a scorch into the wall ends it with a reason; a corrected answer lifts it while nothing is off yet', () => {
+		const person = fennel('b14');
+		person.until('inspect');
+		person.say({ kind: 'inspect', answers: answers({ scorchIntoWall: 'yes' }), note: '' });
+		expect(nextStep(person.plan, person.state)?.kind).toBe('stop');
+		expect(person.say({ kind: 'takeOff', terminal: 'hotUpper' }).ok).toBe(false);
+		person.say({ kind: 'inspect', answers: answers({ scorchLocal: 'yes' }), note: 'only at the screw' });
+		expect(nextStep(person.plan, person.state)).toEqual({ kind: 'takeOff', terminal: 'hotUpper' });
+	});
+
+	it('lamps that are wrong send back the same safe way', () => {
+		const person = fennel('b14', 'b14');
+		person.until('readPlug');
+		person.say({ kind: 'readPlug', half: 'upper', lamps: { hotNeutral: true, hotGround: false, neutralGround: false } });
+		expect(nextStep(person.plan, person.state)?.kind).toBe('switchOff');
+		person.until('reopen');
+		expect(energyOf(person.state.isolation)).toBe('provenDead');
+		person.until('finish');
+	});
+});
+
+describe('judging', () => {
+	it.each([
+		[113.9, 'low'],
+		[114, 'healthy'],
+		[126, 'healthy'],
+		[126.1, 'high'],
+		[2, 'notLive']
+	] as const)('us %f V is %s', (volts, verdict) => expect(judgeLive('us', meter(volts))).toBe(verdict));
+	it.each([
+		[216.1, 'low'],
+		[216.2, 'healthy'],
+		[253, 'healthy'],
+		[253.1, 'high']
+	] as const)('uk %f V is %s', (volts, verdict) => expect(judgeLive('uk', meter(volts))).toBe(verdict));
+
+	it('resistances: open, a known load, a short, and what nothing explains', () => {
+		const ohms = (resistanceOhm: number) => ({ kind: 'ohms', resistanceOhm }) as const;
+		expect(judgeOhms('hotNeutral', { kind: 'overload' }, null)).toEqual({ passes: true, verdict: 'open' });
+		expect(judgeOhms('hotNeutral', ohms(5150), 5200)).toEqual({ passes: true, verdict: 'knownLoad' });
+		expect(judgeOhms('hotNeutral', ohms(0.4), null)).toEqual({ passes: false, verdict: 'short' });
+		expect(judgeOhms('hotGround', ohms(5150), null)).toEqual({ passes: false, verdict: 'tooLow' });
+		expect(judgeOhms('groundBox', ohms(0.4), 0.3)).toEqual({ passes: true, verdict: 'continuous' });
+		expect(judgeOhms('groundBox', ohms(9), 0.3)).toEqual({ passes: false, verdict: 'notContinuous' });
+	});
+});

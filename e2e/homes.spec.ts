@@ -1,0 +1,96 @@
+import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { doStep, doUntil, startJob, stepOf } from './jobDriver';
+import { expect, test } from './server';
+
+const axe = readFileSync(new URL('../node_modules/axe-core/axe.min.js', import.meta.url), 'utf8');
+
+/** What axe-core finds on the page, as rule and place. */
+async function findings(page: Page): Promise<string[]> {
+	// Injected by the debugger: the page's own policy lets no other script in.
+	await page.evaluate(axe);
+	return page.evaluate(async () => {
+		const { violations } = await (
+			window as unknown as { axe: { run: () => Promise<{ violations: { id: string; nodes: { target: string[] }[] }[] }> } }
+		).axe.run();
+		return violations.flatMap(({ id, nodes }) => nodes.map(({ target }) => `${id}: ${target.join(' ')}`));
+	});
+}
+
+test('a user’s own home: a house file in, typed readings, the file out again unchanged', async ({ page, request }) => {
+	const house = JSON.parse(readFileSync(new URL('../docs/homes/tannery-row.house.json', import.meta.url), 'utf8')) as {
+		name: string;
+		cables: { to: { box: string } }[];
+	};
+	house.name = 'Kılıç Evi 7';
+	const wrong = structuredClone(house);
+	wrong.cables[2]!.to.box = 'nowhere';
+	await page.goto('/new');
+	await page.waitForLoadState('networkidle');
+	await page.getByLabel('or its text').fill(JSON.stringify(wrong));
+	await page.getByRole('button', { name: 'Add this home' }).click();
+	await expect(page.getByText('cables[2].to.box')).toBeVisible();
+	await expect(page.getByText('Nothing was taken')).toBeVisible();
+	await page.getByLabel('or its text').fill('{ "format": ');
+	await page.getByRole('button', { name: 'Add this home' }).click();
+	await expect(page.getByText('isn’t JSON')).toBeVisible();
+	await page.getByLabel('or its text').fill(JSON.stringify(house));
+	await page.getByRole('button', { name: 'Add this home' }).click();
+	await page.waitForURL(/\/k-l-c-evi-7$|\/k.*evi-7$/);
+	const slug = new URL(page.url()).pathname.slice(1);
+	expect(await (await request.get(`/${slug}/house.json`)).json()).toEqual(house);
+
+	await startJob(page, slug, 'box-room-desk');
+	await doUntil(page, ({ kind }) => kind === 'readLive');
+	await expect(page.getByRole('button', { name: /Take the reading/ })).toHaveCount(0);
+	await page.getByText('dark', { exact: true }).click();
+	await expect(page.getByText(/Not live\./)).toBeVisible();
+	await page.getByText('230', { exact: true }).click();
+	await page.getByRole('button', { name: /^Keep reading/ }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Live first: right socket');
+});
+
+test('a reading that is no number, or no meter shows, is refused at its place', async ({ page }) => {
+	await startJob(page, 'fennel-lane', 'sewing-east-wall');
+	await doUntil(page, ({ kind }) => kind === 'readLive');
+	const field = page.getByLabel('your reading in volts');
+	await page.getByRole('button', { name: /^Keep reading/ }).click();
+	await expect(page.getByText('Type what the meter shows.')).toBeVisible();
+	await field.fill('12o');
+	await field.press('Enter');
+	await expect(page.getByText('“12o” isn’t a number of volts.')).toBeVisible();
+	await field.fill('9000');
+	await field.press('Enter');
+	await expect(page.getByText('The instrument can’t show that.')).toBeVisible();
+	await expect(field).toHaveValue('9000');
+	expect((await stepOf(page)).version).toBe(3);
+});
+
+for (const theme of ['light', 'dark'] as const)
+	test(`axe-core finds nothing on any view, ${theme}`, async ({ page, context, baseURL }) => {
+		await context.addCookies([{ name: 'theme', value: theme, url: baseURL! }]);
+		for (const path of [
+			'/fennel-lane',
+			'/tannery-row',
+			'/fennel-lane/outlet/sewing-east-wall',
+			'/tannery-row/outlet/box-room-desk',
+			'/new',
+			'/nowhere/at/all'
+		]) {
+			await page.goto(path);
+			expect([path, await findings(page)]).toEqual([path, []]);
+		}
+		await startJob(page, 'tannery-row', 'box-room-desk');
+		const seen = new Set<string>();
+		for (let count = 0; count < 100; count++) {
+			const { kind } = await stepOf(page);
+			if (!seen.has(kind)) expect([kind, await findings(page)]).toEqual([kind, []]);
+			seen.add(kind);
+			if (kind === 'finished') break;
+			await doStep(page);
+		}
+		expect(seen.size).toBeGreaterThan(15);
+		await page.getByRole('link', { name: 'See the record' }).click();
+		await page.waitForURL(/record$/);
+		expect(['record', await findings(page)]).toEqual(['record', []]);
+	});

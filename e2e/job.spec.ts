@@ -1,0 +1,140 @@
+import { doStep, doUntil, energy, ready, startJob, stepOf } from './jobDriver';
+import { expect, test } from './server';
+
+test('us: from a worn outlet to a finished record, with the wrong breaker caught', async ({ page }) => {
+	await page.goto('/');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Sewing room, east wall');
+	await page.getByRole('link', { name: 'See the outlet' }).click();
+	await expect(page.getByText('claimed by a label, not tested')).toBeVisible();
+	await startJob(page, 'fennel-lane', 'sewing-east-wall');
+
+	await doUntil(page, ({ kind }) => kind === 'readPair');
+	expect(await energy(page)).toBe('expectedDead');
+	await doStep(page);
+	expect(await energy(page)).toBe('assumedLive');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not 11: find the other');
+	await page.getByRole('button', { name: '11 is back on' }).click();
+	await doUntil(page, ({ title }) => title === 'Plate off', { breaker: /breaker 14,/ });
+	expect(await energy(page)).toBe('provenDead');
+	await doUntil(page, ({ kind }) => kind === 'readPlug');
+	expect(await energy(page)).toBe('deliberatelyLive');
+	await doUntil(page, ({ kind }) => kind === 'finished');
+
+	await page.getByRole('link', { name: 'See the record' }).click();
+	await expect(page.getByText('14, 15 A (the directory said 11)')).toBeVisible();
+	await expect(page.getByText('does not feed this outlet; what it feeds is to be found')).toBeVisible();
+	await expect(page.getByText('On the bare conductors')).toBeVisible();
+	const pages = (await page.pdf({ format: 'A4' })).toString('latin1').match(/\/Type\s*\/Page\b/g)!.length;
+	expect(pages).toBe(1);
+
+	await page.goto('/fennel-lane/outlet/sewing-east-wall');
+	await expect(page.getByText(/found by test/)).toBeVisible();
+	await expect(page.getByText('Replaced like for like')).toBeVisible();
+	await page.goto('/fennel-lane');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing is waiting');
+});
+
+test('uk: the box room socket, with an indicator, on a phone', async ({ page }) => {
+	await page.setViewportSize({ width: 390, height: 844 });
+	await startJob(page, 'tannery-row', 'box-room-desk');
+	await doUntil(page, ({ kind }) => kind === 'readOhms');
+	// The router on the same ring reads its own resistance: the model says so beforehand.
+	await expect(page.getByText('5.2 kΩ')).toBeVisible();
+	await doUntil(page, ({ kind }) => kind === 'finished');
+	expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+	await page.getByRole('link', { name: 'See the record' }).click();
+	await expect(page.getByText('MCB 5 off, clip and padlock on').first()).toBeVisible();
+});
+
+test('a reload and a killed server in mid-job lose nothing', async ({ page, application }) => {
+	await startJob(page, 'fennel-lane', 'sewing-east-wall');
+	await doUntil(page, ({ kind }) => kind === 'hold');
+	const before = await stepOf(page);
+	await page.reload();
+	await ready(page);
+	expect(await stepOf(page)).toEqual(before);
+
+	await application.kill();
+	await page.getByRole('button', { name: /^It is held/ }).click();
+	await expect(page.getByText(/not sent yet/)).toBeVisible();
+	await page.locator('h1').first().focus();
+	await page.keyboard.press('Enter');
+	await expect(page.locator('main')).toHaveAttribute('data-unsent', '2');
+	await application.run();
+	await expect(page.locator('main')).toHaveAttribute('data-unsent', '0', { timeout: 30_000 });
+	await page.reload();
+	await ready(page);
+	expect((await stepOf(page)).version).toBe(before.version + 2);
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tell the house');
+});
+
+test('two tabs: the one behind is shown what changed, and nothing is stored twice', async ({ page, context }) => {
+	await startJob(page, 'fennel-lane', 'sewing-east-wall');
+	const other = await context.newPage();
+	await other.goto(page.url());
+	await ready(other);
+	await doStep(page);
+	await expect(page.locator('main')).toHaveAttribute('data-unsent', '0');
+	await other.locator('h1').first().focus();
+	await other.keyboard.press('Enter');
+	await expect(other.getByText('This job went on elsewhere.')).toBeVisible();
+	await expect(other.locator('main')).toHaveAttribute('data-version', '1');
+});
+
+test('an unsafe step sent straight to the route is refused with its reason', async ({ page, request }) => {
+	await startJob(page, 'fennel-lane', 'sewing-east-wall');
+	const events = `/api${new URL(page.url()).pathname.replace('/job/', '/jobs/')}/events`;
+	const send = (data: unknown) => request.post(events, { data });
+	const event = (command: unknown) => ({ id: crypto.randomUUID(), at: new Date().toISOString(), expectedVersion: 0, command });
+	const unsafe = await send(event({ kind: 'takeOff', terminal: 'hotUpper' }));
+	expect(unsafe.status()).toBe(422);
+	expect(await unsafe.json()).toMatchObject({
+		code: 'refused',
+		refusal: { code: 'notProvenDead', energy: 'assumedLive', next: { kind: 'confirm', step: 'cautions' } }
+	});
+	expect((await send(event({ kind: 'restorePower', held: true }))).status()).toBe(422);
+	expect(
+		(
+			await send(event({ kind: 'readLive', half: 'upper', reading: { instrument: 'multimeter', volts: 'high', mode: 'highImpedance' } }))
+		).status()
+	).toBe(400);
+	expect((await send({ nonsense: true })).status()).toBe(400);
+	expect((await request.post(events, { data: 'not json', headers: { 'content-type': 'application/json' } })).status()).toBe(400);
+	expect((await send(event({ kind: 'note', text: 'x'.repeat(1_100_000) }))).status()).toBe(413);
+	expect((await request.post(events.replace(/jobs\/[^/]+/, 'jobs/nobody'), { data: event({ kind: 'finish' }) })).status()).toBe(404);
+	expect((await request.get('/nowhere')).status()).toBe(404);
+	expect((await (await request.get(events)).json()).version).toBe(0);
+});
+
+test('what was found can stop the job: the reason, what to tell the electrician, off and tagged', async ({ page }) => {
+	await startJob(page, 'tannery-row', 'box-room-desk');
+	await doUntil(page, ({ kind }) => kind === 'inspect');
+	await page
+		.getByRole('group', { name: /Scorch or melted insulation that runs/ })
+		.getByText('yes')
+		.click();
+	await page.getByRole('button', { name: /^“no” to the other/ }).click();
+	await page.getByRole('button', { name: /^That is what I see/ }).click();
+	await expect(page.getByText('Burnt insulation continues beyond the box')).toBeVisible();
+	await page.getByLabel(/In your own words/).fill('Brown marks two hands up the cable.');
+	await page.getByRole('button', { name: /^Stop here/ }).click();
+	await expect(page.getByText('The breaker is off, held and tagged')).toBeVisible();
+	await page.getByRole('link', { name: 'See the record' }).click();
+	await expect(page.getByText('Brown marks two hands up the cable.')).toBeVisible();
+});
+
+test('a reading put right later undoes the proof; power seen undoes it too', async ({ page }) => {
+	await startJob(page, 'tannery-row', 'box-room-desk');
+	await doUntil(page, ({ title }) => title === 'Ease the socket out');
+	expect(await energy(page)).toBe('provenDead');
+	await page.getByText('Recorded so far').click();
+	await page.getByRole('listitem').filter({ hasText: 'Left socket: line to earth' }).getByRole('button', { name: 'put right' }).click();
+	await page.getByLabel(/what it really showed/).fill('230');
+	await page.getByRole('button', { name: 'Put right', exact: true }).click();
+	await expect(page.locator('[data-energy]')).toHaveAttribute('data-energy', 'assumedLive');
+	await doUntil(page, ({ kind }) => kind === 'proveTester', { breaker: /MCB 5,/ });
+	await page.keyboard.press('o');
+	await page.getByRole('button', { name: /I saw power/ }).click();
+	await expect(page.locator('[data-energy]')).toHaveAttribute('data-energy', 'assumedLive');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Back to the panel');
+});

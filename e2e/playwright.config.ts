@@ -1,0 +1,13 @@
+import { defineConfig } from '@playwright/test';
+import { launchOptions } from './browser';
+
+export default defineConfig({
+	testDir: '.',
+	testMatch: '*.spec.ts',
+	timeout: 180_000,
+	expect: { timeout: 15_000 },
+	workers: 2,
+	fullyParallel: true,
+	outputDir: '../test-results',
+	use: { launchOptions, viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'UTC' }
+});

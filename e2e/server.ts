@@ -1,0 +1,89 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { createServer } from 'node:net';
+import { fileURLToPath } from 'node:url';
+import { test as base } from '@playwright/test';
+import pg from 'pg';
+import { migrate, seed } from '../scripts/lib/database.mjs';
+
+/** The built application on a port and a database of its own; it can be killed and started again. */
+export class Application {
+	#process: ChildProcess | null = null;
+	private constructor(
+		readonly port: number,
+		readonly databaseUrl: string
+	) {}
+
+	static async start(): Promise<Application> {
+		const admin = process.env.TEST_DATABASE_URL;
+		if (!admin) throw new Error('TEST_DATABASE_URL is not set: run npm test');
+		const name = `e2e_${randomUUID().replaceAll('-', '')}`;
+		const client = new pg.Client({ connectionString: admin });
+		await client.connect();
+		await client.query(`create database ${name}`);
+		await client.end();
+		const url = admin.replace(/\/[^/]*$/, `/${name}`);
+		await migrate(url);
+		await seed(url, { reset: false });
+		const application = new Application(await freePort(), url);
+		await application.run();
+		return application;
+	}
+
+	get address(): string {
+		return `http://127.0.0.1:${this.port}`;
+	}
+
+	async run(): Promise<void> {
+		this.#process = spawn('node', ['build/index.js'], {
+			cwd: fileURLToPath(new URL('../web', import.meta.url)),
+			env: {
+				...process.env,
+				PORT: String(this.port),
+				HOST: '127.0.0.1',
+				ORIGIN: this.address,
+				DATABASE_URL: this.databaseUrl,
+				BODY_SIZE_LIMIT: '1M',
+				LOG_LEVEL: 'error'
+			},
+			stdio: ['ignore', 'ignore', 'inherit']
+		});
+		for (let attempt = 0; attempt < 200; attempt++) {
+			try {
+				if ((await fetch(`${this.address}/health`)).ok) return;
+			} catch {
+				// Not listening yet.
+			}
+			await new Promise((resolve) => setTimeout(resolve, 50));
+		}
+		throw new Error('the application never answered');
+	}
+
+	async kill(): Promise<void> {
+		const running = this.#process;
+		if (!running) return;
+		const ended = new Promise((resolve) => running.once('exit', resolve));
+		running.kill('SIGKILL');
+		await ended;
+		this.#process = null;
+	}
+}
+
+const freePort = (): Promise<number> =>
+	new Promise((resolve) => {
+		const server = createServer().listen(0, '127.0.0.1', () => {
+			const address = server.address();
+			server.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
+		});
+	});
+
+/** Each test has an application of its own, so that killing it harms no other. */
+export const test = base.extend<{ application: Application }>({
+	application: async ({}, use) => {
+		const application = await Application.start();
+		await use(application);
+		await application.kill();
+	},
+	baseURL: async ({ application }, use) => use(application.address)
+});
+export { expect } from '@playwright/test';

@@ -1,0 +1,2 @@
+export function migrate(databaseUrl: string): Promise<string>;
+export function seed(databaseUrl: string, options: { reset: boolean }): Promise<string>;

@@ -1,0 +1,107 @@
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { needDebian } from './lib/debian.mjs';
+import { CommandFailed, run } from './lib/run.mjs';
+import { fail, sinceStart, stage } from './lib/say.mjs';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+process.chdir(root);
+const results = mkdtempSync(join(tmpdir(), 'wary-test-'));
+const bin = (name) => join(root, 'node_modules/.bin', name);
+
+/** All checks, installs included. Slow single-threaded ones run beside each other; the browser has the machine to itself. */
+async function test() {
+	if (!existsSync('node_modules/.package-lock.json'))
+		await stage('packages (npm ci)', () => run('npm', ['ci', '--no-audit', '--no-fund']).then(() => ''));
+	await stage('Debian packages', () =>
+		needDebian([
+			{ name: 'chromium', marker: '/usr/bin/chromium' },
+			{ name: 'ngspice', marker: '/usr/bin/ngspice' },
+			{ name: 'postgresql', marker: '/usr/lib/postgresql/15/bin/initdb' }
+		])
+	);
+	const { Cluster } = await import('./lib/postgres.mjs');
+	const cluster = new Cluster({ folder: join(results, 'data'), port: 0, name: 'test' });
+	try {
+		await stage('database server', () => cluster.start());
+		process.env.TEST_DATABASE_URL = cluster.url('postgres');
+		await checks();
+	} finally {
+		await cluster.discard();
+	}
+}
+
+async function checks() {
+	const failures = [];
+	/** A stage whose failure is kept, so that the others still run. */
+	const check = async (name, work) => {
+		try {
+			await work();
+		} catch (error) {
+			if (!(error instanceof CommandFailed)) throw error;
+			failures.push(name);
+			console.error(`\n── ${name} ──\n${error.output}`);
+		}
+	};
+	await stage('types and lint, beside them the core tests', () =>
+		Promise.all([
+			check('formatting', () => run(bin('prettier'), ['--check', '--log-level', 'warn', '.'])),
+			check('types of the core', () => run(bin('tsc'), ['-p', 'core/tsconfig.json'])),
+			check('types of tools and tests', () => run(bin('tsc'), ['-p', 'core/tsconfig.tools.json'])),
+			check('core tests', () => vitest('core')).then(() => undefined),
+			check('lint', () => run(bin('eslint'), ['.'])).then(() => check('types of the web', () => run('npm', ['run', 'check', '-w', 'web'])))
+		]).then(() => '')
+	);
+	await stage('server tests', () => check('server tests', () => vitest('web')));
+	await stage('build', () => check('build', () => run('npm', ['run', 'build', '-w', 'web'])));
+	await stage('end to end', () =>
+		check('end to end', () =>
+			run(bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts', '--reporter=line,json'], {
+				env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: join(results, 'e2e.json') }
+			})
+		)
+	);
+	for (const line of measuredLines()) console.log(`  ${line}`);
+	summary(failures);
+}
+
+const vitest = (project) =>
+	run(bin('vitest'), [
+		'run',
+		'--project',
+		project,
+		'--reporter=default',
+		'--reporter=json',
+		`--outputFile.json=${join(results, `${project}.json`)}`
+	]).then((output) => outputs.push(output));
+const outputs = [];
+
+/** What the tests measured and printed: states walked, differences to ngspice. */
+const measuredLines = () =>
+	outputs.flatMap((output) => output.split('\n').filter((line) => /walked \d+ states|ngspice: \d+ circuits/.test(line)));
+
+function summary(failures) {
+	let passed = 0;
+	let failed = 0;
+	for (const project of ['core', 'web']) {
+		const file = join(results, `${project}.json`);
+		if (!existsSync(file)) continue;
+		const { numPassedTests, numFailedTests } = JSON.parse(readFileSync(file, 'utf8'));
+		passed += numPassedTests;
+		failed += numFailedTests;
+	}
+	if (existsSync(join(results, 'e2e.json'))) {
+		const { stats } = JSON.parse(readFileSync(join(results, 'e2e.json'), 'utf8'));
+		passed += stats.expected;
+		failed += stats.unexpected + stats.flaky;
+	}
+	rmSync(results, { recursive: true, force: true });
+	if (failures.length > 0) console.log(`\nnot in order: ${failures.join(', ')}`);
+	console.log(`\nafter ${sinceStart()}`);
+	console.log(`${passed} passed, ${Math.max(failed, failures.length)} failed`);
+	if (failures.length > 0) process.exitCode = 1;
+}
+
+test().catch(fail);
