@@ -79,6 +79,8 @@ const freePort = (): Promise<number> =>
 
 /** Each test has an application of its own, so that killing it harms no other. */
 export const test = base.extend<{ application: Application }>({
+	// Playwright reads the names of what a fixture needs from this pattern: none.
+	// eslint-disable-next-line no-empty-pattern
 	application: async ({}, use) => {
 		const application = await Application.start();
 		await use(application);

@@ -19,6 +19,7 @@ export type Worry =
 	| { readonly kind: 'condition'; readonly condition: Condition }
 	| { readonly kind: 'voltage'; readonly verdict: 'low' | 'high'; readonly volts: number }
 	| { readonly kind: 'wrongLabel'; readonly breaker: string }
+	| { readonly kind: 'wrongCircuit'; readonly recorded: string; readonly feeder: string }
 	| { readonly kind: 'foundConductor'; readonly id: string }
 	| { readonly kind: 'tripped' }
 	| { readonly kind: 'stopped'; readonly reason: StopReason };
@@ -102,6 +103,13 @@ function proofsOf(plan: JobPlan, events: readonly JobEvent[]): ProvenAt[] {
 	return proofs;
 }
 
+/** The record had the outlet on another breaker, which was not even tried. */
+function movedCircuit({ recordedBreaker: recorded }: JobPlan, { feeder, isolation }: JobState): Worry[] {
+	return feeder === null || feeder === recorded || isolation.notFeeding.includes(recorded) || isolation.notFeeding.includes(feeder)
+		? []
+		: [{ kind: 'wrongCircuit', recorded, feeder }];
+}
+
 function worriesOf(plan: JobPlan, events: readonly JobEvent[], state: JobState): Worry[] {
 	const voltage = events.flatMap(({ body }): Worry[] => {
 		if (body.kind !== 'readLive' || body.reading.instrument !== 'multimeter') return [];
@@ -114,6 +122,7 @@ function worriesOf(plan: JobPlan, events: readonly JobEvent[], state: JobState):
 		...state.attend.filter((condition) => lasting.includes(condition)).map((condition) => ({ kind: 'condition' as const, condition })),
 		...voltage.slice(0, 1),
 		...state.isolation.notFeeding.map((breaker) => ({ kind: 'wrongLabel' as const, breaker })),
+		...movedCircuit(plan, state),
 		...state.found.map((id) => ({ kind: 'foundConductor' as const, id })),
 		...(events.some(({ body }) => body.kind === 'restorePower' && !body.held) ? [{ kind: 'tripped' as const }] : [])
 	];

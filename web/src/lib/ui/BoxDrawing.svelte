@@ -52,9 +52,9 @@
 					{@const x = back ? shape.width - terminal.x : terminal.x}
 					<circle cx={x} cy={terminal.y} r="9" fill="var(--sheet)" stroke-dasharray={terminal.mark === 'silver' ? '3 2' : undefined} />
 					<text
-						x={terminal.side === 'bottom' || house.region === 'uk' ? x : x + (x < shape.width / 2 ? 18 : -18)}
-						y={terminal.y + (house.region === 'uk' ? (terminal.y < 60 ? 30 : -18) : terminal.side === 'bottom' ? -16 : 5)}
-						text-anchor={terminal.side === 'bottom' || house.region === 'uk' ? 'middle' : x < shape.width / 2 ? 'start' : 'end'}
+						x={house.region === 'uk' ? x + 16 : terminal.side === 'bottom' ? x : x + (x < shape.width / 2 ? 18 : -18)}
+						y={terminal.y + (terminal.side === 'bottom' ? -16 : 5)}
+						text-anchor={house.region === 'uk' ? 'start' : terminal.side === 'bottom' ? 'middle' : x < shape.width / 2 ? 'start' : 'end'}
 						font-size="17"
 						fill="var(--soft)"
 						stroke="none">{terminal.mark}</text

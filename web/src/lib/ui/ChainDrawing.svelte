@@ -30,7 +30,9 @@
 </script>
 
 {#if circuit}
-	<div class="chain">
+	<!-- It scrolls where it is long, so the keyboard must be able to reach it. -->
+	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+	<div class="chain" role="region" aria-label={`Circuit ${circuit.name}`} tabindex="0">
 		<ol>
 			<li class="start">
 				<i></i><span

@@ -253,5 +253,13 @@
 		.panel {
 			padding: 0.35rem;
 		}
+		.uk .breaker {
+			min-width: 0;
+			font-size: 0.7rem;
+			padding: 0.4rem 0.1rem;
+		}
+		.uk .spaces {
+			gap: 2px;
+		}
 	}
 </style>

@@ -89,10 +89,10 @@ const single: DeviceShape = {
 };
 
 const ukTerminals = (width: number): TerminalPlace[] => [
-	{ name: 'groundA', x: width * 0.4, y: 26, side: 'left', mark: 'E' },
-	{ name: 'groundB', x: width * 0.6, y: 26, side: 'right', mark: 'E' },
-	{ name: 'neutral', x: width * 0.3, y: 170, side: 'left', mark: 'N' },
-	{ name: 'hot', x: width * 0.7, y: 170, side: 'right', mark: 'L' }
+	{ name: 'neutral', x: width * 0.18, y: 98, side: 'left', mark: 'N' },
+	{ name: 'groundA', x: width * 0.58, y: 98, side: 'right', mark: 'E' },
+	{ name: 'groundB', x: width * 0.42, y: 98, side: 'left', mark: 'E' },
+	{ name: 'hot', x: width * 0.82, y: 98, side: 'right', mark: 'L' }
 ];
 
 const socketTwin: DeviceShape = {

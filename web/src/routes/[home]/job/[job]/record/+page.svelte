@@ -27,6 +27,8 @@
 				return `Supply ${worry.verdict}: ${voltsWord(worry.volts)}`;
 			case 'wrongLabel':
 				return `${t.breaker} ${breakerName(house, worry.breaker)} is labelled “${findBreaker(house, worry.breaker)?.label ?? ''}” and does not feed this ${t.outlet}; what it feeds is to be found`;
+			case 'wrongCircuit':
+				return `The directory put this ${t.outlet} on ${breakerName(house, worry.recorded)} (“${findBreaker(house, worry.recorded)?.label ?? ''}”); it is on ${breakerName(house, worry.feeder)}. What ${breakerName(house, worry.recorded)} feeds is to be found`;
 			case 'foundConductor':
 				return `A conductor that was not on record (${worry.id})`;
 			case 'tripped':
@@ -241,31 +243,49 @@
 			padding: 0;
 		}
 		table {
-			font-size: 8.4pt;
-			margin-bottom: 0.35rem;
+			font-size: 8.2pt;
+			line-height: 1.25;
+			margin-bottom: 0.25rem;
 		}
 		td {
-			padding: 0.08rem 0.4rem 0.08rem 0;
+			padding: 0.05rem 0.4rem 0.05rem 0;
+		}
+		caption {
+			font-size: 7.6pt;
 		}
 		h1 {
-			font-size: 15pt;
+			font-size: 14pt;
 		}
 		h2 {
-			font-size: 9.5pt;
-			margin: 0.2rem 0;
+			font-size: 9pt;
+			margin: 0.15rem 0;
+		}
+		header {
+			display: block;
+		}
+		header,
+		.foot {
+			font-size: 8.4pt;
+			padding: 0.15rem 0;
 		}
 		.columns {
 			grid-template-columns: 1fr 1.35fr;
-			gap: 1.2rem;
+			gap: 1.1rem;
 		}
 		dl {
 			grid-template-columns: repeat(3, 1fr);
-			gap: 0.2rem 1rem;
-			margin: 0.4rem 0;
+			gap: 0.1rem 1rem;
+			margin: 0.3rem 0;
+			font-size: 8.4pt;
+		}
+		dt {
+			font-size: 7.6pt;
 		}
 		.worries {
-			padding: 0.25rem 0.6rem;
-			margin-bottom: 0.5rem;
+			padding: 0.2rem 0.6rem;
+			margin-bottom: 0.4rem;
+			font-size: 8.4pt;
+			border-width: 1px;
 		}
 	}
 </style>

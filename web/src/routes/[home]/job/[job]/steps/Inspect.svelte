@@ -35,7 +35,7 @@
 		{@const answer = answers[condition]}
 		<fieldset>
 			<legend
-				>{words[condition].look}{#if stopping.includes(condition)}<span class="soft"> · ends the job</span>{/if}</legend
+				>{words[condition].look}{#if stopping.includes(condition)}<span class="soft">&nbsp;· ends the job</span>{/if}</legend
 			>
 			<div class="answers">
 				{#each options as [value, text] (value)}

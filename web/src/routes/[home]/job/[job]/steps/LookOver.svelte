@@ -50,7 +50,7 @@
 				{#each landing.wires as wire, k (wire.id)}
 					<tr>
 						<td
-							>{#if k === 0}<b>{terminalWord(plan.region, landing.terminal)}</b>{/if}<br /><span class="soft"
+							>{#if k === 0}<b>{terminalWord(plan.region, landing.terminal)}</b><br />{/if}<span class="soft"
 								>{roleWord(plan.region, landing.role)}{wire.cable === null
 									? ', tail'
 									: cableLetter(plan, wire.cable)

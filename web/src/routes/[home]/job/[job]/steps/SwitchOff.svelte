@@ -54,7 +54,7 @@
 <svelte:window onkeydown={key} />
 {#each wrong as id (id)}
 	{#if session.jobState.device === 'oldSeated' && isolation.power === 'off'}
-		<p class="row">
+		<p class="row back">
 			<button type="button" class="btn second" onclick={() => session.submit({ kind: 'switchBreaker', breaker: id, on: true })}
 				>{breakerName(house, id)} is back on</button
 			>
@@ -86,6 +86,9 @@
 </div>
 
 <style>
+	.back {
+		margin: 0 0 0.8rem;
+	}
 	.below {
 		margin-top: 0.9rem;
 	}

@@ -34,7 +34,7 @@
 				/>
 				<span
 					>{terminalWord(plan.region, each.name)}{#if taken(each.name)}
-						<span class="soft">taken</span>{:else if each.name === step.terminal}
+						<span class="soft ml-2">taken</span>{:else if each.name === step.terminal}
 						<b class="ml-2">← here</b>{/if}</span
 				></label
 			>

@@ -1,0 +1,180 @@
+import { randomUUID } from 'node:crypto';
+import { execFileSync } from 'node:child_process';
+import { gzipSync } from 'node:zlib';
+import pg from 'pg';
+import { fennelLaneActual } from '../core/src/demo';
+import { compileHouse, settle } from '../core/src/house';
+import { readVoltageV } from '../core/src/instruments';
+import { expectationsOf, halfProbes, initialJob, planJob } from '../core/src/job';
+import { solve, type Network } from '../core/src/network';
+import { connections } from '../web/src/lib/server/db';
+import { maybeHousehold } from '../web/src/lib/server/households';
+import { appendEvent, startJob } from '../web/src/lib/server/useCases';
+import { launch } from '../e2e/browser';
+import { Application } from '../e2e/server';
+
+/** Median, ms, of a synchronous piece of work. */
+function medianMs(work: () => unknown, rounds = 300): number {
+	for (let warm = 0; warm < 50; warm++) work();
+	return median(Array.from({ length: rounds }, () => timed(work)));
+}
+function timed(work: () => unknown): number {
+	const from = performance.now();
+	work();
+	return performance.now() - from;
+}
+const median = (values: number[]): number => values.sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
+const say = (what: string, figure: string, target: string) => console.log(`${what.padEnd(58)} ${figure.padStart(16)}   ${target}`);
+const ms = (value: number) => `${value.toFixed(value < 10 ? 3 : 0)} ms`;
+
+function model(): void {
+	const house = fennelLaneActual();
+	const whole = compileHouse(house);
+	const circuit = oneCircuit(whole);
+	say(`one-circuit solve (${circuit.branches.length} branches)`, ms(medianMs(() => solve(circuit))), '≤ 0.5 ms');
+	say(`whole-bungalow solve (${whole.branches.length} branches)`, ms(medianMs(() => solve(whole))), '≤ 5 ms');
+	say('  with compiling and trips settled', ms(medianMs(() => settle(house))), '');
+	say('  one meter reading', ms(medianMs(() => readVoltageV(house, halfProbes('sewing-east-wall', 'upper'), 'highImpedance'))), '');
+	const planned = planJob(house, 'sewing-east-wall');
+	if (planned.ok)
+		say(
+			'  a job step’s expected reading',
+			ms(medianMs(() => expectationsOf(house, planned.plan, initialJob(planned.plan)).liveV('upper'))),
+			''
+		);
+}
+
+/** The sewing room's circuit and the supply, without the rest of the house. */
+function oneCircuit(whole: Network): Network {
+	const mine = (name: string) => /sewing/.test(name) || /^(service|panel|breaker:b14)/.test(name);
+	return { ...whole, branches: whole.branches.filter(({ from, to }) => mine(from) && mine(to)) };
+}
+
+async function appending(application: Application): Promise<void> {
+	const client = new pg.Client({ connectionString: application.databaseUrl });
+	await client.connect();
+	await client.query('create table bare (id bigint primary key, body jsonb not null)');
+	const body = JSON.stringify({ kind: 'note', text: 'warm plate' });
+	const { jobId } = await (
+		await post(application, '/api/fennel-lane/jobs', { id: randomUUID(), boxId: 'sewing-east-wall', who: 'bench' })
+	).json();
+	let version = 0;
+	const append = async () => {
+		const response = await post(application, `/api/fennel-lane/jobs/${jobId}/events`, {
+			id: randomUUID(),
+			at: new Date().toISOString(),
+			expectedVersion: version++,
+			command: JSON.parse(body)
+		});
+		await response.arrayBuffer();
+		if (response.status !== 201) throw new Error(`append: ${response.status}`);
+	};
+	let row = 0;
+	const insert = () => client.query('insert into bare values ($1, $2)', [row++, body]);
+	process.env.DATABASE_URL = application.databaseUrl;
+	const household = (await maybeHousehold('tannery-row'))!;
+	const ownJob = randomUUID();
+	await startJob(household, { id: ownJob, boxId: 'kitchen-worktop', school: 'groundFirst', who: 'bench' });
+	let ownVersion = 0;
+	const useCase = async () => {
+		const { code } = await appendEvent(household, ownJob, {
+			id: randomUUID(),
+			at: new Date().toISOString(),
+			expectedVersion: ownVersion++,
+			command: { kind: 'note', text: 'warm plate' }
+		});
+		if (code !== 'stored') throw new Error(`append: ${code}`);
+	};
+	const nothing = async () => void (await (await fetch(`${application.address}/mark.svg`)).arrayBuffer());
+	// By turns, so that all meet the same moments of a noisy machine.
+	const works = [insert, useCase, append, nothing];
+	const times = works.map((): number[] => []);
+	for (let round = 0; round < 16; round++)
+		for (const [k, work] of works.entries()) {
+			const from = performance.now();
+			for (let again = 0; again < 25; again++) await work();
+			times[k]!.push((performance.now() - from) / 25);
+		}
+	const [bare, stored, routed, empty] = times.map(median) as [number, number, number, number];
+	say('bare single-row INSERT with commit', ms(bare), '');
+	say('event append: judged, stored, acknowledged', ms(stored), '');
+	say('  rate against the bare insert', (bare / stored).toFixed(2), '≥ 0.5');
+	say('event append through the route, one after another', ms(routed), '');
+	say('  of which a static file takes by HTTP alone', ms(empty), '');
+	await connections().end();
+	await client.end();
+}
+
+const post = (application: Application, path: string, data: unknown) =>
+	fetch(application.address + path, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(data) });
+
+async function rendering(application: Application): Promise<string> {
+	const { jobId } = await (
+		await post(application, '/api/tannery-row/jobs', { id: randomUUID(), boxId: 'box-room-desk', who: 'bench' })
+	).json();
+	const job = `/tannery-row/job/${jobId}`;
+	for (const [name, path] of [
+		['Today', '/fennel-lane'],
+		['Outlet', '/fennel-lane/outlet/sewing-east-wall'],
+		['Job', job],
+		['Record', `${job}/record`],
+		['Add a home', '/new']
+	] as const) {
+		const times: number[] = [];
+		for (let round = 0; round < 60; round++) {
+			const from = performance.now();
+			await (await fetch(application.address + path)).text();
+			times.push(performance.now() - from);
+		}
+		say(`server render: ${name}`, ms(median(times)), '≤ 50 ms');
+	}
+	return job;
+}
+
+async function jobPage(application: Application, path: string): Promise<void> {
+	const browser = await launch();
+	const page = await (await browser.newContext({ baseURL: application.address, viewport: { width: 390, height: 844 } })).newPage();
+	let bytes = 0;
+	const bodies: Promise<void>[] = [];
+	page.on('response', (response) => {
+		if (!/\.(js|css)(\?|$)/.test(response.url())) return;
+		bodies.push(response.body().then((body) => void (bytes += gzipSync(body).length)));
+	});
+	const session = await page.context().newCDPSession(page);
+	await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+	await page.addInitScript(() => {
+		const found = window as unknown as { shift: number };
+		found.shift = 0;
+		new PerformanceObserver((list) =>
+			list.getEntries().forEach((entry) => (found.shift += (entry as unknown as { value: number }).value))
+		).observe({ type: 'layout-shift', buffered: true });
+	});
+	const times: number[] = [];
+	for (let round = 0; round < 7; round++) {
+		await session.send('Network.clearBrowserCache');
+		bytes = 0;
+		await page.goto(path);
+		await page.locator('.job[data-ready=true]').waitFor();
+		times.push(await page.evaluate(() => performance.now()));
+	}
+	await Promise.all(bodies);
+	await session.send('Network.clearBrowserCache');
+	bytes = 0;
+	await page.goto(path);
+	await page.waitForLoadState('networkidle');
+	await Promise.all(bodies);
+	say('job page: script and style, gzip', `${(bytes / 1000).toFixed(0)} KB`, '≤ 150 KB');
+	say('job page: interactive at 4× CPU slow-down', ms(median(times)), '≤ 1500 ms');
+	say('job page: layout shift', (await page.evaluate(() => (window as unknown as { shift: number }).shift)).toFixed(4), '0');
+	await browser.close();
+}
+
+console.log(`Node.js ${process.version}, ${execFileSync('nproc').toString().trim()} cores`);
+model();
+const application = await Application.start();
+try {
+	await appending(application);
+	await jobPage(application, await rendering(application));
+} finally {
+	await application.kill();
+}

@@ -1,0 +1,3 @@
+import { onFreshCluster } from './lib/onFreshCluster.mjs';
+
+await onFreshCluster('scripts/screenshots.ts');
