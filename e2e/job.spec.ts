@@ -14,7 +14,7 @@ test('us: from a worn outlet to a finished record, with the wrong breaker caught
 	expect(await energy(page)).toBe('assumedLive');
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not 11: find the other');
 	await page.getByRole('button', { name: '11 is back on' }).click();
-	await doUntil(page, ({ title }) => title === 'Plate off', { breaker: /breaker 14,/ });
+	await doUntil(page, ({ title }) => title === 'Plate off', { breaker: /breaker 14\b/ });
 	expect(await energy(page)).toBe('provenDead');
 	await doUntil(page, ({ kind }) => kind === 'readPlug');
 	expect(await energy(page)).toBe('deliberatelyLive');
@@ -127,12 +127,12 @@ test('a reading put right later undoes the proof; power seen undoes it too', asy
 	await startJob(page, 'tannery-row', 'box-room-desk');
 	await doUntil(page, ({ title }) => title === 'Ease the socket out');
 	expect(await energy(page)).toBe('provenDead');
-	await page.getByText('Recorded so far').click();
+	await page.getByText('Look back: recorded so far').click();
 	await page.getByRole('listitem').filter({ hasText: 'Left socket: line to earth' }).getByRole('button', { name: 'put right' }).click();
 	await page.getByLabel(/what it really showed/).fill('230');
 	await page.getByRole('button', { name: 'Put right', exact: true }).click();
 	await expect(page.locator('[data-energy]')).toHaveAttribute('data-energy', 'assumedLive');
-	await doUntil(page, ({ kind }) => kind === 'proveTester', { breaker: /MCB 5,/ });
+	await doUntil(page, ({ kind }) => kind === 'proveTester', { breaker: /MCB 5\b/ });
 	await page.keyboard.press('o');
 	await page.getByRole('button', { name: /I saw power/ }).click();
 	await expect(page.locator('[data-energy]')).toHaveAttribute('data-energy', 'assumedLive');

@@ -5,9 +5,10 @@ export default defineConfig({
 	testDir: '.',
 	testMatch: '*.spec.ts',
 	timeout: 180_000,
+	maxFailures: process.env.CI ? 0 : 2,
 	expect: { timeout: 15_000 },
 	workers: 2,
 	fullyParallel: true,
 	outputDir: '../test-results',
-	use: { launchOptions, viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'UTC' }
+	use: { actionTimeout: 15_000, launchOptions, viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'UTC' }
 });

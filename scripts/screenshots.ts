@@ -22,7 +22,7 @@ async function screenshots(application: Application): Promise<void> {
 		await page.locator('main .verdict').first().waitFor();
 		await take(page, name);
 	};
-	const breaker = { breaker: /breaker 14,/ };
+	const breaker = { breaker: /breaker 14\b/ };
 
 	const desk = await open({ width: 1280, height: 800 }, 'light');
 	await desk.goto('/fennel-lane');

@@ -35,7 +35,7 @@ async function start() {
 		url = await cluster.database('wary');
 	}
 	const { migrate, seed } = await import('./lib/database.mjs');
-	await stage('database tables', () => migrate(url));
+	await stage('database tables', () => migrate(url).catch((error) => Promise.reject(reachable(error, url))));
 	await stage(resetDemo ? 'demo homes, as at first' : 'demo homes', () => seed(url, { reset: resetDemo }));
 	if (resetDemo) return void (await cluster?.release());
 	if (!development && buildIsOld()) await stage('build', () => run('npm', ['run', 'build', '-w', 'web']).then(() => ''));
@@ -82,6 +82,18 @@ async function answers(address) {
 		await new Promise((resolve) => setTimeout(resolve, 50));
 	}
 	return false;
+}
+
+/** A database that can't be reached is said so, without its password; anything else stays what it is. */
+function reachable(error, url) {
+	const codes = {
+		ECONNREFUSED: 'nobody answers there',
+		ENOTFOUND: 'there is no such host',
+		'28P01': 'the password is wrong',
+		'3D000': 'there is no such database',
+		28000: 'that user may not'
+	};
+	return codes[error.code] ? new Advice(`The database at ${url.replace(/:[^:@/]*@/, ':…@')} can't be used: ${codes[error.code]}.`) : error;
 }
 
 const newer = (file, than) => statSync(file).mtimeMs > statSync(than).mtimeMs;

@@ -106,7 +106,11 @@ function besideTheSteps({ plan, find, expect }: JobContext, state: JobState, com
 			if (!isolation.off.includes(command.breaker)) return refuse({ code: 'notSwitchedOff', breaker: command.breaker });
 			return state.device === 'oldSeated' ? accept(command) : refuse({ code: 'boxOpen' });
 		case 'readLive':
-			return state.device === 'oldSeated' && isolation.power === 'asFound' && state.live[command.half] ? live(command, expect) : null;
+			return untouched(state) && state.live[command.half] ? live(command, expect) : null;
+		case 'checkTools':
+			return untouched(state) && state.tester !== null ? tools(plan, command) : null;
+		case 'checkPart':
+			return untouched(state) && state.part !== null ? part(plan, command) : null;
 		case 'readPair':
 			return isolation.proof.pairs[command.pair] && inReach(state) ? pairReading(command, state, expect) : null;
 		case 'amendVolts':
@@ -129,6 +133,9 @@ function besideTheSteps({ plan, find, expect }: JobContext, state: JobState, com
 	}
 }
 
+/** Before anything was switched off, what was checked and read at the start can be done again. */
+const untouched = (state: JobState): boolean => state.device === 'oldSeated' && state.isolation.power === 'asFound';
+
 /** While everything still sits as it was found, what was seen of it can be put right. */
 const nothingTakenOff = (state: JobState): boolean =>
 	state.device === 'oldOut' && Object.values(state.wires).every((wire) => wire === 'onOld');
@@ -144,12 +151,10 @@ const inReach = ({ isolation }: JobState): boolean =>
 function atItsStep(context: JobContext, state: JobState, next: Step, command: Command): Decision {
 	const { plan, expect } = context;
 	switch (command.kind) {
-		case 'checkTools': {
-			const missing = toolsNeeded(plan, command.tester).filter((tool) => !command.has.includes(tool));
-			return missing.length === 0 ? accept(command) : refuse({ code: 'toolsMissing', missing });
-		}
+		case 'checkTools':
+			return tools(plan, command);
 		case 'checkPart':
-			return accept(command, { passes: partFaults(plan, command.answers).length === 0, expected: null });
+			return part(plan, command);
 		case 'readLive':
 			return live(command, expect);
 		case 'proveTester':
@@ -182,6 +187,14 @@ function atItsStep(context: JobContext, state: JobState, next: Step, command: Co
 			return next ? accept(command) : refuse({ code: 'notNow', next });
 	}
 }
+
+function tools(plan: JobPlan, command: Extract<Command, { kind: 'checkTools' }>): Decision {
+	const missing = toolsNeeded(plan, command.tester).filter((tool) => !command.has.includes(tool));
+	return missing.length === 0 ? accept(command) : refuse({ code: 'toolsMissing', missing });
+}
+
+const part = (plan: JobPlan, command: Extract<Command, { kind: 'checkPart' }>): Decision =>
+	accept(command, { passes: partFaults(plan, command.answers).length === 0, expected: null });
 
 function live(command: Extract<Command, { kind: 'readLive' }>, expect: Expectations): Decision {
 	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });

@@ -37,8 +37,13 @@
 
 <div class="panel {house.region}">
 	<p class="name">{panel.name} <span class="soft">· {panel.place} · main {panel.mainRatingA} A</span></p>
+	<!-- A long row scrolls, so the keyboard must be able to reach it. -->
+	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<div
 		class="spaces"
+		role="group"
+		aria-label={panel.name}
+		tabindex={house.region === 'uk' && panel.spaces > 8 ? 0 : undefined}
 		style:grid-template-columns={house.region === 'us' ? '1fr 1fr' : `repeat(${columns}, 1fr)`}
 		style:grid-template-rows={`repeat(${rows}, auto)`}
 	>
@@ -59,15 +64,16 @@
 				style:grid-row={`${at.row} / span ${house.region === 'us' ? breaker.spaces.length : 1}`}
 				style:grid-column={`${at.column} / span ${house.region === 'uk' ? breaker.spaces.length : 1}`}
 				onclick={() => onpick?.(breaker.id)}
-				aria-label={`${t.breaker} ${breaker.spaces.join(' and ')}, ${breaker.ratingA} A, “${breaker.label}”, ${isOff ? 'off' : 'on'}${isTried ? `, tried: the ${t.outlet} stayed live` : ''}`}
 			>
-				<b>{breaker.spaces.join('·')}</b>
+				<b><span class="sr-only">{t.breaker} </span>{breaker.spaces.join('·')}</b>
 				<span class="handle" aria-hidden="true"><i></i></span>
 				<span class="text"
 					>{breaker.label || '(no label)'}{#if isTried}<em>stayed live</em>{/if}</span
 				>
 				<small
-					>{breaker.ratingA}{#if residualOf(breaker.id)}<span class="rcd">RCD {residualOf(breaker.id)}</span>{/if}</small
+					>{breaker.ratingA}<span class="sr-only"> A, {isOff ? 'off' : 'on'}</span>{#if residualOf(breaker.id)}<span class="rcd"
+							>RCD {residualOf(breaker.id)}</span
+						>{/if}</small
 				>
 			</button>
 		{/each}
@@ -81,6 +87,7 @@
 
 <style>
 	.panel {
+		container-type: inline-size;
 		border: 2px solid var(--ink);
 		border-radius: 6px;
 		padding: 0.7rem;
@@ -253,6 +260,8 @@
 		.panel {
 			padding: 0.35rem;
 		}
+	}
+	@container (max-width: 480px) {
 		.uk .breaker {
 			min-width: 0;
 			font-size: 0.7rem;

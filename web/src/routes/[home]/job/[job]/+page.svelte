@@ -6,7 +6,7 @@
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
 	import EnergyStrip from '$lib/ui/EnergyStrip.svelte';
 	import Trail from '$lib/ui/Trail.svelte';
-	import { believedHouse } from '@wary/core/job';
+	import { believedHouse, type Step } from '@wary/core/job';
 	import { stripWords } from '$lib/words/energy';
 	import { refusalWords } from '$lib/words/refusals';
 	import { stepWords } from '$lib/words/steps';
@@ -30,11 +30,15 @@
 					await session.sent();
 					return ask(request);
 				}
-			: null
+			: null,
+		revisit: (earlier) => (revisited = { step: earlier, version: session.events.length })
 	});
 
+	/** An earlier step shown again; anything recorded after ends the look back. */
+	let revisited = $state.raw<{ step: Step; version: number } | null>(null);
 	let ready = $state(false);
 	let whyOpen = $state(false);
+	let listShown = $state(untrack(() => session.jobState.status !== 'underWay'));
 	let dialog = $state<'changed' | 'stop' | null>(null);
 	let heading = $state<HTMLElement>();
 	onMount(() => {
@@ -42,7 +46,8 @@
 		ready = true;
 	});
 
-	const step = $derived(session.step);
+	const lookingBack = $derived(revisited !== null && revisited.version === session.events.length);
+	const step = $derived(revisited !== null && lookingBack ? revisited.step : session.step);
 	const words = $derived(step ? stepWords(step, { house: session.house, plan: session.plan, state: session.jobState }) : null);
 	const strip = $derived(stripWords(session.house, session.plan, session.jobState));
 	const t = $derived(terms[session.plan.region]);
@@ -67,6 +72,7 @@
 			event.target instanceof HTMLElement && event.target.matches('input:not([type=checkbox], [type=radio]), textarea, select');
 		if (typing) return;
 		if (event.key === 'w') whyOpen = !whyOpen;
+		else if (event.key === 'b') listShown = !listShown;
 		else if (event.key === 'o' && !over) dialog = 'changed';
 		else if (event.key === 's' && !over) dialog = 'stop';
 		else return;
@@ -110,6 +116,13 @@
 				The server did not take the last entry ({session.trouble}). Reload the page: what it has is shown then.
 			</p>{/if}
 
+		{#if lookingBack}<p class="verdict open row">
+				Looking back: answered anew, it counts from now; what was recorded stays.<button
+					type="button"
+					class="btn quiet"
+					onclick={() => (revisited = null)}>Back to now</button
+				>
+			</p>{/if}
 		{#if step && words}
 			<h1 tabindex="-1" bind:this={heading}>{words.title}</h1>
 			<p class="lead">{words.lead}</p>
@@ -126,7 +139,7 @@
 		{:else}
 			<Done home={data.home.slug} job={data.job.id} />
 		{/if}
-		<EventList />
+		<EventList bind:shown={listShown} />
 	</main>
 	<aside>
 		<StepDrawing {step} />

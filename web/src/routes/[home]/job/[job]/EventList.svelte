@@ -1,20 +1,34 @@
 <script lang="ts">
 	import type { VoltReading } from '@wary/core/isolation';
+	import type { JobEvent, Step } from '@wary/core/job';
 	import { eventWords } from '$lib/words/events';
 	import { clock } from '$lib/words/dates';
 	import { getJob } from './context';
 
 	/** What has been recorded, newest first. Nothing is erased: a wrong reading is put right by a later entry. */
-	const { session } = getJob();
+	const { session, revisit } = getJob();
 	const lines = $derived(session.events.map((event) => ({ event, ...eventWords(event, session.house, session.plan) })).reverse());
 	const amended = $derived(
 		new Map(session.events.flatMap(({ body }) => (body.kind === 'amendVolts' ? [[body.of, body.reading] as const] : [])))
 	);
 	let putting = $state<string | null>(null);
+	let { shown = $bindable(false) }: { shown?: boolean } = $props();
 	let text = $state('');
 	let complaint = $state<string | null>(null);
 	const over = $derived(session.jobState.status !== 'underWay');
 	const amendable = (kind: string) => !over && (kind === 'readPair' || kind === 'proveTester');
+
+	/** The step that an event answered, where it can still be answered anew. */
+	function again({ body }: JobEvent): Step | null {
+		const { device, isolation, wires } = session.jobState;
+		if (over) return null;
+		if (device === 'oldSeated' && isolation.power === 'asFound') {
+			if (body.kind === 'readLive') return { kind: 'readLive', half: body.half };
+			if (body.kind === 'checkTools' || body.kind === 'checkPart') return { kind: body.kind };
+		}
+		const nothingOff = device === 'oldOut' && Object.values(wires).every((wire) => wire === 'onOld');
+		return nothingOff && (body.kind === 'lookOver' || body.kind === 'inspect') ? { kind: body.kind } : null;
+	}
 
 	function amend(event: SubmitEvent, of: string, was: VoltReading) {
 		event.preventDefault();
@@ -33,11 +47,12 @@
 </script>
 
 {#if lines.length > 0}
-	<details open={over}>
-		<summary>Recorded so far <b>{lines.length}</b></summary>
+	<details bind:open={shown}>
+		<summary>Look back: recorded so far <b>{lines.length}</b><kbd>b</kbd></summary>
 		<ol reversed>
 			{#each lines as line (line.event.id)}
 				{@const body = line.event.body}
+				{@const earlier = again(line.event)}
 				<li>
 					<span class="soft">{clock(line.event.at)}</span>
 					<span>{line.text}</span>
@@ -45,6 +60,7 @@
 						>{line.value}{#if line.passes !== null}<b class:bad={!line.passes}>{line.passes ? ' ✓' : ' ✗'}</b>{/if}</span
 					>
 					{#if amended.has(line.event.id)}<span class="soft extra">put right later</span>
+					{:else if earlier}<button type="button" class="put" onclick={() => revisit(earlier)}>again</button>
 					{:else if amendable(body.kind) && 'reading' in body}
 						<button
 							type="button"

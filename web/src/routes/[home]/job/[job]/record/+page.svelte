@@ -51,7 +51,7 @@
 
 <svelte:head><title>Record · {placeName(house, box)} · Wary Hand</title></svelte:head>
 <TopBar home={data.home} homes={data.homes} theme={data.theme} />
-<article>
+<main>
 	<header>
 		<p class="soft">Record of work · {house.name}</p>
 		<h1>{placeName(house, box)}</h1>
@@ -140,10 +140,10 @@
 		Written by the person named above, step by step as the work went on; entries can’t be changed afterwards. It is no certificate, and no
 		substitute for inspection under the local code.
 	</p>
-</article>
+</main>
 
 <style>
-	article {
+	main {
 		max-width: 66rem;
 		margin: 0 auto;
 		padding: 1.4rem 1.6rem 3rem;
@@ -228,7 +228,7 @@
 		padding-top: 0.7rem;
 	}
 	@media (max-width: 800px) {
-		article {
+		main {
 			padding: 1rem;
 		}
 		dl,
@@ -238,7 +238,7 @@
 		}
 	}
 	@media print {
-		article {
+		main {
 			max-width: none;
 			padding: 0;
 		}
