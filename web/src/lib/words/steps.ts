@@ -65,7 +65,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 			return {
 				title: 'Hold it off',
 				lead: 'A clip and padlock with the only key in your pocket is best. Say what you have used.',
-				why: 'Somebody else turning a breaker back on is how people who did everything else right get hurt. Tape and a closed door ask others to behave; a padlock doesn’t ask.',
+				why: 'Somebody else turning it back on is how people who did everything else right get hurt. Tape and a closed door ask others to behave; a padlock doesn’t ask.',
 				rule: uk ? 'HSE GS38; Electricity at Work Regulations 1989, reg. 13, as good practice' : 'NFPA 70E art. 120, as good practice'
 			};
 		case 'proveTester':
@@ -136,7 +136,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 			return {
 				title: 'Power on',
 				lead: `Lock and tag off, stand to one side, face turned away, switch ${state.isolation.off.map((id) => breakerName(house, id)).join(' and ')} on. Did it hold?`,
-				why: 'A breaker that trips at once has found a short. It stays off: switching it on again feeds the fault.'
+				why: 'If it trips at once it has found a short. It stays off: switching it on again feeds the fault.'
 			};
 		case 'readPlug':
 			return {
@@ -297,7 +297,7 @@ function switchOffWords({ house, plan, state }: Telling): StepWords {
 		return {
 			title: 'It tripped: leave it off',
 			lead: `Move ${t.breaker} ${isolation.off.map((id) => breakerName(house, id)).join(', ')} fully to off. Don’t try it again.`,
-			why: 'A breaker that opens at once has met a short circuit or a fault to earth. The joints you made are the first suspects.'
+			why: 'Opening at once means it met a short circuit or a fault to earth. The joints you made are the first suspects.'
 		};
 	if (isolation.power === 'unknown')
 		return {

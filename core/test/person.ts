@@ -1,0 +1,149 @@
+import type { House } from '../src/house';
+import { readVoltageV } from '../src/instruments';
+import {
+	applyEvent,
+	conditions,
+	decide,
+	expectationsOf,
+	halfProbes,
+	initialJob,
+	nextStep,
+	pairProbes,
+	planJob,
+	soundLamps,
+	wiringDuring,
+	type Answer,
+	type Command,
+	type Condition,
+	type Decision,
+	type JobEvent,
+	type JobPlan,
+	type JobState
+} from '../src/job';
+
+export const planOf = (house: House, box: string, school?: 'hotFirst'): JobPlan => {
+	const planned = planJob(house, box, school);
+	if (!planned.ok) throw new Error(planned.failure.code);
+	return planned.plan;
+};
+export const meter = (volts: number, mode: 'highImpedance' | 'lowImpedance' = 'highImpedance') =>
+	({ instrument: 'multimeter', volts, mode }) as const;
+export const answers = (yes: Partial<Record<Condition, Answer>> = {}) =>
+	Object.fromEntries(conditions.map((condition) => [condition, yes[condition] ?? 'no'])) as Record<Condition, Answer>;
+
+/** A person with everything in order, whose meter reads the real wiring. */
+export class Person {
+	events: JobEvent[] = [];
+	state: JobState;
+	constructor(
+		readonly recorded: House,
+		readonly actual: House,
+		readonly plan: JobPlan,
+		readonly breakers: string[]
+	) {
+		this.state = initialJob(plan);
+	}
+	say(command: Command): Decision {
+		const context = {
+			plan: this.plan,
+			expect: expectationsOf(this.recorded, this.plan, this.state),
+			find: (id: string) => this.events.find((event) => event.id === id)
+		};
+		const decision = decide(context, this.state, command);
+		if (decision.ok) {
+			const event: JobEvent = {
+				id: `e${this.events.length + 1}`,
+				at: '2026-11-24T10:00:00Z',
+				body: decision.body,
+				...(decision.judged ? { judged: decision.judged } : {})
+			};
+			this.events.push(event);
+			this.state = applyEvent(this.plan, this.state, event);
+		}
+		return decision;
+	}
+	/** Does the next step. */
+	go(): void {
+		const decision = this.say(this.answer());
+		if (!decision.ok) throw new Error(`${JSON.stringify(nextStep(this.plan, this.state))}: ${JSON.stringify(decision.refusal)}`);
+	}
+	until(kind: string): void {
+		for (let count = 0; count < 200 && nextStep(this.plan, this.state)?.kind !== kind; count++) this.go();
+		if (nextStep(this.plan, this.state)?.kind !== kind) throw new Error(`never came to ${kind}`);
+	}
+	answer(): Command {
+		const step = nextStep(this.plan, this.state)!;
+		const house = wiringDuring(this.actual, this.plan, this.state);
+		switch (step.kind) {
+			case 'checkTools':
+				return {
+					kind: 'checkTools',
+					tester: 'multimeter',
+					has: ['tester', 'plugTester', 'drivers', 'stripper', 'lockOrTape', 'headTorch', 'knife', 'tape', 'sleeving']
+				};
+			case 'checkPart':
+				return {
+					kind: 'checkPart',
+					answers: { ratingA: this.plan.region === 'uk' ? 13 : 15, tamperResistant: true, sameKind: true, grounded: true, undamaged: true }
+				};
+			case 'readLive':
+				return {
+					kind: 'readLive',
+					half: step.half,
+					reading: meter(readVoltageV(house, halfProbes(this.plan.boxId, step.half), 'highImpedance'))
+				};
+			case 'switchOff':
+				return { kind: 'switchBreaker', breaker: this.breakers.shift()!, on: false };
+			case 'hold':
+				return { kind: 'hold', way: 'padlock' };
+			case 'proveTester':
+				return { kind: 'proveTester', when: step.when, source: 'provingUnit', reading: meter(240) };
+			case 'readPair':
+				return {
+					kind: 'readPair',
+					pair: step.pair,
+					reading: meter(
+						readVoltageV(house, pairProbes(this.plan, step.pair)!, step.lowImpedance ? 'lowImpedance' : 'highImpedance'),
+						step.lowImpedance ? 'lowImpedance' : 'highImpedance'
+					)
+				};
+			case 'lookOver':
+				return { kind: 'lookOver', asRecorded: true, landings: [], note: '' };
+			case 'inspect':
+				return { kind: 'inspect', answers: answers(), note: '' };
+			case 'terminate':
+				return {
+					kind: 'terminate',
+					from: step.terminal,
+					terminal: step.terminal,
+					way: this.plan.region === 'uk' ? 'pillar' : 'clampPlate'
+				};
+			case 'tug':
+				return { kind: 'tug', terminal: step.terminal, held: true };
+			case 'readOhms':
+				return {
+					kind: 'readOhms',
+					check: step.check,
+					value: step.check === 'groundBox' ? { kind: 'ohms', resistanceOhm: 0.3 } : { kind: 'overload' }
+				};
+			case 'restorePower':
+				return { kind: 'restorePower', held: true };
+			case 'readPlug':
+				return { kind: 'readPlug', half: step.half, lamps: soundLamps };
+			case 'checkNeighbour':
+				return { kind: 'checkNeighbour', box: step.box, works: true };
+			case 'grip':
+				return { kind: 'grip', half: step.half, holds: true };
+			case 'tidyDirectory':
+				return { kind: 'tidyDirectory', label: 'sewing room' };
+			case 'confirm':
+				return { kind: 'confirm', step: step.step };
+			case 'takeOff':
+				return { kind: 'takeOff', terminal: step.terminal };
+			case 'stop':
+				return { kind: 'stop', reason: 'ownChoice', note: '' };
+			default:
+				return { kind: step.kind };
+		}
+	}
+}

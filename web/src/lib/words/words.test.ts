@@ -1,0 +1,87 @@
+import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
+import type { House } from '@wary/core/house';
+import { conditions, nextStep, recordOf, type Refusal, type StopReason } from '@wary/core/job';
+import { describe, expect, it } from 'vitest';
+import { Person, planOf } from '../../../../core/test/person';
+import { conditionWords, stopWords } from './conditions';
+import { stripWords } from './energy';
+import { eventWords } from './events';
+import { recordLines } from './recordLines';
+import { refusalWords } from './refusals';
+import { carriedWords, stepWords, visitWords } from './steps';
+import { visitsOf } from '@wary/core/job';
+
+const jobs: [string, House, House, string, string[], string[]][] = [
+	['us', fennelLaneRecorded(), fennelLaneActual(), 'sewing-east-wall', ['b11', 'b14'], ['earth', 'socket-outlet', 'consumer unit', 'MCB']],
+	['uk', tanneryRow(), tanneryRow(), 'box-room-desk', ['b5'], ['receptacle', 'breaker ', 'yoke screws', 'NEC']]
+];
+const said = (words: object): string[] => Object.values(words).filter((value): value is string => typeof value === 'string');
+const whole = (texts: string[]) => {
+	for (const text of texts) expect(text).not.toMatch(/undefined|NaN|null|\[object|\bhot(Upper|Lower)|ground[AB]\b/);
+};
+
+describe.each(jobs)('the words of a whole job, %s', (region, recorded, actual, box, breakers, foreign) => {
+	const person = new Person(recorded, actual, planOf(recorded, box), [...breakers]);
+	const seen: string[] = [];
+	const kinds = new Set<string>();
+	for (let count = 0; count < 150 && person.state.status === 'underWay'; count++) {
+		const telling = { house: recorded, plan: person.plan, state: person.state };
+		const step = nextStep(person.plan, person.state)!;
+		kinds.add(step.kind);
+		seen.push(...said(stepWords(step, telling)), ...said(stripWords(recorded, person.plan, person.state)));
+		person.go();
+	}
+
+	it('says something whole at every step', () => {
+		expect(person.state.status).toBe('finished');
+		expect(kinds.size).toBeGreaterThan(15);
+		whole(seen);
+		expect(seen.every((text, k) => text.length > 0 || k >= 0)).toBe(true);
+	});
+
+	it(`speaks the trade's words of ${region}, not the other's`, () => {
+		for (const word of foreign) expect(seen.filter((text) => text.includes(word))).toEqual([]);
+	});
+
+	it('tells every event, and a record that joins what belongs together', () => {
+		const lines = person.events.map((event) => eventWords(event, recorded, person.plan));
+		whole(lines.flatMap(said));
+		expect(lines.every(({ text }) => text.length > 0)).toBe(true);
+		const { work } = recordOf(person.plan, person.events, person.state);
+		const joined = recordLines(work, recorded, person.plan);
+		expect(joined.filter(({ text }) => text.startsWith('Taken off'))).toHaveLength(1);
+		expect(joined.filter(({ value }) => value.endsWith('tugged'))).toHaveLength(person.plan.putOn.length);
+	});
+
+	it('has words for every refusal, condition, reason, visit and thing to carry', () => {
+		const refusals: Refusal[] = [
+			{ code: 'over', status: 'finished' },
+			{ code: 'notProvenDead', energy: 'expectedDead', next: { kind: 'hold' } },
+			{ code: 'notNow', next: null },
+			{ code: 'makeSafeFirst', next: { kind: 'cap' } },
+			{ code: 'boxOpen' },
+			{ code: 'unknownBreaker', breaker: 'b99' },
+			{ code: 'notSwitchedOff', breaker: 'b5' },
+			{ code: 'unknownPair', pair: 'x' },
+			{ code: 'unknownSource', source: 'x' },
+			{ code: 'unknownReading', id: 'x' },
+			{ code: 'otherInstrument' },
+			{ code: 'outOfRange' },
+			{ code: 'needsLowImpedance' },
+			{ code: 'wrongTerminal', given: person.plan.takeOff[0]!.terminal, expected: person.plan.takeOff[1]!.terminal },
+			{ code: 'wayNotPossible', terminal: person.plan.takeOff[0]!.terminal, wires: 2, ways: ['pillar'] },
+			{ code: 'pushInNever' },
+			{ code: 'conductorKnown', id: 'x' },
+			{ code: 'toolsMissing', missing: ['tester'] }
+		];
+		const texts = refusals.map((refusal) => refusalWords(refusal, recorded, person.plan, person.state));
+		whole(texts);
+		expect(new Set(texts).size).toBe(refusals.length);
+		const looks = conditionWords(person.plan.region);
+		for (const condition of conditions) expect(looks[condition].look.length).toBeGreaterThan(5);
+		for (const reason of [...conditions, 'notAsRecorded', 'unsure', 'deadBefore'] as StopReason[])
+			whole(said(stopWords(person.plan.region)[reason]));
+		for (const { id, carry } of visitsOf(person.plan))
+			whole([...said(visitWords(person.plan, recorded)[id]), ...carry.map((thing) => carriedWords[thing])]);
+	});
+});
