@@ -108,7 +108,15 @@ export class Person {
 					)
 				};
 			case 'lookOver':
-				return { kind: 'lookOver', asRecorded: true, landings: [], note: '' };
+				return {
+					kind: 'lookOver',
+					asRecorded: true,
+					note: '',
+					landings: this.plan.takeOff.map(({ terminal, wires }) => ({
+						terminal,
+						wires: wires.map(({ id, colour, how }) => ({ id, colour: id === 'sewing-3/hot' ? 'red' : colour, how }))
+					}))
+				};
 			case 'inspect':
 				return { kind: 'inspect', answers: answers(), note: '' };
 			case 'terminate':

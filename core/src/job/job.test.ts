@@ -75,6 +75,7 @@ describe('a job', () => {
 			'good',
 			'clampPlate'
 		]);
+		expect(after.cables.find(({ id }) => id === 'sewing-3')!.conductors.map(({ colour }) => colour)).toEqual(['red', 'bare', 'white']);
 		const record = recordOf(person.plan, person.events, person.state);
 		expect(record.proofs.map(({ scope, pairs }) => [scope, pairs.length])).toEqual([
 			['face', 6],

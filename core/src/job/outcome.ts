@@ -1,4 +1,4 @@
-import { circuitsInBox, fedFrom, withBox, type House } from '../house';
+import { circuitsInBox, fedFrom, withBox, type Colour, type House } from '../house';
 import type { JobEvent } from './events';
 import type { JobPlan } from './plan';
 import { mustStop, type JobState } from './state';
@@ -15,11 +15,22 @@ export function houseAfterJob(house: House, plan: JobPlan, state: JobState, even
 		const way = at.startsWith('terminal:') ? ways.get(at.slice(9)) : undefined;
 		return way ? { ...end, how: way } : end;
 	};
-	const rewired = withBox(moved, plan.boxId, (box) => ({
+	const seen = coloursSeen(events);
+	const recoloured: House = {
+		...moved,
+		cables: moved.cables.map((cable) => ({
+			...cable,
+			conductors: cable.conductors.map((conductor) => ({
+				...conductor,
+				colour: seen.get(`${cable.id}/${conductor.id}`) ?? conductor.colour
+			}))
+		}))
+	};
+	const rewired = withBox(recoloured, plan.boxId, (box) => ({
 		...box,
 		device: plan.newDevice.kind === 'fixed' ? plan.newDevice : { ...plan.newDevice, fitted: on },
 		terminations: box.terminations.map((end) => withWay(end, end.at)),
-		pigtails: box.pigtails.map((tail) => withWay(tail, tail.to)),
+		pigtails: box.pigtails.map((tail) => ({ ...withWay(tail, tail.to), colour: seen.get(`tail/${tail.id}`) ?? tail.colour })),
 		worries: [],
 		history: [...box.history, { on, what: 'Replaced like for like, proven dead before and tested after.' }]
 	}));
@@ -54,6 +65,14 @@ export function houseAfterJob(house: House, plan: JobPlan, state: JobState, even
 			})
 		}))
 	};
+}
+
+/** Colours by wire, as they were last looked at. */
+function coloursSeen(events: readonly JobEvent[]): ReadonlyMap<string, Colour> {
+	const body = events.findLast((event) => event.body.kind === 'lookOver')?.body;
+	return new Map(
+		body?.kind === 'lookOver' ? body.landings.flatMap(({ wires }) => wires.map(({ id, colour }) => [id, colour] as const)) : []
+	);
 }
 
 /** The recorded house after a job that was stopped: what was found is worth keeping, the device is as it was or off. */

@@ -264,7 +264,7 @@
 	@container (max-width: 480px) {
 		.uk .breaker {
 			min-width: 0;
-			font-size: 0.7rem;
+			font-size: 0.64rem;
 			padding: 0.4rem 0.1rem;
 		}
 		.uk .spaces {

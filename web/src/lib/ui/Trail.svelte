@@ -88,7 +88,7 @@
 		}
 		li {
 			padding: 26px 0 0 0;
-			flex: 0 0 27px;
+			flex: 0 0 25px;
 			min-height: 26px;
 		}
 		li:not(.now) b,
@@ -101,7 +101,7 @@
 		}
 		li.now {
 			flex: 1 0 auto;
-			padding: 0 0.5rem 0 26px;
+			padding: 0 0.35rem 0 25px;
 		}
 		li.now b {
 			white-space: nowrap;

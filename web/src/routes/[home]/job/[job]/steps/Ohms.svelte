@@ -62,7 +62,7 @@
 </script>
 
 <svelte:window onkeydown={key} />
-<div class="pair">
+<div class="measure">
 	<div class="expected">
 		<span class="label">expect</span>
 		<div>{step.check === 'groundBox' ? 'under 2 Ω' : ohmsWord(expectedOhm)}</div>
@@ -105,40 +105,6 @@
 </p>
 
 <style>
-	.pair {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0.6rem 1.6rem;
-		align-items: flex-end;
-		margin: 0.3rem 0 0.8rem;
-	}
-	.expected div {
-		font-size: 1.4rem;
-		padding-bottom: 0.35rem;
-	}
-	.big {
-		display: inline-flex;
-		font-size: 3.2rem;
-		line-height: 1;
-		font-weight: 600;
-		border-bottom: 3px solid var(--ink);
-	}
-	.big input {
-		width: 5ch;
-		font: inherit;
-		color: inherit;
-		background: transparent;
-		border: 0;
-		padding: 0;
-		text-align: right;
-	}
-	.big input:focus {
-		outline: none;
-		box-shadow: none;
-	}
-	.big:focus-within {
-		border-bottom-color: var(--dead);
-	}
 	select {
 		min-width: 5rem;
 	}

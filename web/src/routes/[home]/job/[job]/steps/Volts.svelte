@@ -164,7 +164,7 @@
 		></label
 	>
 {/if}
-<div class="pair">
+<div class="measure">
 	<div class="expected">
 		<span class="label">expect</span>
 		<div>{expected}</div>
@@ -217,44 +217,6 @@
 		display: block;
 		max-width: 24rem;
 		margin-bottom: 0.8rem;
-	}
-	.pair {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0.6rem 2rem;
-		align-items: flex-end;
-		margin: 0.3rem 0 0.6rem;
-	}
-	.expected div {
-		font-size: 1.4rem;
-		padding-bottom: 0.35rem;
-	}
-	.big {
-		display: inline-flex;
-		align-items: baseline;
-		gap: 0.3rem;
-		font-size: 3.6rem;
-		line-height: 1;
-		font-weight: 600;
-		border-bottom: 3px solid var(--ink);
-		padding: 0 0.6rem 0.2rem 0;
-	}
-	.big input {
-		width: 4.6ch;
-		font: inherit;
-		color: inherit;
-		background: transparent;
-		border: 0;
-		padding: 0;
-		text-align: right;
-	}
-	.big input:focus {
-		outline: none;
-		box-shadow: none;
-	}
-	.big:focus-within {
-		border-bottom-color: var(--dead);
-		border-bottom-width: 5px;
 	}
 	.marks {
 		display: flex;
