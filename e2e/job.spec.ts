@@ -19,6 +19,7 @@ test('us: from a worn outlet to a finished record, with the wrong breaker caught
 	await doUntil(page, ({ kind }) => kind === 'readPlug');
 	expect(await energy(page)).toBe('deliberatelyLive');
 	await doUntil(page, ({ kind }) => kind === 'finished');
+	expect(await energy(page)).toBe('assumedLive');
 
 	await page.getByRole('link', { name: 'See the record' }).click();
 	await expect(page.getByText('14, 15 A (the directory said 11)')).toBeVisible();
@@ -119,6 +120,7 @@ test('what was found can stop the job: the reason, what to tell the electrician,
 	await page.getByLabel(/In your own words/).fill('Brown marks two hands up the cable.');
 	await page.getByRole('button', { name: /^Stop here/ }).click();
 	await expect(page.getByText('The breaker is off, held and tagged')).toBeVisible();
+	expect(await energy(page)).toBe('expectedDead');
 	await page.getByRole('link', { name: 'See the record' }).click();
 	await expect(page.getByText('Brown marks two hands up the cable.')).toBeVisible();
 });

@@ -94,7 +94,7 @@ export function readInstrument(house: House, options: Options): unknown {
 		case 'ohms':
 			return readOhms(house, probes(house, options));
 		case 'contactless':
-			return { alarms: contactlessAlarms(house, point(house, 'red', options.red), false) };
+			return { alarms: contactlessAlarms(house, point(house, 'red', options.red)) };
 		case 'plug': {
 			const { boxId, half } = outlet(house, options);
 			return readPlugLamps(house, boxId, half);

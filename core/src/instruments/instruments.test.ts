@@ -77,8 +77,13 @@ describe('instruments on the model', () => {
 	});
 
 	it('a contactless tester alarms at a live conductor, not at a dead or shielded one', () => {
-		expect(contactlessAlarms(house, at(east, 'hot'), false)).toBe(true);
-		expect(contactlessAlarms(house, at(east, 'hot'), true)).toBe(false);
-		expect(contactlessAlarms(off, at(east, 'hot'), false)).toBe(false);
+		const conductor = points.conductor('sewing-2', 'hot', 'to');
+		const inConduit: House = {
+			...house,
+			cables: house.cables.map((cable) => (cable.id === 'sewing-2' ? { ...cable, sheath: 'conduit' } : cable))
+		};
+		expect(contactlessAlarms(house, conductor)).toBe(true);
+		expect(contactlessAlarms(inConduit, conductor)).toBe(false);
+		expect(contactlessAlarms(off, conductor)).toBe(false);
 	});
 });

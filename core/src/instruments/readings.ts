@@ -71,9 +71,10 @@ export function readOhms(house: House, probes: Probes): OhmReading {
 	return { kind: 'ohms', resistanceOhm, beeps: resistanceOhm < ohmmeter.beepOhm };
 }
 
-/** Whether a contactless tester alarms at a conductor. It knows potential to earth only, and a shield hides that. */
-export function contactlessAlarms(house: House, point: string, shielded: boolean): boolean {
-	if (shielded) return false;
+/** Whether a contactless tester alarms at a point. It knows potential to earth only, and the metal of armour or conduit hides that. */
+export function contactlessAlarms(house: House, point: string): boolean {
+	const cable = house.cables.find(({ id }) => point.startsWith(`cable:${id}/`));
+	if (cable?.sheath === 'armoured' || cable?.sheath === 'conduit') return false;
 	const { solution } = settle(house);
 	return voltageBetweenV(solution, point, points.earth(mainPanel(house).id)) > contactlessAlarmV;
 }

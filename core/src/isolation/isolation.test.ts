@@ -102,6 +102,13 @@ describe('energy state', () => {
 		expect(energyOf([read('x', 0), tester('after')].reduce(isolate, found))).toBe('provenDead');
 	});
 
+	it('a proof ends with its job: live again after power, only expected dead where it stays off', () => {
+		expect(energyOf(after(off, locked, ...proof, { kind: 'over' }))).toBe('expectedDead');
+		expect(energyOf(after(off, locked, ...proof, { kind: 'clearArea' }, { kind: 'restorePower', held: true }, { kind: 'over' }))).toBe(
+			'assumedLive'
+		);
+	});
+
 	it('a reading put right is judged by its right value', () => {
 		const proven = after(off, locked, ...proof);
 		expect(energyOf(isolate(proven, { kind: 'amendVolts', of: 'hg', reading: meter(0.4) }))).toBe('provenDead');

@@ -19,7 +19,9 @@ export type IsolationEvent =
 	| { readonly kind: 'foundConductor'; readonly pair: string }
 	| { readonly kind: 'changed'; readonly what: Change }
 	| { readonly kind: 'clearArea' }
-	| { readonly kind: 'restorePower'; readonly held: boolean };
+	| { readonly kind: 'restorePower'; readonly held: boolean }
+	/** The job is over: whoever comes next proves anew. */
+	| { readonly kind: 'over' };
 
 /** Things that happen beside the procedure and may undo a proof. */
 export type Change = 'powerSeen' | 'foundUnlocked' | 'wasAway' | 'otherBoxOpened';
@@ -124,6 +126,8 @@ export function isolate(state: IsolationState, event: IsolationEvent): Isolation
 			return changed(state, event.what);
 		case 'clearArea':
 			return { ...state, areaClear: true };
+		case 'over':
+			return { ...state, areaClear: false, proof: again(state) };
 		case 'restorePower':
 			return event.held
 				? { ...state, power: 'restored', off: [], hold: null, proof: again(state), doubt: null }

@@ -1,4 +1,4 @@
-import { contactPoint, findBox, points, type Half, type House } from '../house';
+import { contactPoint, deviceModel, findBox, points, type Half, type House } from '../house';
 import { readOhms, readPlugLamps, readVoltageV, type OhmReading, type PlugLamps, type Probes } from '../instruments';
 import type { JobPlan, ResistanceCheck } from './plan';
 import { believedHouse, wiringDuring } from './stage';
@@ -61,11 +61,8 @@ export function resistanceProbes(plan: JobPlan, check: ResistanceCheck): Probes 
 export function sourceVoltageV(house: House, source: string): number | null {
 	if (source === 'provingUnit') return provingUnitV;
 	const box = source.startsWith('outlet:') ? findBox(house, source.slice(7)) : undefined;
-	const half = box?.device ? halvesOf(box.device.kind)[0] : undefined;
+	const half = box?.device ? deviceModel(box.device).halves[0] : undefined;
 	return box && half ? readVoltageV(house, halfProbes(box.id, half), 'highImpedance') : null;
 }
-
-const halvesOf = (kind: string): Half[] =>
-	({ duplex: ['upper' as const], socketTwin: ['left' as const], single: ['only' as const], socketSingle: ['only' as const] })[kind] ?? [];
 
 const openAsNull = (reading: OhmReading): number | null => (reading.kind === 'ohms' ? reading.resistanceOhm : null);

@@ -1,5 +1,4 @@
 export {
-	onSameCircuit,
 	planJob,
 	type JobPlan,
 	type Landing,

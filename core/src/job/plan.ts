@@ -1,6 +1,5 @@
 import {
 	cablesInBox,
-	chainOfCircuit,
 	circuitsInBox,
 	deviceModel,
 	findBox,
@@ -240,9 +239,4 @@ function barePairs(box: Box, wires: readonly WireRef[]): Pair[] {
 	if (box.material === 'metal')
 		pairs.push({ id: 'ground~box', kind: 'toGround', red: ground.point, black: points.metal(box.id), redWire: ground, blackWire: 'box' });
 	return pairs;
-}
-
-/** Boxes on the same circuit, nearest the panel first: what goes dark with it. */
-export function onSameCircuit(house: House, boxId: string): string[] {
-	return circuitsInBox(house, boxId).flatMap(({ id }) => chainOfCircuit(house, id).map(({ box }) => box.id));
 }

@@ -24,7 +24,7 @@ export function believedHouse(recorded: House, plan: JobPlan, state: JobState): 
 function boxDuring(box: Box, plan: JobPlan, state: JobState): Box {
 	const isOld = state.device === 'oldSeated' || state.device === 'oldOut';
 	const { device: _device, ...without } = box;
-	const device = isOld ? (state.redo === 'grip' ? plan.newDevice : box.device) : state.device === 'none' ? undefined : plan.newDevice;
+	const device = isOld ? box.device : state.device === 'none' ? undefined : plan.newDevice;
 	const landed = (at: string): string => {
 		if (!at.startsWith('terminal:')) return at;
 		const wire = state.wires[at.slice(9)];

@@ -174,6 +174,9 @@ function forIsolation(plan: JobPlan, state: JobState, { id, body }: JobEvent): I
 			if (body.step === 'easeOut') return { kind: 'exposed', pairs: barePairIds(plan, state) };
 			if (body.step === 'seat') return { kind: 'closed' };
 			return body.step === 'clearArea' ? { kind: 'clearArea' } : null;
+		case 'stop':
+		case 'finish':
+			return { kind: 'over' };
 		case 'reopen':
 			return { kind: 'exposed', pairs: barePairIds(plan, state) };
 		default:

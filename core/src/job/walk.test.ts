@@ -116,6 +116,7 @@ describe.each([
 		for (const state of walked.states.filter(({ status }) => status === 'stopped')) {
 			const held = state.isolation.power === 'off' && state.isolation.hold !== null;
 			expect(held || state.device === 'oldSeated').toBe(true);
+			expect(energyOf(state.isolation)).not.toBe('provenDead');
 		}
 	});
 

@@ -136,7 +136,8 @@
 	}
 	.text {
 		flex: 1;
-		overflow-wrap: anywhere;
+		overflow-wrap: break-word;
+		min-width: 0;
 	}
 	.text em {
 		display: block;
@@ -262,6 +263,11 @@
 		}
 	}
 	@container (max-width: 480px) {
+		.us .breaker {
+			font-size: 0.82rem;
+			gap: 0.3rem;
+		}
+
 		.uk .breaker {
 			min-width: 0;
 			font-size: 0.64rem;

@@ -37,7 +37,7 @@ export function stripWords(
 				word: energyWords[energy],
 				because: `${off}, ${held}.`,
 				caution: 'Not proven here. Nothing bare may be touched.',
-				lapses: `reading ${readingsTaken(isolation)} of ${isolation.proof.required.length + 2}`
+				lapses: state.status === 'underWay' ? `reading ${readingsTaken(isolation)} of ${isolation.proof.required.length + 2}` : 'job over'
 			};
 		case 'deliberatelyLive':
 			return {
@@ -69,6 +69,7 @@ const readingsTaken = ({ proof }: IsolationState): number =>
 function liveBecause(house: House, plan: JobPlan, state: JobState): string {
 	const { isolation } = state;
 	if (isolation.doubt) return doubtWords(house, plan, isolation.doubt);
+	if (state.status === 'finished') return 'Finished, and in ordinary use again.';
 	if (isolation.power === 'asFound') return 'Nothing has been switched off for this job.';
 	if (isolation.hold === null && isolation.power === 'off') return 'Switched off, and nothing keeps it off yet.';
 	return 'Power is on.';

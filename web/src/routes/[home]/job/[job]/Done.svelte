@@ -12,7 +12,7 @@
 
 {#if state.status === 'finished'}
 	<h1>Finished, tested, recorded</h1>
-	<p class="lead">The directory and the outlet’s entry say what was found today.</p>
+	<p class="soft">The directory and the outlet’s entry say what was found today.</p>
 {:else}
 	<h1>Stopped</h1>
 	{#if words}<p>{words.why}.</p>
@@ -21,7 +21,7 @@
 			The breaker is off, held and tagged. It stays so until somebody competent has seen to the box.
 		</p>{/if}
 {/if}
-<p class="row">
+<p class="row mt-5">
 	{#if session.unsent === 0}<a class="btn" href={`/${home}/job/${job}/record`}>See the record</a>{:else}<span class="soft"
 			>Saving the last entries …</span
 		>{/if}

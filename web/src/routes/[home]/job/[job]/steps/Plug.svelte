@@ -79,14 +79,14 @@
 <style>
 	.lamps {
 		display: flex;
-		flex-wrap: wrap;
 		border: 2px solid var(--ink);
 		border-radius: 14px;
 		background: var(--sheet);
 		max-width: 34rem;
 	}
 	.lamp {
-		flex: 1 1 8rem;
+		flex: 1 1 0;
+		min-width: 0;
 		display: grid;
 		justify-items: center;
 		gap: 0.2rem;
