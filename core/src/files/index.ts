@@ -2,3 +2,6 @@ export { houseSchema } from '../house/schema';
 export { checkHouse, devicePoints, parseHouse, type HouseProblem, type ParsedHouse, type Path } from '../house/check';
 export { houseJsonSchema } from './houseJsonSchema';
 export { describeProblem, describePath } from './problems';
+export { directoryColumns, directoryCsv, readDirectoryCsv, spaceText, type CsvReading } from './directoryCsv';
+export { outletColumns, outletsCsv, readOutletsCsv } from './outletsCsv';
+export type { CsvProblem } from './csv';

@@ -14,7 +14,7 @@ export function describeProblem(problem: HouseProblem): string {
 		case 'duplicateId':
 			return `the id “${problem.id}” is used twice`;
 		case 'unknown':
-			return `there is no ${problem.what} “${problem.id}”`;
+			return problem.id === '' ? `a ${problem.what} is missing` : `there is no ${problem.what} “${problem.id}”`;
 		case 'cableNotInBox':
 			return `cable “${problem.cable}” doesn’t enter box “${problem.box}”`;
 		case 'danglingConductor':
@@ -37,6 +37,10 @@ export function describeProblem(problem: HouseProblem): string {
 			return `box “${problem.box}” isn’t metal`;
 		case 'sizeNotMade':
 			return `${problem.size} house cable isn’t made in ${problem.material}`;
+		case 'feedsItself':
+			return `panel “${problem.panel}” would be fed from itself`;
+		case 'chainCycle':
+			return `cable “${problem.cable}” closes a loop in circuit “${problem.circuit}”; only a ring comes back, and only to the panel`;
 		case 'cableToItself':
 			return `the cable begins and ends in box “${problem.box}”`;
 	}

@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { resistanceOhmPerM } from '../rules';
 import { contactPoint, deviceModel } from './devices';
-import { cablesInBox } from './lookup';
+import { cablesInBox, panelOf } from './lookup';
 import { houseSchema, type Box, type House, type Panel } from './schema';
 
 /** A place in a house file: keys and indices from its root. */
@@ -27,6 +27,8 @@ export type HouseProblem = { readonly path: Path } & (
 	| { readonly code: 'coveredTwice'; readonly breaker: string }
 	| { readonly code: 'noMetal'; readonly box: string }
 	| { readonly code: 'sizeNotMade'; readonly size: string; readonly material: string }
+	| { readonly code: 'feedsItself'; readonly panel: string }
+	| { readonly code: 'chainCycle'; readonly circuit: string; readonly cable: string }
 	| { readonly code: 'cableToItself'; readonly box: string }
 );
 
@@ -51,7 +53,9 @@ export function checkHouse(house: House): HouseProblem[] {
 	return [
 		...uniqueIds(house),
 		...house.panels.flatMap((panel, k) => checkPanel(house, panel, ['panels', k])),
+		...checkFeeders(house),
 		...references(house),
+		...chainCycles(house),
 		...house.boxes.flatMap((box, k) => checkBox(house, box, ['boxes', k]))
 	];
 }
@@ -66,8 +70,12 @@ function uniqueIds(house: House): HouseProblem[] {
 		});
 	};
 	for (const key of ['rooms', 'panels', 'circuits', 'boxes', 'cables', 'loads'] as const) check(house[key], [key]);
+	const breakersSeen = new Set<string>();
 	house.panels.forEach((panel, k) => {
-		check(panel.breakers, ['panels', k, 'breakers']);
+		panel.breakers.forEach(({ id }, b) => {
+			if (breakersSeen.has(id)) problems.push({ code: 'duplicateId', path: ['panels', k, 'breakers', b, 'id'], id });
+			breakersSeen.add(id);
+		});
 		check(panel.residualDevices, ['panels', k, 'residualDevices']);
 	});
 	house.cables.forEach((cable, k) => check(cable.conductors, ['cables', k, 'conductors']));
@@ -80,13 +88,16 @@ function uniqueIds(house: House): HouseProblem[] {
 
 function checkPanel(house: House, panel: Panel, path: Path): HouseProblem[] {
 	const problems: HouseProblem[] = [];
-	const takenBy = new Map<number, string>();
+	const taken: { space: number; breaker: Panel['breakers'][number] }[] = [];
 	panel.breakers.forEach((breaker, k) => {
 		const at = [...path, 'breakers', k, 'spaces'];
 		breaker.spaces.forEach((space, s) => {
-			const by = takenBy.get(space);
-			if (by !== undefined) problems.push({ code: 'spaceTaken', path: [...at, s], space, by });
-			takenBy.set(space, breaker.id);
+			// Two thin breakers may share a space, one to a half.
+			const by = taken.find(
+				(other) => other.space === space && (!breaker.tandem || !other.breaker.tandem || breaker.tandem === other.breaker.tandem)
+			);
+			if (by) problems.push({ code: 'spaceTaken', path: [...at, s], space, by: by.breaker.id });
+			taken.push({ space, breaker });
 			if (space > panel.spaces) problems.push({ code: 'spaceOutside', path: [...at, s], space, spaces: panel.spaces });
 		});
 		const [first, second] = breaker.spaces;
@@ -109,6 +120,43 @@ function checkPanel(house: House, panel: Panel, path: Path): HouseProblem[] {
 	return problems;
 }
 
+/** Every sub-panel hangs on a breaker of another panel, and in the end on the main one. */
+function checkFeeders(house: House): HouseProblem[] {
+	return house.panels.flatMap((panel, k): HouseProblem[] => {
+		const at = ['panels', k, 'fedFrom', 'breaker'];
+		if (k === 0) return panel.fedFrom ? [{ code: 'feedsItself', path: at, panel: panel.id }] : [];
+		if (!panel.fedFrom) return [{ code: 'unknown', what: 'breaker', path: ['panels', k, 'fedFrom'], id: '' }];
+		const seen = new Set([panel.id]);
+		for (let now = panelOf(house, panel.fedFrom.breaker); ; now = now.fedFrom && panelOf(house, now.fedFrom.breaker)) {
+			if (!now) return [{ code: 'unknown', what: 'breaker', path: at, id: panel.fedFrom.breaker }];
+			if (seen.has(now.id)) return [{ code: 'feedsItself', path: at, panel: panel.id }];
+			if (!now.fedFrom) return now === house.panels[0] ? [] : [{ code: 'unknown', what: 'breaker', path: at, id: panel.fedFrom.breaker }];
+			seen.add(now.id);
+		}
+	});
+}
+
+/** A radial has no way back to where it was; a ring has one, through the panel. */
+function chainCycles(house: House): HouseProblem[] {
+	return house.circuits.flatMap(({ id, arrangement }): HouseProblem[] => {
+		const group = new Map<string, string>();
+		const rootOf = (node: string): string => {
+			let root = node;
+			while (group.has(root)) root = group.get(root)!;
+			return root;
+		};
+		let allowed = arrangement === 'ring' ? 1 : 0;
+		return house.cables.flatMap((cable, k): HouseProblem[] => {
+			if (cable.circuit !== id) return [];
+			const from = rootOf('panel' in cable.from ? 'panel' : `box ${cable.from.box}`);
+			const to = rootOf(`box ${cable.to.box}`);
+			if (from !== to) group.set(to, from);
+			else if (allowed-- <= 0) return [{ code: 'chainCycle', path: ['cables', k], circuit: id, cable: cable.id }];
+			return [];
+		});
+	});
+}
+
 function references(house: House): HouseProblem[] {
 	const problems: HouseProblem[] = [];
 	const need = (what: 'room' | 'box' | 'panel' | 'circuit' | 'breaker', known: ReadonlySet<string>, id: string, path: Path) => {
@@ -124,6 +172,9 @@ function references(house: House): HouseProblem[] {
 	house.boxes.forEach(({ room }, k) => need('room', rooms, room, ['boxes', k, 'room']));
 	house.cables.forEach((cable, k) => {
 		need('circuit', circuits, cable.circuit, ['cables', k, 'circuit']);
+		cable.conductors.forEach(({ circuit }, c) => {
+			if (circuit !== undefined) need('circuit', circuits, circuit, ['cables', k, 'conductors', c, 'circuit']);
+		});
 		need('box', boxes, cable.to.box, ['cables', k, 'to', 'box']);
 		if ('box' in cable.from) {
 			need('box', boxes, cable.from.box, ['cables', k, 'from', 'box']);

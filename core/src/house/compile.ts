@@ -1,9 +1,9 @@
 import type { Branch, Network } from '../network';
 import { couplingFPerM, goodJointOhm, regions, resistanceOhmPerM } from '../rules';
 import { deviceModel } from './devices';
-import { mainPanel } from './lookup';
+import { findBreaker, mainPanel, panelOf } from './lookup';
 import { points } from './points';
-import type { Box, Cable, Conductor, House, Panel } from './schema';
+import type { Box, Breaker, Cable, Conductor, House, Panel } from './schema';
 
 /** Which supply leg a us panel's space stands on: rows alternate. A uk unit has one. */
 export function legOfSpace(house: House, space: number): 0 | 1 {
@@ -19,8 +19,9 @@ export function compileHouse(house: House): Network {
 	const panel = mainPanel(house);
 	const branches: Branch[] = [];
 	service(house, panel, branches);
-	breakers(house, panel, branches);
-	const starts = startOfCircuit(panel, house);
+	for (const sub of house.panels) if (sub.fedFrom) feeder(house, sub, sub.fedFrom, branches);
+	for (const each of house.panels) breakers(house, each, branches);
+	const starts = startOfCircuit(house);
 	for (const cable of house.cables) cableBranches(cable, starts, branches);
 	for (const box of house.boxes) boxBranches(house, box, branches);
 	for (const load of house.loads)
@@ -65,6 +66,41 @@ function service(house: House, panel: Panel, branches: Branch[]): void {
 	branches.push(wire('neutral to ground bond', bondAt, points.earth(panel.id), goodJointOhm));
 }
 
+/** A sub-panel's supply: hots from the poles of its breaker, neutral and ground each from the bar of the panel that breaker sits in. */
+function feeder(house: House, sub: Panel, { breaker, lengthM, size }: NonNullable<Panel['fedFrom']>, branches: Branch[]): void {
+	const parent = panelOf(house, breaker);
+	if (!parent) throw new Error(`panel ${sub.id}: no breaker ${breaker}`);
+	const ohm = resistanceOhmPerM(size, 'copper')! * lengthM;
+	const name = (what: string) => `feeder ${sub.id} ${what}`;
+	findBreaker(house, breaker)!.spaces.forEach((_, k) => {
+		const pole = k as 0 | 1;
+		branches.push(
+			wire(name(`hot ${k + 1}`), points.breaker(breaker, pole), points.feed(sub.id, pole), ohm),
+			closing(name(`main switch ${k + 1}`), points.feed(sub.id, pole), points.bus(sub.id, pole), sub.mainOn)
+		);
+	});
+	const neutral = points.neutralBar(sub.id);
+	const start = neutralStart(parent, breaker);
+	if (house.region === 'uk')
+		branches.push(
+			wire(name('neutral'), start, `panel:${sub.id}/feedNeutral`, ohm),
+			closing(name('main switch N'), `panel:${sub.id}/feedNeutral`, neutral, sub.mainOn)
+		);
+	else branches.push(wire(name('neutral'), start, neutral, ohm));
+	branches.push(wire(name('ground'), points.earth(parent.id), points.earth(sub.id), ohm));
+}
+
+/** Where the neutral that goes with a breaker starts: its own residual-current part, that of the device it stands behind, or the bar. */
+function neutralStart(panel: Panel, breakerId: string): string {
+	if (sensesResidual(panel.breakers.find(({ id }) => id === breakerId)!)) return points.breakerNeutral(breakerId);
+	const residual = panel.residualDevices.find(({ covers }) => covers.includes(breakerId));
+	return residual ? points.residualNeutral(residual.id) : points.neutralBar(panel.id);
+}
+
+export const sensesResidual = ({ type }: Breaker): boolean => type === 'residual' || type === 'dualFunction';
+/** What a breaker's own residual-current part trips at, mA. */
+export const tripMaOf = (house: House, breaker: Breaker): number => breaker.tripMa ?? (house.region === 'us' ? 5 : 30);
+
 function breakers(house: House, panel: Panel, branches: Branch[]): void {
 	for (const device of panel.residualDevices) {
 		branches.push(
@@ -79,24 +115,30 @@ function breakers(house: House, panel: Panel, branches: Branch[]): void {
 			const supply = residual ? points.residualLine(residual.id) : points.bus(panel.id, legOfSpace(house, space));
 			branches.push(closing(breakerBranchId(breaker.id, pole), supply, points.breaker(breaker.id, pole), breaker.on));
 		});
+		if (sensesResidual(breaker)) {
+			const from = residual ? points.residualNeutral(residual.id) : points.neutralBar(panel.id);
+			branches.push(wire(breakerNeutralId(breaker.id), from, points.breakerNeutral(breaker.id), goodJointOhm));
+		}
 	}
 }
 
+export const breakerNeutralId = (breakerId: string): string => `breaker ${breakerId} neutral`;
 export const breakerBranchId = (breakerId: string, pole: 0 | 1): string => `breaker ${breakerId} pole ${pole + 1}`;
 
 /** Where each conductor of a circuit's first cable lands in the panel. */
-function startOfCircuit(panel: Panel, house: House) {
-	const residualOf = new Map(panel.residualDevices.flatMap((device) => device.covers.map((id) => [id, device.id] as const)));
+function startOfCircuit(house: House) {
 	const breakerOf = new Map(house.circuits.map(({ id, breaker }) => [id, breaker]));
+	const panels = new Map(house.panels.flatMap((panel) => panel.breakers.map(({ id }) => [id, panel] as const)));
 	return (cable: Cable, conductor: Conductor): string => {
-		const breaker = breakerOf.get(cable.circuit);
-		if (breaker === undefined) throw new Error(`cable ${cable.id}: no circuit ${cable.circuit}`);
+		const circuit = conductor.circuit ?? cable.circuit;
+		const breaker = breakerOf.get(circuit);
+		const panel = breaker === undefined ? undefined : panels.get(breaker);
+		if (breaker === undefined || !panel) throw new Error(`cable ${cable.id}: no circuit ${circuit}`);
 		if (conductor.role === 'ground') return points.earth(panel.id);
-		if (conductor.role === 'neutral') {
-			const residual = residualOf.get(breaker);
-			return residual ? points.residualNeutral(residual) : points.neutralBar(panel.id);
-		}
-		const hots = cable.conductors.filter(({ role }) => role === 'hot' || role === 'switchedHot');
+		if (conductor.role === 'neutral') return neutralStart(panel, breaker);
+		const hots = cable.conductors.filter(
+			({ role, circuit: own }) => (role === 'hot' || role === 'switchedHot') && (own ?? cable.circuit) === circuit
+		);
 		return points.breaker(breaker, hots.indexOf(conductor) === 1 ? 1 : 0);
 	};
 }

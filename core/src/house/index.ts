@@ -1,20 +1,45 @@
-export type { Box, Breaker, Cable, Circuit, Colour, Conductor, Device, Half, House, How, Load, Panel, Role, WorryKind } from './schema';
+export type {
+	Box,
+	Breaker,
+	BreakerType,
+	Cable,
+	Circuit,
+	Colour,
+	Conductor,
+	Device,
+	Half,
+	House,
+	How,
+	Load,
+	Matters,
+	Panel,
+	Role,
+	WorryKind
+} from './schema';
+export { breakerTypes, matters } from './schema';
 export { contactPoint, deviceModel, type DeviceModel, type InternalLink, type Terminal } from './devices';
 export { points } from './points';
 export {
+	allBreakers,
 	cablesInBox,
 	circuitsInBox,
+	circuitsOfCable,
 	fedFrom,
 	findBox,
 	findBreaker,
 	findCircuit,
 	mainPanel,
+	mainSwitch,
+	panelOf,
 	placeName,
 	withBox,
 	withBreakers,
 	type ConductorEnd
 } from './lookup';
 export { chainOfCircuit, neighbours, type ChainBox } from './topology';
-export { breakerBranchId, compileHouse, legOfSpace } from './compile';
+export { breakerBranchId, compileHouse, legOfSpace, sensesResidual, tripMaOf } from './compile';
 export { settle, type Settled, type Trip } from './settle';
 export { needsOf, type Need } from './needs';
+export { cableConductors, standardWiring, usualDevice, usualSize, type Palette } from './standard';
+export { editHouse, editSchema, freshId, newHome, plainName, sameName, type Edit, type Edited, type EditRefusal, type Spot } from './edit';
+export { evidenceOf, latestFindings, namesPlace, sameWord, tellingWords, type Evidence } from './evidence';

@@ -10,7 +10,13 @@ export const mainPanel = (house: House): Panel => house.panels[0]!;
 export const findBox = (house: House, id: string): Box | undefined => house.boxes.find((box) => box.id === id);
 export const findCircuit = (house: House, id: string): Circuit | undefined => house.circuits.find((circuit) => circuit.id === id);
 export const findBreaker = (house: House, id: string): Breaker | undefined =>
-	mainPanel(house).breakers.find((breaker) => breaker.id === id);
+	house.panels.flatMap(({ breakers }) => breakers).find((breaker) => breaker.id === id);
+/** The panel a breaker sits in. */
+export const panelOf = (house: House, breakerId: string): Panel | undefined =>
+	house.panels.find(({ breakers }) => breakers.some(({ id }) => id === breakerId));
+export const allBreakers = (house: House): Breaker[] => house.panels.flatMap(({ breakers }) => breakers);
+/** Names a panel's main switch where a breaker is named. */
+export const mainSwitch = (panelId: string): string => `main:${panelId}`;
 
 /** The cables that end in a box, with which of their ends is there. */
 export function cablesInBox(house: House, boxId: string): ConductorEnd[] {
@@ -22,9 +28,14 @@ export function cablesInBox(house: House, boxId: string): ConductorEnd[] {
 	return found;
 }
 
+/** A cable's circuits: its own, and those of single conductors in it. */
+export const circuitsOfCable = (cable: Cable): string[] => [
+	...new Set([cable.circuit, ...cable.conductors.flatMap(({ circuit }) => (circuit === undefined ? [] : [circuit]))])
+];
+
 /** The circuits whose cables enter a box, in the order of the cables. */
 export function circuitsInBox(house: House, boxId: string): Circuit[] {
-	const ids = new Set(cablesInBox(house, boxId).map(({ cable }) => cable.circuit));
+	const ids = new Set(cablesInBox(house, boxId).flatMap(({ cable }) => circuitsOfCable(cable)));
 	return [...ids].map((id) => findCircuit(house, id)!).filter(Boolean);
 }
 
@@ -34,12 +45,13 @@ export function placeName(house: House, box: Box): string {
 	return room ? `${room.name}, ${box.name}` : box.name;
 }
 
-/** The house with its breakers set: those named in `positions` as said there, the others as they were. */
+/** The house with its breakers (and main switches, `mainSwitch`) set: those named in `positions` as said there, the others as they were. */
 export function withBreakers(house: House, positions: Readonly<Record<string, boolean>>): House {
 	return {
 		...house,
 		panels: house.panels.map((panel) => ({
 			...panel,
+			mainOn: positions[mainSwitch(panel.id)] ?? panel.mainOn,
 			breakers: panel.breakers.map((breaker) => ({ ...breaker, on: positions[breaker.id] ?? breaker.on }))
 		}))
 	};

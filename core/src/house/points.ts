@@ -7,6 +7,8 @@ export const points = {
 	neutralBar: (panelId: string): string => `panel:${panelId}/neutralBar`,
 	bus: (panelId: string, leg: 0 | 1): string => `panel:${panelId}/bus${leg === 0 ? 'A' : 'B'}`,
 	breaker: (breakerId: string, pole: 0 | 1 = 0): string => `breaker:${breakerId}/pole${pole + 1}`,
+	feed: (panelId: string, leg: 0 | 1): string => `panel:${panelId}/feed${leg === 0 ? 'A' : 'B'}`,
+	breakerNeutral: (breakerId: string): string => `breaker:${breakerId}/neutral`,
 	residualLine: (id: string): string => `residual:${id}/line`,
 	residualNeutral: (id: string): string => `residual:${id}/neutralBar`,
 	conductor: (cableId: string, conductorId: string, end: 'from' | 'to'): string => `cable:${cableId}/${conductorId}@${end}`,

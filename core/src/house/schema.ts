@@ -1,6 +1,9 @@
 import { z } from 'zod';
 import { conductorSizes } from '../rules';
 
+/** What a thing on a circuit is to the people of the house, where its going off matters. */
+export const matters = ['router', 'freezer', 'alarm', 'medical', 'pump', 'light', 'clock', 'work'] as const;
+
 const identifier = z
 	.string()
 	.regex(/^[a-z0-9][a-zA-Z0-9-]{0,39}$/, 'a short name of letters, digits and hyphens, beginning with a small letter or a digit')
@@ -17,9 +20,19 @@ const how = z
 	.describe('The way a conductor is held.');
 const resistance = z.number().min(0.0001).max(1e9).describe('Resistance of this one joint, Ω. Left out: a sound joint, 0.001 Ω.');
 
+export const breakerTypes = ['plain', 'residual', 'arcFault', 'dualFunction', 'fuse'] as const;
+
 const breaker = z.strictObject({
 	id: identifier,
 	spaces: z.array(z.int().min(1).max(84)).min(1).max(2).describe('The space or way it sits in; two for a two-pole breaker.'),
+	tandem: z.enum(['a', 'b']).optional().describe('us: one of two thin breakers that share a space.'),
+	type: z
+		.enum(breakerTypes)
+		.optional()
+		.describe(
+			'Left out: a plain breaker. `residual`: with its own residual-current part (us GFCI breaker, uk RCBO); `dualFunction`: that and arc faults.'
+		),
+	tripMa: z.number().min(5).max(500).optional().describe('Of its residual-current part; left out: 5 mA us, 30 mA uk.'),
 	ratingA: z.number().min(1).max(200),
 	on: z.boolean(),
 	label: z.string().trim().max(80).describe('What the directory says about it; may be wrong; may be empty.'),
@@ -43,6 +56,10 @@ const panel = z.strictObject({
 	spaces: z.int().min(2).max(84).describe('us: odd numbers down the left, even down the right. uk: ways in a row from the main switch.'),
 	mainRatingA: z.number().min(10).max(400),
 	mainOn: z.boolean().default(true),
+	fedFrom: z
+		.strictObject({ breaker: identifier, lengthM: z.number().min(0.1).max(500), size: z.enum(conductorSizes) })
+		.optional()
+		.describe('A sub-panel: the breaker of another panel that feeds it, and its feeder. Neutral and ground are kept apart in it.'),
 	breakers: z.array(breaker).max(84),
 	residualDevices: z
 		.array(
@@ -63,7 +80,8 @@ const circuit = z.strictObject({
 	breaker: identifier.describe(
 		'The breaker its hot conductors start from. The neutral and the ground start from the bars that go with it.'
 	),
-	arrangement: z.enum(['radial', 'ring']).default('radial')
+	arrangement: z.enum(['radial', 'ring']).default('radial'),
+	note: note.optional()
 });
 
 const cableEnd = z.union([z.strictObject({ panel: identifier }), z.strictObject({ box: identifier })]);
@@ -77,10 +95,13 @@ const cable = z.strictObject({
 	material: z.enum(['copper', 'aluminium']).default('copper'),
 	sheath: z.enum(['nonmetallic', 'twinAndEarth', 'armoured', 'conduit']),
 	conductors: z
-		.array(z.strictObject({ id: identifier, role, colour, size: z.enum(conductorSizes).optional() }))
+		.array(z.strictObject({ id: identifier, role, colour, size: z.enum(conductorSizes).optional(), circuit: identifier.optional() }))
 		.min(1)
 		.max(8)
-		.describe('In the order they lie side by side: each couples to the next by 75 pF/m. `size` where it differs from the cable’s.')
+		.describe(
+			'In the order they lie side by side: each couples to the next by 75 pF/m. `size` and `circuit` where they differ from the cable’s: a second hot of another circuit shares this cable’s neutral.'
+		),
+	assumed: z.boolean().optional().describe('Not seen yet: put in so that the outlet has a place on its circuit.')
 });
 
 const ratedFor = { ratingA: z.number().min(1).max(63), tamperResistant: z.boolean().default(false), fitted: date.optional() };
@@ -104,7 +125,8 @@ const device = z.discriminatedUnion('kind', [
 		kind: z.literal('fixed'),
 		name: title,
 		resistanceOhm: z.number().min(0.5).max(1e6),
-		on: z.boolean().default(false)
+		on: z.boolean().default(false),
+		matters: z.enum(matters).optional()
 	})
 ]);
 
@@ -162,7 +184,7 @@ export const houseSchema = z.strictObject({
 		impedanceOhm: z.number().min(0.01).max(5).describe('Of each supply conductor up to the panel; 0.05 to 0.3 is usual.')
 	}),
 	rooms: z.array(z.strictObject({ id: identifier, name: title })).max(200),
-	panels: z.array(panel).min(1).max(1).describe('One panel; the file keeps room for more.'),
+	panels: z.array(panel).min(1).max(8).describe('The main panel first, then the sub-panels fed from it.'),
 	circuits: z.array(circuit).max(200),
 	boxes: z.array(box).max(1000),
 	cables: z.array(cable).max(2000),
@@ -175,7 +197,7 @@ export const houseSchema = z.strictObject({
 				half: z.enum(['upper', 'lower', 'left', 'right', 'only']),
 				resistanceOhm: z.number().min(0.5).max(1e7),
 				on: z.boolean(),
-				matters: z.enum(['router', 'freezer', 'alarm', 'medical', 'pump', 'light', 'clock']).optional()
+				matters: z.enum(matters).optional()
 			})
 		)
 		.max(1000)
@@ -192,6 +214,8 @@ export type Conductor = Cable['conductors'][number];
 export type Box = House['boxes'][number];
 export type Device = NonNullable<Box['device']>;
 export type Load = House['loads'][number];
+export type Matters = (typeof matters)[number];
+export type BreakerType = (typeof breakerTypes)[number];
 export type Role = Conductor['role'];
 export type Colour = Conductor['colour'];
 export type How = z.infer<typeof how>;

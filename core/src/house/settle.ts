@@ -1,7 +1,7 @@
 import { add, branchCurrentA, magnitude, solve, type Branch, type Network, type SolveOutcome } from '../network';
 import { regions } from '../rules';
-import { breakerBranchId, compileHouse } from './compile';
-import { mainPanel, withBreakers } from './lookup';
+import { breakerBranchId, breakerNeutralId, compileHouse, sensesResidual, tripMaOf } from './compile';
+import { allBreakers, withBreakers } from './lookup';
 import type { House } from './schema';
 
 /** A protective device that opened by itself, and the current that made it, A. */
@@ -37,11 +37,10 @@ export function settle(house: House, extra: readonly Branch[] = []): Settled {
 }
 
 function openingNow(house: House, network: Network, voltageV: Parameters<typeof branchCurrentA>[2]): Trip[] {
-	const panel = mainPanel(house);
 	const byId = new Map(network.branches.map((branch) => [branch.id, branch]));
 	const currentOf = (id: string) => branchCurrentA(network, byId.get(id)!, voltageV);
 	const trips: Trip[] = [];
-	for (const breaker of panel.breakers) {
+	for (const breaker of allBreakers(house)) {
 		if (!breaker.on) continue;
 		const currentA = Math.max(...breaker.spaces.map((_, pole) => magnitude(currentOf(breakerBranchId(breaker.id, pole as 0 | 1)))));
 		if (currentA > breaker.ratingA * regions[house.region].instantTripMultiple.value)
@@ -49,7 +48,13 @@ function openingNow(house: House, network: Network, voltageV: Parameters<typeof 
 	}
 	// A breaker clears a short faster than a residual device judges the difference it made.
 	if (trips.length > 0) return trips;
-	for (const device of panel.residualDevices) {
+	for (const breaker of allBreakers(house)) {
+		if (!breaker.on || !sensesResidual(breaker)) continue;
+		const lines = breaker.spaces.map((_, pole) => currentOf(breakerBranchId(breaker.id, pole as 0 | 1)));
+		const currentA = magnitude(lines.reduce(add, currentOf(breakerNeutralId(breaker.id))));
+		if (currentA * 1000 > tripMaOf(house, breaker)) trips.push({ device: breaker.id, cause: 'residual', currentA });
+	}
+	for (const device of house.panels.flatMap(({ residualDevices }) => residualDevices)) {
 		if (!device.on) continue;
 		// Line current flows out to the load, neutral current comes back: their branches point the same way, so a sound circuit sums to zero.
 		const line = currentOf(`residual device ${device.id} line`);

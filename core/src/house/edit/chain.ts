@@ -1,0 +1,163 @@
+import { cablesInBox, circuitsInBox, circuitsOfCable, findBox, findBreaker, findCircuit, panelOf, withBox } from '../lookup';
+import { cableConductors, standardWiring, usualSize } from '../standard';
+import { chainOfCircuit } from '../topology';
+import type { Box, Cable, House } from '../schema';
+import type { EditRefusal, Spot } from './edits';
+import { freshId, idsOf } from './ids';
+
+/** Cable laid where nobody has measured: half of 8 m from the panel, 4 m between boxes. Marked `assumed`. */
+const assumedLengthM = { fromPanel: 10, between: 4 };
+
+export type Changed = { readonly ok: true; readonly house: House } | { readonly ok: false; readonly refusal: EditRefusal };
+export const changed = (house: House): Changed => ({ ok: true, house });
+export const refused = (refusal: EditRefusal): Changed => ({ ok: false, refusal });
+
+/**
+ * Puts a box that has no cables on a circuit. What came after that place now comes after the box, unless it is to be a branch. Boxes whose cables only change
+ * their other end keep their wiring; the box itself, and one that gains a cable, are wired as is usual.
+ */
+export function place(house: House, boxId: string, { circuit: circuitId, after, branch }: Spot): Changed {
+	const circuit = findCircuit(house, circuitId);
+	if (!circuit) return refused({ code: 'unknown', what: 'circuit', id: circuitId });
+	if (!findBox(house, boxId)) return refused({ code: 'unknown', what: 'box', id: boxId });
+	const own = circuitsInBox(house, boxId);
+	if (own.length > 0) return refused({ code: 'onTwoChains', box: boxId, circuits: [...idsOf(own), circuitId] });
+	const from: Cable['from'] = after === 'panel' ? { panel: panelOf(house, circuit.breaker)!.id } : after;
+	if (after !== 'panel') {
+		if (!findBox(house, after.box)) return refused({ code: 'unknown', what: 'box', id: after.box });
+		if (after.box === boxId) return refused({ code: 'afterItself', box: boxId });
+		if (!circuitsInBox(house, after.box).includes(circuit))
+			return refused({ code: 'notOnThisCircuit', box: after.box, circuit: circuitId });
+	}
+	const following = branch ? undefined : nextCable(house, circuitId, after);
+	const laid = newCable(house, circuitId, boxId);
+	if (!following) {
+		const extended = { ...house, cables: [...house.cables, { ...laid, from, to: { box: boxId } }] };
+		return changed(rewired(rewired(extended, boxId), after === 'panel' ? null : after.box));
+	}
+	// A ring's last box has its way back to the panel: the new box comes between.
+	if (after !== 'panel' && following.to.box === after.box) {
+		const cables = house.cables.map((cable) => (cable === following ? { ...cable, to: { box: boxId } } : cable));
+		const onward = { ...laid, from, to: { box: boxId } };
+		const passed = renamed({ ...house, cables: [...cables, onward] }, after.box, following.id, laid.id);
+		return changed(rewired(passed, boxId));
+	}
+	const cables = house.cables.flatMap((cable) =>
+		cable === following
+			? [
+					{ ...cable, to: { box: boxId } },
+					{ ...laid, from: { box: boxId }, to: cable.to }
+				]
+			: [cable]
+	);
+	return changed(rewired(renamed({ ...house, cables }, following.to.box, following.id, laid.id), boxId));
+}
+
+/** Takes a box off its circuit; what came after it now comes after what was before it. It keeps its device, not its wires. */
+export function unplace(house: House, boxId: string): Changed {
+	const box = findBox(house, boxId);
+	if (!box) return refused({ code: 'unknown', what: 'box', id: boxId });
+	const ends = cablesInBox(house, boxId);
+	const circuits = new Set(ends.flatMap(({ cable }) => circuitsOfCable(cable)));
+	if (circuits.size > 1) return refused({ code: 'onTwoChains', box: boxId, circuits: [...circuits] });
+	const into = ends.filter(({ end }) => end === 'to').map(({ cable }) => cable);
+	const out = ends.filter(({ end }) => end === 'from').map(({ cable }) => cable);
+	const bare = withBox(house, boxId, (each) => ({ ...each, terminations: [], pigtails: [], joints: [] }));
+	const [first, second] = into;
+	if (!first) return changed(without(bare, idsOf(out)));
+	if (second) {
+		// The last box of a ring: the box before it takes over the way back.
+		const [back, last] = 'panel' in second.from ? [second, first] : [first, second];
+		if (!('box' in last.from)) return changed(without(bare, [back.id, last.id]));
+		const before = last.from.box;
+		const kept = without(bare, [last.id]);
+		const joined = { ...kept, cables: kept.cables.map((cable) => (cable.id === back.id ? { ...cable, to: { box: before } } : cable)) };
+		return changed(renamed(joined, before, last.id, back.id));
+	}
+	const [onward, ...branches] = out;
+	if (!onward) {
+		const kept = without(bare, [first.id]);
+		return changed('box' in first.from ? rewired(kept, first.from.box) : kept);
+	}
+	const kept = without(bare, [onward.id]);
+	const joined = {
+		...kept,
+		cables: kept.cables.map((cable) =>
+			cable.id === first.id
+				? { ...cable, to: onward.to }
+				: branches.some(({ id }) => id === cable.id)
+					? { ...cable, from: first.from }
+					: cable
+		)
+	};
+	const passed = renamed(joined, onward.to.box, onward.id, first.id);
+	return changed(branches.length > 0 && 'box' in first.from ? rewired(passed, first.from.box) : passed);
+}
+
+/** Gives a box and everything after it a circuit of its own, from the panel. */
+export function split(house: House, boxId: string, circuitId: string, breakerId: string): Changed {
+	const [circuit] = circuitsInBox(house, boxId);
+	const into = cablesInBox(house, boxId).find(({ end, cable }) => end === 'to' && 'box' in cable.from)?.cable;
+	if (!circuit || !into || !('box' in into.from) || circuit.arrangement === 'ring') return refused({ code: 'nothingToSplit', box: boxId });
+	const after = new Set([boxId]);
+	for (const { box } of chainOfCircuit(house, circuit.id))
+		if (cablesInBox(house, box.id).some(({ cable, end }) => end === 'to' && 'box' in cable.from && after.has(cable.from.box)))
+			after.add(box.id);
+	const before = into.from.box;
+	const panel = panelOf(house, breakerId)!.id;
+	const cables = house.cables.map((cable) =>
+		cable === into
+			? { ...cable, circuit: circuitId, from: { panel }, assumed: true }
+			: cable.circuit === circuit.id && 'box' in cable.from && after.has(cable.from.box)
+				? { ...cable, circuit: circuitId }
+				: cable
+	);
+	return changed(rewired({ ...house, cables }, before));
+}
+
+/** The cable that leaves a place of a chain; in a ring, for its last box, the one that goes back. */
+function nextCable(house: House, circuitId: string, after: Spot['after']): Cable | undefined {
+	const cables = house.cables.filter(({ circuit }) => circuit === circuitId);
+	if (after === 'panel') return cables.find(({ from }) => 'panel' in from);
+	const onward = cables.find(({ from }) => 'box' in from && from.box === after.box);
+	return (
+		onward ?? (cables.filter(({ to }) => to.box === after.box).length > 1 ? cables.findLast(({ to }) => to.box === after.box) : undefined)
+	);
+}
+
+function newCable(house: House, circuitId: string, boxId: string): Cable {
+	const like = house.cables.find(({ circuit }) => circuit === circuitId);
+	const ratingA = findBreaker(house, findCircuit(house, circuitId)!.breaker)?.ratingA ?? 15;
+	const size = like?.size ?? usualSize(house.region, ratingA);
+	return {
+		id: freshId(`${circuitId}-${boxId}`, 'cable', idsOf(house.cables)),
+		circuit: circuitId,
+		from: { panel: '' },
+		to: { box: boxId },
+		lengthM: like ? assumedLengthM.between : assumedLengthM.fromPanel,
+		size,
+		material: like?.material ?? 'copper',
+		sheath: like?.sheath ?? (house.region === 'us' ? 'nonmetallic' : 'twinAndEarth'),
+		conductors: cableConductors(house.region === 'us' ? 'us' : 'ukNew', size),
+		assumed: true
+	};
+}
+
+/** A box wired as is usual for the cables it has, the supply first. */
+function rewired(house: House, boxId: string | null): House {
+	if (boxId === null) return house;
+	const cables = [...cablesInBox(house, boxId)].sort((a, b) => Number(b.end === 'to') - Number(a.end === 'to')).map(({ cable }) => cable);
+	return withBox(house, boxId, (box) => ({ ...box, ...standardWiring(house.region, box, cables) }));
+}
+
+const without = (house: House, cables: readonly string[]): House => ({
+	...house,
+	cables: house.cables.filter(({ id }) => !cables.includes(id))
+});
+
+/** The same conductor ends in a box, of a cable with another id. */
+const renamed = (house: House, boxId: string, from: string, to: string): House =>
+	withBox(house, boxId, (box: Box) => ({
+		...box,
+		terminations: box.terminations.map((end) => (end.cable === from ? { ...end, cable: to } : end))
+	}));

@@ -1,0 +1,107 @@
+import { z } from 'zod';
+import { conductorSizes } from '../../rules';
+import { breakerTypes, houseSchema, matters } from '../schema';
+
+const id = z.string().min(1).max(60);
+const title = z.string().trim().min(1).max(80);
+const space = z.int().min(1).max(84);
+const loadHalf = z.enum(['upper', 'lower', 'left', 'right', 'only']);
+
+/** Where an outlet goes on a circuit: right after the panel or after a box; `branch` leaves what follows there where it is. */
+const spot = z.strictObject({
+	circuit: id,
+	after: z.union([z.literal('panel'), z.strictObject({ box: id })]),
+	branch: z.boolean().optional()
+});
+const breakerFields = {
+	spaces: z.array(space).min(1).max(2),
+	tandem: z.enum(['a', 'b']).nullable().optional(),
+	ratingA: z.number().min(1).max(200),
+	label: z.string().trim().max(80),
+	type: z.enum(breakerTypes).optional()
+};
+
+/** One change to the recorded house, as a person makes it. New things get their ids from their names. */
+export const editSchema = z.discriminatedUnion('do', [
+	z.strictObject({ do: z.literal('renameHome'), name: title }),
+	z.strictObject({ do: z.literal('addRoom'), name: title }),
+	z.strictObject({ do: z.literal('renameRoom'), room: id, name: title }),
+	z.strictObject({ do: z.literal('removeRoom'), room: id }),
+	z.strictObject({
+		do: z.literal('setPanel'),
+		panel: id,
+		name: title.optional(),
+		place: title.optional(),
+		spaces: z.int().min(2).max(84).optional(),
+		mainRatingA: z.number().min(10).max(400).optional()
+	}),
+	z.strictObject({
+		do: z.literal('addSubPanel'),
+		name: title,
+		place: title,
+		spaces: z.int().min(2).max(84),
+		breaker: id,
+		lengthM: z.number().min(0.1).max(500).default(10),
+		size: z.enum(conductorSizes).optional()
+	}),
+	z.strictObject({ do: z.literal('removeSubPanel'), panel: id }),
+	z.strictObject({ do: z.literal('addBreaker'), panel: id, ...breakerFields }),
+	z.strictObject({ do: z.literal('setBreaker'), breaker: id, ...z.object(breakerFields).partial().shape }),
+	z.strictObject({ do: z.literal('removeBreaker'), breaker: id }),
+	z.strictObject({
+		do: z.literal('setResidual'),
+		panel: id,
+		residual: id.nullable(),
+		tripMa: z.number().min(5).max(500),
+		ratingA: z.number().min(1).max(200),
+		covers: z.array(id).max(84)
+	}),
+	z.strictObject({ do: z.literal('addCircuit'), breaker: id, name: title }),
+	z.strictObject({ do: z.literal('setCircuit'), circuit: id, name: title.optional(), breaker: id.optional() }),
+	z.strictObject({ do: z.literal('removeCircuit'), circuit: id }),
+	z.strictObject({ do: z.literal('splitCircuit'), box: id, breaker: id, name: title }),
+	z.strictObject({
+		do: z.literal('addOutlet'),
+		room: id,
+		name: title,
+		kind: z.enum(['duplex', 'single', 'socketSingle', 'socketTwin']).optional(),
+		ratingA: z.number().min(1).max(63).optional(),
+		spot: spot.optional()
+	}),
+	z.strictObject({ do: z.literal('setBox'), box: id, name: title.optional(), room: id.optional() }),
+	z.strictObject({ do: z.literal('removeBox'), box: id }),
+	z.strictObject({ do: z.literal('placeBox'), box: id, spot }),
+	z.strictObject({ do: z.literal('unplaceBox'), box: id }),
+	z.strictObject({
+		do: z.literal('addFinding'),
+		breaker: id,
+		box: id,
+		finding: z.enum(['feeds', 'doesNotFeed']),
+		on: z.iso.date(),
+		how: z.string().trim().max(500)
+	}),
+	z.strictObject({ do: z.literal('addLoad'), box: id, half: loadHalf.optional(), name: title, matters: z.enum(matters).optional() }),
+	z.strictObject({ do: z.literal('removeLoad'), load: id }),
+	z.strictObject({ do: z.literal('replaceHouse'), house: houseSchema })
+]);
+
+export type Edit = z.infer<typeof editSchema>;
+export type Spot = z.infer<typeof spot>;
+export type EditOf<Kind extends Edit['do']> = Extract<Edit, { do: Kind }>;
+
+/** Why a change can't be made, as data. */
+export type EditRefusal =
+	| { readonly code: 'unknown'; readonly what: 'room' | 'box' | 'panel' | 'breaker' | 'circuit' | 'residual' | 'load'; readonly id: string }
+	| { readonly code: 'roomInUse'; readonly room: string; readonly boxes: number }
+	| { readonly code: 'breakerInUse'; readonly breaker: string; readonly circuits: readonly string[] }
+	| { readonly code: 'circuitInUse'; readonly circuit: string; readonly boxes: number }
+	| { readonly code: 'panelInUse'; readonly panel: string; readonly breakers: number }
+	| { readonly code: 'nameTaken'; readonly name: string }
+	| { readonly code: 'onTwoChains'; readonly box: string; readonly circuits: readonly string[] }
+	| { readonly code: 'notOnThisCircuit'; readonly box: string; readonly circuit: string }
+	| { readonly code: 'afterItself'; readonly box: string }
+	| { readonly code: 'ringCannotBranchThere'; readonly circuit: string }
+	| { readonly code: 'nothingToSplit'; readonly box: string }
+	| { readonly code: 'otherRegion'; readonly region: string }
+	| { readonly code: 'notAnOutlet'; readonly box: string }
+	| { readonly code: 'tooLarge'; readonly what: string };

@@ -1,0 +1,131 @@
+import { regions, type ConductorSize, type Region } from '../rules';
+import type { Box, Cable, Colour, Conductor, Device } from './schema';
+
+/** Colours of a two-conductor-and-ground cable: hot, ground between, neutral, as they lie in a flat sheath. */
+export type Palette = 'us' | 'ukNew' | 'ukOld';
+
+const palettes: Record<Palette, readonly [Colour, Colour, Colour]> = {
+	us: ['black', 'bare', 'white'],
+	ukNew: ['brown', 'bare', 'blue'],
+	ukOld: ['red', 'bare', 'black']
+};
+
+/** The conductors of a flat cable, side by side. */
+export function cableConductors(palette: Palette, size: ConductorSize): Conductor[] {
+	const [hot, ground, neutral] = palettes[palette];
+	// 2.5 mm² twin-and-earth carries a 1.5 mm² earth.
+	const cpc = size === '2.5mm2' ? { size: '1.5mm2' as const } : size === '1.5mm2' ? { size: '1.0mm2' as const } : {};
+	return [
+		{ id: 'hot', role: 'hot', colour: hot },
+		{ id: 'ground', role: 'ground', colour: ground, ...cpc },
+		{ id: 'neutral', role: 'neutral', colour: neutral }
+	];
+}
+
+/** The size a circuit of this rating is usually wired in: NEC 240.4(D); BS 7671 practice for rings and radials. */
+export function usualSize(region: Region, ratingA: number): ConductorSize {
+	const table: [number, ConductorSize][] =
+		region === 'us'
+			? [
+					[15, '14AWG'],
+					[20, '12AWG'],
+					[30, '10AWG'],
+					[40, '8AWG']
+				]
+			: [
+					[6, '1.0mm2'],
+					[10, '1.5mm2'],
+					[32, '2.5mm2'],
+					[40, '6.0mm2']
+				];
+	return table.find(([upTo]) => ratingA <= upTo)?.[1] ?? (region === 'us' ? '6AWG' : '10.0mm2');
+}
+
+/** The outlet that is usually found behind a circuit of this rating. */
+export function usualDevice(region: Region, ratingA: number): Device {
+	const common = { contacts: 'good' as const };
+	if (region === 'uk') return { kind: 'socketTwin', ratingA: 13, tamperResistant: true, switched: true, ...common };
+	return {
+		kind: 'duplex',
+		ratingA: regions.us.outletBreakerA.includes(ratingA) ? ratingA : 15,
+		style: 'standard',
+		tamperResistant: false,
+		weatherResistant: false,
+		tabs: { hot: true, neutral: true },
+		...common
+	};
+}
+
+type Wiring = Pick<Box, 'joints' | 'terminations' | 'pigtails'>;
+
+/**
+ * How a box with these cables (supply first) is usually found wired. us: grounds spliced, with tails to the device and a metal box; up to two cables of a duplex
+ * each on their own screws, more or another device spliced with tails. uk: every conductor in its pillar, an earth tail to a metal box.
+ */
+export function standardWiring(
+	region: Region,
+	box: Pick<Box, 'material' | 'device'>,
+	cables: readonly Cable[],
+	how: 'hook' | 'clampPlate' | 'pushIn' = 'hook'
+): Wiring {
+	if (!box.device)
+		return {
+			joints: [],
+			pigtails: [],
+			terminations: cables.flatMap(({ id, conductors }) => conductors.map((one) => ({ cable: id, conductor: one.id, at: 'capped' })))
+		};
+	return region === 'us' ? usWiring(box, cables, how) : ukWiring(box, cables);
+}
+
+function usWiring(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[], how: 'hook' | 'clampPlate' | 'pushIn'): Wiring {
+	const duplex = box.device?.kind === 'duplex';
+	const through = cables.length > (duplex ? 2 : 1);
+	const landing = (conductor: Conductor, k: number): { at: string; how: 'twistOn' | typeof how } => {
+		const role = conductor.role === 'switchedHot' ? 'hot' : conductor.role;
+		if (role === 'ground' || through) return { at: `joint:${role}`, how: 'twistOn' };
+		return { at: duplex ? `terminal:${role}${k === 0 ? 'Upper' : 'Lower'}` : `terminal:${role}`, how };
+	};
+	const tail = (role: 'hot' | 'neutral', colour: Colour) => ({
+		id: `${role}Tail`,
+		role,
+		colour,
+		from: `joint:${role}`,
+		to: duplex ? `terminal:${role}Upper` : `terminal:${role}`,
+		how
+	});
+	return {
+		joints: (['ground', ...(through ? ['hot', 'neutral'] : [])] as string[]).map((id) => ({ id, how: 'twistOn' })),
+		terminations: cables.flatMap((cable, k) =>
+			[...cable.conductors]
+				.sort((a, b) => usOrder.indexOf(a.role) - usOrder.indexOf(b.role))
+				.map((conductor) => ({ cable: cable.id, conductor: conductor.id, ...landing(conductor, k) }))
+		),
+		pigtails: [
+			{ id: 'groundTail', role: 'ground', colour: 'bare', from: 'joint:ground', to: 'terminal:ground', how: 'hook' },
+			...(box.material === 'metal'
+				? [{ id: 'boxBond', role: 'ground' as const, colour: 'bare' as const, from: 'joint:ground', to: 'box', how: 'screw' as const }]
+				: []),
+			...(through ? [tail('hot', 'black'), tail('neutral', 'white')] : [])
+		]
+	};
+}
+const usOrder = ['hot', 'switchedHot', 'neutral', 'ground'];
+
+function ukWiring(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[]): Wiring {
+	const fixed = box.device?.kind === 'fixed';
+	const ground = (k: number) => (fixed ? 'terminal:ground' : k === 0 ? 'terminal:groundA' : 'terminal:groundB');
+	const at = (role: Conductor['role'], k: number) =>
+		role === 'ground' ? ground(k) : role === 'neutral' ? 'terminal:neutral' : 'terminal:hot';
+	return {
+		joints: [],
+		terminations: cables.flatMap((cable, k) =>
+			[...cable.conductors]
+				.sort((a, b) => usOrder.indexOf(a.role) - usOrder.indexOf(b.role))
+				.map((conductor) => ({ cable: cable.id, conductor: conductor.id, at: at(conductor.role, k), how: 'pillar' as const }))
+		),
+		pigtails:
+			fixed || box.material !== 'metal'
+				? []
+				: [{ id: 'earthTail', role: 'ground', colour: 'greenYellow', from: 'box', to: 'terminal:groundA', how: 'pillar' }]
+	};
+}
