@@ -1,2 +1,4 @@
 export { conductorSizes, couplingFPerM, goodJointOhm, resistanceOhmPerM, type ConductorMaterial, type ConductorSize } from './conductors';
 export { regions, type Region, type RegionRules } from './regions';
+export { interruptions, type Interruption } from './interruptions';
+export { searchRules } from './search';

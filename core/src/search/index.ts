@@ -1,0 +1,15 @@
+export { candidatesFor, labelTrust, thingsBehind, type Candidate, type Reason, type Thing } from './candidates';
+export { believe, darkWith, signalCertainty, type Believed, type Hypothesis, type Observation } from './belief';
+export { costOfOrder, exactUpTo, planOrder, planSets, type Item, type Planned } from './plan';
+export {
+	defaultSettings,
+	lookCostS,
+	means,
+	searchStand,
+	type Means,
+	type Move,
+	type SearchEnd,
+	type SearchEvent,
+	type SearchSettings,
+	type SearchStand
+} from './search';
