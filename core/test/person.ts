@@ -1,9 +1,10 @@
 import type { House } from '../src/house';
-import { readVoltageV } from '../src/instruments';
+import { readPlugLamps, readVoltageV } from '../src/instruments';
 import {
 	applyEvent,
 	conditions,
 	decide,
+	earthProbes,
 	expectationsOf,
 	halfProbes,
 	initialJob,
@@ -31,10 +32,14 @@ export const meter = (volts: number, mode: 'highImpedance' | 'lowImpedance' = 'h
 export const answers = (yes: Partial<Record<Condition, Answer>> = {}) =>
 	Object.fromEntries(conditions.map((condition) => [condition, yes[condition] ?? 'no'])) as Record<Condition, Answer>;
 
+const tools = ['tester', 'plugTester', 'drivers', 'stripper', 'lockOrTape', 'headTorch', 'knife', 'tape', 'sleeving'];
+
 /** A person with everything in order, whose meter reads the real wiring. */
 export class Person {
 	events: JobEvent[] = [];
 	state: JobState;
+	/** Where a known earth is fetched from, if one is needed. */
+	earthFrom = 'outlet:music-piano';
 	constructor(
 		readonly recorded: House,
 		readonly actual: House,
@@ -43,8 +48,9 @@ export class Person {
 	) {
 		this.state = initialJob(plan);
 	}
-	say(command: Command): Decision {
+	say(command: Command, { at = '2026-11-24T10:00:00Z' } = {}): Decision {
 		const context = {
+			at,
 			plan: this.plan,
 			expect: expectationsOf(this.recorded, this.plan, this.state),
 			find: (id: string) => this.events.find((event) => event.id === id)
@@ -53,7 +59,7 @@ export class Person {
 		if (decision.ok) {
 			const event: JobEvent = {
 				id: `e${this.events.length + 1}`,
-				at: '2026-11-24T10:00:00Z',
+				at,
 				body: decision.body,
 				...(decision.judged ? { judged: decision.judged } : {})
 			};
@@ -79,7 +85,7 @@ export class Person {
 				return {
 					kind: 'checkTools',
 					tester: 'multimeter',
-					has: ['tester', 'plugTester', 'drivers', 'stripper', 'lockOrTape', 'headTorch', 'knife', 'tape', 'sleeving']
+					has: tools
 				};
 			case 'checkPart':
 				return {
@@ -92,8 +98,20 @@ export class Person {
 					half: step.half,
 					reading: meter(readVoltageV(house, halfProbes(this.plan.boxId, step.half), 'highImpedance'))
 				};
+			case 'readLiveGround':
+				return {
+					kind: 'readLiveGround',
+					half: step.half,
+					reading: { instrument: 'plugTester', lit: readPlugLamps(house, this.plan.boxId, step.half).hotGround }
+				};
+			case 'proveEarth': {
+				const lit = readVoltageV(house, earthProbes(house, this.earthFrom)!, 'lowImpedance') > 50;
+				return { kind: 'proveEarth', source: this.earthFrom, reading: { instrument: 'plugTester', lit } };
+			}
+			case 'needTester':
+				return { kind: 'checkTools', tester: 'multimeter', has: tools };
 			case 'switchOff':
-				return { kind: 'switchBreaker', breaker: this.breakers.shift()!, on: false };
+				return { kind: 'switchBreaker', breaker: step.also ?? this.breakers.shift()!, on: false };
 			case 'hold':
 				return { kind: 'hold', way: 'padlock' };
 			case 'proveTester':
@@ -103,7 +121,11 @@ export class Person {
 					kind: 'readPair',
 					pair: step.pair,
 					reading: meter(
-						readVoltageV(house, pairProbes(this.plan, step.pair)!, step.lowImpedance ? 'lowImpedance' : 'highImpedance'),
+						readVoltageV(
+							house,
+							pairProbes(house, this.plan, step.pair, this.state.earth)!,
+							step.lowImpedance ? 'lowImpedance' : 'highImpedance'
+						),
 						step.lowImpedance ? 'lowImpedance' : 'highImpedance'
 					)
 				};

@@ -3,6 +3,7 @@ import {
 	applyEvent,
 	conditions,
 	decide,
+	groundToEarth,
 	initialJob,
 	soundLamps,
 	type Answer,
@@ -29,6 +30,8 @@ const fedThrough = meter(20, 'lowImpedance');
 
 const expectations: Expectations = {
 	liveV: () => 120,
+	liveGroundV: () => 120,
+	earthV: () => 120,
 	pairV: () => 0,
 	sourceV: () => 120,
 	resistanceOhm: (check) => (check === 'groundBox' ? 0.3 : null),
@@ -53,9 +56,10 @@ export function everyCommand(plan: JobPlan): Command[] {
 		'tugAgain',
 		'seat',
 		'clearArea',
-		'plateOn'
+		'plateOn',
+		'nothingLeft'
 	];
-	const pairs = [...plan.facePairs, ...plan.barePairs].map(({ id }) => id).concat('found/extra~ground');
+	const pairs = [...plan.facePairs, ...plan.barePairs].map(({ id }) => id).concat('found/extra~ground', groundToEarth);
 	const part = {
 		ratingA: 'ratingA' in plan.newDevice ? plan.newDevice.ratingA : 0,
 		tamperResistant: true,
@@ -69,8 +73,17 @@ export function everyCommand(plan: JobPlan): Command[] {
 	return [
 		...steps.map((step): Command => ({ kind: 'confirm', step })),
 		{ kind: 'checkTools', tester: 'multimeter', has: tools },
+		{ kind: 'checkTools', tester: 'none', has: ['lamp', ...tools] },
 		...both.map((grounded): Command => ({ kind: 'checkPart', answers: { ...part, grounded } })),
 		...plan.halves.flatMap((half) => [live, dead].map((reading): Command => ({ kind: 'readLive', half, reading }))),
+		...[true, false].map((lit): Command => ({ kind: 'readLive', half: plan.halves[0]!, reading: { instrument: 'lamp', lit } })),
+		...[true, false].flatMap((lit): Command[] => [
+			{ kind: 'readLiveGround', half: plan.halves[0]!, reading: { instrument: 'plugTester', lit } },
+			{ kind: 'proveEarth', source: 'outlet:elsewhere', reading: { instrument: 'plugTester', lit } }
+		]),
+		...Object.values(plan.hard).flatMap((things) =>
+			things.map(({ id }): Command => ({ kind: 'arranged', thing: id, how: 'its own battery' }))
+		),
 		...breakers.flatMap((breaker) => both.map((on): Command => ({ kind: 'switchBreaker', breaker, on }))),
 		{ kind: 'hold', way: 'padlock' },
 		{ kind: 'hold', way: 'tape' },
@@ -135,6 +148,9 @@ function keyOf(state: JobState): string {
 		proof.required.map((pair) => proof.pairs[pair]?.band[0] ?? '-').join(''),
 		proof.after && 1,
 		state.cautions,
+		typeof state.earth === 'object' ? `known${state.earth.source !== null}` : state.earth,
+		[...state.arranged].sort().join(),
+		state.nothingLeft,
 		state.tester,
 		state.part,
 		marks(state.live),

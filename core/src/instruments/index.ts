@@ -5,6 +5,7 @@ export {
 	indicatorMarkV,
 	indicatorOhm,
 	lampGlows,
+	lampOhm,
 	lowImpedanceOhm,
 	multimeterInput,
 	ohmmeter,
@@ -18,3 +19,16 @@ export {
 	type PlugLamps,
 	type Probes
 } from './readings';
+export {
+	capabilities,
+	provesDead,
+	sceneOf,
+	scenes,
+	showIn,
+	testers,
+	type Capability,
+	type Scene,
+	type SceneKind,
+	type Shown,
+	type TesterKind
+} from './capability';

@@ -20,14 +20,22 @@ export const plugLampLitShare = 0.6;
 export const ohmmeter = { leadOhm: 0.2, testV: 1, overloadOhm: 40e6, beepOhm: 30, refuseAboveV: 3 };
 export const contactlessAlarmV = 50;
 
-/** Volts between the probes with a meter's own input across them. `lowImpedance` is the 3 kΩ mode that drains induced voltage. */
-export function readVoltageV(house: House, { red, black }: Probes, mode: 'highImpedance' | 'lowImpedance'): number {
+/** 60 W at 120 V, 60 W at 230 V: the lamp one has at hand. */
+export const lampOhm = { us: 240, uk: 880 };
+
+/**
+ * Volts between the probes with a meter's own input across them. `lowImpedance` is the 3 kΩ mode that drains induced voltage; `lampAcross` the ordinary input with a
+ * filament lamp joined across the same points.
+ */
+export function readVoltageV(house: House, { red, black }: Probes, mode: 'highImpedance' | 'lowImpedance' | 'lampAcross'): number {
+	const resistor = (id: string, resistanceOhm: number): Branch => ({ kind: 'resistor', id, from: red, to: black, resistanceOhm });
 	const input: Branch[] =
 		mode === 'lowImpedance'
-			? [{ kind: 'resistor', id: 'meter', from: red, to: black, resistanceOhm: lowImpedanceOhm }]
+			? [resistor('meter', lowImpedanceOhm)]
 			: [
-					{ kind: 'resistor', id: 'meter', from: red, to: black, resistanceOhm: multimeterInput.resistanceOhm },
-					{ kind: 'capacitor', id: 'meter input', from: red, to: black, capacitanceF: multimeterInput.capacitanceF }
+					resistor('meter', multimeterInput.resistanceOhm),
+					{ kind: 'capacitor', id: 'meter input', from: red, to: black, capacitanceF: multimeterInput.capacitanceF },
+					...(mode === 'lampAcross' ? [resistor('lamp across', lampOhm[house.region])] : [])
 				];
 	return voltageBetweenV(settle(house, input).solution, red, black);
 }
@@ -105,8 +113,7 @@ export function readPlugLamps(house: House, boxId: string, half: Half): PlugLamp
 export function lampGlows(house: House, boxId: string, half: Half): boolean {
 	const hot = points.contact(boxId, half, 'hot');
 	const neutral = points.contact(boxId, half, 'neutral');
-	const lampOhm = house.region === 'us' ? 240 : 880;
-	const { solution } = settle(house, [{ kind: 'resistor', id: 'lamp', from: hot, to: neutral, resistanceOhm: lampOhm }]);
+	const { solution } = settle(house, [{ kind: 'resistor', id: 'lamp', from: hot, to: neutral, resistanceOhm: lampOhm[house.region] }]);
 	return voltageBetweenV(solution, hot, neutral) > regions[house.region].nominalV / 2;
 }
 

@@ -1,8 +1,12 @@
 /** A two-point voltage reading as an instrument gives it. */
 export type VoltReading =
-	| { readonly instrument: 'multimeter'; readonly volts: number; readonly mode: 'highImpedance' | 'lowImpedance' }
+	| { readonly instrument: 'multimeter'; readonly volts: number; readonly mode: MeterMode }
 	/** The highest mark lit; 0 is dark. */
-	| { readonly instrument: 'indicator'; readonly litV: 0 | 12 | 24 | 50 | 120 | 230 };
+	| { readonly instrument: 'indicator'; readonly litV: 0 | 12 | 24 | 50 | 120 | 230 }
+	/** A lamp plugged in, or one lamp of a plug-in tester (100 kΩ): lit, it shows a voltage with something behind it; dark, it shows nothing. */
+	| { readonly instrument: 'lamp' | 'plugTester'; readonly lit: boolean };
+/** `lampAcross`: as it is, with a filament lamp joined across the same two points. */
+export type MeterMode = 'highImpedance' | 'lowImpedance' | 'lampAcross';
 
 export type DeadBand = 'dead' | 'unresolved' | 'live';
 
@@ -14,20 +18,23 @@ export const multimeterRangeV = 750;
 
 /**
  * Judges a reading in the “is it dead?” step: under 3 V consistent with dead, 3 to 50 V unresolved, above 50 V live. A low-impedance
- * input has already drained anything induced, so what it still shows from 3 V up is fed and counts as live. An indicator that stays
- * dark is under its lowest mark; its 12 and 24 V marks are unresolved, from 50 V on it is live.
+ * input, or a lamp across the pair, has already drained anything induced, so what is still shown from 3 V up is fed and counts as live. An
+ * indicator that stays dark is under its lowest mark; its 12 and 24 V marks are unresolved, from 50 V on it is live. A dark lamp is never dead.
  */
 export function deadBand(reading: VoltReading): DeadBand {
+	if ('lit' in reading) return reading.lit ? 'live' : 'unresolved';
 	if (reading.instrument === 'indicator') return reading.litV === 0 ? 'dead' : reading.litV < 50 ? 'unresolved' : 'live';
 	if (reading.volts < deadBelowV) return 'dead';
-	if (reading.mode === 'lowImpedance' || reading.volts > liveAboveV) return 'live';
+	if (reading.mode !== 'highImpedance' || reading.volts > liveAboveV) return 'live';
 	return 'unresolved';
 }
 
 /** Whether a tester that is held to a known source shows that it works: it must show it plainly live. */
-export const provesTester = (reading: VoltReading): boolean => deadBand(reading) === 'live';
+export const provesTester = (reading: VoltReading): boolean => isTwoPoint(reading) && deadBand(reading) === 'live';
+/** Whether a reading says between which two points there is a voltage: a lamp plugged in doesn't. */
+export const isTwoPoint = (reading: VoltReading): boolean => !('lit' in reading);
 
 /** Whether a value can come from the instrument at all. */
 export function inRange(reading: VoltReading): boolean {
-	return reading.instrument === 'indicator' || (Number.isFinite(reading.volts) && reading.volts >= 0 && reading.volts <= multimeterRangeV);
+	return reading.instrument !== 'multimeter' || (Number.isFinite(reading.volts) && reading.volts >= 0 && reading.volts <= multimeterRangeV);
 }

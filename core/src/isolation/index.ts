@@ -1,5 +1,17 @@
-export { deadBand, deadBelowV, inRange, liveAboveV, multimeterRangeV, provesTester, type DeadBand, type VoltReading } from './bands';
 export {
+	deadBand,
+	deadBelowV,
+	inRange,
+	isTwoPoint,
+	liveAboveV,
+	multimeterRangeV,
+	provesTester,
+	type DeadBand,
+	type MeterMode,
+	type VoltReading
+} from './bands';
+export {
+	holds,
 	initialIsolation,
 	isolate,
 	type Change,
@@ -12,3 +24,5 @@ export {
 	type Taken
 } from './state';
 export { energyOf, pairsLeft, proofStands, type Energy } from './energy';
+export { mustBeOffTogether, type Together } from './together';
+export { goingOffWith, hardThings, thingsBehind, type GoingOff, type Thing } from './beforeOff';

@@ -1,7 +1,17 @@
 import { deadBand, provesTester, type DeadBand, type VoltReading } from './bands';
 
 /** How the breaker is kept off. A padlock's key is in the worker's pocket; the others are weaker. */
-export type Hold = 'padlock' | 'tape' | 'watch';
+export type Hold = 'padlock' | 'clip' | 'tape' | 'watch';
+/** What each way of holding is worth, strongest first. `survivesAbsence`: whether a proof still stands when one comes back from being away. */
+export const holds: Readonly<Record<Hold, { readonly strength: 1 | 2 | 3; readonly survivesAbsence: boolean }>> = {
+	// The only key is in the worker's pocket: nobody else can switch on.
+	padlock: { strength: 3, survivesAbsence: true },
+	// A clip stops a hand that slips, not one that means it.
+	clip: { strength: 2, survivesAbsence: false },
+	// Somebody who watches can be asked; whether they watched all the time one can't know.
+	watch: { strength: 2, survivesAbsence: false },
+	tape: { strength: 1, survivesAbsence: false }
+};
 /** Contacts in the face, or the bare conductors behind it. */
 export type Scope = 'face' | 'bare';
 
@@ -17,6 +27,8 @@ export type IsolationEvent =
 	/** The device is back in its box: only the contacts of its face are in reach. */
 	| { readonly kind: 'closed' }
 	| { readonly kind: 'foundConductor'; readonly pair: string }
+	/** Other points are to be read from now on: the box's own ground turned out not to be good. */
+	| { readonly kind: 'reference'; readonly facePairs: readonly string[] }
 	| { readonly kind: 'changed'; readonly what: Change }
 	| { readonly kind: 'clearArea' }
 	| { readonly kind: 'restorePower'; readonly held: boolean }
@@ -122,6 +134,8 @@ export function isolate(state: IsolationState, event: IsolationEvent): Isolation
 				doubt: state.doubt ?? { reason: 'foundConductor', pair: event.pair, until: 'pair' },
 				proof: { ...state.proof, required: [...state.proof.required, event.pair], after: null }
 			};
+		case 'reference':
+			return { ...state, facePairs: event.facePairs, proof: again({ ...state, facePairs: event.facePairs }) };
 		case 'changed':
 			return changed(state, event.what);
 		case 'clearArea':
@@ -150,8 +164,9 @@ function proveTester(state: IsolationState, when: 'before' | 'after', reading: T
  */
 function readPair(state: IsolationState, pair: string, reading: Taken): IsolationState {
 	if (reading.band === 'live') {
-		const last = state.off.at(-1);
-		const notFeeding = last === undefined || state.notFeeding.includes(last) ? state.notFeeding : [...state.notFeeding, last];
+		// With several newly off it can't be said which of them leaves it alive.
+		const suspects = state.off.filter((id) => !state.notFeeding.includes(id));
+		const notFeeding = suspects.length === 1 ? [...state.notFeeding, ...suspects] : state.notFeeding;
 		return { ...state, notFeeding, doubt: { reason: 'liveReading', pair, until: 'panel' }, proof: again(state) };
 	}
 	const wasDead = state.proof.pairs[pair]?.band === 'dead';
@@ -180,6 +195,6 @@ function changed(state: IsolationState, what: Change): IsolationState {
 	if (state.power === 'asFound' || state.power === 'restored') return state;
 	if (what === 'otherBoxOpened') return { ...state, doubt: { reason: what, until: 'proof' }, proof: again(state) };
 	// A padlock with its only key in the pocket holds while one is away.
-	if (what === 'wasAway' && state.hold === 'padlock') return state;
+	if (what === 'wasAway' && state.hold !== null && holds[state.hold].survivesAbsence) return state;
 	return { ...state, power: 'unknown', hold: null, doubt: { reason: what, until: 'panel' }, proof: again(state) };
 }

@@ -1,11 +1,11 @@
 import { deviceModel, type How } from '../house';
-import { deadBand, energyOf, inRange, type Energy, type VoltReading } from '../isolation';
-import type { Command, JobEvent, Judged, PartAnswers } from './events';
+import { deadBand, energyOf, inRange, isTwoPoint, type Energy, type Thing, type VoltReading } from '../isolation';
+import type { Command, JobEvent, Judged, PartAnswers, Tester } from './events';
 import type { Expectations } from './expect';
 import { judgeOhms, sameLamps, soundLamps, type PartFault } from './judge';
 import type { JobPlan } from './plan';
 import { nextStep, safeStopStep, type Step } from './steps';
-import { isBare, type JobState } from './state';
+import { asOf, isBare, type JobState } from './state';
 
 /** Why a command is refused, as data; `next` is what may be done instead. */
 export type Refusal =
@@ -14,6 +14,11 @@ export type Refusal =
 	| { readonly code: 'notNow'; readonly next: Step | null }
 	| { readonly code: 'makeSafeFirst'; readonly next: Step }
 	| { readonly code: 'boxOpen' }
+	/** Something on that breaker may not go off before somebody has seen to it. */
+	| { readonly code: 'arrangeFirst'; readonly breaker: string; readonly things: readonly Thing[] }
+	| { readonly code: 'unknownThing'; readonly thing: string }
+	| { readonly code: 'lampProvesNothing' }
+	| { readonly code: 'needsCurrent' }
 	| { readonly code: 'unknownBreaker'; readonly breaker: string }
 	| { readonly code: 'notSwitchedOff'; readonly breaker: string }
 	| { readonly code: 'unknownPair'; readonly pair: string }
@@ -36,6 +41,8 @@ export interface JobContext {
 	readonly expect: Expectations;
 	/** An earlier event of this job by its id. */
 	readonly find: (id: string) => JobEvent | undefined;
+	/** When the command is given, ISO 8601: a proof may have lapsed meanwhile. Left out: at the time of the last event. */
+	readonly at?: string;
 }
 
 const accept = (body: Command, judged?: Judged): Decision => (judged ? { ok: true, body, judged } : { ok: true, body });
@@ -43,7 +50,7 @@ const refuse = (refusal: Refusal): Decision => ({ ok: false, refusal });
 
 /** Commands that lay hands on conductors or on a device with its terminals open. */
 const touching: ReadonlySet<Command['kind']> = new Set(['takeOff', 'terminate', 'tug', 'cap', 'reopen']);
-const touchingSteps: ReadonlySet<string> = new Set(['plateOff', 'easeOut', 'prepare', 'unusedScrews', 'tape', 'fold', 'tugAgain', 'seat']);
+const touchingSteps: ReadonlySet<string> = new Set(['easeOut', 'prepare', 'unusedScrews', 'tape', 'fold', 'tugAgain', 'seat']);
 
 /** Whether a command lays hands on conductors. */
 export const touches = (command: Command): boolean =>
@@ -53,10 +60,15 @@ export const touches = (command: Command): boolean =>
  * Accepts a command as an event's body, or refuses it with the reason. What is accepted is the next step, and the few things that may happen at
  * any time: something changed, a note, a reading taken again or put right, another conductor found, a stop made safely.
  */
-export function decide(context: JobContext, state: JobState, command: Command): Decision {
+export function decide(context: JobContext, before: JobState, command: Command): Decision {
+	const state = context.at === undefined ? before : asOf(before, context.at);
 	if (state.status !== 'underWay') return refuse({ code: 'over', status: state.status });
 	if (touches(command) && energyOf(state.isolation) !== 'provenDead')
 		return refuse({ code: 'notProvenDead', energy: energyOf(state.isolation), next: nextStep(context.plan, state) });
+	if (command.kind === 'switchBreaker' && !command.on) {
+		const things = (context.plan.hard[command.breaker] ?? []).filter(({ id }) => !state.arranged.includes(id));
+		if (things.length > 0) return refuse({ code: 'arrangeFirst', breaker: command.breaker, things });
+	}
 	const beside = besideTheSteps(context, state, command);
 	if (beside) return beside;
 	const next = nextStep(context.plan, state);
@@ -68,10 +80,13 @@ export function decide(context: JobContext, state: JobState, command: Command): 
 function fits(step: Step, command: Command): boolean {
 	switch (step.kind) {
 		case 'switchOff':
-			return command.kind === 'switchBreaker' && !command.on;
+			return command.kind === 'switchBreaker' && !command.on && (step.also === null || step.also === command.breaker);
+		case 'needTester':
+			return command.kind === 'checkTools' && command.tester !== 'none';
 		case 'confirm':
 			return command.kind === 'confirm' && command.step === step.step;
 		case 'readLive':
+		case 'readLiveGround':
 		case 'readPlug':
 		case 'grip':
 			return command.kind === step.kind && command.half === step.half;
@@ -105,10 +120,26 @@ function besideTheSteps({ plan, find, expect }: JobContext, state: JobState, com
 			if (!command.on) return isolation.power === 'off' || isolation.power === 'restored' ? accept(command) : null;
 			if (!isolation.off.includes(command.breaker)) return refuse({ code: 'notSwitchedOff', breaker: command.breaker });
 			return state.device === 'oldSeated' ? accept(command) : refuse({ code: 'boxOpen' });
+		case 'arranged': {
+			const known = Object.values(plan.hard).some((things) => things.some(({ id }) => id === command.thing));
+			if (!known) return refuse({ code: 'unknownThing', thing: command.thing });
+			return state.arranged.includes(command.thing) ? null : accept(command);
+		}
+		case 'searchBy':
+			return accept(command);
+		case 'searched': {
+			// A search touches nothing: breakers go off and on again, and one looks. Once the box is open that is no way to look any more.
+			const named = command.event.kind === 'answer' ? command.event.off : command.event.strongest ? [command.event.strongest] : [];
+			const unknown = named.find((id) => !plan.breakers.includes(id));
+			if (unknown !== undefined) return refuse({ code: 'unknownBreaker', breaker: unknown });
+			return nextStep(plan, state)?.kind === 'switchOff' && state.device === 'oldSeated' ? accept(command) : null;
+		}
 		case 'readLive':
-			return untouched(state) && state.live[command.half] ? live(command, expect) : null;
+			return untouched(state) && state.live[command.half] ? live(command, state, expect) : null;
+		case 'readLiveGround':
+			return untouched(state) && state.earth !== 'untested' ? liveGround(command, expect) : null;
 		case 'checkTools':
-			return untouched(state) && state.tester !== null ? tools(plan, command) : null;
+			return untouched(state) && state.tester !== null && command.tester === state.tester ? tools(plan, command) : null;
 		case 'checkPart':
 			return untouched(state) && state.part !== null ? part(plan, command) : null;
 		case 'readPair':
@@ -156,7 +187,11 @@ function atItsStep(context: JobContext, state: JobState, next: Step, command: Co
 		case 'checkPart':
 			return part(plan, command);
 		case 'readLive':
-			return live(command, expect);
+			return live(command, state, expect);
+		case 'readLiveGround':
+			return liveGround(command, expect);
+		case 'proveEarth':
+			return earthProof(command, expect);
 		case 'proveTester':
 			return testerProof(command, expect);
 		case 'readPair':
@@ -196,12 +231,35 @@ function tools(plan: JobPlan, command: Extract<Command, { kind: 'checkTools' }>)
 const part = (plan: JobPlan, command: Extract<Command, { kind: 'checkPart' }>): Decision =>
 	accept(command, { passes: partFaults(plan, command.answers).length === 0, expected: null });
 
-function live(command: Extract<Command, { kind: 'readLive' }>, expect: Expectations): Decision {
+function live(command: Extract<Command, { kind: 'readLive' }>, { tester }: JobState, expect: Expectations): Decision {
+	// A lamp is taken here only from somebody who has nothing better yet: it shows that there is power, which is what is asked.
+	if (!isTwoPoint(command.reading) && (tester !== 'none' || command.reading.instrument !== 'lamp'))
+		return refuse({ code: 'otherInstrument' });
 	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });
 	return accept(command, { passes: deadBand(command.reading) === 'live', expected: { volts: expect.liveV(command.half) } });
 }
 
+/** A ground that floats beside a live conductor shows a 10 MΩ meter nearly as much as a good one: only what draws some current tells them apart. */
+const drawsCurrent = (reading: VoltReading): boolean => !(reading.instrument === 'multimeter' && reading.mode === 'highImpedance');
+
+function liveGround(command: Extract<Command, { kind: 'readLiveGround' }>, expect: Expectations): Decision {
+	if (command.reading.instrument === 'lamp') return refuse({ code: 'lampProvesNothing' });
+	if (!drawsCurrent(command.reading)) return refuse({ code: 'needsCurrent' });
+	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });
+	return accept(command, { passes: deadBand(command.reading) === 'live', expected: { volts: expect.liveGroundV(command.half) } });
+}
+
+function earthProof(command: Extract<Command, { kind: 'proveEarth' }>, expect: Expectations): Decision {
+	if (command.reading.instrument === 'lamp') return refuse({ code: 'lampProvesNothing' });
+	if (!drawsCurrent(command.reading)) return refuse({ code: 'needsCurrent' });
+	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });
+	const volts = expect.earthV(command.source);
+	if (volts === null) return refuse({ code: 'unknownSource', source: command.source });
+	return accept(command, { passes: deadBand(command.reading) === 'live', expected: { volts } });
+}
+
 function testerProof(command: Extract<Command, { kind: 'proveTester' }>, expect: Expectations): Decision {
+	if (!isTwoPoint(command.reading)) return refuse({ code: 'lampProvesNothing' });
 	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });
 	const volts = expect.sourceV(command.source);
 	if (volts === null) return refuse({ code: 'unknownSource', source: command.source });
@@ -209,11 +267,12 @@ function testerProof(command: Extract<Command, { kind: 'proveTester' }>, expect:
 }
 
 function pairReading(command: Extract<Command, { kind: 'readPair' }>, state: JobState, expect: Expectations): Decision {
+	if (!isTwoPoint(command.reading)) return refuse({ code: 'lampProvesNothing' });
 	if (!state.isolation.proof.required.includes(command.pair)) return refuse({ code: 'unknownPair', pair: command.pair });
 	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });
 	const wasUnresolved = state.isolation.proof.pairs[command.pair]?.band === 'unresolved';
 	// The same instrument again would only show the same again: the question is whether anything stands behind the voltage.
-	if (wasUnresolved && !(command.reading.instrument === 'multimeter' && command.reading.mode === 'lowImpedance'))
+	if (wasUnresolved && !(command.reading.instrument === 'multimeter' && command.reading.mode !== 'highImpedance'))
 		return refuse({ code: 'needsLowImpedance' });
 	return accept(command, { passes: deadBand(command.reading) === 'dead', expected: { volts: expect.pairV(command.pair) } });
 }
@@ -223,7 +282,7 @@ function amendment(of: string, reading: VoltReading, find: JobContext['find'], c
 	if (!original || (original.body.kind !== 'readPair' && original.body.kind !== 'proveTester'))
 		return refuse({ code: 'unknownReading', id: of });
 	const { reading: before } = original.body;
-	const sameMode = before.instrument === 'indicator' || (reading.instrument === 'multimeter' && reading.mode === before.mode);
+	const sameMode = before.instrument !== 'multimeter' || (reading.instrument === 'multimeter' && reading.mode === before.mode);
 	if (before.instrument !== reading.instrument || !sameMode) return refuse({ code: 'otherInstrument' });
 	if (!inRange(reading)) return refuse({ code: 'outOfRange' });
 	const shouldBeLive = original.body.kind === 'proveTester';
@@ -257,9 +316,9 @@ export function waysFor(plan: JobPlan, terminal: string): How[] {
 }
 
 /** What must be at hand before the first step. */
-export function toolsNeeded(plan: JobPlan, tester: 'multimeter' | 'indicator'): string[] {
+export function toolsNeeded(plan: JobPlan, tester: Tester): string[] {
 	const common = [
-		'tester',
+		...(tester === 'none' ? ['lamp'] : ['tester']),
 		...(tester === 'indicator' ? ['provingUnit', 'multimeter'] : []),
 		'plugTester',
 		'drivers',

@@ -1,7 +1,11 @@
 import type { Colour, Half, How } from '../house';
 import type { PlugLamps } from '../instruments';
 import type { Change, Hold, VoltReading } from '../isolation';
+import type { SearchEvent, SearchSettings } from '../search';
 import type { ResistanceCheck } from './plan';
+
+/** What dead will be proven with; `none`: nothing at hand that reads between two points, yet. */
+export type Tester = 'multimeter' | 'indicator' | 'none';
 
 /** An ohmmeter reading: a value, over its range, or refused by the meter because the pair is live. */
 export type OhmValue = { readonly kind: 'ohms'; readonly resistanceOhm: number } | { readonly kind: 'overload' };
@@ -20,7 +24,8 @@ export type Confirmed =
 	| 'tugAgain'
 	| 'seat'
 	| 'clearArea'
-	| 'plateOn';
+	| 'plateOn'
+	| 'nothingLeft';
 
 export type Answer = 'no' | 'yes' | 'unsure';
 /** What is looked for once the device is out. */
@@ -59,9 +64,18 @@ export interface PartAnswers {
 /** What a person says they saw, did or decided. Accepted, it becomes an event. */
 export type Command =
 	| { readonly kind: 'confirm'; readonly step: Confirmed }
-	| { readonly kind: 'checkTools'; readonly tester: 'multimeter' | 'indicator'; readonly has: readonly string[] }
+	| { readonly kind: 'checkTools'; readonly tester: Tester; readonly has: readonly string[] }
 	| { readonly kind: 'checkPart'; readonly answers: PartAnswers }
 	| { readonly kind: 'readLive'; readonly half: Half; readonly reading: VoltReading }
+	/** Power still on: the hot contact to the ground in the box, which says whether that ground is one. */
+	| { readonly kind: 'readLiveGround'; readonly half: Half; readonly reading: VoltReading }
+	/** At another outlet: its hot to its ground, whose ground is brought here by a lead. */
+	| { readonly kind: 'proveEarth'; readonly source: string; readonly reading: VoltReading }
+	/** How one looks for the breaker, and what a try of the search showed. They touch nothing and prove nothing. */
+	| { readonly kind: 'searchBy'; readonly settings: SearchSettings }
+	| { readonly kind: 'searched'; readonly event: SearchEvent }
+	/** Something that may not simply go off has been seen to. */
+	| { readonly kind: 'arranged'; readonly thing: string; readonly how: string }
 	| { readonly kind: 'switchBreaker'; readonly breaker: string; readonly on: boolean }
 	| { readonly kind: 'hold'; readonly way: Hold }
 	| { readonly kind: 'proveTester'; readonly when: 'before' | 'after'; readonly source: string; readonly reading: VoltReading }

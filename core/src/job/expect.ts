@@ -1,5 +1,6 @@
 import { contactPoint, deviceModel, findBox, points, type Half, type House } from '../house';
 import { readOhms, readPlugLamps, readVoltageV, type OhmReading, type PlugLamps, type Probes } from '../instruments';
+import { pairsToRead, type Earth } from './pairs';
 import type { JobPlan, ResistanceCheck } from './plan';
 import { believedHouse, wiringDuring } from './stage';
 import type { JobState } from './state';
@@ -7,6 +8,10 @@ import type { JobState } from './state';
 /** What each reading should be. Voltages are what a 10 MΩ meter shows; resistance `null` is open. */
 export interface Expectations {
 	liveV(half: Half): number;
+	/** Hot contact to the ground in the box. */
+	liveGroundV(half: Half): number;
+	/** Hot to ground at another outlet whose ground is to serve as a known earth; `null` where there is none. */
+	earthV(source: string): number | null;
 	pairV(pair: string): number;
 	/** At another outlet, used to prove the tester on; `null` for an unknown one. */
 	sourceV(source: string): number | null;
@@ -23,9 +28,14 @@ export function expectationsOf(recorded: House, plan: JobPlan, state: JobState):
 	return {
 		liveV: (half) => readVoltageV(house, halfProbes(plan.boxId, half), 'highImpedance'),
 		pairV: (pair) => {
-			const probes = pairProbes(plan, pair);
+			const probes = pairProbes(house, plan, pair, state.earth);
 			// A conductor that isn't on record has no model; what it should be is what the step asks for.
 			return probes ? readVoltageV(house, probes, 'highImpedance') : 0;
+		},
+		liveGroundV: (half) => readVoltageV(house, groundProbes(plan.boxId, half), 'highImpedance'),
+		earthV: (source) => {
+			const probes = earthProbes(house, source);
+			return probes && readVoltageV(house, probes, 'highImpedance');
 		},
 		sourceV: (source) => sourceVoltageV(house, source),
 		resistanceOhm: (check) => openAsNull(readOhms(house, resistanceProbes(plan, check))),
@@ -38,10 +48,26 @@ export const halfProbes = (boxId: string, half: Half): Probes => ({
 	black: points.contact(boxId, half, 'neutral')
 });
 
-/** Where the tips go for a pair of the plan; `null` for one that was found beside the record. */
-export function pairProbes(plan: JobPlan, pair: string): Probes | null {
-	const known = [...plan.facePairs, ...plan.barePairs].find(({ id }) => id === pair);
-	return known ? { red: known.red, black: known.black } : null;
+export const groundProbes = (boxId: string, half: Half): Probes => ({
+	red: points.contact(boxId, half, 'hot'),
+	black: points.contact(boxId, half, 'ground')
+});
+
+/** Hot and ground of another outlet's first half, named as `outlet:ID`; `null` where it has none. */
+export function earthProbes(house: House, source: string): Probes | null {
+	const box = source.startsWith('outlet:') ? findBox(house, source.slice(7)) : undefined;
+	const half = box?.device ? deviceModel(box.device).halves[0] : undefined;
+	return box && half ? groundProbes(box.id, half) : null;
+}
+
+/** Where the tips go for a pair of the plan, the second on the known earth where that is used; `null` for one that was found beside the record. */
+export function pairProbes(house: House, plan: JobPlan, pair: string, earth: Earth): Probes | null {
+	const { face, bare } = pairsToRead(plan, earth);
+	const known = [...face, ...bare].find(({ id }) => id === pair);
+	if (!known) return null;
+	if (known.black !== null) return { red: known.red, black: known.black };
+	const brought = typeof earth === 'object' && earth.source !== null ? earthProbes(house, earth.source) : null;
+	return brought && { red: known.red, black: brought.black };
 }
 
 /** Where the tips go for a resistance check: contacts of the first half; the box by its metal. */

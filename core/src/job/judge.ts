@@ -29,10 +29,10 @@ export function judgeOhms(check: ResistanceCheck, value: OhmValue, expectedOhm: 
 
 export type LiveVerdict = 'healthy' | 'low' | 'high' | 'notLive';
 
-/** Judges a reading in the “is it live and healthy?” step. An indicator can only say live or not. */
+/** Judges a reading in the “is it live and healthy?” step. An indicator or a lamp can only say live or not. */
 export function judgeLive(region: Region, reading: VoltReading): LiveVerdict {
 	if (deadBand(reading) !== 'live') return 'notLive';
-	if (reading.instrument === 'indicator') return 'healthy';
+	if (reading.instrument !== 'multimeter') return 'healthy';
 	const { healthyV } = regions[region];
 	return reading.volts < healthyV.from ? 'low' : reading.volts > healthyV.to ? 'high' : 'healthy';
 }

@@ -1,6 +1,7 @@
-import { circuitsInBox, fedFrom, withBox, type Colour, type House } from '../house';
+import { circuitsInBox, fedFrom, findBreaker, withBox, type Box, type Breaker, type Colour, type House } from '../house';
 import type { JobEvent } from './events';
 import type { JobPlan } from './plan';
+import { proofsOf } from './record';
 import { mustStop, type JobState } from './state';
 
 /**
@@ -8,8 +9,10 @@ import { mustStop, type JobState } from './state';
  * history, the circuit at the breaker that was found, and that breaker's directory entry with the finding. `on` is a calendar date.
  */
 export function houseAfterJob(house: House, plan: JobPlan, state: JobState, events: readonly JobEvent[], on: string): House {
-	const feeder = state.feeder ?? plan.recordedBreaker;
-	const moved = circuitsInBox(house, plan.boxId).some(({ breaker }) => breaker !== feeder) ? fedFrom(house, plan.boxId, feeder) : house;
+	const feeders = feedersFound(house, plan, state, events);
+	const [only] = feeders;
+	const moves = feeders.length === 1 && circuitsInBox(house, plan.boxId).some(({ breaker }) => breaker !== only);
+	const moved = moves ? fedFrom(house, plan.boxId, only!) : house;
 	const ways = new Map(events.flatMap(({ body }) => (body.kind === 'terminate' ? [[body.terminal, body.way] as const] : [])));
 	const withWay = <End extends { at?: string; to?: string; how?: string }>(end: End, at: string): End => {
 		const way = at.startsWith('terminal:') ? ways.get(at.slice(9)) : undefined;
@@ -31,7 +34,7 @@ export function houseAfterJob(house: House, plan: JobPlan, state: JobState, even
 		device: plan.newDevice.kind === 'fixed' ? plan.newDevice : { ...plan.newDevice, fitted: on },
 		terminations: box.terminations.map((end) => withWay(end, end.at)),
 		pigtails: box.pigtails.map((tail) => ({ ...withWay(tail, tail.to), colour: seen.get(`tail/${tail.id}`) ?? tail.colour })),
-		worries: [],
+		worries: plan.together.some(({ because }) => because === 'sharedNeutral') ? [sharedNeutralWorry(on)] : [],
 		history: [...box.history, { on, what: 'Replaced like for like, proven dead before and tested after.' }]
 	}));
 	return {
@@ -39,33 +42,49 @@ export function houseAfterJob(house: House, plan: JobPlan, state: JobState, even
 		panels: rewired.panels.map((panel) => ({
 			...panel,
 			breakers: panel.breakers.map((breaker) => {
-				if (breaker.id === feeder)
-					return {
-						...breaker,
-						label: state.directory ?? breaker.label,
-						findings: [
-							...breaker.findings,
-							{
-								finding: 'feeds' as const,
-								box: plan.boxId,
-								on,
-								how: 'switched off: every pair dead at the outlet, tester proved before and after'
-							}
-						]
-					};
-				if (state.isolation.notFeeding.includes(breaker.id))
-					return {
-						...breaker,
-						findings: [
-							...breaker.findings,
-							{ finding: 'doesNotFeed' as const, box: plan.boxId, on, how: 'switched off: the outlet stayed live' }
-						]
-					};
-				return breaker;
+				const found = findingOn(breaker.id, feeders, plan, state, on);
+				return found
+					? {
+							...breaker,
+							label: feeders.length === 1 && found.finding === 'feeds' ? (state.directory ?? breaker.label) : breaker.label,
+							findings: [...breaker.findings, found]
+						}
+					: breaker;
 			})
 		}))
 	};
 }
+
+/** The breakers that were off when the outlet was proven dead, without those that had been shown not to matter. A main switch says nothing of breakers. */
+function feedersFound(house: House, plan: JobPlan, state: JobState, events: readonly JobEvent[]): string[] {
+	const off = proofsOf(plan, events).at(-1)?.breakers ?? (state.feeder === null ? [] : [state.feeder]);
+	return off.filter((id) => findBreaker(house, id) !== undefined && !state.isolation.notFeeding.includes(id));
+}
+
+type Finding = Breaker['findings'][number];
+
+function findingOn(id: string, feeders: readonly string[], plan: JobPlan, state: JobState, on: string): Finding | null {
+	const finding = (what: Finding['finding'], how: string): Finding => ({ finding: what, box: plan.boxId, on, how });
+	if (feeders.includes(id))
+		return finding(
+			'feeds',
+			feeders.length > 1
+				? 'one of several that had to be off: every pair dead at the outlet, tester proved before and after'
+				: 'switched off: every pair dead at the outlet, tester proved before and after'
+		);
+	if (state.isolation.notFeeding.includes(id)) return finding('doesNotFeed', 'switched off: the outlet stayed live');
+	const seenOn = state.search.events.some(
+		(event) => event.kind === 'answer' && event.answer === 'on' && event.by !== 'radio' && event.off.length === 1 && event.off[0] === id
+	);
+	return seenOn ? finding('doesNotFeed', 'switched off in a search: it stayed on at the outlet') : null;
+}
+
+const sharedNeutralWorry = (on: string): Box['worries'][number] => ({
+	id: 'shared-neutral',
+	kind: 'other',
+	note: 'Two breakers share a neutral here without opening together. An electrician can join their handles or fit a two-pole breaker.',
+	seen: on
+});
 
 /** Colours by wire, as they were last looked at. */
 function coloursSeen(events: readonly JobEvent[]): ReadonlyMap<string, Colour> {

@@ -3,6 +3,7 @@ import {
 	circuitsInBox,
 	deviceModel,
 	findBox,
+	mainSwitch,
 	neighbours,
 	points,
 	type Box,
@@ -14,19 +15,8 @@ import {
 	type Role
 } from '../house';
 import type { Region } from '../rules';
-
-/** Two points between which a voltage is read to prove dead; `id` also names them in events. */
-export interface Pair {
-	readonly id: string;
-	readonly red: string;
-	readonly black: string;
-	readonly kind: 'hotNeutral' | 'hotGround' | 'neutralGround' | 'toGround';
-	/** For contacts of the face: which half. */
-	readonly half?: Half;
-	/** For bare conductors: which ones the tips go on; `black` may be the metal box. */
-	readonly redWire?: WireRef;
-	readonly blackWire?: WireRef | 'box';
-}
+import { hardThings, mustBeOffTogether, type Thing, type Together } from '../isolation';
+import { barePairs, facePairs, type Pair } from './pairs';
 
 /** One conductor end at the outlet. */
 export interface WireRef {
@@ -70,9 +60,13 @@ export interface JobPlan {
 	readonly resistanceChecks: readonly ResistanceCheck[];
 	readonly upstream: readonly string[];
 	readonly downstream: readonly string[];
-	/** The breaker the record names for this outlet, and every breaker of the panel. */
+	/** The breaker the record names for this outlet, every breaker of the panels, and their main switches. */
 	readonly recordedBreaker: string;
 	readonly breakers: readonly string[];
+	/** Breakers that must be off with the recorded one, and why. */
+	readonly together: readonly Together[];
+	/** By breaker: what may not go off before somebody has seen to it. */
+	readonly hard: Readonly<Record<string, readonly Thing[]>>;
 	/** Screws of the new device that carry nothing and are driven in. */
 	readonly unusedTerminals: readonly string[];
 }
@@ -81,7 +75,6 @@ export type PlanFailure =
 	| { readonly code: 'unknownBox'; readonly box: string }
 	| { readonly code: 'noDevice'; readonly box: string }
 	| { readonly code: 'notAnOutlet'; readonly box: string }
-	| { readonly code: 'severalCircuits'; readonly circuits: readonly string[] }
 	| { readonly code: 'noCircuit'; readonly box: string }
 	| { readonly code: 'noGround'; readonly box: string }
 	| { readonly code: 'nothingOnDevice'; readonly box: string };
@@ -128,7 +121,13 @@ export function planJob(
 			upstream: outletsOf(upstream),
 			downstream: outletsOf(downstream),
 			recordedBreaker: circuit.breaker,
-			breakers: house.panels.flatMap((panel) => panel.breakers.map(({ id }) => id)),
+			breakers: switchable(house),
+			together: mustBeOffTogether(house, boxId, circuit.breaker),
+			hard: Object.fromEntries(
+				switchable(house)
+					.map((id) => [id, hardThings(house, id)] as const)
+					.filter(([, things]) => things.length > 0)
+			),
 			unusedTerminals: model.terminals.filter(({ name, takes }) => 'hook' in takes && !used.has(name)).map(({ name }) => name)
 		}
 	};
@@ -139,13 +138,15 @@ function whyNot(house: House, box: Box): PlanFailure | null {
 	if (deviceModel(box.device).halves.length === 0) return { code: 'notAnOutlet', box: box.id };
 	const circuits = circuitsInBox(house, box.id);
 	if (circuits.length === 0) return { code: 'noCircuit', box: box.id };
-	if (circuits.length > 1) return { code: 'severalCircuits', circuits: circuits.map(({ id }) => id) };
 	const landings = landingsOf(house, box);
 	if (!['hot', 'neutral'].every((role) => landings.some((landing) => landing.role === role)))
 		return { code: 'nothingOnDevice', box: box.id };
 	if (!landings.some(({ role }) => role === 'ground')) return { code: 'noGround', box: box.id };
 	return null;
 }
+
+const switchable = (house: House): string[] =>
+	house.panels.flatMap((panel) => [...panel.breakers.map(({ id }) => id), mainSwitch(panel.id)]);
 
 /** The same kind and rating, new: good contacts, tamper-resistant as a dwelling now asks (NEC 406.12; BS 1363 shutters). */
 function likeForLike(device: Device): Device {
@@ -199,44 +200,3 @@ function landingsOf(house: House, box: Box): Landing[] {
 
 const inOrder = (landings: readonly Landing[], roles: readonly Role[]): Landing[] =>
 	roles.flatMap((role) => landings.filter((landing) => landing.role === role));
-
-function facePairs(boxId: string, halves: readonly Half[]): Pair[] {
-	return halves.flatMap((half): Pair[] => {
-		const at = (role: 'hot' | 'neutral' | 'ground') => points.contact(boxId, half, role);
-		return [
-			{ id: `${half}.hotNeutral`, half, kind: 'hotNeutral', red: at('hot'), black: at('neutral') },
-			{ id: `${half}.hotGround`, half, kind: 'hotGround', red: at('hot'), black: at('ground') },
-			{ id: `${half}.neutralGround`, half, kind: 'neutralGround', red: at('neutral'), black: at('ground') }
-		];
-	});
-}
-
-/** Each hot to each neutral of its cable, then every conductor that isn't ground to ground, ground itself to a metal box. */
-function barePairs(box: Box, wires: readonly WireRef[]): Pair[] {
-	const ground = wires.find(({ role }) => role === 'ground')!;
-	const pairs: Pair[] = [];
-	const isHot = ({ role }: WireRef) => role === 'hot' || role === 'switchedHot';
-	for (const hot of wires.filter(isHot))
-		for (const neutral of wires.filter((wire) => wire.role === 'neutral' && wire.cable === hot.cable))
-			pairs.push({
-				id: `${hot.id}~${neutral.id}`,
-				kind: 'hotNeutral',
-				red: hot.point,
-				black: neutral.point,
-				redWire: hot,
-				blackWire: neutral
-			});
-	for (const wire of wires)
-		if (wire.role !== 'ground')
-			pairs.push({
-				id: `${wire.id}~ground`,
-				kind: isHot(wire) ? 'hotGround' : 'neutralGround',
-				red: wire.point,
-				black: ground.point,
-				redWire: wire,
-				blackWire: ground
-			});
-	if (box.material === 'metal')
-		pairs.push({ id: 'ground~box', kind: 'toGround', red: ground.point, black: points.metal(box.id), redWire: ground, blackWire: 'box' });
-	return pairs;
-}

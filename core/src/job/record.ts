@@ -2,6 +2,7 @@ import { energyOf, proofStands, type Taken } from '../isolation';
 import { judgeLive } from './judge';
 import type { Condition, JobEvent, StopReason } from './events';
 import type { JobPlan } from './plan';
+import { resolutionsOf, type Resolution } from './resolve';
 import { applyEvent, initialJob, mustStop, type JobState } from './state';
 
 /** One proof of dead as it stood when it was complete. */
@@ -29,6 +30,8 @@ export interface JobRecord {
 	readonly live: readonly JobEvent[];
 	readonly isolation: readonly JobEvent[];
 	readonly proofs: readonly ProvenAt[];
+	/** Readings between dead and live, and how each ended. */
+	readonly resolutions: readonly Resolution[];
 	/** Readings that stopped something: live where dead was expected, a tester that failed, a check that did not pass. */
 	readonly refuted: readonly JobEvent[];
 	readonly work: readonly JobEvent[];
@@ -39,8 +42,8 @@ export interface JobRecord {
 }
 
 const kinds = {
-	live: ['readLive'],
-	isolation: ['switchBreaker', 'hold', 'changed'],
+	live: ['readLive', 'readLiveGround'],
+	isolation: ['searched', 'arranged', 'switchBreaker', 'hold', 'proveEarth', 'changed'],
 	work: ['checkTools', 'checkPart', 'lookOver', 'foundConductor', 'inspect', 'takeOff', 'terminate', 'tug', 'cap', 'reopen'],
 	tests: ['readOhms', 'restorePower', 'readPlug', 'checkNeighbour', 'grip', 'tidyDirectory'],
 	notes: ['note', 'amendVolts', 'stop']
@@ -71,6 +74,7 @@ export function recordOf(plan: JobPlan, events: readonly JobEvent[], state: JobS
 		live: of('live'),
 		isolation: of('isolation'),
 		proofs: proofsOf(plan, events),
+		resolutions: resolutionsOf(events),
 		refuted,
 		work: of('work'),
 		tests: of('tests'),
@@ -81,7 +85,7 @@ export function recordOf(plan: JobPlan, events: readonly JobEvent[], state: JobS
 }
 
 /** Every moment at which the state became proven dead, with its readings. */
-function proofsOf(plan: JobPlan, events: readonly JobEvent[]): ProvenAt[] {
+export function proofsOf(plan: JobPlan, events: readonly JobEvent[]): ProvenAt[] {
 	const proofs: ProvenAt[] = [];
 	let state = initialJob(plan);
 	for (const event of events) {

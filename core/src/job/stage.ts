@@ -1,4 +1,4 @@
-import { fedFrom, withBox, withBreakers, type Box, type House } from '../house';
+import { fedFrom, findBreaker, withBox, withBreakers, type Box, type House } from '../house';
 import type { JobPlan } from './plan';
 import type { JobState } from './state';
 
@@ -16,9 +16,10 @@ export function wiringDuring(house: House, plan: JobPlan, state: JobState): Hous
 /** The recorded house, corrected by what this job has found: once a breaker has made the outlet dead, the circuit starts there. */
 export function believedHouse(recorded: House, plan: JobPlan, state: JobState): House {
 	const { feeder, isolation } = state;
-	return feeder === null || isolation.notFeeding.includes(feeder) || feeder === plan.recordedBreaker
-		? recorded
-		: fedFrom(recorded, plan.boxId, feeder);
+	const known = feeder === plan.recordedBreaker || plan.together.some(({ breaker }) => breaker === feeder);
+	// A main switch takes everything with it: it says nothing about which breaker feeds the outlet. Nor can one breaker be put for two.
+	const says = feeder !== null && findBreaker(recorded, feeder) !== undefined && plan.together.length === 0;
+	return !says || known || isolation.notFeeding.includes(feeder) ? recorded : fedFrom(recorded, plan.boxId, feeder);
 }
 
 function boxDuring(box: Box, plan: JobPlan, state: JobState): Box {

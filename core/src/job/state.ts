@@ -1,6 +1,8 @@
 import type { Half } from '../house';
 import { initialIsolation, isolate, type IsolationEvent, type IsolationState } from '../isolation';
-import type { Condition, JobEvent, StopReason } from './events';
+import { defaultSettings, type SearchEvent, type SearchSettings } from '../search';
+import type { Condition, JobEvent, StopReason, Tester } from './events';
+import { pairsToRead, type Earth } from './pairs';
 import type { JobPlan, ResistanceCheck } from './plan';
 
 /** How far a terminal's wires are: on the old device, off, made ready, capped, on the new device, tugged there. */
@@ -14,9 +16,16 @@ export interface JobState {
 	readonly stopReason: StopReason | null;
 	readonly isolation: IsolationState;
 	readonly cautions: boolean;
-	readonly tester: 'multimeter' | 'indicator' | null;
+	readonly tester: Tester | null;
 	readonly part: 'fits' | 'misfit' | null;
 	readonly live: Readonly<Partial<Record<Half, Passed>>>;
+	/** What “to ground” is read to. */
+	readonly earth: Earth;
+	/** Things that may not simply go off and have been seen to, by id. */
+	readonly arranged: readonly string[];
+	readonly search: { readonly settings: SearchSettings; readonly events: readonly SearchEvent[] };
+	/** When the last event was, ISO 8601; empty before the first. */
+	readonly lastAt: string;
 	readonly tagged: boolean;
 	readonly told: boolean;
 	readonly plate: 'on' | 'off';
@@ -34,6 +43,8 @@ export interface JobState {
 	readonly final: Readonly<Partial<Record<Half, Passed>>>;
 	readonly neighbours: Readonly<Record<string, Passed>>;
 	readonly grip: Readonly<Partial<Record<Half, Passed>>>;
+	/** Lock, clip, tape, tag and lead are off again, and every breaker that was tried is on. */
+	readonly nothingLeft: boolean;
 	/** After power was on, something was wrong: the box must be opened again, the same way as before. */
 	readonly redo: 'finalTest' | 'neighbour' | 'grip' | 'tripped' | 'ownChoice' | null;
 	readonly directory: string | null;
@@ -55,6 +66,10 @@ export function initialJob(plan: JobPlan): JobState {
 		tester: null,
 		part: null,
 		live: {},
+		earth: 'untested',
+		arranged: [],
+		search: { settings: defaultSettings, events: [] },
+		lastAt: '',
 		tagged: false,
 		told: false,
 		plate: 'on',
@@ -69,6 +84,7 @@ export function initialJob(plan: JobPlan): JobState {
 		final: {},
 		neighbours: {},
 		grip: {},
+		nothingLeft: false,
 		redo: null,
 		directory: null,
 		feeder: null,
@@ -80,11 +96,13 @@ export const replay = (plan: JobPlan, events: readonly JobEvent[]): JobState =>
 	events.reduce((state, event) => applyEvent(plan, state, event), initialJob(plan));
 
 /** The state after one more accepted event. Pure. */
-export function applyEvent(plan: JobPlan, before: JobState, event: JobEvent): JobState {
+export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): JobState {
 	const { body } = event;
+	const before = asOf(earlier, event.at);
 	const isolationEvent = forIsolation(plan, before, event);
 	const isolation = isolationEvent ? isolate(before.isolation, isolationEvent) : before.isolation;
-	const state: JobState = { ...before, isolation };
+	const notFeeding = isolation.notFeeding.slice(before.isolation.notFeeding.length);
+	const state: JobState = { ...before, isolation, lastAt: event.at, search: stayedLive(before.search, notFeeding) };
 	switch (body.kind) {
 		case 'confirm':
 			return confirmed(state, body.step);
@@ -94,6 +112,16 @@ export function applyEvent(plan: JobPlan, before: JobState, event: JobEvent): Jo
 			return { ...state, part: event.judged?.passes ? 'fits' : 'misfit' };
 		case 'readLive':
 			return { ...state, live: { ...state.live, [body.half]: passed(event) } };
+		case 'readLiveGround':
+			return { ...state, earth: event.judged?.passes ? 'box' : { source: null } };
+		case 'proveEarth':
+			return { ...state, earth: { source: event.judged?.passes ? body.source : null } };
+		case 'arranged':
+			return { ...state, arranged: [...state.arranged, body.thing] };
+		case 'searchBy':
+			return { ...state, search: { ...state.search, settings: body.settings } };
+		case 'searched':
+			return { ...state, search: { ...state.search, events: [...state.search.events, body.event] } };
 		case 'switchBreaker':
 			// Tag and telling belong to the breaker they were done for.
 			if (body.on) return { ...state, tagged: false };
@@ -157,8 +185,34 @@ const passed = (event: JobEvent): Passed => (event.judged?.passes ? 'passed' : '
 const mapWires = (state: JobState, change: (wire: WireState) => WireState): Record<string, WireState> =>
 	Object.fromEntries(Object.entries(state.wires).map(([terminal, wire]) => [terminal, change(wire)]));
 
-function forIsolation(plan: JobPlan, state: JobState, { id, body }: JobEvent): IsolationEvent | null {
+/** A breaker with which the outlet was read live is out for the search too. */
+const stayedLive = (search: JobState['search'], breakers: readonly string[]): JobState['search'] =>
+	breakers.length === 0
+		? search
+		: {
+				...search,
+				events: [
+					...search.events,
+					...breakers.map((id) => ({ kind: 'answer' as const, off: [id], answer: 'on' as const, by: 'lamp' as const }))
+				]
+			};
+
+/** Minutes without an entry after which one is taken to have been away from a breaker that others can switch on. */
+export const awayAfterMin = 15;
+
+/** The state at a later time: a proof that rests on a breaker without a padlock doesn't outlast a long absence. Times as ISO 8601. */
+export function asOf(state: JobState, at: string): JobState {
+	const goneMin = (Date.parse(at) - Date.parse(state.lastAt)) / 60_000;
+	if (!(goneMin > awayAfterMin) || state.status !== 'underWay' || state.isolation.hold === null) return state;
+	return { ...state, isolation: isolate(state.isolation, { kind: 'changed', what: 'wasAway' }) };
+}
+
+function forIsolation(plan: JobPlan, state: JobState, { id, body, judged }: JobEvent): IsolationEvent | null {
 	switch (body.kind) {
+		case 'readLiveGround': {
+			const earth = judged?.passes ? 'box' : { source: null };
+			return { kind: 'reference', facePairs: pairsToRead(plan, earth).face.map((pair) => pair.id) };
+		}
 		case 'switchBreaker':
 		case 'hold':
 		case 'restorePower':
@@ -185,7 +239,10 @@ function forIsolation(plan: JobPlan, state: JobState, { id, body }: JobEvent): I
 }
 
 export const foundPair = (conductorId: string): string => `found/${conductorId}~ground`;
-const barePairIds = (plan: JobPlan, state: JobState): string[] => [...plan.barePairs.map(({ id }) => id), ...state.found.map(foundPair)];
+const barePairIds = (plan: JobPlan, state: JobState): string[] => [
+	...pairsToRead(plan, state.earth).bare.map(({ id }) => id),
+	...state.found.map(foundPair)
+];
 
 function confirmed(state: JobState, step: Extract<JobEvent['body'], { kind: 'confirm' }>['step']): JobState {
 	switch (step) {
@@ -207,6 +264,8 @@ function confirmed(state: JobState, step: Extract<JobEvent['body'], { kind: 'con
 			return { ...state, device: 'newSeated', resistance: {} };
 		case 'clearArea':
 			return state;
+		case 'nothingLeft':
+			return { ...state, nothingLeft: true };
 		default:
 			return { ...state, closing: { ...state.closing, [step]: true } };
 	}
@@ -241,6 +300,7 @@ function reopened(state: JobState): JobState {
 		final: {},
 		neighbours: {},
 		grip: {},
+		nothingLeft: false,
 		redo: null
 	};
 }
@@ -252,6 +312,7 @@ const offAgain = (state: JobState): JobState => ({
 	final: {},
 	neighbours: {},
 	grip: {},
+	nothingLeft: false,
 	directory: null
 });
 

@@ -10,7 +10,11 @@ export type Step =
 	| { readonly kind: 'checkTools' }
 	| { readonly kind: 'checkPart' }
 	| { readonly kind: 'readLive'; readonly half: Half }
-	| { readonly kind: 'switchOff' }
+	| { readonly kind: 'readLiveGround'; readonly half: Half }
+	/** A breaker that has to be off as well; `null`: the one that feeds it, whichever that is. */
+	| { readonly kind: 'switchOff'; readonly also: string | null }
+	| { readonly kind: 'needTester' }
+	| { readonly kind: 'proveEarth' }
 	| { readonly kind: 'hold' }
 	| { readonly kind: 'proveTester'; readonly when: 'before' | 'after' }
 	| { readonly kind: 'readPair'; readonly pair: string; readonly lowImpedance: boolean }
@@ -50,7 +54,7 @@ export function nextStep(plan: JobPlan, state: JobState): Step | null {
 	}
 	if (state.isolation.power === 'restored' && state.redo === null) return afterPowerStep(plan, state);
 	if (state.device === 'newSeated' && state.redo === null) return beforePowerStep(plan, state);
-	const isolation = isolationStep(state);
+	const isolation = isolationStep(plan, state);
 	if (isolation) return isolation;
 	switch (state.device) {
 		case 'oldSeated':
@@ -70,18 +74,32 @@ function beforeOpening(plan: JobPlan, state: JobState): Step | null {
 	if (state.tester === null) return { kind: 'checkTools' };
 	if (state.part !== 'fits') return { kind: 'checkPart' };
 	const half = plan.halves.find((each) => state.live[each] !== 'passed');
-	return half ? { kind: 'readLive', half } : null;
+	if (half) return { kind: 'readLive', half };
+	return state.earth === 'untested' && state.isolation.power === 'asFound' ? { kind: 'readLiveGround', half: plan.halves[0]! } : null;
 }
 
+const switchOff = (also: string | null = null): Step => ({ kind: 'switchOff', also });
+
+/** A breaker that must be off with the others and isn't yet. */
+const togetherLeft = ({ together }: JobPlan, { isolation }: JobState): string | undefined =>
+	together.find(({ breaker }) => !isolation.off.includes(breaker) && !isolation.notFeeding.includes(breaker))?.breaker;
+
 /** What is missing on the way to `provenDead`; `null` when it is reached. */
-function isolationStep(state: JobState): Step | null {
+function isolationStep(plan: JobPlan, state: JobState): Step | null {
 	const { isolation } = state;
+	if (isolation.power === 'off') {
+		const also = togetherLeft(plan, state);
+		if (also !== undefined) return switchOff(also);
+	}
 	if (energyOf(isolation) === 'provenDead') return null;
-	if (isolation.power !== 'off' || isolation.doubt?.until === 'panel') return { kind: 'switchOff' };
+	if (isolation.power !== 'off' || isolation.doubt?.until === 'panel') return switchOff();
 	if (isolation.hold === null) return { kind: 'hold' };
 	if (!state.tagged) return confirm('tag');
 	if (!state.told) return confirm('tell');
+	// Nothing bare comes into reach by taking the plate off, so that far one may go without a tester. No further.
+	if (state.tester === 'none') return plan.separatePlate && state.plate === 'on' ? confirm('plateOff') : { kind: 'needTester' };
 	if (isolation.proof.before === null || isolation.doubt?.until === 'proof') return { kind: 'proveTester', when: 'before' };
+	if (typeof state.earth === 'object' && state.earth.source === null) return { kind: 'proveEarth' };
 	const pair = pairsLeft(isolation)[0];
 	if (pair !== undefined) return { kind: 'readPair', pair, lowImpedance: isolation.proof.pairs[pair]?.band === 'unresolved' };
 	return { kind: 'proveTester', when: 'after' };
@@ -113,10 +131,10 @@ function terminatingStep(plan: JobPlan, state: JobState): Step {
 function beforePowerStep(plan: JobPlan, state: JobState): Step {
 	// Whatever undid the isolation is put right first: nobody stands at an outlet that may be live and calls it dead.
 	const { isolation } = state;
-	if (isolation.power !== 'off' || isolation.doubt?.until === 'panel') return { kind: 'switchOff' };
+	if (isolation.power !== 'off' || isolation.doubt?.until === 'panel') return switchOff();
 	if (isolation.hold === null) return { kind: 'hold' };
 	const failed = plan.resistanceChecks.some((check) => state.resistance[check] === 'failed');
-	if (failed) return isolationStep(state) ?? { kind: 'reopen' };
+	if (failed) return isolationStep(plan, state) ?? { kind: 'reopen' };
 	const check = plan.resistanceChecks.find((each) => state.resistance[each] === undefined);
 	if (check) return { kind: 'readOhms', check };
 	return isolation.areaClear ? { kind: 'restorePower' } : confirm('clearArea');
@@ -130,6 +148,7 @@ function afterPowerStep(plan: JobPlan, state: JobState): Step {
 	const loose = plan.halves.find((each) => state.grip[each] === undefined);
 	if (loose) return { kind: 'grip', half: loose };
 	if (plan.separatePlate && state.plate === 'off') return confirm('plateOn');
+	if (!state.nothingLeft) return confirm('nothingLeft');
 	return state.directory === null ? { kind: 'tidyDirectory' } : { kind: 'finish' };
 }
 
@@ -137,7 +156,7 @@ function afterPowerStep(plan: JobPlan, state: JobState): Step {
 export function safeStopStep(state: JobState): Step {
 	const { isolation } = state;
 	if (state.device === 'oldSeated' && isolation.power !== 'tripped') return { kind: 'stop' };
-	if (isolation.power !== 'off' || isolation.doubt?.until === 'panel') return { kind: 'switchOff' };
+	if (isolation.power !== 'off' || isolation.doubt?.until === 'panel') return switchOff();
 	if (isolation.hold === null) return { kind: 'hold' };
 	if (energyOf(isolation) === 'provenDead' && Object.values(state.wires).some(isBare)) return { kind: 'cap' };
 	return { kind: 'stop' };
@@ -152,6 +171,7 @@ export function visitOf(state: JobState, step: Step | null): VisitId {
 		case 'checkPart':
 			return 'start';
 		case 'readLive':
+		case 'readLiveGround':
 			return 'liveFirst';
 		case 'switchOff':
 		case 'hold':
@@ -170,7 +190,7 @@ export function visitOf(state: JobState, step: Step | null): VisitId {
 			if (step.step === 'cautions') return 'start';
 			if (step.step === 'tag' || step.step === 'tell') return 'panelOff';
 			if (step.step === 'clearArea') return 'panelOn';
-			return step.step === 'plateOn' ? 'close' : 'work';
+			return step.step === 'plateOn' || step.step === 'nothingLeft' ? 'close' : 'work';
 		case 'stop':
 			return state.device === 'oldSeated' ? 'liveFirst' : 'work';
 		default:
@@ -194,11 +214,13 @@ export type Carried =
 	| 'plate'
 	| 'knife'
 	| 'sleeving'
+	| 'lead'
 	| 'caps';
 
 /** The visits of the whole job, whatever has been done of them. */
 export function visitsOf(
-	plan: JobPlan
+	plan: JobPlan,
+	state?: JobState
 ): readonly { readonly id: VisitId; readonly place: 'table' | 'outlet' | 'panel' | 'next'; readonly carry: readonly Carried[] }[] {
 	const hasNeighbours = plan.upstream.length + plan.downstream.length > 0;
 	return [
@@ -217,7 +239,8 @@ export function visitsOf(
 				...(plan.region === 'uk' ? (['sleeving'] as const) : (['knife'] as const)),
 				'caps',
 				'headTorch',
-				'key'
+				'key',
+				...(typeof state?.earth === 'object' ? (['lead'] as const) : [])
 			]
 		},
 		{ id: 'panelOn', place: 'panel', carry: ['key', 'headTorch'] },

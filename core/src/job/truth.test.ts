@@ -127,7 +127,7 @@ describe('proven dead is dead', () => {
 						// The truth, by an instrument that drains what is only induced, against the panel's own ground.
 						const now = wiringDuring(wired, plan, person.state);
 						const reach = person.state.isolation.proof.scope === 'bare' ? plan.barePairs : plan.facePairs;
-						for (const point of new Set(reach.flatMap(({ red, black }) => [red, black])))
+						for (const point of new Set(reach.flatMap(({ red, black }) => [red, black!])))
 							expect([
 								first.name,
 								second.name,

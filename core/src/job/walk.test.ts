@@ -7,8 +7,7 @@ import { nextStep, planJob, type Command, type JobPlan, type JobState } from './
 /** Commands that put a hand or a tool on conductors, written down from the trade and not from the engine. */
 const handsOnConductors = (command: Command): boolean =>
 	['takeOff', 'terminate', 'tug', 'cap', 'reopen'].includes(command.kind) ||
-	(command.kind === 'confirm' &&
-		['plateOff', 'easeOut', 'prepare', 'unusedScrews', 'tape', 'fold', 'tugAgain', 'seat'].includes(command.step));
+	(command.kind === 'confirm' && ['easeOut', 'prepare', 'unusedScrews', 'tape', 'fold', 'tugAgain', 'seat'].includes(command.step));
 
 const restoresPower = (command: Command): boolean => command.kind === 'restorePower' || (command.kind === 'switchBreaker' && command.on);
 

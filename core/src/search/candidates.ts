@@ -1,7 +1,6 @@
 import {
 	allBreakers,
 	circuitsInBox,
-	chainOfCircuit,
 	evidenceOf,
 	findBox,
 	latestFindings,
@@ -10,9 +9,9 @@ import {
 	sameWord,
 	tellingWords,
 	type Breaker,
-	type House,
-	type Matters
+	type House
 } from '../house';
+import { hardThings, thingsBehind, type Thing } from '../isolation';
 import { interruptions, searchRules } from '../rules';
 
 /** Why a breaker is more or less likely than another. */
@@ -27,13 +26,6 @@ export type Reason =
 	| { readonly code: 'foundNotHere' }
 	| { readonly code: 'unusualRating'; readonly ratingA: number }
 	| { readonly code: 'twoPole' };
-
-/** Something that goes off with a breaker. */
-export interface Thing {
-	readonly name: string;
-	readonly box: string;
-	readonly matters: Matters;
-}
 
 /** A breaker that could feed the outlet. */
 export interface Candidate {
@@ -55,22 +47,6 @@ export const switchingS = 4;
 export const priorElsewhere = 0.02;
 export const priorSeveral = 0.01;
 
-/** What goes off with a breaker and matters to somebody, by the record: plugged in or fixed, on its circuits and on sub-panels behind it. */
-export function thingsBehind(house: House, breakerId: string): Thing[] {
-	const sub = house.panels.filter(({ fedFrom }) => fedFrom?.breaker === breakerId).flatMap(({ breakers }) => breakers.map(({ id }) => id));
-	const circuits = house.circuits.filter(({ breaker }) => breaker === breakerId);
-	const boxes = new Set(circuits.flatMap(({ id }) => chainOfCircuit(house, id).map(({ box }) => box.id)));
-	const plugged = house.loads
-		.filter(({ box, matters }) => matters && boxes.has(box))
-		.map(({ name, box, matters }) => ({ name, box, matters: matters! }));
-	const fixed = house.boxes.flatMap((box) =>
-		boxes.has(box.id) && box.device?.kind === 'fixed' && box.device.matters
-			? [{ name: box.device.name, box: box.id, matters: box.device.matters }]
-			: []
-	);
-	return [...plugged, ...fixed, ...sub.flatMap((id) => thingsBehind(house, id))];
-}
-
 /**
  * The breakers of a house as candidates for feeding a box, likeliest first. Weights multiply: rating and poles (`searchRules`), words of the label as far
  * as labels of this house have proved right, the recorded circuit, what was found by test. `released`: breakers that may be switched although something
@@ -89,7 +65,7 @@ export function candidatesFor(house: House, boxId: string, released: readonly st
 			reasons,
 			things,
 			costS: switchingS + things.reduce((sum, { matters }) => sum + interruptions[matters].disturbanceS, 0),
-			forbidden: things.some(({ matters }) => interruptions[matters].hard) && !released.includes(breaker.id),
+			forbidden: hardThings(house, breaker.id).length > 0 && !released.includes(breaker.id),
 			beside: besideOf(house, breaker)
 		};
 	});

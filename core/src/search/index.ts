@@ -1,4 +1,4 @@
-export { candidatesFor, labelTrust, thingsBehind, type Candidate, type Reason, type Thing } from './candidates';
+export { candidatesFor, labelTrust, type Candidate, type Reason } from './candidates';
 export { believe, darkWith, signalCertainty, type Believed, type Hypothesis, type Observation } from './belief';
 export { costOfOrder, exactUpTo, planOrder, planSets, type Item, type Planned } from './plan';
 export {

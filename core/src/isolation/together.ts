@@ -1,0 +1,29 @@
+import { circuitsInBox, circuitsOfCable, findCircuit, type House } from '../house';
+
+/** A breaker that must be off as well, and why. */
+export interface Together {
+	readonly breaker: string;
+	readonly because: 'inTheBox' | 'sharedNeutral';
+}
+
+/**
+ * The breakers that must be off with this one before the box is opened, from the record: those of other circuits in the box, and those that share a neutral
+ * with any of them anywhere, since opening a shared neutral puts up to the sum of two legs on what hangs on it (NEC 210.4(B)). Two poles of one handle are one breaker.
+ */
+export function mustBeOffTogether(house: House, boxId: string, breaker: string): Together[] {
+	const found = new Map<string, Together['because']>();
+	const inBox = circuitsInBox(house, boxId);
+	for (const circuit of inBox) if (circuit.breaker !== breaker) found.set(circuit.breaker, 'inTheBox');
+	const known = new Set(inBox.map(({ id }) => id));
+	for (const id of known)
+		for (const cable of house.cables) {
+			const circuits = circuitsOfCable(cable);
+			if (!circuits.includes(id)) continue;
+			for (const other of circuits) {
+				known.add(other);
+				const feeding = findCircuit(house, other)?.breaker;
+				if (feeding !== undefined && feeding !== breaker && !found.has(feeding)) found.set(feeding, 'sharedNeutral');
+			}
+		}
+	return [...found].map(([id, because]) => ({ breaker: id, because }));
+}

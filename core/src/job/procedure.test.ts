@@ -1,0 +1,214 @@
+import { describe, expect, it } from 'vitest';
+import { meter, Person, planOf } from '../../test/person';
+import { fennelLaneActual, fennelLaneRecorded } from '../demo';
+import { editHouse, withBox, type House } from '../house';
+import { energyOf, goingOffWith, hardThings, holds, mustBeOffTogether, type Hold } from '../isolation';
+import { readVoltageV } from '../instruments';
+import { asOf, groundProbes, houseAfterJob, nextStep } from './index';
+
+const east = 'sewing-east-wall';
+const edited = (house: House, ...edits: Parameters<typeof editHouse>[1]): House => {
+	const made = editHouse(house, edits);
+	if (!made.ok) throw new Error(JSON.stringify(made));
+	return made.house;
+};
+const person = (recorded = fennelLaneRecorded(), actual = fennelLaneActual(), ...breakers: string[]) =>
+	new Person(recorded, actual, planOf(recorded, east), breakers.length > 0 ? breakers : ['b14']);
+/** A conductor let go at the outlet upstream, in the wiring as it is. */
+const letGo = (house: House, conductor: string): House =>
+	withBox(house, 'sewing-door-wall', (box) => ({
+		...box,
+		terminations: box.terminations.map((end) => (end.cable === 'sewing-2' && end.conductor === conductor ? { ...end, at: 'capped' } : end))
+	}));
+
+describe('what must be off together, from the record', () => {
+	/** Red of the sewing cable belongs to the music circuit and comes back by the same white. */
+	const shared: House = {
+		...fennelLaneRecorded(),
+		cables: fennelLaneRecorded().cables.map((cable) =>
+			cable.id === 'sewing-1'
+				? { ...cable, conductors: [...cable.conductors, { id: 'red', role: 'hot' as const, colour: 'red' as const, circuit: 'music' }] }
+				: cable
+		),
+		boxes: fennelLaneRecorded().boxes.map((box) =>
+			box.id === 'sewing-door-wall'
+				? { ...box, terminations: [...box.terminations, { cable: 'sewing-1', conductor: 'red', at: 'capped' }] }
+				: box
+		)
+	};
+
+	it('a neutral shared anywhere on the circuit, and a second circuit in the box', () => {
+		expect(mustBeOffTogether(fennelLaneRecorded(), east, 'b11')).toEqual([]);
+		expect(mustBeOffTogether(shared, east, 'b11')).toEqual([{ breaker: 'b10', because: 'sharedNeutral' }]);
+		expect(mustBeOffTogether(shared, 'sewing-door-wall', 'b11')).toEqual([{ breaker: 'b10', because: 'inTheBox' }]);
+	});
+
+	it('the job asks for the other one too, and leaves a worry on record', () => {
+		const one = new Person(shared, shared, planOf(shared, east), ['b11']);
+		one.until('switchOff');
+		one.go();
+		expect(nextStep(one.plan, one.state)).toEqual({ kind: 'switchOff', also: 'b10' });
+		expect(one.say({ kind: 'hold', way: 'padlock' }).ok).toBe(false);
+		one.until('takeOff');
+		expect([...one.state.isolation.off].sort()).toEqual(['b10', 'b11']);
+		one.until('finish');
+		const after = houseAfterJob(shared, one.plan, one.state, one.events, '2026-11-25');
+		expect(after.boxes.find(({ id }) => id === east)!.worries[0]!.note).toContain('share a neutral');
+		for (const id of ['b10', 'b11'])
+			expect(after.panels[0]!.breakers.find((breaker) => breaker.id === id)!.findings.at(-1)).toMatchObject({
+				finding: 'feeds',
+				box: east
+			});
+	});
+
+	it('two poles of one handle are one breaker', () => {
+		const house = fennelLaneRecorded();
+		const twoPole = house.panels[0]!.breakers.find(({ spaces }) => spaces.length === 2)!;
+		const onIt = {
+			...house,
+			circuits: house.circuits.map((circuit) => (circuit.id === 'sewing' ? { ...circuit, breaker: twoPole.id } : circuit))
+		};
+		expect(mustBeOffTogether(onIt, east, twoPole.id)).toEqual([]);
+	});
+});
+
+describe('before switching off', () => {
+	const withAid = edited(
+		fennelLaneRecorded(),
+		{ do: 'addLoad', box: 'sewing-closet', name: 'breathing aid', matters: 'medical' },
+		{ do: 'addLoad', box: 'sewing-door-wall', name: 'router', matters: 'router' }
+	);
+
+	it('says what goes off, what hurts first; a main switch takes everything', () => {
+		expect(goingOffWith(withAid, ['b11']).map(({ name }) => name)).toEqual(['breathing aid', 'router']);
+		expect(goingOffWith(withAid, ['main:main']).map(({ name }) => name)).toEqual(expect.arrayContaining(['breathing aid', 'router']));
+	});
+
+	it('medical equipment is a hard question: nothing goes off before it is answered', () => {
+		const one = person(withAid, fennelLaneActual(), 'b11');
+		one.until('switchOff');
+		const refused = one.say({ kind: 'switchBreaker', breaker: 'b11', on: false });
+		expect(refused).toMatchObject({ ok: false, refusal: { code: 'arrangeFirst', breaker: 'b11', things: [{ name: 'breathing aid' }] } });
+		expect(one.say({ kind: 'switchBreaker', breaker: 'main:main', on: false })).toMatchObject({
+			ok: false,
+			refusal: { code: 'arrangeFirst' }
+		});
+		expect(one.say({ kind: 'arranged', thing: 'nothing', how: '' })).toMatchObject({ ok: false, refusal: { code: 'unknownThing' } });
+		expect(one.say({ kind: 'arranged', thing: one.plan.hard.b11![0]!.id, how: 'on its battery, 6 h' }).ok).toBe(true);
+		expect(one.say({ kind: 'switchBreaker', breaker: 'b11', on: false }).ok).toBe(true);
+	});
+
+	it('an alarm is a hard question only if it is the last one', () => {
+		const alarm = (box: string) => ({ do: 'addLoad' as const, box, name: `alarm ${box}`, matters: 'alarm' as const });
+		const sole = edited(fennelLaneRecorded(), alarm('sewing-closet'));
+		expect(hardThings(sole, 'b11').map(({ matters }) => matters)).toEqual(['alarm']);
+		expect(hardThings(edited(sole, alarm('music-piano')), 'b11')).toEqual([]);
+		expect(hardThings(edited(sole, alarm('sewing-door-wall')), 'b11')).toHaveLength(2);
+	});
+});
+
+describe('what “to ground” is worth', () => {
+	it('a ground that shows nothing while power is on is not read to: a known earth is asked for and proven first', () => {
+		const one = person(fennelLaneRecorded(), letGo(fennelLaneActual(), 'ground'));
+		one.until('readLiveGround');
+		// What makes it a trap: the floating ground shows a 10 MΩ meter a live reading.
+		expect(readVoltageV(one.actual, groundProbes(east, 'upper'), 'highImpedance')).toBeGreaterThan(50);
+		expect(one.say({ kind: 'readLiveGround', half: 'upper', reading: meter(58) })).toMatchObject({ refusal: { code: 'needsCurrent' } });
+		one.go();
+		expect(one.state.earth).toEqual({ source: null });
+		one.until('proveEarth');
+		expect(one.say({ kind: 'proveEarth', source: 'outlet:nowhere', reading: { instrument: 'plugTester', lit: true } })).toMatchObject({
+			refusal: { code: 'unknownSource' }
+		});
+		expect(one.say({ kind: 'proveEarth', source: 'outlet:music-piano', reading: { instrument: 'plugTester', lit: false } }).ok).toBe(true);
+		expect(nextStep(one.plan, one.state)).toEqual({ kind: 'proveEarth' });
+		one.until('takeOff');
+		expect(one.state.earth).toEqual({ source: 'outlet:music-piano' });
+		expect(one.state.isolation.proof.required).toContain('ground~earth');
+	});
+
+	it('ground and neutral both open upstream, hot alive: not live at first, so it never begins', () => {
+		const one = person(fennelLaneRecorded(), letGo(letGo(fennelLaneActual(), 'ground'), 'neutral'));
+		one.until('readLive');
+		one.go();
+		expect(one.state.live).toEqual({ upper: 'failed' });
+	});
+
+	it('a second circuit in the box cannot hide behind an open ground', () => {
+		// The box’s own ground floats, and the cable onward is alive from elsewhere: read to that ground, it would show only what couples.
+		const actual = letGo(fennelLaneActual(), 'ground');
+		const fed: House = {
+			...actual,
+			cables: actual.cables.map((cable) => (cable.id === 'sewing-3' ? { ...cable, circuit: 'music', from: { panel: 'main' } } : cable))
+		};
+		const one = person(fennelLaneRecorded(), fed, 'b14', 'b10');
+		for (let count = 0; count < 60; count++) {
+			const step = nextStep(one.plan, one.state);
+			if (step?.kind === 'takeOff' || (step?.kind === 'readLive' && one.state.live[step.half] === 'failed')) break;
+			if (step?.kind === 'switchOff' && one.breakers.length === 0) break;
+			one.go();
+			if (energyOf(one.state.isolation) === 'provenDead' && one.state.isolation.proof.scope === 'bare')
+				expect(one.state.isolation.off).toContain('b10');
+		}
+	});
+});
+
+describe('without a tester that reads between two points', () => {
+	it('goes as far as the plate at EXPECTED DEAD, stops there, keeps the job, and goes on when one is borrowed', () => {
+		const one = person();
+		one.go();
+		expect(one.say({ kind: 'checkTools', tester: 'none', has: [] })).toMatchObject({ refusal: { code: 'toolsMissing' } });
+		expect(
+			one.say({
+				kind: 'checkTools',
+				tester: 'none',
+				has: ['lamp', 'plugTester', 'drivers', 'stripper', 'lockOrTape', 'headTorch', 'knife', 'tape']
+			}).ok
+		).toBe(true);
+		one.until('readLive');
+		for (const half of ['upper', 'lower'] as const)
+			expect(one.say({ kind: 'readLive', half, reading: { instrument: 'lamp', lit: true } }).ok).toBe(true);
+		one.until('needTester');
+		expect([one.state.plate, energyOf(one.state.isolation)]).toEqual(['off', 'expectedDead']);
+		expect(one.say({ kind: 'confirm', step: 'easeOut' })).toMatchObject({ refusal: { code: 'notProvenDead' } });
+		expect(one.say({ kind: 'readPair', pair: 'upper.hotNeutral', reading: { instrument: 'lamp', lit: false } }).ok).toBe(false);
+		one.go();
+		expect([one.state.tester, one.state.earth]).toEqual(['multimeter', 'box']);
+		one.until('finish');
+	});
+
+	it('a lamp is not taken from somebody who has a tester', () => {
+		const one = person();
+		one.until('readLive');
+		expect(one.say({ kind: 'readLive', half: 'upper', reading: { instrument: 'lamp', lit: true } })).toMatchObject({
+			refusal: { code: 'otherInstrument' }
+		});
+	});
+});
+
+describe('lapse', () => {
+	it.each([
+		['padlock', 'provenDead'],
+		['clip', 'assumedLive'],
+		['tape', 'assumedLive'],
+		['watch', 'assumedLive']
+	] as [Hold, string][])('after a long absence, held by %s: %s', (way, after) => {
+		const one = person();
+		one.until('hold');
+		one.say({ kind: 'hold', way });
+		one.until('takeOff');
+		const { state } = one;
+		expect(energyOf(asOf(state, '2026-11-24T10:14:00Z').isolation)).toBe('provenDead');
+		expect(energyOf(asOf(state, '2026-11-24T10:16:00Z').isolation)).toBe(after);
+		expect(holds[way].survivesAbsence).toBe(after === 'provenDead');
+		const late = { at: '2026-11-24T12:00:00Z' };
+		const said = one.say({ kind: 'takeOff', terminal: one.plan.takeOff[0]!.terminal }, late);
+		expect(said.ok).toBe(after === 'provenDead');
+	});
+
+	it('after a job nothing is left hanging, and it is asked', () => {
+		const one = person();
+		one.until('tidyDirectory');
+		expect(one.state.nothingLeft).toBe(true);
+	});
+});
