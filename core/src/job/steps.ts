@@ -45,6 +45,17 @@ const confirm = (step: Confirmed): Step => ({ kind: 'confirm', step });
  * prove them dead, however the proof was lost.
  */
 export function nextStep(plan: JobPlan, state: JobState): Step | null {
+	const known = worked.get(state);
+	if (known?.plan === plan) return known.step;
+	const step = workOut(plan, state);
+	worked.set(state, { plan, step });
+	return step;
+}
+
+/** A state is asked for its step many times over, and never changes. */
+const worked = new WeakMap<JobState, { readonly plan: JobPlan; readonly step: Step | null }>();
+
+function workOut(plan: JobPlan, state: JobState): Step | null {
 	if (state.status !== 'underWay') return null;
 	if (mustStop(state) !== null) return safeStopStep(state);
 	const opened = state.device !== 'oldSeated';

@@ -3,6 +3,7 @@ import type { House } from '@wary/core/house';
 import { energyOf } from '@wary/core/isolation';
 import {
 	applyEvent,
+	asOf,
 	decide,
 	expectationsOf,
 	nextStep,
@@ -58,7 +59,9 @@ export class JobSession {
 
 	readonly #replayed = $derived.by(() => this.#withWaiting());
 	readonly events: readonly JobEvent[] = $derived(this.#replayed.events);
-	readonly jobState: JobState = $derived(this.#replayed.state);
+	/** The clock of this device, looked at twice a minute: a proof lapses while nobody enters anything. */
+	#now = $state(new Date().toISOString());
+	readonly jobState: JobState = $derived(asOf(this.#replayed.state, this.#now));
 	readonly step = $derived.by(() => nextStep(this.plan, this.jobState));
 	readonly visit = $derived(visitOf(this.jobState, this.step));
 	readonly energy = $derived(energyOf(this.jobState.isolation));
@@ -74,6 +77,7 @@ export class JobSession {
 
 	/** Takes up what this browser had not sent yet. */
 	resume(): void {
+		setInterval(() => (this.#now = new Date().toISOString()), 30_000);
 		const kept = localStorage.getItem(this.#key);
 		if (!kept) return;
 		const stored = new Set(this.#stored.map(({ id }) => id));
@@ -83,14 +87,15 @@ export class JobSession {
 
 	/** Judges a command; accepted, it counts at once and is sent. */
 	submit(command: Command): boolean {
-		const decision = this.#decide(this.jobState, this.events, command);
+		const at = new Date().toISOString();
+		const decision = this.#decide(this.#replayed.state, this.events, command, at);
 		this.overtaken = null;
 		if (!decision.ok) {
 			this.refusal = decision.refusal;
 			return false;
 		}
 		this.refusal = null;
-		this.#keep([...this.#waiting, { id: crypto.randomUUID(), at: new Date().toISOString(), command }]);
+		this.#keep([...this.#waiting, { id: crypto.randomUUID(), at, command }]);
 		void this.#send();
 		return true;
 	}
@@ -100,9 +105,9 @@ export class JobSession {
 		for (let waited = 0; this.#waiting.length > 0 && waited < 5000; waited += 20) await new Promise((resolve) => setTimeout(resolve, 20));
 	}
 
-	#decide(state: JobState, events: readonly JobEvent[], command: Command) {
+	#decide(state: JobState, events: readonly JobEvent[], command: Command, at: string) {
 		return decide(
-			{ plan: this.plan, expect: expectationsOf(this.house, this.plan, state), find: (id) => events.find((event) => event.id === id) },
+			{ at, plan: this.plan, expect: expectationsOf(this.house, this.plan, state), find: (id) => events.find((event) => event.id === id) },
 			state,
 			command
 		);
@@ -113,7 +118,7 @@ export class JobSession {
 		let state = replay(this.plan, events);
 		const dropped: Command[] = [];
 		for (const { id, at, command } of this.#waiting) {
-			const decision = this.#decide(state, events, command);
+			const decision = this.#decide(state, events, command, at);
 			if (!decision.ok) {
 				dropped.push(command);
 				continue;

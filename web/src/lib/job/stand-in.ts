@@ -7,7 +7,9 @@ export type Shown =
 	| { readonly kind: 'ohms'; readonly reading: OhmReading }
 	| { readonly kind: 'lamps'; readonly lamps: PlugLamps }
 	| { readonly kind: 'works'; readonly works: boolean }
-	| { readonly kind: 'breaker'; readonly held: boolean };
+	| { readonly kind: 'breaker'; readonly held: boolean }
+	| { readonly kind: 'answer'; readonly answer: 'dark' | 'on' }
+	| { readonly kind: 'strongest'; readonly breaker: string | null };
 
 /** Takes a reading with a demo home's simulated instrument; null when it can't be had. */
 export type StandIn = (request: Record<string, unknown>) => Promise<Shown | null>;

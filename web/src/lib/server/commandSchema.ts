@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { conditions, type Command } from '@wary/core/job';
+import { settingsSchema } from '../settings';
 
 const short = z.string().trim().max(500);
 const name = z.string().min(1).max(120);
@@ -7,11 +8,21 @@ const half = z.enum(['upper', 'lower', 'left', 'right', 'only']);
 const colour = z.enum(['black', 'white', 'grey', 'red', 'blue', 'brown', 'yellow', 'green', 'greenYellow', 'bare']);
 const how = z.enum(['hook', 'clampPlate', 'pushIn', 'pillar', 'twistOn', 'lever', 'crimp', 'screw']);
 const volts = z.discriminatedUnion('instrument', [
-	z.strictObject({ instrument: z.literal('multimeter'), volts: z.number(), mode: z.enum(['highImpedance', 'lowImpedance']) }),
+	z.strictObject({ instrument: z.literal('multimeter'), volts: z.number(), mode: z.enum(['highImpedance', 'lowImpedance', 'lampAcross']) }),
 	z.strictObject({
 		instrument: z.literal('indicator'),
 		litV: z.union([z.literal(0), z.literal(12), z.literal(24), z.literal(50), z.literal(120), z.literal(230)])
-	})
+	}),
+	z.strictObject({ instrument: z.enum(['lamp', 'plugTester']), lit: z.boolean() })
+]);
+const searchEvent = z.discriminatedUnion('kind', [
+	z.strictObject({
+		kind: z.literal('answer'),
+		off: z.array(name).min(1).max(200),
+		answer: z.enum(['dark', 'on', 'unsure']),
+		by: z.enum(['lamp', 'radio', 'helper'])
+	}),
+	z.strictObject({ kind: z.literal('signal'), strongest: name.nullable() })
 ]);
 const ohms = z.discriminatedUnion('kind', [
 	z.strictObject({ kind: z.literal('ohms'), resistanceOhm: z.number() }),
@@ -32,13 +43,14 @@ const confirmed = z.enum([
 	'tugAgain',
 	'seat',
 	'clearArea',
-	'plateOn'
+	'plateOn',
+	'nothingLeft'
 ]);
 const stopReason = z.enum([...conditions, 'notAsRecorded', 'foundOnDevice', 'unsure', 'deadBefore', 'noTester', 'ownChoice']);
 
 const command: z.ZodType<Command> = z.discriminatedUnion('kind', [
 	z.strictObject({ kind: z.literal('confirm'), step: confirmed }),
-	z.strictObject({ kind: z.literal('checkTools'), tester: z.enum(['multimeter', 'indicator']), has: z.array(name).max(30) }),
+	z.strictObject({ kind: z.literal('checkTools'), tester: z.enum(['multimeter', 'indicator', 'none']), has: z.array(name).max(30) }),
 	z.strictObject({
 		kind: z.literal('checkPart'),
 		answers: z.strictObject({
@@ -50,8 +62,13 @@ const command: z.ZodType<Command> = z.discriminatedUnion('kind', [
 		})
 	}),
 	z.strictObject({ kind: z.literal('readLive'), half, reading: volts }),
+	z.strictObject({ kind: z.literal('readLiveGround'), half, reading: volts }),
+	z.strictObject({ kind: z.literal('proveEarth'), source: name, reading: volts }),
+	z.strictObject({ kind: z.literal('searchBy'), settings: settingsSchema.shape.search }),
+	z.strictObject({ kind: z.literal('searched'), event: searchEvent }),
+	z.strictObject({ kind: z.literal('arranged'), thing: name, how: z.string().trim().min(1).max(500) }),
 	z.strictObject({ kind: z.literal('switchBreaker'), breaker: name, on: z.boolean() }),
-	z.strictObject({ kind: z.literal('hold'), way: z.enum(['padlock', 'tape', 'watch']) }),
+	z.strictObject({ kind: z.literal('hold'), way: z.enum(['padlock', 'clip', 'tape', 'watch']) }),
 	z.strictObject({ kind: z.literal('proveTester'), when: z.enum(['before', 'after']), source: name, reading: volts }),
 	z.strictObject({ kind: z.literal('readPair'), pair: name, reading: volts }),
 	z.strictObject({ kind: z.literal('amendVolts'), of: z.uuid(), reading: volts }),
@@ -108,9 +125,18 @@ export const startSchema = z.strictObject({
 
 /** A reading asked of the simulated instruments. */
 export const instrumentSchema = z.discriminatedUnion('what', [
-	z.strictObject({ what: z.literal('live'), half, instrument: z.enum(['multimeter', 'indicator']) }),
+	z.strictObject({ what: z.literal('live'), half, instrument: z.enum(['multimeter', 'indicator', 'lamp']) }),
+	z.strictObject({ what: z.literal('liveGround'), half, instrument: z.enum(['plugTester', 'indicator']) }),
+	z.strictObject({ what: z.literal('earth'), source: name, instrument: z.enum(['plugTester', 'indicator']) }),
+	z.strictObject({ what: z.literal('search'), off: z.array(name).max(200), by: z.enum(['lamp', 'radio', 'helper']) }),
+	z.strictObject({ what: z.literal('sweep') }),
 	z.strictObject({ what: z.literal('source'), source: name, instrument: z.enum(['multimeter', 'indicator']) }),
-	z.strictObject({ what: z.literal('pair'), pair: name, instrument: z.enum(['multimeter', 'indicator']), lowImpedance: z.boolean() }),
+	z.strictObject({
+		what: z.literal('pair'),
+		pair: name,
+		instrument: z.enum(['multimeter', 'indicator']),
+		mode: z.enum(['highImpedance', 'lowImpedance', 'lampAcross'])
+	}),
 	z.strictObject({ what: z.literal('ohms'), check: z.enum(['hotNeutral', 'hotGround', 'groundBox']) }),
 	z.strictObject({ what: z.literal('plug'), half }),
 	z.strictObject({ what: z.literal('neighbour'), box: name }),

@@ -1,4 +1,4 @@
-import { findBreaker, mainPanel, settle, type House } from '@wary/core/house';
+import { allBreakers, deviceModel, findBreaker, mainPanel, settle, withBreakers, type Half, type House } from '@wary/core/house';
 import {
 	indicatorMarkV,
 	lampGlows,
@@ -10,8 +10,17 @@ import {
 	type PlugLamps,
 	type Probes
 } from '@wary/core/instruments';
-import type { VoltReading } from '@wary/core/isolation';
-import { halfProbes, pairProbes, provingUnitV, resistanceProbes, sourceVoltageV, wiringDuring } from '@wary/core/job';
+import type { MeterMode, VoltReading } from '@wary/core/isolation';
+import {
+	earthProbes,
+	groundProbes,
+	halfProbes,
+	pairProbes,
+	provingUnitV,
+	resistanceProbes,
+	sourceVoltageV,
+	wiringDuring
+} from '@wary/core/job';
 import type { InstrumentRequest } from './commandSchema';
 import type { LoadedJob } from './useCases';
 
@@ -22,6 +31,8 @@ export type Shown =
 	| { readonly kind: 'lamps'; readonly lamps: PlugLamps }
 	| { readonly kind: 'works'; readonly works: boolean }
 	| { readonly kind: 'breaker'; readonly held: boolean }
+	| { readonly kind: 'answer'; readonly answer: 'dark' | 'on' }
+	| { readonly kind: 'strongest'; readonly breaker: string | null }
 	| { readonly kind: 'nothing' };
 
 /** Takes a reading from a demo home's real wiring, as the job has left it so far: the record plays no part in it. */
@@ -29,15 +40,32 @@ export function takeReading(wiring: House, { plan, state }: LoadedJob, request: 
 	const house = wiringDuring(wiring, plan, state);
 	switch (request.what) {
 		case 'live':
-			return volts(house, halfProbes(plan.boxId, request.half), request.instrument, false);
+			return request.instrument === 'lamp'
+				? lit('lamp', lampGlows(house, plan.boxId, request.half))
+				: volts(house, halfProbes(plan.boxId, request.half), request.instrument, 'highImpedance');
+		case 'liveGround':
+			return request.instrument === 'plugTester'
+				? lit('plugTester', readPlugLamps(house, plan.boxId, request.half).hotGround)
+				: volts(house, groundProbes(plan.boxId, request.half), 'indicator', 'highImpedance');
+		case 'earth': {
+			const probes = earthProbes(house, request.source);
+			if (!probes) return { kind: 'nothing' };
+			if (request.instrument === 'indicator') return volts(house, probes, 'indicator', 'highImpedance');
+			const box = request.source.slice(7);
+			return lit('plugTester', readPlugLamps(house, box, firstHalf(house, box)).hotGround);
+		}
+		case 'search':
+			return { kind: 'answer', answer: searched(wiring, plan.boxId, request.off) };
+		case 'sweep':
+			return { kind: 'strongest', breaker: strongestAt(wiring, plan.boxId) };
 		case 'pair': {
-			const probes = pairProbes(plan, request.pair);
+			const probes = pairProbes(house, plan, request.pair, state.earth);
 			// A conductor found beside the record is in nobody's wiring but the user's own.
-			return probes ? volts(house, probes, request.instrument, request.lowImpedance) : { kind: 'nothing' };
+			return probes ? volts(house, probes, request.instrument, request.mode) : { kind: 'nothing' };
 		}
 		case 'source': {
 			const voltageV = request.source === 'provingUnit' ? provingUnitV : sourceVoltageV(house, request.source);
-			return voltageV === null ? { kind: 'nothing' } : { kind: 'volts', reading: shown(voltageV, request.instrument, false) };
+			return voltageV === null ? { kind: 'nothing' } : { kind: 'volts', reading: shown(voltageV, request.instrument, 'highImpedance') };
 		}
 		case 'ohms':
 			return { kind: 'ohms', reading: readOhms(house, resistanceProbes(plan, request.check)) };
@@ -65,16 +93,33 @@ export function takeReading(wiring: House, { plan, state }: LoadedJob, request: 
 	}
 }
 
-function volts(house: House, probes: Probes, instrument: 'multimeter' | 'indicator', lowImpedance: boolean): Shown {
+const lit = (instrument: 'lamp' | 'plugTester', is: boolean): Shown => ({ kind: 'volts', reading: { instrument, lit: is } });
+
+const firstHalf = (house: House, boxId: string): Half => {
+	const device = house.boxes.find(({ id }) => id === boxId)?.device;
+	return (device && deviceModel(device).halves[0]) ?? 'only';
+};
+
+/** Whether a lamp at the outlet goes dark with these breakers off and all others on. */
+export function searched(wiring: House, boxId: string, off: readonly string[]): 'dark' | 'on' {
+	const switched = withBreakers(wiring, Object.fromEntries(allBreakers(wiring).map(({ id }) => [id, !off.includes(id)])));
+	return lampGlows(switched, boxId, firstHalf(wiring, boxId)) ? 'on' : 'dark';
+}
+
+/** Where a receiver is loudest: at the breaker whose switching alone darkens the outlet. The stand-in’s sweep is a good one; it doesn’t bleed. */
+export const strongestAt = (wiring: House, boxId: string): string | null =>
+	allBreakers(wiring).find(({ id }) => searched(wiring, boxId, [id]) === 'dark')?.id ?? null;
+
+function volts(house: House, probes: Probes, instrument: 'multimeter' | 'indicator', mode: MeterMode): Shown {
 	if (instrument === 'indicator') return { kind: 'volts', reading: { instrument, litV: readIndicatorV(house, probes) as 0 } };
 	return {
 		kind: 'volts',
-		reading: shown(readVoltageV(house, probes, lowImpedance ? 'lowImpedance' : 'highImpedance'), instrument, lowImpedance)
+		reading: shown(readVoltageV(house, probes, mode), instrument, mode)
 	};
 }
 
 /** As the display shows it: a meter to a tenth of a volt, an indicator by its marks. */
-const shown = (voltageV: number, instrument: 'multimeter' | 'indicator', lowImpedance: boolean): VoltReading =>
+const shown = (voltageV: number, instrument: 'multimeter' | 'indicator', mode: MeterMode): VoltReading =>
 	instrument === 'indicator'
 		? { instrument, litV: indicatorMarkV(voltageV) as 0 }
-		: { instrument, volts: Math.round(voltageV * 10) / 10, mode: lowImpedance ? 'lowImpedance' : 'highImpedance' };
+		: { instrument, volts: Math.round(voltageV * 10) / 10, mode };

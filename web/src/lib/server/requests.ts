@@ -1,6 +1,7 @@
 import { error, json } from '@sveltejs/kit';
 import type { z } from 'zod';
-import { maybeHousehold, type Household } from './households';
+import type { House } from '@wary/core/house';
+import { latestHouse, maybeHousehold, type Household } from './households';
 import { loadJob, type LoadedJob } from './useCases';
 
 /** An expected failure: status 4xx, a code the screen has words for, and what goes with it. */
@@ -59,5 +60,19 @@ export async function routeJob(slug: string, jobId: string): Promise<Read<{ hous
 	const loaded = uuid.test(jobId) ? await loadJob(household, jobId) : null;
 	return loaded ? { ok: true, value: { household, loaded } } : { ok: false, response: failure(404, 'unknownJob') };
 }
+
+/** A route that gives a household's record as a table to take along. */
+export const csvDownload =
+	(name: string, table: (house: House) => string) =>
+	async ({ params }: { params: { home: string } }): Promise<Response> => {
+		const household = await pageHousehold(params.home);
+		const { house } = await latestHouse(household.id);
+		return new Response(table(house), {
+			headers: {
+				'content-type': 'text/csv; charset=utf-8',
+				'content-disposition': `attachment; filename="${household.slug}-${name}.csv"`
+			}
+		});
+	};
 
 export const isUuid = (text: string): boolean => uuid.test(text);

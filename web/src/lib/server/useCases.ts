@@ -101,7 +101,7 @@ export async function appendEvent(household: Household, jobId: string, append: A
 		loaded = (await loadJob(household, jobId))!;
 		return behind(household, jobId, loaded, append);
 	}
-	const decision = decideFor(loaded, append.command);
+	const decision = decideFor(loaded, append.command, append.at);
 	if (!decision.ok) return { code: 'refused', refusal: decision.refusal, version: loaded.events.length };
 	const event: JobEvent = { id: append.id, at: append.at, body: decision.body, ...(decision.judged ? { judged: decision.judged } : {}) };
 	try {
@@ -126,9 +126,14 @@ async function behind(household: Household, jobId: string, loaded: LoadedJob, ap
 	};
 }
 
-export function decideFor({ house, plan, state, events }: LoadedJob, command: Command) {
+export function decideFor({ house, plan, state, events }: LoadedJob, command: Command, at?: string) {
 	return decide(
-		{ plan, expect: expectationsOf(house, plan, state), find: (id) => events.find((event) => event.id === id) },
+		{
+			...(at === undefined ? {} : { at }),
+			plan,
+			expect: expectationsOf(house, plan, state),
+			find: (id) => events.find((event) => event.id === id)
+		},
 		state,
 		command
 	);

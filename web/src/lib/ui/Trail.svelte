@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { visitsOf, type JobPlan, type VisitId } from '@wary/core/job';
+	import { visitsOf, type JobPlan, type JobState, type VisitId } from '@wary/core/job';
 	import type { House } from '@wary/core/house';
 	import { carriedWords, visitWords } from '$lib/words/steps';
 
-	let { plan, house, visit, over }: { plan: JobPlan; house: House; visit: VisitId; over: boolean } = $props();
-	const visits = $derived(visitsOf(plan));
+	let { plan, house, jobState, visit, over }: { plan: JobPlan; house: House; jobState: JobState; visit: VisitId; over: boolean } = $props();
+	const visits = $derived(visitsOf(plan, jobState));
 	const words = $derived(visitWords(plan, house));
 	const at = $derived(visits.findIndex(({ id }) => id === visit));
 </script>

@@ -1,6 +1,6 @@
 import type { House } from '@wary/core/house';
-import { energyOf, type Doubt, type Energy, type Hold, type IsolationState } from '@wary/core/isolation';
-import type { JobPlan, JobState } from '@wary/core/job';
+import { energyOf, holds, type Doubt, type Energy, type Hold, type IsolationState } from '@wary/core/isolation';
+import { awayAfterMin, type Earth, type JobPlan, type JobState } from '@wary/core/job';
 import { breakerName, pairWords, terms } from './terms';
 
 export const energyWords: Record<Energy, string> = {
@@ -9,7 +9,12 @@ export const energyWords: Record<Energy, string> = {
 	provenDead: 'PROVEN DEAD',
 	deliberatelyLive: 'LIVE ON PURPOSE'
 };
-export const holdWords: Record<Hold, string> = { padlock: 'clip and padlock on', tape: 'taped and tagged', watch: 'somebody standing by' };
+export const holdWords: Record<Hold, string> = {
+	padlock: 'clip and padlock on',
+	clip: 'clip on, no padlock',
+	tape: 'taped and tagged',
+	watch: 'somebody standing by'
+};
 
 /** The strip in words: what stands behind the state, and what ends it. */
 export function stripWords(
@@ -29,7 +34,10 @@ export function stripWords(
 				word: energyWords[energy],
 				because: `${off}, ${held}; ${isolation.proof.required.length} pairs dead ${isolation.proof.scope === 'bare' ? 'on the bare conductors' : 'at the face'}, tester proved both times.`,
 				caution: isolation.proof.scope === 'face' && !isolation.closed ? 'The conductors behind are next.' : '',
-				lapses: isolation.hold === 'padlock' ? 'lapses if power is seen' : 'lapses if you walk away'
+				lapses:
+					isolation.hold !== null && holds[isolation.hold].survivesAbsence
+						? 'lapses if power is seen'
+						: `lapses if you leave, or ${awayAfterMin} min without an entry`
 			};
 		case 'expectedDead':
 			return {
@@ -68,17 +76,17 @@ const readingsTaken = ({ proof }: IsolationState): number =>
 
 function liveBecause(house: House, plan: JobPlan, state: JobState): string {
 	const { isolation } = state;
-	if (isolation.doubt) return doubtWords(house, plan, isolation.doubt);
+	if (isolation.doubt) return doubtWords(house, plan, isolation.doubt, state.earth);
 	if (state.status === 'finished') return 'Finished, and in ordinary use again.';
 	if (isolation.power === 'asFound') return 'Nothing has been switched off for this job.';
 	if (isolation.hold === null && isolation.power === 'off') return 'Switched off, and nothing keeps it off yet.';
 	return 'Power is on.';
 }
 
-export function doubtWords(house: House, plan: JobPlan, doubt: Doubt): string {
+export function doubtWords(house: House, plan: JobPlan, doubt: Doubt, earth: Earth = 'box'): string {
 	switch (doubt.reason) {
 		case 'liveReading':
-			return `Read live: ${pairWords(house, plan, doubt.pair)}. Something still feeds it.`;
+			return `Read live: ${pairWords(house, plan, doubt.pair, earth)}. Something still feeds it.`;
 		case 'powerSeen':
 			return 'You saw power come on. Back to the panel, then the whole proof again.';
 		case 'foundUnlocked':

@@ -1,10 +1,23 @@
 import type { House } from '@wary/core/house';
 import type { PlugLamps } from '@wary/core/instruments';
 import type { VoltReading } from '@wary/core/isolation';
-import type { JobEvent, JobPlan } from '@wary/core/job';
+import type { Earth, JobEvent, JobPlan } from '@wary/core/job';
 import { conditionWords, stopWords } from './conditions';
 import { holdWords } from './energy';
-import { boxPlace, breakerName, capital, halfWords, howWords, ohmsWord, pairWords, terminalWord, terms, voltsWord } from './terms';
+import { answerWords, meansWords } from './search';
+import {
+	boxPlace,
+	breakerName,
+	breakerNames,
+	capital,
+	halfWords,
+	howWords,
+	ohmsWord,
+	pairWords,
+	terminalWord,
+	terms,
+	voltsWord
+} from './terms';
 
 /** An event in a line: what, its value, and whether it came out right where that can be said. */
 export interface EventWords {
@@ -17,7 +30,8 @@ export interface EventWords {
 /** A reading as the instrument gave it. */
 export function readingWords(reading: VoltReading): string {
 	if (reading.instrument === 'indicator') return reading.litV === 0 ? 'dark' : `lit to ${reading.litV} V`;
-	return `${voltsWord(reading.volts)}${reading.mode === 'lowImpedance' ? ' (low-Z)' : ''}`;
+	if ('lit' in reading) return reading.lit ? 'lamp lit' : 'lamp dark';
+	return `${voltsWord(reading.volts)}${reading.mode === 'highImpedance' ? '' : reading.mode === 'lowImpedance' ? ' (low-Z)' : ' (lamp across)'}`;
 }
 
 export function lampsWords(lamps: PlugLamps, region: 'us' | 'uk'): string {
@@ -34,6 +48,7 @@ export function lampsWords(lamps: PlugLamps, region: 'us' | 'uk'): string {
 export const sourceWords = (house: House, source: string): string =>
 	source === 'provingUnit' ? 'the proving unit' : boxPlace(house, source.slice('outlet:'.length));
 
+const testerWords = { multimeter: 'multimeter', indicator: 'two-probe indicator', none: 'no two-point tester yet' };
 const changeWords = {
 	powerSeen: 'Power was seen to come on',
 	foundUnlocked: 'The breaker was found unlocked',
@@ -41,7 +56,7 @@ const changeWords = {
 	otherBoxOpened: 'Another box was opened'
 };
 
-export function eventWords(event: JobEvent, house: House, plan: JobPlan): EventWords {
+export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: Earth = 'box'): EventWords {
 	const { body, judged } = event;
 	const { region } = plan;
 	const t = terms[region];
@@ -62,11 +77,23 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan): EventW
 		case 'confirm':
 			return line(confirmedWords(region)[body.step]);
 		case 'checkTools':
-			return line('Tools laid out', body.tester === 'multimeter' ? 'multimeter' : 'two-probe indicator');
+			return line('Tools laid out', testerWords[body.tester]);
 		case 'checkPart':
 			return line('New part checked', `${body.answers.ratingA} A`);
 		case 'readLive':
 			return line(`Live first, ${halfWords[body.half]}`, readingWords(body.reading));
+		case 'readLiveGround':
+			return line(`Live first, ${t.hot} to ${t.ground}`, readingWords(body.reading));
+		case 'proveEarth':
+			return line(`Known ${region === 'uk' ? 'earth' : 'ground'} from ${sourceWords(house, body.source)}`, readingWords(body.reading));
+		case 'searchBy':
+			return line('Looking for the breaker', meansWords[body.settings.means].short);
+		case 'searched':
+			return body.event.kind === 'signal'
+				? line('Signal strongest at', body.event.strongest === null ? 'none of them' : breakerName(house, body.event.strongest))
+				: line(`Search: ${breakerNames(house, body.event.off)} off`, answerWords[body.event.answer]);
+		case 'arranged':
+			return line('Seen to before switching off', body.how);
 		case 'switchBreaker':
 			return line(`${capital(t.breaker)} ${breakerName(house, body.breaker)} switched ${body.on ? 'back on' : 'off'}`);
 		case 'hold':
@@ -77,7 +104,7 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan): EventW
 				readingWords(body.reading)
 			);
 		case 'readPair':
-			return line(capital(pairWords(house, plan, body.pair)), readingWords(body.reading));
+			return line(capital(pairWords(house, plan, body.pair, earth)), readingWords(body.reading));
 		case 'amendVolts':
 			return line('An earlier reading put right', readingWords(body.reading));
 		case 'lookOver':
@@ -143,5 +170,6 @@ const confirmedWords = (region: 'us' | 'uk') => ({
 	tugAgain: 'Every wire tugged again',
 	seat: 'Screwed home',
 	clearArea: 'Area clear',
-	plateOn: 'Plate on'
+	plateOn: 'Plate on',
+	nothingLeft: 'Nothing left hanging'
 });

@@ -1,12 +1,12 @@
 import type { House } from '@wary/core/house';
-import type { JobEvent, JobPlan } from '@wary/core/job';
+import type { Earth, JobEvent, JobPlan } from '@wary/core/job';
 import { eventWords, type EventWords } from './events';
 import { capital, howWords, terminalWord } from './terms';
 
 export type RecordLine = EventWords & { readonly key: string; readonly at: string };
 
 /** Events as lines of a record, what belongs together on one: terminals taken off in a run, and each put on with its tug. */
-export function recordLines(events: readonly JobEvent[], house: House, plan: JobPlan): RecordLine[] {
+export function recordLines(events: readonly JobEvent[], house: House, plan: JobPlan, earth: Earth = 'box'): RecordLine[] {
 	const lines: RecordLine[] = [];
 	for (const event of events) {
 		const { body } = event;
@@ -20,7 +20,7 @@ export function recordLines(events: readonly JobEvent[], house: House, plan: Job
 			lines.push({ key: event.id, at: event.at, text: capital(terminal), value: howWords[body.way], expected: '', passes: null });
 		else if (body.kind === 'tug' && last?.text === capital(terminal))
 			lines[lines.length - 1] = { ...last, value: `${last.value}, ${body.held ? 'tugged' : 'came out'}`, passes: body.held };
-		else lines.push({ key: event.id, at: event.at, ...eventWords(event, house, plan) });
+		else lines.push({ key: event.id, at: event.at, ...eventWords(event, house, plan, earth) });
 	}
 	return lines;
 }

@@ -2,7 +2,7 @@ import type { House } from '@wary/core/house';
 import type { JobPlan, JobState, PlanFailure, Refusal } from '@wary/core/job';
 import { energyWords } from './energy';
 import { stepWords, toolWords } from './steps';
-import { breakerName, howWords, terminalWord, terms } from './terms';
+import { breakerName, capital, howWords, terminalWord, terms } from './terms';
 
 /** Why a command was refused, and what to do instead. */
 export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, state: JobState): string {
@@ -25,6 +25,14 @@ export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, stat
 			return `There is no breaker “${refusal.breaker}” on this panel.`;
 		case 'notSwitchedOff':
 			return `${breakerName(house, refusal.breaker)} wasn’t switched off for this job.`;
+		case 'arrangeFirst':
+			return `${refusal.things.map(({ name }) => capital(name)).join(' and ')} goes off with ${breakerName(house, refusal.breaker)}. Say first what has been done about it.`;
+		case 'unknownThing':
+			return 'Nothing by that name is on record here.';
+		case 'lampProvesNothing':
+			return 'A lamp that stays dark proves nothing. This takes a reading between two points.';
+		case 'needsCurrent':
+			return 'A 10 MΩ meter is fooled by a floating ground. Use the plug-in tester’s lamp, an indicator, or the low-impedance mode.';
 		case 'unknownPair':
 			return 'That pair isn’t one of those to be read now.';
 		case 'unknownSource':
@@ -36,7 +44,7 @@ export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, stat
 		case 'outOfRange':
 			return 'The instrument can’t show that. A multimeter shows 0 to 750 V and up to 40 MΩ.';
 		case 'needsLowImpedance':
-			return 'The same again would only show the same. Use the low-impedance mode of a multimeter.';
+			return 'The same again would only show the same. Use the low-impedance mode, or join a lamp across the two points.';
 		case 'wrongTerminal':
 			return `Not the ${terminalWord(plan.region, refusal.given)}: these wires go to the ${terminalWord(plan.region, refusal.expected)}.`;
 		case 'wayNotPossible':
@@ -59,8 +67,6 @@ export function planFailureWords(failure: PlanFailure, region: 'us' | 'uk'): str
 		case 'noDevice':
 		case 'notAnOutlet':
 			return `There is no ${t.outlet} in this box to replace.`;
-		case 'severalCircuits':
-			return 'Two circuits meet in this box. Switching one off leaves the other alive: this needs more than a like-for-like swap.';
 		case 'noCircuit':
 			return 'No cable is on record here, so nothing says which circuit it is on. Add the wiring to the house file first.';
 		case 'noGround':

@@ -1,10 +1,11 @@
-import { findBreaker, mainPanel, type House } from '@wary/core/house';
+import { findBreaker, type House } from '@wary/core/house';
 import { deadBelowV } from '@wary/core/isolation';
 import { waysFor, type Carried, type JobPlan, type JobState, type Step, type VisitId } from '@wary/core/job';
 import { regions } from '@wary/core/rules';
 import {
 	boxPlace,
 	breakerName,
+	breakerNames,
 	capital,
 	colourWords,
 	halfWords,
@@ -59,8 +60,29 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 				lead: `Power still on. Tips into the ${uk ? 'line and neutral' : 'two upright'} slots of the ${halfWords[step.half]}, fingers behind the guards.`,
 				why: `A tester that reads nothing before and nothing after has shown nothing. Seen live here first, the same slots going dead later means something.${plan.halves.length > 1 ? ' Both halves, because they can be fed by two breakers.' : ''}`
 			};
+		case 'readLiveGround':
+			return {
+				title: `Is the ${t.ground} here a ${t.ground}?`,
+				lead: uk
+					? 'Power still on. Indicator, or plug-in tester, between line and earth. It should be lit.'
+					: 'Power still on. Plug-in tester in, or indicator between hot and ground: the hot–ground lamp should be lit.',
+				why: `Later, every wire is read to ${t.ground}. If this ${t.ground} is open somewhere it floats, and everything read to it looks dead. A plain meter is fooled by a floating one, because it draws nothing; a lamp is not.`
+			};
+		case 'needTester':
+			return {
+				title: 'Stop here until you have a tester',
+				lead: `Nothing behind the ${t.plate} may be touched on the word of a lamp. The job keeps: borrow or buy one of these, then go on from here.`,
+				why: 'A lamp, a plug-in tester and a contactless tester each miss something that can hurt you; the instruments page shows what, on the model. A reading between two points, with a tester that was proved, does not.',
+				rule: uk ? 'HSE GS38' : 'NFPA 70E 120.5'
+			};
+		case 'proveEarth':
+			return {
+				title: `Bring a known ${t.ground}`,
+				lead: `Plug an extension lead into an ${t.outlet === 'outlet' ? 'outlet' : 'socket'} on another circuit that is good, and bring its other end here. First, there: is ${t.hot} to ${t.ground} lit?`,
+				why: `The ${t.ground} in this box didn’t show that it is one. What is read to it would prove nothing. The lead’s ${t.ground} takes its place, and the ${t.ground} here is read to it like any other wire.`
+			};
 		case 'switchOff':
-			return switchOffWords(telling);
+			return switchOffWords(telling, step.also);
 		case 'hold':
 			return {
 				title: 'Hold it off',
@@ -280,6 +302,12 @@ function confirmWords(step: Extract<Step, { kind: 'confirm' }>['step'], { plan, 
 				lead: `Hands, tools, children and pets away from ${boxPlace(house, plan.boxId)}. Nothing plugged in there.`,
 				why: 'From the next step on it is live on purpose. Nobody touches it until it is tested.'
 			};
+		case 'nothingLeft':
+			return {
+				title: 'Nothing left hanging',
+				lead: `Clip, padlock, tape and tag are off. Every ${t.breaker} that was tried is on again. Lead and lamp are unplugged.`,
+				why: 'A lock that is forgotten gets cut, and a tag that means nothing teaches people to ignore tags.'
+			};
 		case 'plateOn':
 			return {
 				title: 'Plate on',
@@ -289,9 +317,24 @@ function confirmWords(step: Extract<Step, { kind: 'confirm' }>['step'], { plan, 
 	}
 }
 
-function switchOffWords({ house, plan, state }: Telling): StepWords {
+function switchOffWords({ house, plan, state }: Telling, also: string | null): StepWords {
 	const t = terms[plan.region];
 	const { isolation } = state;
+	if (also !== null) {
+		const because = plan.together.find(({ breaker }) => breaker === also)?.because;
+		return {
+			title: `${capital(breakerName(house, also))} has to be off too`,
+			lead:
+				because === 'sharedNeutral'
+					? `By the record it shares its neutral with ${breakerNames(house, isolation.off)}. Both off before the box is opened.`
+					: `By the record its circuit is in this box as well. Both off before the box is opened.`,
+			why:
+				because === 'sharedNeutral'
+					? 'A shared neutral carries the other circuit’s current. Opened while that one is on, it comes alive, and what hangs on the two circuits can get the voltage of both.'
+					: 'Switching one off leaves the other alive, in the same box, on the same device.',
+			rule: plan.region === 'uk' ? 'BS 7671 314.4' : 'NEC 2020 210.4(B), 210.7'
+		};
+	}
 	const last = isolation.notFeeding.at(-1);
 	if (isolation.power === 'tripped')
 		return {
@@ -414,10 +457,12 @@ export const carriedWords: Record<Carried, string> = {
 	plate: 'plate and screw',
 	knife: 'knife for the paint line',
 	sleeving: 'green-and-yellow sleeving',
-	caps: 'connectors or caps'
+	caps: 'connectors or caps',
+	lead: 'extension lead'
 };
 
 export const toolWords: Record<string, string> = {
+	lamp: 'A lamp that works, to see that there is power',
 	tester: 'The tester you will prove dead with, batteries fresh',
 	provingUnit: 'Proving unit',
 	multimeter: 'Multimeter, for resistance',
@@ -464,5 +509,5 @@ export const partQuestions = (
 export const expectedDeadWords = `0 V, under ${deadBelowV}`;
 export const healthyWords = (region: 'us' | 'uk'): string => `${regions[region].healthyV.from} to ${regions[region].healthyV.to} V`;
 export const wayChoices = (plan: JobPlan, terminal: string) => waysFor(plan, terminal).map((way) => ({ way, text: howWords[way] }));
-export const labelOf = (house: House, id: string): string => mainPanel(house).breakers.find((breaker) => breaker.id === id)?.label ?? '';
+export const labelOf = (house: House, id: string): string => findBreaker(house, id)?.label ?? '';
 export { colourWords };

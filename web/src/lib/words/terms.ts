@@ -1,6 +1,6 @@
 import type { Colour, Half, House, How, Role } from '@wary/core/house';
-import { findBox, mainPanel, placeName } from '@wary/core/house';
-import type { JobPlan, Pair, WireRef } from '@wary/core/job';
+import { findBox, mainPanel, mainSwitch, panelOf, placeName } from '@wary/core/house';
+import { pairsToRead, type Earth, type JobPlan, type Pair, type WireRef } from '@wary/core/job';
 import type { Region } from '@wary/core/rules';
 
 /** The trade's words in a region. */
@@ -97,11 +97,21 @@ const terminalWords: Record<Region, Record<string, string>> = {
 };
 export const terminalWord = (region: Region, terminal: string): string => terminalWords[region][terminal] ?? terminal;
 
-/** “Breaker 14” as it is marked on the panel. */
+/** “14” as it is marked on the panel; with the panel’s name where it isn’t the main one; a main switch by its name. */
 export function breakerName(house: House, id: string): string {
-	const breaker = mainPanel(house).breakers.find((each) => each.id === id);
-	const number = breaker ? breaker.spaces.join('/') : id;
-	return number;
+	const main = house.panels.find((panel) => mainSwitch(panel.id) === id);
+	if (main) return main === mainPanel(house) ? 'the main switch' : `the main switch of ${main.name}`;
+	const panel = panelOf(house, id);
+	const breaker = panel?.breakers.find((each) => each.id === id);
+	if (!panel || !breaker) return id;
+	const number = `${breaker.spaces.join('/')}${breaker.tandem ?? ''}`;
+	return panel === mainPanel(house) ? number : `${panel.name} ${number}`;
+}
+
+/** Several of them: “3, 7 and 12”. */
+export function breakerNames(house: House, ids: readonly string[]): string {
+	const names = ids.map((id) => breakerName(house, id));
+	return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }
 
 export const boxPlace = (house: House, boxId: string): string => {
@@ -118,22 +128,24 @@ export function wireWords(house: House, region: Region, wire: WireRef): string {
 }
 
 /** A pair in a few words: “upper half: hot to neutral”. */
-export function pairWords(house: House, plan: JobPlan, id: string): string {
+export function pairWords(house: House, plan: JobPlan, id: string, earth: Earth = 'box'): string {
 	const t = terms[plan.region];
-	const pair = findPair(plan, id);
+	const pair = findPair(plan, id, earth);
+	const ground = pair?.black === null ? `known ${plan.region === 'uk' ? 'earth' : 'ground'}` : t.ground;
 	if (!pair) return `the conductor you found, to ${t.ground}`;
 	if (pair.half) {
 		const between = {
 			hotNeutral: `${t.hot} to ${t.neutral}`,
-			hotGround: `${t.hot} to ${t.ground}`,
-			neutralGround: `${t.neutral} to ${t.ground}`,
-			toGround: `to ${t.ground}`
+			hotGround: `${t.hot} to ${ground}`,
+			neutralGround: `${t.neutral} to ${ground}`,
+			toGround: `to ${ground}`,
+			groundEarth: `${t.ground} to ${ground}`
 		}[pair.kind];
 		return pair.half === 'only' ? between : `${halfWords[pair.half]}: ${between}`;
 	}
 	const red = pair.redWire ? shortWire(house, plan, pair.redWire) : '';
 	if (pair.blackWire === 'box') return `${t.ground} to the metal of the box`;
-	const black = pair.kind === 'hotNeutral' && pair.blackWire ? shortWire(house, plan, pair.blackWire) : t.ground;
+	const black = pair.kind === 'hotNeutral' && pair.blackWire ? shortWire(house, plan, pair.blackWire) : ground;
 	return `${red} to ${black}`;
 }
 
@@ -153,8 +165,10 @@ export function cableLetter(plan: JobPlan, cable: string | null): string {
 export const cablesOf = (plan: JobPlan): string[] =>
 	[...new Set(plan.takeOff.flatMap(({ wires }) => wires.flatMap(({ cable }) => (cable === null ? [] : [cable]))))].sort();
 
-export const findPair = (plan: JobPlan, id: string): Pair | undefined =>
-	[...plan.facePairs, ...plan.barePairs].find((pair) => pair.id === id);
+export function findPair(plan: JobPlan, id: string, earth: Earth = 'box'): Pair | undefined {
+	const { face, bare } = pairsToRead(plan, earth);
+	return [...face, ...bare].find((pair) => pair.id === id);
+}
 
 /** Volts as a meter shows them. */
 export const voltsWord = (volts: number): string => `${volts.toFixed(1)} V`;

@@ -25,6 +25,9 @@
 	const ask = standInAt(address);
 	setJob({
 		session,
+		settings: untrack(() => data.settings),
+		home: untrack(() => data.home.slug),
+		jobId: untrack(() => data.job.id),
 		standIn: untrack(() => data.simulated)
 			? async (request) => {
 					await session.sent();
@@ -92,18 +95,23 @@
 	unsent={session.unsent}
 	reachable={session.reachable}
 />
-<div class="job" data-ready={ready}>
+<div class="job" class:wide={step?.kind === 'switchOff'} data-ready={ready}>
 	<nav aria-label="Visits">
 		<p class="crumb"><a href={`/${data.home.slug}`}>{data.home.name}</a></p>
 		<h2>{placeName(session.house, box)}</h2>
-		<Trail plan={session.plan} house={session.house} visit={session.visit} {over} />
+		<Trail plan={session.plan} house={session.house} jobState={session.jobState} visit={session.visit} {over} />
 	</nav>
 	<main data-step={step?.kind ?? session.jobState.status} data-version={session.events.length} data-unsent={session.unsent}>
 		{#if session.overtaken}
 			<div class="verdict open" role="alert">
 				<b>This job went on elsewhere.</b> Another tab or device added:
 				<ul>
-					{#each session.overtaken.theirs as event (event.id)}{@const line = eventWords(event, session.house, session.plan)}
+					{#each session.overtaken.theirs as event (event.id)}{@const line = eventWords(
+							event,
+							session.house,
+							session.plan,
+							session.jobState.earth
+						)}
 						<li>{line.text} {line.value}</li>{/each}
 				</ul>
 				{#if session.overtaken.dropped.length > 0}What you had entered here no longer fits and was not taken. Go on from what is shown now.{/if}
@@ -160,6 +168,12 @@
 	nav {
 		padding: 1.1rem 1.1rem;
 		border-right: 1px solid var(--hair);
+	}
+	.wide aside {
+		display: none;
+	}
+	.wide main {
+		grid-column: 2 / -1;
 	}
 	.crumb {
 		margin: 0 0 0.2rem;
@@ -228,6 +242,12 @@
 			overflow: hidden;
 		}
 		nav h2,
+		.wide aside {
+			display: none;
+		}
+		.wide main {
+			grid-column: 2 / -1;
+		}
 		.crumb {
 			display: inline;
 			font-size: 0.93rem;

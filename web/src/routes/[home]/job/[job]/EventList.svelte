@@ -7,7 +7,9 @@
 
 	/** What has been recorded, newest first. Nothing is erased: a wrong reading is put right by a later entry. */
 	const { session, revisit } = getJob();
-	const lines = $derived(session.events.map((event) => ({ event, ...eventWords(event, session.house, session.plan) })).reverse());
+	const lines = $derived(
+		session.events.map((event) => ({ event, ...eventWords(event, session.house, session.plan, session.jobState.earth) })).reverse()
+	);
 	const amended = $derived(
 		new Map(session.events.flatMap(({ body }) => (body.kind === 'amendVolts' ? [[body.of, body.reading] as const] : [])))
 	);

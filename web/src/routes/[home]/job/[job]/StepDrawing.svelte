@@ -13,7 +13,7 @@
 	const { session } = getJob();
 	const { plan } = session;
 	const state = $derived(session.jobState);
-	const pair = $derived(step?.kind === 'readPair' ? findPair(plan, step.pair) : undefined);
+	const pair = $derived(step?.kind === 'readPair' ? findPair(plan, step.pair, state.earth) : undefined);
 	const boxed = $derived(!state.isolation.closed && step?.kind !== 'terminate' && step?.kind !== 'tug');
 	const atPanel = $derived(
 		step?.kind === 'restorePower' ||
@@ -35,6 +35,8 @@
 					? (['hot', 'ground'] as const)
 					: (['neutral', 'ground'] as const);
 		switch (step?.kind) {
+			case 'readLiveGround':
+				return { half: step.half, red: 'hot', black: 'ground', lamps: true };
 			case 'readLive':
 				return { half: step.half, red: 'hot', black: 'neutral' };
 			case 'readPair':

@@ -4,6 +4,7 @@
 	import Confirm from './steps/Confirm.svelte';
 	import Directory from './steps/Directory.svelte';
 	import Hold from './steps/Hold.svelte';
+	import Ground from './steps/Ground.svelte';
 	import Inspect from './steps/Inspect.svelte';
 	import LookOver from './steps/LookOver.svelte';
 	import Ohms from './steps/Ohms.svelte';
@@ -18,10 +19,11 @@
 	let { step }: { step: Step } = $props();
 </script>
 
-{#if step.kind === 'checkTools'}<Checks />
+{#if step.kind === 'checkTools' || step.kind === 'needTester'}<Checks waiting={step.kind === 'needTester'} />
 {:else if step.kind === 'checkPart'}<Part />
 {:else if step.kind === 'readLive' || step.kind === 'proveTester' || step.kind === 'readPair'}<Volts {step} />
-{:else if step.kind === 'switchOff'}<SwitchOff />
+{:else if step.kind === 'readLiveGround' || step.kind === 'proveEarth'}{#key step.kind}<Ground {step} />{/key}
+{:else if step.kind === 'switchOff'}<SwitchOff also={step.also} />
 {:else if step.kind === 'hold'}<Hold />
 {:else if step.kind === 'lookOver'}<LookOver />
 {:else if step.kind === 'inspect'}<Inspect />

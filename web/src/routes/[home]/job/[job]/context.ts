@@ -2,11 +2,15 @@ import { getContext, setContext } from 'svelte';
 import type { JobSession } from '$lib/job/session.svelte';
 import type { Step } from '@wary/core/job';
 import type { StandIn } from '$lib/job/stand-in';
+import type { Settings } from '$lib/settings';
 
 /** What the parts of the job page share: the job, and in a demo home the simulated instruments. */
 export interface JobPage {
 	readonly session: JobSession;
 	readonly standIn: StandIn | null;
+	readonly settings: Settings;
+	readonly home: string;
+	readonly jobId: string;
 	/** Shows an earlier step again, to be answered anew. */
 	readonly revisit: (step: Step) => void;
 }

@@ -96,6 +96,21 @@
 			</ul>{/if}
 	</section>
 
+	{#if data.record.resolutions.length > 0}
+		<section>
+			<h2>Readings between dead and live</h2>
+			<ul>
+				{#each data.record.resolutions as each (each.pair)}<li>
+						{capital(pairWords(house, plan, each.pair, data.state.earth))}: {each.endedAs === 'induced'
+							? 'induced, drained by a load'
+							: each.endedAs === 'backFed'
+								? `back-fed by ${breakerName(house, each.by)}, gone when that was off too`
+								: 'never settled: treated as live'}
+					</li>{/each}
+			</ul>
+		</section>
+	{/if}
+
 	<div class="columns">
 		<section>
 			<h2>Proof of dead</h2>
@@ -108,7 +123,7 @@
 					<tbody>
 						<tr><td>Tester proved</td><td class="figure">{readingWords(proof.before.reading)}</td></tr>
 						{#each proof.pairs as { pair, taken } (pair)}<tr
-								><td>{capital(pairWords(house, plan, pair))}</td><td class="figure">{readingWords(taken.reading)}</td></tr
+								><td>{capital(pairWords(house, plan, pair, data.state.earth))}</td><td class="figure">{readingWords(taken.reading)}</td></tr
 							>{/each}
 						<tr><td>Tester proved again</td><td class="figure">{readingWords(proof.after.reading)}</td></tr>
 					</tbody>
@@ -120,7 +135,7 @@
 				<h2>{group.title}</h2>
 				<table>
 					<tbody>
-						{#each recordLines(group.events, house, plan) as line (line.key)}
+						{#each recordLines(group.events, house, plan, data.state.earth) as line (line.key)}
 							<tr>
 								<td class="time">{clock(line.at)}</td>
 								<td

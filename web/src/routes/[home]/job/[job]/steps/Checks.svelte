@@ -1,29 +1,58 @@
 <script lang="ts">
-	import { toolsNeeded } from '@wary/core/job';
+	import { toolsNeeded, type Tester } from '@wary/core/job';
 	import { toolWords } from '$lib/words/steps';
 	import { getJob } from '../context';
 
-	const { session } = getJob();
-	let tester = $state<'multimeter' | 'indicator'>(session.plan.region === 'uk' ? 'indicator' : 'multimeter');
+	/** Tools on the table; `waiting`: the job stands still until there is a tester that reads between two points. */
+	let { waiting }: { waiting: boolean } = $props();
+	const { session, settings, home } = getJob();
+	const { region } = session.plan;
+	const owns = (tester: 'multimeter' | 'indicator') =>
+		settings.instruments.includes(tester) || (tester === 'multimeter' && settings.instruments.includes('lowImpedanceMeter'));
+	const usual = region === 'uk' ? (['indicator', 'multimeter'] as const) : (['multimeter', 'indicator'] as const);
+	let tester = $state<Tester>(usual.find(owns) ?? 'none');
+	const choices: { tester: Tester; text: string }[] = [
+		{ tester: 'multimeter', text: 'a multimeter' },
+		{ tester: 'indicator', text: 'a two-probe indicator' },
+		{ tester: 'none', text: 'nothing that reads between two points yet' }
+	];
+	const offered = $derived(waiting ? choices.filter((each) => each.tester !== 'none') : choices);
 	const needed = $derived(toolsNeeded(session.plan, tester));
 	let has = $state<string[]>([]);
 	const submit = (event: SubmitEvent) => {
 		event.preventDefault();
 		session.submit({ kind: 'checkTools', tester, has: has.filter((tool) => needed.includes(tool)) });
 	};
+	$effect(() => {
+		if (waiting && tester === 'none') tester = usual[0];
+	});
 </script>
 
+{#if waiting}
+	<ul class="get">
+		<li><b>A two-probe voltage indicator</b> and a proving unit: made for just this, nothing to set.</li>
+		<li>
+			<b>A multimeter</b> with leads in good order, better still with a low-impedance mode. Its category printed on it: CAT III for what
+			hangs on a {region === 'uk' ? 'consumer unit' : 'panel'}, CAT II at the least.
+		</li>
+	</ul>
+{/if}
 <form onsubmit={submit}>
 	<fieldset class="row">
 		<legend class="label">Dead will be proven with</legend>
-		<label class="choice"><input type="radio" name="tester" value="multimeter" bind:group={tester} /> a multimeter</label>
-		<label class="choice"><input type="radio" name="tester" value="indicator" bind:group={tester} /> a two-probe indicator</label>
+		{#each offered as each (each.tester)}<label class="choice"
+				><input type="radio" name="tester" value={each.tester} bind:group={tester} /> {each.text}</label
+			>{/each}
 	</fieldset>
+	{#if tester === 'none'}<p class="verdict open">
+			Then this job goes as far as the plate, and waits there. What a lamp or a contactless tester can miss:
+			<a href={`/${home}/instruments`}>see it on the model</a>.
+		</p>{/if}
 	{#each needed as tool (tool)}<label class="choice"><input type="checkbox" value={tool} bind:group={has} /> {toolWords[tool]}</label
 		>{/each}
-	<p class="soft small">A contactless tester or a plug-in tester alone never proves dead.</p>
+	<p class="soft small">A contactless tester or a plug-in tester alone never proves dead. <a href={`/${home}/instruments`}>Why</a></p>
 	<p class="row">
-		<button class="btn">All here<kbd>↵</kbd></button>
+		<button class="btn">{waiting ? 'I have it now' : 'All here'}<kbd>↵</kbd></button>
 		<button type="button" class="btn quiet" onclick={() => (has = [...needed])}>Tick all</button>
 	</p>
 </form>
@@ -34,6 +63,15 @@
 		padding: 0;
 		margin: 0;
 		gap: 0 1.6rem;
+	}
+	.get {
+		margin: 0 0 1rem;
+		padding-left: 1.1rem;
+		list-style: square;
+		max-width: 58ch;
+	}
+	.get li {
+		margin: 0.4rem 0;
 	}
 	.small {
 		font-size: 0.92rem;

@@ -1,14 +1,31 @@
 <script lang="ts">
-	import type { Hold } from '@wary/core/isolation';
+	import { holds, type Hold } from '@wary/core/isolation';
+	import { awayAfterMin } from '@wary/core/job';
+	import { terms } from '$lib/words/terms';
 	import { getJob } from '../context';
 
-	const { session } = getJob();
-	const ways: { way: Hold; text: string; worth: string }[] = [
-		{ way: 'padlock', text: 'Clip and padlock, the only key in my pocket', worth: 'Strong: holds while you are away.' },
-		{ way: 'tape', text: 'Taped over, panel door closed', worth: 'Weaker: every time you leave its sight, the proof lapses.' },
-		{ way: 'watch', text: 'Somebody stands by the panel', worth: 'Weaker: holds as long as they do.' }
+	const { session, settings, home, jobId } = getJob();
+	const t = terms[session.plan.region];
+	const has = (...gear: (typeof settings.holdGear)[number][]) => gear.every((each) => settings.holdGear.includes(each));
+	const ways: { way: Hold; text: string; worth: string; owned: boolean }[] = [
+		{
+			way: 'padlock',
+			text: 'Clip and padlock, the only key in my pocket',
+			worth: 'Holds while you are away.',
+			owned: has('clip', 'padlock')
+		},
+		{
+			way: 'clip',
+			text: 'Clip, without a lock',
+			worth: 'Stops a hand that slips, not one that means it.',
+			owned: has('clip')
+		},
+		{ way: 'watch', text: 'Somebody stands by the panel', worth: 'As good as they are patient.', owned: true },
+		{ way: 'tape', text: `Taped over, tagged, ${t.panel} door closed`, worth: 'Asks others to behave.', owned: has('tape') }
 	];
-	let way = $state<Hold>('padlock');
+	const lapses = (way: Hold) =>
+		holds[way].survivesAbsence ? '' : `The proof lapses whenever you leave, and after ${awayAfterMin} minutes without an entry.`;
+	let way = $state<Hold>(ways.find(({ owned }) => owned)!.way);
 	const submit = (event: SubmitEvent) => {
 		event.preventDefault();
 		session.submit({ kind: 'hold', way });
@@ -17,11 +34,39 @@
 
 <form onsubmit={submit}>
 	{#each ways as each (each.way)}
-		<label class="choice"
-			><input type="radio" name="hold" value={each.way} bind:group={way} /><span
-				>{each.text}<br /><span class="soft">{each.worth}</span></span
+		<label class="choice" class:unowned={!each.owned}
+			><input type="radio" name="hold" value={each.way} bind:group={way} />
+			<span class="strength" title={`strength ${holds[each.way].strength} of 3`} aria-hidden="true"
+				>{#each [1, 2, 3] as bar (bar)}<i class:full={bar <= holds[each.way].strength}></i>{/each}</span
+			>
+			<span
+				>{each.text}<span class="sr-only">, strength {holds[each.way].strength} of 3</span><br /><span class="soft"
+					>{each.worth} {lapses(each.way)}{each.owned ? '' : ' Not among the things you said you have.'}</span
+				></span
 			></label
 		>
 	{/each}
-	<p class="row mt-4"><button class="btn">It is held<kbd>↵</kbd></button></p>
+	<p class="row mt-4">
+		<button class="btn">It is held<kbd>↵</kbd></button>
+		<a class="btn second" href={`/${home}/job/${jobId}/tag`} target="_blank">Print the tag</a>
+	</p>
 </form>
+
+<style>
+	.strength {
+		display: flex;
+		gap: 3px;
+		flex: none;
+	}
+	i {
+		width: 9px;
+		height: 22px;
+		border: 2px solid var(--ink);
+	}
+	.full {
+		background: var(--ink);
+	}
+	.unowned > span:last-child {
+		color: var(--soft);
+	}
+</style>

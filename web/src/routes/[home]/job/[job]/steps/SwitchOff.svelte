@@ -1,50 +1,56 @@
 <script lang="ts">
-	import { circuitsInBox, chainOfCircuit, mainPanel } from '@wary/core/house';
+	import { untrack } from 'svelte';
+	import { findBreaker, mainSwitch } from '@wary/core/house';
+	import Search from '$lib/search/Search.svelte';
+	import BeforeOff from '$lib/ui/BeforeOff.svelte';
 	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
-	import { breakerName, terms } from '$lib/words/terms';
+	import { breakerName, breakerNames, capital, terms } from '$lib/words/terms';
 	import { getJob } from '../context';
 
-	const { session } = getJob();
+	/** At the panel: which breaker, what goes with it, and that it is off. `also`: one that has to be off as well. */
+	let { also }: { also: string | null } = $props();
+	const { session, standIn, settings } = getJob();
 	const { plan, house } = session;
 	const t = terms[plan.region];
 	const isolation = $derived(session.jobState.isolation);
 	const wrong = $derived(isolation.off.filter((id) => isolation.notFeeding.includes(id)));
 	const again = $derived(isolation.power === 'unknown' || isolation.power === 'tripped');
-	let chosen = $state<string | null>(null);
-	$effect.pre(() => {
-		chosen ??= again
-			? (isolation.off.at(-1) ?? null)
-			: isolation.notFeeding.length > 0
-				? null
-				: isolation.power === 'restored'
-					? session.jobState.feeder
-					: plan.recordedBreaker;
-	});
-	/** What loses power with it, that somebody may miss. */
-	const missed = $derived.by(() => {
-		const circuits = new Set(house.circuits.filter(({ breaker }) => breaker === chosen).map(({ id }) => id));
-		const boxes = new Set([...circuits].flatMap((id) => chainOfCircuit(house, id).map(({ box }) => box.id)));
-		const lit = house.boxes.filter(({ id, device }) => boxes.has(id) && device?.kind === 'fixed').map(({ name }) => name);
-		return [...house.loads.filter(({ box }) => boxes.has(box)).map(({ name }) => name), ...lit];
-	});
-	const circuitName = $derived(circuitsInBox(house, plan.boxId)[0]?.name ?? '');
-	const ratingOf = (id: string) => mainPanel(house).breakers.find((breaker) => breaker.id === id)?.ratingA;
-	const unlikely = $derived(chosen !== null && ratingOf(chosen) !== ratingOf(plan.recordedBreaker));
-	/** Once the recorded one is out: those of its rating that have not been tried. */
-	const likely = $derived(
-		isolation.notFeeding.length === 0
-			? null
-			: mainPanel(house)
-					.breakers.filter(
-						({ id, spaces, ratingA }) =>
-							spaces.length === 1 && ratingA === ratingOf(plan.recordedBreaker) && !isolation.notFeeding.includes(id)
-					)
-					.map(({ id }) => id)
+	const search = $derived(session.jobState.search);
+	const settingsNow = $derived(session.events.some(({ body }) => body.kind === 'searchBy') ? search.settings : settings.search);
+	const mayRest = $derived(isolation.power !== 'restored' && !again && also === null && session.jobState.device === 'oldSeated');
+	const main = mainSwitch(house.panels[0]!.id);
+	let mode = $state<'pick' | 'search'>(untrack(() => (search.events.length > 0 || isolation.notFeeding.length > 0 ? 'search' : 'pick')));
+	let picked = $state<string | null>(
+		untrack(() =>
+			again
+				? (isolation.off.at(-1) ?? null)
+				: isolation.notFeeding.length > 0
+					? null
+					: isolation.power === 'restored'
+						? session.jobState.feeder
+						: plan.recordedBreaker
+		)
 	);
-	const go = () => chosen && session.submit({ kind: 'switchBreaker', breaker: chosen, on: false });
+	const chosen = $derived(also ?? picked);
+	const hardOf = (ids: readonly string[]) =>
+		ids.flatMap((id) => plan.hard[id] ?? []).filter(({ id }) => !session.jobState.arranged.includes(id));
+	/** Breakers whose hard things have all been seen to. */
+	const released = $derived(Object.keys(plan.hard).filter((id) => hardOf([id]).length === 0));
+	const unlikely = $derived(
+		chosen !== null && findBreaker(house, chosen)?.ratingA !== findBreaker(house, plan.recordedBreaker)?.ratingA && chosen !== main
+	);
+	const arranged = (thing: { id: string }, how: string) => session.submit({ kind: 'arranged', thing: thing.id, how });
+	const offAll = (ids: readonly string[]) => ids.every((id) => session.submit({ kind: 'switchBreaker', breaker: id, on: false }));
+	const go = () => chosen && offAll([chosen]);
+	const look = standIn
+		? async (off: readonly string[] | null) => {
+				const shown = await standIn(off === null ? { what: 'sweep' } : { what: 'search', off, by: 'lamp' });
+				return shown?.kind === 'answer' ? shown.answer : shown?.kind === 'strongest' ? { strongest: shown.breaker } : null;
+			}
+		: null;
 	function key(event: KeyboardEvent) {
-		const free = !(event.target instanceof HTMLElement) || !event.target.closest('button, a, input, summary, dialog');
-		if (event.key === 'Enter' && free && !document.querySelector('dialog[open]')) {
+		const free = !(event.target instanceof HTMLElement) || !event.target.closest('button, a, input, select, summary, dialog');
+		if (event.key === 'Enter' && free && mode === 'pick' && !document.querySelector('dialog[open]')) {
 			event.preventDefault();
 			go();
 		}
@@ -61,38 +67,133 @@
 		</p>
 	{/if}
 {/each}
-<PanelDrawing
-	{house}
-	off={isolation.off}
-	tried={isolation.notFeeding}
-	marked={plan.recordedBreaker}
-	{chosen}
-	{likely}
-	onpick={(id) => (chosen = id)}
-/>
-<div class="below">
-	{#if chosen}
-		{#if missed.length > 0}<p>By the record this also takes: <b>{missed.join(', ')}</b>.</p>{/if}
-		{#if isolation.notFeeding.includes(chosen)}<p class="verdict bad">
-				With {breakerName(house, chosen)} off, the {t.outlet} stayed live. It isn’t this one, or not this one alone.
+
+{#if mayRest}
+	<div class="modes row" role="group" aria-label="Way of finding it">
+		<button type="button" class="btn quiet" aria-pressed={mode === 'search'} onclick={() => (mode = 'search')}>Search for it</button>
+		<button type="button" class="btn quiet" aria-pressed={mode === 'pick'} onclick={() => (mode = 'pick')}>I know which it is</button>
+		{#if isolation.notFeeding.length > 0 || search.events.length > 2}<button
+				type="button"
+				class="btn quiet"
+				aria-pressed={mode === 'pick' && picked === main}
+				onclick={() => {
+					mode = 'pick';
+					picked = main;
+				}}>Main switch, as a last resort</button
+			>{/if}
+	</div>
+{/if}
+
+{#if mode === 'search' && mayRest}
+	<Search
+		{house}
+		boxId={plan.boxId}
+		settings={settingsNow}
+		events={search.events}
+		{released}
+		{look}
+		onsettings={(next) => session.submit({ kind: 'searchBy', settings: next })}
+		onevent={(event) => session.submit({ kind: 'searched', event })}
+	>
+		{#snippet ended(end)}
+			{@const ids = end.kind === 'found' ? [end.breaker] : end.kind === 'several' ? end.breakers : []}
+			{#if ids.length > 0}
+				<BeforeOff {house} breakers={ids} hard={hardOf(ids)} onarranged={arranged} />
+				<p class="row">
+					<button type="button" class="btn" disabled={hardOf(ids).length > 0} onclick={() => offAll(ids)}
+						>{breakerNames(house, ids)} {ids.length > 1 ? 'are' : 'is'} off<kbd>↵</kbd></button
+					>
+				</p>
+			{:else if end.kind === 'onlyForbiddenLeft'}
+				<BeforeOff {house} breakers={end.breakers} hard={hardOf(end.breakers)} onarranged={arranged} />
+			{:else}
+				<p class="row">
+					<button
+						type="button"
+						class="btn second"
+						onclick={() => {
+							mode = 'pick';
+							picked = main;
+						}}>Use the main switch</button
+					>
+				</p>
+			{/if}
+		{/snippet}
+	</Search>
+{:else}
+	<div class="pick">
+		<div class="panels">
+			{#each house.panels as panel (panel.id)}
+				<PanelDrawing
+					{house}
+					{panel}
+					off={isolation.off}
+					tried={isolation.notFeeding}
+					marked={plan.recordedBreaker}
+					{chosen}
+					onpick={also === null ? (id) => (picked = id) : undefined}
+				/>
+			{/each}
+		</div>
+		<div class="below">
+			{#if chosen === main}
+				<p class="verdict open">
+					Everything goes off: every light, router, freezer, alarm. Head-torch on, phone charged. No {t.outlet} is live any more, so the tester
+					is proved on a proving unit.{plan.region === 'uk' ? ' This main switch opens the neutral too.' : ''} It says nothing about which
+					{t.breaker} it was.
+				</p>
+			{/if}
+			{#if chosen}
+				{#if isolation.notFeeding.includes(chosen)}<p class="verdict bad">
+						With {breakerName(house, chosen)} off, the {t.outlet} stayed live. It isn’t this one, or not this one alone.
+					</p>
+				{:else if unlikely && also === null}<p class="soft">Its rating differs from what is recorded for this circuit.</p>{/if}
+				<BeforeOff {house} breakers={[chosen]} hard={hardOf([chosen])} onarranged={arranged} />
+			{:else}<p class="soft">Tap the {t.breaker} you have switched off.</p>{/if}
+			<p class="row">
+				<button type="button" class="btn" disabled={!chosen || hardOf([chosen]).length > 0} onclick={go}
+					>{chosen ? `${capital(breakerName(house, chosen))} is off` : 'Choose one'}<kbd>↵</kbd></button
+				>
 			</p>
-		{:else if unlikely}<p class="soft">Its rating differs from what is recorded for {circuitName}.</p>{/if}
-	{:else}<p class="soft">Tap the {t.breaker} you have switched off.</p>{/if}
-	<p class="row">
-		<button type="button" class="btn" disabled={!chosen} onclick={go}
-			>{chosen ? `${breakerName(house, chosen)} is off` : 'Choose one'}<kbd>↵</kbd></button
-		>
-	</p>
-</div>
+		</div>
+	</div>
+{/if}
 
 <style>
 	.back {
 		margin: 0 0 0.8rem;
 	}
-	.below {
-		margin-top: 0.9rem;
+	.modes {
+		margin: 0 0 1rem;
+		gap: 0;
+	}
+	.modes .btn {
+		border: 2px solid var(--ink);
+		border-radius: 0;
+		margin-right: -2px;
+	}
+	.modes [aria-pressed='true'] {
+		background: var(--ink);
+		color: var(--paper);
+		font-weight: 600;
+	}
+	.pick {
+		display: grid;
+		grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
+		gap: 1.6rem;
+		align-items: start;
+	}
+	.panels {
+		display: grid;
+		gap: 0.8rem;
 	}
 	.below p {
 		margin: 0.4rem 0;
+	}
+	@media (max-width: 900px) {
+		.pick {
+			grid-template-columns: minmax(0, 1fr);
+			gap: 0.6rem;
+		}
 	}
 </style>

@@ -1,9 +1,11 @@
 <script lang="ts">
 	import { chainOfCircuit, circuitsInBox } from '@wary/core/house';
-	import { deadBand, type VoltReading } from '@wary/core/isolation';
+	import { deadBand, liveAboveV, type MeterMode, type VoltReading } from '@wary/core/isolation';
 	import { judgeLive, type Command, type Step } from '@wary/core/job';
 	import { regions } from '@wary/core/rules';
 	import ReadingsTable from '../ReadingsTable.svelte';
+	import Lit from './Lit.svelte';
+	import Marks from './Marks.svelte';
 	import { expectedDeadWords, healthyWords } from '$lib/words/steps';
 	import { boxPlace, voltsWord } from '$lib/words/terms';
 	import { getJob } from '../context';
@@ -13,7 +15,12 @@
 	const { plan, house } = session;
 	const lowImpedance = $derived(step.kind === 'readPair' && step.lowImpedance);
 	// Only a meter has a low-impedance mode; an indicator hands over to it here.
-	const instrument = $derived(lowImpedance ? 'multimeter' : (session.jobState.tester ?? 'multimeter'));
+	const instrument = $derived(
+		lowImpedance ? 'multimeter' : session.jobState.tester === 'none' ? 'lamp' : (session.jobState.tester ?? 'multimeter')
+	);
+	/** What drains a voltage that has nothing behind it. */
+	let drain = $state<'lowImpedance' | 'lampAcross'>('lowImpedance');
+	const mode = $derived<MeterMode>(lowImpedance ? drain : 'highImpedance');
 
 	/** Outlets on other circuits, nearest the panel first, and the proving unit: where a tester can be proved. */
 	const sources = (() => {
@@ -24,7 +31,9 @@
 			.sort((a, b) => a.cablesFromPanel - b.cablesFromPanel)
 			.slice(0, 12)
 			.map(({ box }) => ({ id: `outlet:${box.id}`, text: boxPlace(house, box.id) }));
-		return [...others, { id: 'provingUnit', text: 'a proving unit' }];
+		// With the main switch off no outlet is a known source.
+		const lit = others.filter(({ id }) => (session.expect.sourceV(id) ?? 0) > liveAboveV);
+		return [...lit, { id: 'provingUnit', text: 'a proving unit' }];
 	})();
 	const lastSource = session.events.findLast(({ body }) => body.kind === 'proveTester')?.body;
 	let source = $state(
@@ -45,9 +54,11 @@
 					? 'dark'
 					: expectedDeadWords
 				: `about ${voltsWord(expectedV)}`
-			: instrument === 'indicator'
-				? `lit to ${expectedV > 200 ? 230 : 120} V`
-				: `about ${voltsWord(expectedV)}`
+			: instrument === 'lamp'
+				? 'lit'
+				: instrument === 'indicator'
+					? `lit to ${expectedV > 200 ? 230 : 120} V`
+					: `about ${voltsWord(expectedV)}`
 	);
 
 	let text = $state('');
@@ -58,25 +69,26 @@
 
 	const typed = $derived(text.trim() === '' ? null : Number(text.trim().replace(',', '.')));
 	const reading = $derived<VoltReading | null>(
-		instrument === 'indicator'
-			? litV
-			: typed === null || !Number.isFinite(typed)
-				? null
-				: { instrument: 'multimeter', volts: typed, mode: lowImpedance ? 'lowImpedance' : 'highImpedance' }
+		instrument !== 'multimeter' ? litV : typed === null || !Number.isFinite(typed) ? null : { instrument: 'multimeter', volts: typed, mode }
 	);
 	const verdict = $derived(reading === null ? null : step.kind === 'readPair' ? deadVerdict(reading) : liveVerdict(reading));
 
 	function deadVerdict(of: VoltReading) {
 		switch (deadBand(of)) {
 			case 'dead':
-				return { text: 'Fits a dead pair.', kind: 'good' };
+				return { text: lowImpedance ? 'Drained: it was induced, nothing stands behind it.' : 'Fits a dead pair.', kind: 'good' };
 			case 'unresolved':
 				return {
-					text: 'Neither dead nor plainly live: induced, or fed back from somewhere. It is read again with a low-impedance input.',
+					text: `Neither dead nor plainly live (3 to ${liveAboveV} V): induced, or fed back from somewhere. Next it is drained, and read again.`,
 					kind: 'open'
 				};
 			case 'live':
-				return { text: 'LIVE. Touch nothing. Something still feeds this: back to the panel.', kind: 'bad' };
+				return {
+					text: lowImpedance
+						? 'Still there with a load on it: something feeds it. Treat as live: back to the panel, the next circuits off one after another, and read this pair again.'
+						: 'LIVE. Touch nothing. Something still feeds this: back to the panel.',
+					kind: 'bad'
+				};
 		}
 	}
 	function liveVerdict(of: VoltReading) {
@@ -112,7 +124,7 @@
 				? { what: 'live', half: step.half, instrument }
 				: step.kind === 'proveTester'
 					? { what: 'source', source, instrument }
-					: { what: 'pair', pair: step.pair, instrument, lowImpedance }
+					: { what: 'pair', pair: step.pair, instrument, mode }
 		);
 		asking = false;
 		if (shown?.kind !== 'volts') {
@@ -126,8 +138,10 @@
 		complaint = null;
 		if (reading === null) {
 			complaint =
-				instrument === 'indicator'
-					? 'Say how far it lit.'
+				instrument !== 'multimeter'
+					? instrument === 'lamp'
+						? 'Say whether it is lit.'
+						: 'Say how far it lit.'
 					: text.trim() === ''
 						? 'Type what the meter shows.'
 						: `“${text}” isn’t a number of volts.`;
@@ -164,28 +178,27 @@
 		></label
 	>
 {/if}
+{#if lowImpedance}
+	<fieldset class="drain row">
+		<legend class="label">Drained by</legend>
+		<label class="choice"><input type="radio" name="drain" value="lowImpedance" bind:group={drain} /> the meter’s low-impedance mode</label>
+		<label class="choice"
+			><input type="radio" name="drain" value="lampAcross" bind:group={drain} /> a lamp held across the same two points</label
+		>
+	</fieldset>
+{/if}
 <div class="measure">
 	<div class="expected">
 		<span class="label">expect</span>
 		<div>{expected}</div>
 	</div>
-	{#if instrument === 'indicator'}
-		<fieldset class="marks">
-			<legend class="label">your indicator lights to</legend>
-			{#each [0, 12, 24, 50, 120, 230] as const as mark (mark)}
-				<label class:on={litV?.instrument === 'indicator' && litV.litV === mark}
-					><input
-						type="radio"
-						name="mark"
-						checked={litV?.instrument === 'indicator' && litV.litV === mark}
-						onchange={() => (litV = { instrument: 'indicator', litV: mark })}
-					/>{mark === 0 ? 'dark' : mark}</label
-				>
-			{/each}
-		</fieldset>
+	{#if instrument === 'lamp'}
+		<Lit bind:reading={litV} instrument="lamp" what="the lamp, plugged in" />
+	{:else if instrument === 'indicator'}
+		<Marks bind:litV />
 	{:else}
 		<label class="taken"
-			><span class="label">your reading{lowImpedance ? ', low impedance' : ''}</span>
+			><span class="label">your reading{lowImpedance ? (drain === 'lampAcross' ? ', lamp across' : ', low impedance') : ''}</span>
 			<span class="big"
 				><input
 					bind:this={field}
@@ -208,7 +221,7 @@
 			>{asking ? 'Reading …' : 'Take the reading'}<kbd>t</kbd></button
 		>{/if}
 	<button type="button" class="btn" onclick={keep}>Keep reading<kbd>↵</kbd></button>
-	{#if standIn}<span class="soft">simulated {instrument === 'indicator' ? 'indicator' : 'meter'}</span>{/if}
+	{#if standIn}<span class="soft">simulated {instrument === 'multimeter' ? 'meter' : instrument}</span>{/if}
 </p>
 {#if step.kind !== 'readLive'}<ReadingsTable {step} />{/if}
 
@@ -218,40 +231,11 @@
 		max-width: 24rem;
 		margin-bottom: 0.8rem;
 	}
-	.marks {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0;
+	.drain {
 		border: 0;
 		padding: 0;
-		margin: 0;
-	}
-	.marks legend {
-		padding: 0;
-	}
-	.marks label {
-		display: flex;
-		align-items: center;
-		justify-content: center;
-		min-width: 3.6rem;
-		min-height: 3.4rem;
-		border: 2px solid var(--ink);
-		margin-right: -2px;
-		font-size: 1.25rem;
-		cursor: pointer;
-	}
-	.marks input {
-		position: absolute;
-		opacity: 0;
-	}
-	.marks label:focus-within {
-		outline: 3px solid var(--dead);
-		outline-offset: 2px;
-	}
-	.marks .on {
-		background: var(--ink);
-		color: var(--paper);
-		font-weight: 700;
+		margin: 0 0 0.5rem;
+		gap: 0 1.6rem;
 	}
 	.actions {
 		margin: 0.9rem 0 1.1rem;

@@ -1,0 +1,295 @@
+<script lang="ts">
+	import { onMount, type Snippet } from 'svelte';
+	import { allBreakers, type House } from '@wary/core/house';
+	import { means, type Means, type SearchEnd, type SearchEvent, type SearchSettings } from '@wary/core/search';
+	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
+	import { answerWords, endWords, meansWords, methodWords, moveWhy, reasonWords } from '$lib/words/search';
+	import { breakerName, breakerNames, terms } from '$lib/words/terms';
+	import { Planner } from './planner.svelte';
+
+	/** The search for the breaker that feeds an outlet: the next move, why, and what it showed. Where events are kept is for whoever uses it. */
+	let {
+		house,
+		boxId,
+		settings,
+		events,
+		released,
+		onsettings,
+		onevent,
+		look = null,
+		ended,
+		onrestart = null
+	}: {
+		house: House;
+		boxId: string;
+		settings: SearchSettings;
+		events: readonly SearchEvent[];
+		/** Breakers that may be switched although something hard hangs on them. */
+		released: readonly string[];
+		onsettings: (settings: SearchSettings) => void;
+		onevent: (event: SearchEvent) => void;
+		/** In a demo home: what would be seen. */
+		look?: ((off: readonly string[] | null) => Promise<'dark' | 'on' | { strongest: string | null } | null>) | null;
+		ended: Snippet<[SearchEnd]>;
+		onrestart?: (() => void) | null;
+	} = $props();
+	const planner = new Planner();
+	const t = $derived(terms[house.region]);
+	let whyOpen = $state(false);
+	let looking = $state(false);
+	onMount(() => () => planner.stop());
+	$effect(() => {
+		planner.ask({ house: $state.snapshot(house) as House, boxId, released: [...released], settings: { ...settings }, events: [...events] });
+	});
+	const planned = $derived(planner.planned);
+	const move = $derived(planned?.stand.next ?? null);
+	const end = $derived(planned?.stand.end ?? null);
+	const off = $derived(
+		move?.kind === 'switch' ? move.off : end?.kind === 'found' ? [end.breaker] : end?.kind === 'several' ? end.breakers : []
+	);
+	const main = $derived(house.panels[0]!);
+	const panels = $derived(house.panels.filter((panel) => panel === main || panel.breakers.length > 0));
+	const first = $derived(move?.kind === 'switch' ? planned?.candidates.find(({ id }) => id === move.off[0]) : undefined);
+	const disturbed = $derived(
+		move?.kind === 'switch'
+			? [...new Set(planned?.candidates.filter(({ id }) => move.off.includes(id)).flatMap(({ things }) => things.map(({ name }) => name)))]
+			: []
+	);
+	const elsewhere = $derived(planned?.stand.believed.find(({ hypothesis }) => hypothesis.kind === 'elsewhere')?.probability ?? 0);
+	const hearings = [
+		{ value: 0.99, text: 'clearly' },
+		{ value: 0.95, text: 'well enough' },
+		{ value: 0.8, text: 'barely' }
+	];
+	const answer = (what: 'dark' | 'on' | 'unsure') =>
+		move?.kind === 'switch' && !planner.working && onevent({ kind: 'answer', off: [...move.off], answer: what, by: move.by });
+	async function ask() {
+		if (!look || !move || planner.working) return;
+		looking = true;
+		const seen = await look(move.kind === 'switch' ? move.off : null);
+		looking = false;
+		if (seen === 'dark' || seen === 'on') answer(seen);
+		else if (seen !== null) onevent({ kind: 'signal', strongest: seen.strongest });
+	}
+	function key(event: KeyboardEvent) {
+		const target = event.target instanceof HTMLElement ? event.target : null;
+		if (event.ctrlKey || event.metaKey || event.altKey || !move || document.querySelector('dialog[open]')) return;
+		if (target?.closest('input:not([type=radio], [type=checkbox]), select, textarea')) return;
+		if (event.key === 'd') answer('dark');
+		else if (event.key === 'n') answer('on');
+		else if (event.key === 'u') answer('unsure');
+		else if (event.key === 't' && look) void ask();
+		else return;
+		event.preventDefault();
+		event.stopImmediatePropagation();
+	}
+</script>
+
+<svelte:window onkeydowncapture={key} />
+<div class="search" data-planning={planner.working} data-moves={events.length}>
+	<div class="say" aria-live="polite">
+		{#if !planned}<p class="soft">Planning …</p>
+		{:else if end}
+			{@const words = endWords(end, house)}
+			<h2 class="end">{words.title}</h2>
+			<p>{words.text}</p>
+			{@render ended(end)}
+		{:else if move?.kind === 'sweep'}
+			<h2>Transmitter into the {t.outlet}, receiver over the {t.panel}</h2>
+			<p>
+				Sweep it slowly over every {t.breaker}, twice. Tap where it was loudest. It can bleed to a neighbour: the lamp has the last word.
+			</p>
+			<p class="row">
+				<button type="button" class="btn second" onclick={() => onevent({ kind: 'signal', strongest: null })}>No signal anywhere</button>
+				{#if look}<button type="button" class="btn second" disabled={looking} onclick={ask}>Sweep (simulated)<kbd>t</kbd></button>{/if}
+			</p>
+		{:else if move}
+			<p class="label">have off, all others on</p>
+			<p class="which">{move.off.map((id) => breakerName(house, id)).join(' · ')}</p>
+			<p>{meansWords[move.by].look} <b>dark</b>?</p>
+			<p class="row answers">
+				<button type="button" class="btn" disabled={planner.working} onclick={() => answer('dark')}>Dark<kbd>d</kbd></button>
+				<button type="button" class="btn" disabled={planner.working} onclick={() => answer('on')}>Still on<kbd>n</kbd></button>
+				<button type="button" class="btn second" disabled={planner.working} onclick={() => answer('unsure')}>Not sure<kbd>u</kbd></button>
+				{#if look}<button type="button" class="btn second" disabled={looking || planner.working} onclick={ask}
+						>{looking ? 'Looking …' : 'Look (simulated)'}<kbd>t</kbd></button
+					>{/if}
+			</p>
+			<p class="figures">
+				<span><b>{Math.round(move.chance * 100)} %</b> it goes dark</span>
+				<span><b>{move.expectedWalks.toFixed(1)}</b> walks left, expected</span>
+				<span><b>{Math.max(1, Math.round(move.expectedS / 60))} min</b></span>
+			</p>
+			{#if disturbed.length > 0}<p>By the record this interrupts: <b>{disturbed.join(', ')}</b>.</p>{/if}
+			<button type="button" class="linkish" aria-expanded={whyOpen} onclick={() => (whyOpen = !whyOpen)}>Why this?</button>
+			{#if whyOpen}
+				<div class="why">
+					<p>{moveWhy(move, house)}</p>
+					{#if first && first.reasons.length > 0}<p>
+							{breakerName(house, first.id)}: {first.reasons.map((reason) => reasonWords(reason, house)).join('; ')}.
+						</p>{/if}
+					<p class="soft">By {methodWords[move.method]}. None of these feeds it: {Math.round(elsewhere * 100)} %.</p>
+				</div>
+			{/if}
+		{/if}
+		{#if planned?.stand.contradicted}<p class="verdict open">
+				Two answers speak against each other. Nothing is ruled out for good: what was thought settled is open again.
+			</p>{/if}
+
+		{#if events.length > 0}
+			<ol class="log">
+				{#each events as event, k (k)}
+					<li>
+						{#if event.kind === 'answer'}<b>{breakerNames(house, event.off)}</b>
+							{answerWords[event.answer]} <span class="soft">{meansWords[event.by].short}</span>{:else}signal strongest at <b
+								>{event.strongest === null ? 'none' : breakerName(house, event.strongest)}</b
+							>{/if}
+					</li>
+				{/each}
+			</ol>
+			{#if onrestart}<button type="button" class="linkish" onclick={onrestart}>Forget these and begin again</button>{/if}
+		{/if}
+
+		<details>
+			<summary>How it is looked for: {meansWords[settings.means].short}</summary>
+			<fieldset>
+				<legend class="sr-only">Means at hand</legend>
+				{#each means as each (each)}
+					<label class="choice"
+						><input
+							type="radio"
+							name="means"
+							checked={settings.means === each}
+							onchange={() => onsettings({ ...settings, means: each as Means })}
+						/>
+						{meansWords[each].text}</label
+					>
+				{/each}
+			</fieldset>
+			{#if settings.means === 'radio'}
+				<label
+					><span class="label">I hear it from here</span><select
+						class="field"
+						value={settings.hearing}
+						onchange={(event) => onsettings({ ...settings, hearing: Number(event.currentTarget.value) })}
+						>{#each hearings as each (each.value)}<option value={each.value}>{each.text}</option>{/each}</select
+					></label
+				>
+			{/if}
+			<label class="choice"
+				><input type="checkbox" checked={settings.sets} onchange={() => onsettings({ ...settings, sets: !settings.sets })} /> several may be off
+				at once</label
+			>
+			<label
+				><span class="label">One walk there and back, seconds</span><input
+					class="field"
+					type="number"
+					min="10"
+					max="900"
+					step="5"
+					value={settings.walkS}
+					onchange={(event) => onsettings({ ...settings, walkS: Math.min(900, Math.max(10, Number(event.currentTarget.value) || 60)) })}
+				/></label
+			>
+		</details>
+	</div>
+	<div class="panels">
+		{#each panels as panel (panel.id)}
+			<PanelDrawing
+				{house}
+				{panel}
+				chosen={off}
+				{off}
+				chance={planned?.stand.probability ?? null}
+				onpick={move?.kind === 'sweep' ? (id) => onevent({ kind: 'signal', strongest: id }) : undefined}
+			/>
+		{/each}
+		{#if allBreakers(house).length === 0}<p class="soft">No {t.breaker} is on record yet.</p>{/if}
+	</div>
+</div>
+
+<style>
+	.search {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
+		gap: 1.6rem;
+		align-items: start;
+	}
+	.say p {
+		margin: 0 0 0.6rem;
+		max-width: 46ch;
+	}
+	h2 {
+		font-size: 1.35rem;
+	}
+	.which {
+		font-size: 2.3rem;
+		line-height: 1.1;
+		font-weight: 650;
+		letter-spacing: 0.01em;
+		border-bottom: 3px solid var(--ink);
+		padding-bottom: 0.3rem;
+		overflow-wrap: anywhere;
+	}
+	.answers .btn {
+		min-width: 7.4rem;
+	}
+	.figures {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.2rem 1.6rem;
+		color: var(--soft);
+	}
+	.figures b {
+		color: var(--ink);
+		font-size: 1.15rem;
+	}
+	.linkish {
+		text-decoration: underline;
+		text-underline-offset: 3px;
+		min-height: 2.4rem;
+		cursor: pointer;
+	}
+	.why {
+		border-left: 2px solid var(--ink);
+		padding-left: 0.9rem;
+		margin: 0.2rem 0 0.8rem;
+	}
+	.log {
+		list-style: decimal;
+		margin: 0.9rem 0 0.4rem;
+		padding: 0.5rem 0 0 1.6rem;
+		border-top: 1px solid var(--hair);
+		font-size: 0.97rem;
+	}
+	details {
+		margin-top: 0.9rem;
+		padding-top: 0.5rem;
+		border-top: 1px solid var(--hair);
+	}
+	summary {
+		cursor: pointer;
+		min-height: 2.4rem;
+	}
+	fieldset {
+		border: 0;
+		margin: 0;
+		padding: 0;
+	}
+	details .field {
+		max-width: 14rem;
+	}
+	.panels {
+		display: grid;
+		gap: 0.8rem;
+	}
+	@media (max-width: 900px) {
+		.search {
+			grid-template-columns: minmax(0, 1fr);
+			gap: 0.9rem;
+		}
+		.which {
+			font-size: 1.9rem;
+		}
+	}
+</style>

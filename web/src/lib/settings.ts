@@ -1,0 +1,27 @@
+import { z } from 'zod';
+import type { Region } from '@wary/core/rules';
+import { means } from '@wary/core/search';
+import { testers } from '@wary/core/instruments';
+
+/** Ways of holding a breaker off that one has the things for. */
+export const holdGear = ['clip', 'padlock', 'tape', 'tag'] as const;
+
+/** What a household has and prefers. */
+export const settingsSchema = z.strictObject({
+	instruments: z.array(z.enum([...testers, 'provingUnit'])).max(20),
+	holdGear: z.array(z.enum(holdGear)).max(10),
+	search: z.strictObject({
+		means: z.enum(means),
+		hearing: z.number().min(0.5).max(0.999),
+		walkS: z.number().min(10).max(900),
+		sets: z.boolean()
+	})
+});
+export type Settings = z.infer<typeof settingsSchema>;
+
+/** What is taken for granted until somebody says otherwise. */
+export const defaultsFor = (region: Region): Settings => ({
+	instruments: region === 'uk' ? ['indicator', 'provingUnit', 'multimeter', 'plugTester', 'lamp'] : ['multimeter', 'plugTester', 'lamp'],
+	holdGear: ['tape', 'tag'],
+	search: { means: 'lamp', hearing: 0.95, walkS: 60, sets: true }
+});

@@ -1,0 +1,38 @@
+import type { Matters } from '@wary/core/house';
+import type { GoingOff } from '@wary/core/isolation';
+import type { Region } from '@wary/core/rules';
+
+/** What to do first about a thing that goes off, and for what is hard, the question. */
+export function firstDo(matters: Matters, region: Region): { first: string; ask?: string } {
+	switch (matters) {
+		case 'medical':
+			return {
+				first:
+					'Ask whoever depends on it, and its maker’s instruction. Onto its own battery, or an extension lead from another circuit, before anything goes off.',
+				ask: 'What keeps it going meanwhile?'
+			};
+		case 'alarm':
+			return {
+				first: 'It is the only one on record. Another alarm that works, or somebody awake in the house who knows.',
+				ask: 'Who or what keeps watch meanwhile?'
+			};
+		case 'freezer':
+			return { first: 'Keep its door shut. Look at it when power is back.' };
+		case 'pump':
+			return { first: 'Look at the sump before and after. Not in heavy rain.' };
+		case 'router':
+			return { first: 'Calls and alarms over it stop. This job goes on in this page without it.' };
+		case 'work':
+			return { first: 'Whoever works at it saves first.' };
+		case 'light':
+			return { first: `Head-torch on before it goes dark${region === 'uk' ? ', and on the stairs' : ''}.` };
+		case 'clock':
+			return { first: 'It is to be set again.' };
+	}
+}
+
+/** How long a thing may stay off. */
+export function mayBeOff({ means }: GoingOff): string {
+	if (means.mayBeOffMin === null) return 'not without that';
+	return means.mayBeOffMin < 120 ? `up to ${means.mayBeOffMin} min` : `up to ${Math.round(means.mayBeOffMin / 60)} h`;
+}

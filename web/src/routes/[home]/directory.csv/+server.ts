@@ -1,0 +1,4 @@
+import { directoryCsv } from '@wary/core/files';
+import { csvDownload } from '$lib/server/requests';
+
+export const GET = csvDownload('directory', directoryCsv);

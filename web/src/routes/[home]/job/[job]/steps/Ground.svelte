@@ -1,0 +1,116 @@
+<script lang="ts">
+	import { chainOfCircuit, circuitsInBox } from '@wary/core/house';
+	import { deadBand, type VoltReading } from '@wary/core/isolation';
+	import type { Step } from '@wary/core/job';
+	import { boxPlace, terms } from '$lib/words/terms';
+	import { getJob } from '../context';
+	import Lit from './Lit.svelte';
+	import Marks from './Marks.svelte';
+
+	/** Whether a ground is one: here while power is on, or at another outlet whose ground is to be brought here. */
+	let { step }: { step: Extract<Step, { kind: 'readLiveGround' | 'proveEarth' }> } = $props();
+	const { session, standIn } = getJob();
+	const { plan, house } = session;
+	const t = terms[plan.region];
+	const instrument = $derived(session.jobState.tester === 'indicator' ? ('indicator' as const) : ('plugTester' as const));
+	const sources = (() => {
+		const own = new Set(circuitsInBox(house, plan.boxId).map(({ id }) => id));
+		return house.circuits
+			.filter(({ id }) => !own.has(id))
+			.flatMap(({ id }) => chainOfCircuit(house, id).filter(({ box }) => box.use === 'outlet' && box.device))
+			.sort((a, b) => a.cablesFromPanel - b.cablesFromPanel)
+			.slice(0, 20)
+			.map(({ box }) => `outlet:${box.id}`);
+	})();
+	let source = $state(sources[0] ?? '');
+	let reading = $state<VoltReading | null>(null);
+	let complaint = $state<string | null>(null);
+	const good = $derived(reading === null ? null : deadBand(reading) === 'live');
+	const verdict = $derived(
+		good === null
+			? null
+			: step.kind === 'readLiveGround'
+				? good
+					? { kind: 'good', text: `The ${t.ground} here is one. Wires will be read to it.` }
+					: {
+							kind: 'open',
+							text: `This ${t.ground} doesn’t show that it is one: open somewhere, or not connected. It can’t be read to. A known ${t.ground} will be brought by an extension lead, and this one is noted as a worry.`
+						}
+				: good
+					? { kind: 'good', text: `A known ${t.ground}. Leave the lead plugged in, and bring its end here.` }
+					: { kind: 'bad', text: `Not a ${t.ground} to rely on. Try another one.` }
+	);
+
+	async function take() {
+		if (!standIn) return;
+		const shown = await standIn(
+			step.kind === 'readLiveGround' ? { what: 'liveGround', half: step.half, instrument } : { what: 'earth', source, instrument }
+		);
+		if (shown?.kind === 'volts') reading = shown.reading;
+		else complaint = 'The simulated instrument can’t read this. Say what you see instead.';
+	}
+	function keep() {
+		if (reading === null) {
+			complaint = 'Say what it showed.';
+			return;
+		}
+		session.submit(
+			step.kind === 'readLiveGround' ? { kind: 'readLiveGround', half: step.half, reading } : { kind: 'proveEarth', source, reading }
+		);
+		reading = null;
+	}
+	function key(event: KeyboardEvent) {
+		const target = event.target instanceof HTMLElement ? event.target : null;
+		if (event.ctrlKey || event.metaKey || document.querySelector('dialog[open]') || target?.closest('select, textarea')) return;
+		if (event.key === 't' && standIn) void take();
+		else if (event.key === 'Enter' && !target?.closest('button, a, summary')) keep();
+		else return;
+		event.preventDefault();
+	}
+</script>
+
+<svelte:window onkeydown={key} />
+{#if step.kind === 'proveEarth'}
+	{#if sources.length === 0}<p class="verdict bad">
+			No {t.outlet} on another circuit is on record. Add one to the house record, or stop here.
+		</p>{:else}
+		<label class="source"
+			><span class="label">Brought from</span>
+			<select class="field" bind:value={source} onchange={() => (reading = null)}
+				>{#each sources as each (each)}<option value={each}>{boxPlace(house, each.slice(7))}</option>{/each}</select
+			></label
+		>{/if}
+{/if}
+<div class="measure">
+	<div class="expected">
+		<span class="label">expect</span>
+		<div>lit</div>
+	</div>
+	{#if instrument === 'indicator'}<Marks bind:litV={reading} />{:else}<Lit
+			bind:reading
+			instrument="plugTester"
+			what={`plug-in tester, lamp between ${t.hot} and ${t.ground}`}
+		/>{/if}
+</div>
+{#if complaint && reading === null}<p class="verdict bad" role="alert">{complaint}</p>{:else if verdict}<p
+		class="verdict {verdict.kind}"
+		role="status"
+	>
+		{verdict.text}
+	</p>{/if}
+<p class="row actions">
+	{#if standIn}<button type="button" class="btn second" onclick={take}>Take the reading<kbd>t</kbd></button>{/if}
+	<button type="button" class="btn" onclick={keep}>Keep reading<kbd>↵</kbd></button>
+	{#if standIn}<span class="soft">simulated {instrument === 'indicator' ? 'indicator' : 'plug-in tester'}</span>{/if}
+</p>
+
+<style>
+	.source {
+		display: block;
+		max-width: 24rem;
+		margin-bottom: 0.8rem;
+	}
+	.actions {
+		margin: 0.9rem 0 1.1rem;
+	}
+</style>
