@@ -1,4 +1,14 @@
-import { cableConductors, standardWiring, type Box, type Breaker, type Cable, type Device, type House, type Palette } from '../house';
+import {
+	cableConductors,
+	standardWiring,
+	type Box,
+	type Breaker,
+	type Cable,
+	type Device,
+	type House,
+	type Matters,
+	type Palette
+} from '../house';
 import type { ConductorSize } from '../rules';
 
 /** A box still to be wired: everything but how its conductors end. */
@@ -105,4 +115,10 @@ export const twin = (more: Partial<Extract<Device, { kind: 'socketTwin' }>> = {}
 	...more
 });
 
-export const fixed = (name: string, resistanceOhm: number, on: boolean): Device => ({ kind: 'fixed', name, resistanceOhm, on });
+export const fixed = (name: string, resistanceOhm: number, on: boolean, matters?: Matters): Device => ({
+	kind: 'fixed',
+	name,
+	resistanceOhm,
+	on,
+	...(matters ? { matters } : {})
+});

@@ -1,4 +1,4 @@
-import type { House } from '../house';
+import type { Breaker, House } from '../house';
 import { breaker, duplex, fixed, wireRun, type Run, type Stop } from './build';
 
 const outlet = (room: string, wall: string, lengthM: number, more: Partial<Stop> = {}): Stop => ({
@@ -16,7 +16,13 @@ const fitting = (room: string, name: string, lengthM: number, resistanceOhm: num
 	name,
 	lengthM,
 	use: 'fixed',
-	device: fixed(name, resistanceOhm, on)
+	device: fixed(name, resistanceOhm, on, name.endsWith('light') ? 'light' : undefined)
+});
+
+type Found = Breaker['findings'][number];
+const found = (of: Breaker, finding: Found['finding'], box: string, on: string, how: string): Breaker => ({
+	...of,
+	findings: [{ finding, box, on, how }]
 });
 
 const panel = 'main';
@@ -228,7 +234,13 @@ function house(sewingBreaker: string, atticBreaker: string): House {
 				mainOn: true,
 				breakers: [
 					breaker(1, 15, 'porch, hall'),
-					breaker(2, 20, 'kitchen counter L'),
+					found(
+						breaker(2, 20, 'kitchen counter L'),
+						'feeds',
+						'kitchen-counter-left',
+						'2026-05-10',
+						'went dark with it off; both halves read dead'
+					),
 					breaker(3, 20, 'kitchen counter R'),
 					breaker(4, 15, 'lights front'),
 					breaker([5, 7], 30, 'dryer'),
@@ -239,8 +251,8 @@ function house(sewingBreaker: string, atticBreaker: string): House {
 					breaker(11, 15, 'sewing rm'),
 					breaker(12, 15, 'bath'),
 					breaker(13, 20, 'greenhouse'),
-					breaker(14, 15, 'attic fan'),
-					breaker(15, 15, 'living rm'),
+					found(breaker(14, 15, 'attic fan'), 'doesNotFeed', 'attic-attic-light', '2026-05-10', 'the attic light stayed on with it off'),
+					found(breaker(15, 15, 'living rm'), 'feeds', 'living-sofa', '2025-11-02', 'went dark with it off; both halves read dead'),
 					breaker(16, 20, 'fridge / freezer'),
 					breaker([17, 19], 50, 'range'),
 					breaker(18, 15, 'bedroom'),
@@ -257,6 +269,7 @@ function house(sewingBreaker: string, atticBreaker: string): House {
 			load('freezer', 'freezer', 'laundry-freezer', 'upper', 96, 'freezer'),
 			load('fridge', 'fridge', 'kitchen-fridge', 'upper', 110, 'freezer'),
 			load('pump', 'pond pump', 'greenhouse-pump-post', 'lower', 320, 'pump'),
+			load('monitor', 'breathing monitor', 'nursery-crib-wall', 'upper', 4800, 'medical'),
 			load('clock', 'radio clock', 'bedroom-bed-left', 'upper', 2900, 'clock')
 		]
 	};

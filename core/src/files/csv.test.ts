@@ -26,8 +26,11 @@ describe('directory as a table', () => {
 	it('fills an empty panel, and then says the same', () => {
 		const text = directoryCsv(fennelLaneRecorded());
 		const filled = taken(empty(), readDirectoryCsv(empty(), text));
-		expect(filled.panels[0]!.breakers).toEqual(fennelLaneRecorded().panels[0]!.breakers);
-		expect(directoryCsv(filled)).toBe(text);
+		const untested = fennelLaneRecorded().panels[0]!.breakers.map((breaker) => ({ ...breaker, findings: [] }));
+		expect(filled.panels[0]!.breakers).toEqual(untested);
+		// How sure one is isn't taken from a table: a test is made, not written down.
+		const sure = /,(found|contradicted|claimed)[^\r]*/g;
+		expect(directoryCsv(filled).replace(sure, '')).toBe(text.replace(sure, ''));
 	});
 
 	it.each([

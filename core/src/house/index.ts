@@ -36,7 +36,7 @@ export {
 	withBreakers,
 	type ConductorEnd
 } from './lookup';
-export { chainOfCircuit, neighbours, type ChainBox } from './topology';
+export { chainOfCircuit, neighbours, walkChain, type ChainBox, type ChainPlace } from './topology';
 export { breakerBranchId, compileHouse, legOfSpace, sensesResidual, tripMaOf } from './compile';
 export { settle, type Settled, type Trip } from './settle';
 export { needsOf, type Need } from './needs';

@@ -1,5 +1,5 @@
 import { cablesInBox, findBox } from './lookup';
-import type { Box, House } from './schema';
+import type { Box, Cable, House } from './schema';
 
 /** A box of a circuit and how far it is from the panel, in cables. */
 export interface ChainBox {
@@ -28,6 +28,34 @@ export function chainOfCircuit(house: House, circuitId: string): ChainBox[] {
 	return [...steps]
 		.map(([id, cablesFromPanel]) => ({ box: findBox(house, id), cablesFromPanel }))
 		.filter((entry): entry is ChainBox => entry.box !== undefined);
+}
+
+/** A box at its place in a chain. */
+export interface ChainPlace {
+	readonly box: Box;
+	/** 0 on the main run, one more for each branch it lies on. */
+	readonly depth: number;
+	readonly after: 'panel' | { readonly box: string };
+	/** The cable that feeds it. */
+	readonly cable: Cable;
+}
+
+/** A circuit's boxes as one walks along it: each followed by what it feeds, the run first, then branches. A ring is walked once round from its first leg. */
+export function walkChain(house: House, circuitId: string): ChainPlace[] {
+	const cables = house.cables.filter(({ circuit }) => circuit === circuitId);
+	const places: ChainPlace[] = [];
+	const seen = new Set<string>();
+	const visit = (cable: Cable, depth: number) => {
+		const box = findBox(house, cable.to.box);
+		if (!box || seen.has(box.id)) return;
+		seen.add(box.id);
+		places.push({ box, depth, after: 'panel' in cable.from ? 'panel' : { box: cable.from.box }, cable });
+		const onward = cables.filter(({ from }) => 'box' in from && from.box === box.id);
+		onward.forEach((next, k) => k > 0 && visit(next, depth + 1));
+		if (onward[0]) visit(onward[0], depth);
+	};
+	for (const cable of cables) if ('panel' in cable.from) visit(cable, 0);
+	return places;
 }
 
 /** The boxes joined to this one by a cable: those nearer the panel, and those after it. On a ring both count as before it. */

@@ -63,7 +63,7 @@ describe('a job', () => {
 		const after = houseAfterJob(fennelLaneRecorded(), person.plan, person.state, person.events, '2026-11-24');
 		expect(after.circuits.find(({ id }) => id === 'sewing')?.breaker).toBe('b14');
 		const [b11, b14] = ['b11', 'b14'].map((id) => mainPanel(after).breakers.find((breaker) => breaker.id === id)!);
-		expect([b14!.label, b14!.findings[0]!.finding, b11!.findings[0]!.finding]).toEqual(['sewing room', 'feeds', 'doesNotFeed']);
+		expect([b14!.label, b14!.findings.at(-1)!.finding, b11!.findings[0]!.finding]).toEqual(['sewing room', 'feeds', 'doesNotFeed']);
 		const box = after.boxes.find(({ id }) => id === east)!;
 		expect([box.worries, box.device!.kind === 'duplex' && box.device!.contacts, box.terminations[0]!.how]).toEqual([
 			[],

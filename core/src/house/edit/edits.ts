@@ -100,7 +100,6 @@ export type EditRefusal =
 	| { readonly code: 'onTwoChains'; readonly box: string; readonly circuits: readonly string[] }
 	| { readonly code: 'notOnThisCircuit'; readonly box: string; readonly circuit: string }
 	| { readonly code: 'afterItself'; readonly box: string }
-	| { readonly code: 'ringCannotBranchThere'; readonly circuit: string }
 	| { readonly code: 'nothingToSplit'; readonly box: string }
 	| { readonly code: 'otherRegion'; readonly region: string }
 	| { readonly code: 'notAnOutlet'; readonly box: string }

@@ -136,12 +136,13 @@
 						class:unlikely={likely !== null && !likely.includes(breaker.id) && !isChosen(breaker.id)}
 						class:right={us && slot.column === 2}
 						class:poles={breaker.spaces.length > 1}
+						class:chosen={isChosen(breaker.id)}
 						aria-pressed={onpick ? isChosen(breaker.id) : undefined}
 						disabled={!onpick}
 						data-breaker={breaker.id}
 						onclick={() => onpick?.(breaker.id)}
 					>
-						{#if share !== undefined}<span class="chance" style:--share={share} aria-hidden="true"></span>{/if}
+						{#if share !== undefined && share >= 0.01}<span class="chance" style:--share={share} aria-hidden="true"></span>{/if}
 						<b><span class="sr-only">{t.breaker} </span>{breaker.spaces.join('·')}{breaker.tandem ?? ''}</b>
 						<span class="handle" aria-hidden="true"><i></i></span>
 						<span class="text"
@@ -151,9 +152,9 @@
 								>{/if}</span
 						>
 						<small
-							>{#if share !== undefined}<strong>{percent(share)}</strong>{:else}{sizeOf(breaker)}{/if}<span class="sr-only"
-								>{share !== undefined ? ' likely' : ' A'}, {isOff ? 'off' : 'on'}</span
-							></small
+							>{#if share !== undefined}<span class="share" class:big={share >= 0.05}>{percent(share)}</span>{:else}{sizeOf(
+									breaker
+								)}{/if}<span class="sr-only">{share !== undefined ? ' likely' : ' A'}, {isOff ? 'off' : 'on'}</span></small
 						>
 					</button>
 				{/each}
@@ -326,8 +327,9 @@
 		color: var(--soft);
 		font-size: 0.84rem;
 	}
-	small strong {
+	.big {
 		color: var(--ink);
+		font-weight: 700;
 	}
 	.chance {
 		position: absolute;
@@ -336,6 +338,9 @@
 		height: 4px;
 		width: calc(var(--share) * 100%);
 		background: var(--dead);
+	}
+	.chosen .chance {
+		background: var(--paper);
 	}
 	.right .chance {
 		left: auto;
@@ -352,11 +357,11 @@
 	.tried {
 		border-style: dashed;
 	}
-	[aria-pressed='true'] {
+	:is(.chosen, .main[aria-pressed='true']) {
 		background: var(--ink);
 		color: var(--paper);
 	}
-	[aria-pressed='true'] :is(small, strong, .text em, .text em.found, .text em.contradicted) {
+	:is(.chosen, .main[aria-pressed='true']) :is(small, .big, .text em, .text em.found, .text em.contradicted) {
 		color: var(--paper);
 	}
 	.blank {

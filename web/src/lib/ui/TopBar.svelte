@@ -7,6 +7,15 @@
 		isDemo: boolean;
 	}
 	let { home, homes, theme }: { home: Home | null; homes: readonly Home[]; theme: 'light' | 'dark' | 'auto' } = $props();
+	const views = [
+		{ path: '', text: 'Today' },
+		{ path: '/house', text: 'House' },
+		{ path: '/settings', text: 'Settings' }
+	];
+	const isAt = (path: string) => {
+		const here = page.url.pathname.slice(1 + (home?.slug.length ?? 0));
+		return path === '' ? here === '' || here === '/' : here === path;
+	};
 	const next = { auto: 'dark', dark: 'light', light: 'auto' } as const;
 	const words = { auto: 'as the device', dark: 'dark', light: 'light' } as const;
 </script>
@@ -22,9 +31,16 @@
 		>
 		Wary Hand
 	</a>
-	<nav aria-label="Homes">
+	{#if home}
+		<nav class="views" aria-label="Views">
+			{#each views as view (view.path)}
+				<a href={`/${home.slug}${view.path}`} aria-current={isAt(view.path) ? 'page' : undefined}>{view.text}</a>
+			{/each}
+		</nav>
+	{/if}
+	<nav class="homes" aria-label="Homes">
 		{#each homes as each (each.slug)}
-			<a href={`/${each.slug}`} aria-current={each.slug === home?.slug ? 'page' : undefined}>{each.name}</a>
+			<a href={`/${each.slug}`} aria-current={each.slug === home?.slug ? 'true' : undefined}>{each.name}</a>
 		{/each}
 		<a class="soft" href="/new" aria-current={page.url.pathname === '/new' ? 'page' : undefined}>Add a home</a>
 	</nav>
@@ -55,9 +71,18 @@
 	}
 	nav {
 		display: flex;
-		gap: 0.3rem;
-		flex: 1;
+		gap: 0.2rem;
 		overflow-x: auto;
+	}
+	.homes {
+		flex: 1;
+		justify-content: flex-end;
+		font-size: 0.95rem;
+		color: var(--soft);
+	}
+	.homes a[aria-current='true'] {
+		color: var(--ink);
+		font-weight: 600;
 	}
 	nav a {
 		padding: 0.55rem 0.7rem;
@@ -91,6 +116,13 @@
 		nav {
 			order: 3;
 			flex-basis: 100%;
+		}
+		.homes {
+			order: 4;
+			justify-content: flex-start;
+		}
+		nav a {
+			padding: 0.3rem 0.6rem;
 		}
 		.mark {
 			flex: 1;

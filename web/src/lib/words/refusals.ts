@@ -68,7 +68,7 @@ export function planFailureWords(failure: PlanFailure, region: 'us' | 'uk'): str
 		case 'notAnOutlet':
 			return `There is no ${t.outlet} in this box to replace.`;
 		case 'noCircuit':
-			return 'No cable is on record here, so nothing says which circuit it is on. Add the wiring to the house file first.';
+			return 'No cable is on record here, so nothing says which circuit it is on. Find its breaker first, or put it on a circuit on the House page.';
 		case 'noGround':
 			return `There is no ${t.ground} on this ${t.outlet}. What may replace it is a choice of its own, not a like-for-like swap.`;
 		case 'nothingOnDevice':

@@ -1,30 +1,78 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { goto } from '$app/navigation';
+	import { readTypedDirectory, readTypedRooms } from '@wary/core/files';
+	import { editHouse, newHome, type House } from '@wary/core/house';
+	import type { Region } from '@wary/core/rules';
+	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
 	import TopBar from '$lib/ui/TopBar.svelte';
+	import { terms } from '$lib/words/terms';
 
 	let { data } = $props();
-	let text = $state('');
+	let region = $state<Region>('us');
+	let name = $state('');
+	let place = $state('');
+	let spaces = $state(20);
+	let mainRatingA = $state(100);
+	let directory = $state('');
+	let rooms = $state('');
+	let file = $state('');
+	let fromFile = $state(false);
 	let working = $state(false);
 	let message = $state<string | null>(null);
 	let problems = $state<readonly { at: string; message: string }[]>([]);
 	let count = $state(0);
+	const t = $derived(terms[region]);
+	const usual = { us: { spaces: 20, mainRatingA: 100 }, uk: { spaces: 8, mainRatingA: 100 } };
+	const empty = $derived(
+		newHome({
+			name: name.trim() || 'Home',
+			region,
+			spaces: Math.min(84, Math.max(2, Math.round(spaces) || usual[region].spaces)),
+			mainRatingA: Math.min(400, Math.max(10, mainRatingA || 100)),
+			place: place.trim() || (region === 'us' ? 'hall' : 'under the stairs')
+		})
+	);
+	const typedDirectory = $derived(readTypedDirectory(empty, directory));
+	const typedRooms = $derived(readTypedRooms(empty, rooms));
+	const edited = $derived(editHouse(empty, [...typedDirectory.edits, ...typedRooms.edits]));
+	const house = $derived<House>(edited.ok ? edited.house : empty);
+	const words = {
+		noSpace: 'begins with no number of a space here',
+		noRating: 'the rating isn’t 1 to 200 A',
+		noRoom: 'names no room',
+		twice: 'is there already',
+		doesNotFit: 'doesn’t fit: that space is taken, or a two-pole breaker can’t sit there'
+	};
+	const choose = (to: Region) => {
+		region = to;
+		({ spaces, mainRatingA } = usual[to]);
+	};
 
-	async function choose(event: Event) {
-		const file = (event.currentTarget as HTMLInputElement).files?.[0];
-		if (file) text = await file.text();
+	async function chooseFile(event: Event) {
+		const chosen = (event.currentTarget as HTMLInputElement).files?.[0];
+		if (chosen) file = await chosen.text();
 	}
-
+	async function begin(event: SubmitEvent) {
+		event.preventDefault();
+		message = null;
+		if (!name.trim()) return (message = 'A home needs a name: its address, or what you call it.');
+		if (!(spaces >= 2 && spaces <= 84)) return (message = `2 to 84 ${region === 'us' ? 'spaces' : 'ways'}.`);
+		if (typedDirectory.problems.length + typedRooms.problems.length > 0)
+			return (message = 'A line isn’t understood; it is named beside the field.');
+		await send(JSON.stringify(house), '/house');
+	}
 	async function add(event: SubmitEvent) {
 		event.preventDefault();
 		message = null;
+		if (file.trim() === '') return (message = 'Choose a house file, or paste one.');
+		await send(file, '');
+	}
+	async function send(body: string, onward: string) {
 		problems = [];
-		if (text.trim() === '') {
-			message = 'Choose a house file, or paste one.';
-			return;
-		}
 		working = true;
 		try {
-			const response = await fetch('/api/homes', { method: 'POST', headers: { 'content-type': 'application/json' }, body: text });
+			const response = await fetch('/api/homes', { method: 'POST', headers: { 'content-type': 'application/json' }, body });
 			const answer = (await response.json()) as {
 				ok: boolean;
 				code?: string;
@@ -32,7 +80,7 @@
 				problems?: { at: string; message: string }[];
 				count?: number;
 			};
-			if (answer.ok) return await goto(`/${answer.slug}`);
+			if (answer.ok) return await goto(`/${answer.slug}${onward}`);
 			problems = answer.problems ?? [];
 			count = answer.count ?? problems.length;
 			message =
@@ -41,37 +89,27 @@
 					: answer.code === 'tooLarge'
 						? 'The file is larger than 1 MB. Nothing was taken.'
 						: answer.code === 'slugTaken'
-							? `There is a home called “${answer.slug}” already. Change the name in the file.`
+							? `There is a home called “${answer.slug}” already. Choose another name.`
 							: `${count === 1 ? 'One thing is' : `${count} things are`} wrong in the file. Nothing was taken.`;
 		} catch {
-			message = 'The server can’t be reached. Your text is still here; try again.';
+			message = 'The server can’t be reached. What you typed is still here; try again.';
 		} finally {
 			working = false;
 		}
 	}
+	untrack(() => choose('us'));
 </script>
 
 <svelte:head><title>Add a home · Wary Hand</title></svelte:head>
 <TopBar home={null} homes={data.homes} theme={data.theme} />
 <main>
-	<h1>Add your own home</h1>
-	<p class="lead">
-		A home comes in as a house file: its panel, circuits, cables and boxes, in JSON. The documentation (<code>docs/house-file.md</code>)
-		says how to write one; any home here can be taken out as a file to start from. In your own home the readings are yours: you type what
-		your instruments show.
-	</p>
-	<form onsubmit={add}>
-		<label><span class="label">House file</span><input class="field" type="file" accept=".json,application/json" onchange={choose} /></label
+	<div class="row head">
+		<h1>Add your own home</h1>
+		<button type="button" class="linkish" onclick={() => ((fromFile = !fromFile), (message = null))}
+			>{fromFile ? 'Begin from nothing instead' : 'I have a house file'}</button
 		>
-		<label
-			><span class="label">or its text</span><textarea
-				class="field"
-				rows="14"
-				spellcheck="false"
-				bind:value={text}
-				aria-describedby="answer"
-			></textarea></label
-		>
+	</div>
+	{#snippet answer()}
 		<div id="answer" role="alert">
 			{#if message}<p class="verdict bad">{message}</p>{/if}
 			{#if problems.length > 0}
@@ -83,22 +121,173 @@
 				</table>
 			{/if}
 		</div>
-		<button class="btn" disabled={working}>{working ? 'Reading …' : 'Add this home'}</button>
-	</form>
+	{/snippet}
+	{#if fromFile}
+		<form class="file" onsubmit={add}>
+			<p class="soft">
+				Its panel, circuits, cables and boxes, in JSON. The documentation (<code>docs/house-file.md</code>) says how to write one; any home
+				here can be taken out as a file to start from.
+			</p>
+			<label
+				><span class="label">House file</span><input
+					class="field"
+					type="file"
+					accept=".json,application/json"
+					onchange={chooseFile}
+				/></label
+			>
+			<label
+				><span class="label">or its text</span><textarea
+					class="field mono"
+					rows="14"
+					spellcheck="false"
+					bind:value={file}
+					aria-describedby="answer"
+				></textarea></label
+			>
+			{@render answer()}
+			<button class="btn" disabled={working}>{working ? 'Reading …' : 'Add this home'}</button>
+		</form>
+	{:else}
+		<form class="nothing" onsubmit={begin}>
+			<div>
+				<fieldset class="row">
+					<legend class="sr-only">Region</legend>
+					<label class="tick"
+						><input type="radio" name="region" checked={region === 'us'} onchange={() => choose('us')} /> US, 120/240 V</label
+					>
+					<label class="tick"><input type="radio" name="region" checked={region === 'uk'} onchange={() => choose('uk')} /> UK, 230 V</label>
+				</fieldset>
+				<label><span class="label">Name or address</span><input class="field" bind:value={name} maxlength="80" autocomplete="off" /></label>
+				<div class="three">
+					<label
+						><span class="label">{region === 'us' ? 'Panel hangs in' : 'Consumer unit is'}</span><input
+							class="field"
+							bind:value={place}
+							maxlength="80"
+							placeholder={region === 'us' ? 'hall' : 'under the stairs'}
+						/></label
+					>
+					<label
+						><span class="label">{region === 'us' ? 'Spaces' : 'Ways'}</span><input
+							class="field"
+							type="number"
+							min="2"
+							max="84"
+							bind:value={spaces}
+						/></label
+					>
+					<label><span class="label">Main, A</span><input class="field" type="number" min="10" max="400" bind:value={mainRatingA} /></label>
+				</div>
+				<label
+					><span class="label"
+						>The directory as it is written, a {t.breaker} a line: {region === 'us' ? '14 15 Sewing room' : '3 32 Upstairs sockets'}</span
+					><textarea
+						class="field"
+						rows="8"
+						spellcheck="false"
+						placeholder={region === 'us'
+							? '1 15 Porch\n2 20 Kitchen\n5+7 30 Dryer\n14'
+							: '1 32 Cooker\n2 32 Downstairs sockets\n3 6 Lights'}
+						bind:value={directory}
+						aria-describedby="directory-problems"
+					></textarea></label
+				>
+				<ul id="directory-problems">
+					{#each typedDirectory.problems.slice(0, 6) as problem (problem.line)}<li>
+							line {problem.line}, “{problem.text.slice(0, 40)}” {words[problem.code]}
+						</li>{/each}
+				</ul>
+				<label
+					><span class="label">Rooms and their {t.outlet}s, a room a line</span><textarea
+						class="field"
+						rows="5"
+						spellcheck="false"
+						placeholder={'Sewing room: east wall, door\nHall: by the stairs'}
+						bind:value={rooms}
+						aria-describedby="room-problems"
+					></textarea></label
+				>
+				<ul id="room-problems">
+					{#each typedRooms.problems.slice(0, 6) as problem (problem.line)}<li>
+							line {problem.line}, “{problem.text.slice(0, 40)}” {words[problem.code]}
+						</li>{/each}
+				</ul>
+				{@render answer()}
+				<p class="row">
+					<button class="btn" disabled={working}>{working ? 'Beginning …' : 'Begin with this'}</button>
+					<span class="soft">Both fields may stay empty; everything can be added and changed afterwards.</span>
+				</p>
+			</div>
+			<div class="seen">
+				<PanelDrawing {house} sure />
+				<p class="soft">
+					{house.panels[0]!.breakers.length}
+					{t.breaker}s, {house.rooms.length} rooms, {house.boxes.length}
+					{t.outlet}s. In your own home you type what your instruments show.
+				</p>
+			</div>
+		</form>
+	{/if}
 </main>
 
 <style>
 	main {
-		max-width: 52rem;
+		max-width: 80rem;
 		margin: 0 auto;
-		padding: 1.5rem 1.5rem 3rem;
+		padding: 1.2rem 1.5rem 3rem;
 	}
-	form {
+	.head {
+		align-items: baseline;
+		gap: 1.5rem;
+	}
+	.linkish {
+		text-decoration: underline;
+		text-underline-offset: 3px;
+		cursor: pointer;
+		min-height: 2.6rem;
+	}
+	.file {
 		display: grid;
 		gap: 1rem;
-		margin-top: 1.2rem;
+		max-width: 52rem;
 	}
-	textarea {
+	.nothing {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+		gap: 2rem;
+		align-items: start;
+	}
+	.nothing label {
+		display: block;
+		margin-bottom: 0.6rem;
+	}
+	.three {
+		display: grid;
+		grid-template-columns: 2fr 1fr 1fr;
+		gap: 0.8rem;
+	}
+	fieldset {
+		border: 0;
+		margin: 0;
+		padding: 0;
+		gap: 0.2rem 1.6rem;
+	}
+	.tick {
+		display: flex !important;
+		gap: 0.5rem;
+		align-items: center;
+		min-height: 2.6rem;
+	}
+	ul {
+		margin: -0.4rem 0 0.6rem;
+		padding: 0;
+		list-style: none;
+		color: var(--live);
+		font-weight: 600;
+		font-size: 0.95rem;
+	}
+	.mono {
 		font-family: ui-monospace, monospace;
 		font-size: 0.9rem;
 	}
@@ -107,5 +296,14 @@
 	}
 	td {
 		overflow-wrap: anywhere;
+	}
+	@media (max-width: 900px) {
+		.nothing {
+			grid-template-columns: minmax(0, 1fr);
+			gap: 1rem;
+		}
+		main {
+			padding: 0.8rem 1rem 3rem;
+		}
 	}
 </style>

@@ -70,6 +70,7 @@
 			<p class="row"><a class="btn" href={`/${data.home.slug}/job/${data.underWay}`}>Go on with the job here</a></p>
 		{:else if data.cannot}
 			<p class="verdict open">{data.cannot}</p>
+			{#if !circuit}<p class="row"><a class="btn" href={`/${data.home.slug}/find/${data.box.id}`}>Find its {t.breaker}</a></p>{/if}
 		{:else}
 			<form onsubmit={start}>
 				<div class="row fields">
@@ -108,6 +109,7 @@
 									? `found by test, ${day(findings.findLast(({ finding }) => finding === 'feeds')!.on, t.locale)}`
 									: 'claimed by a label, not tested'}</span
 							>
+							· <a href={`/${data.home.slug}/find/${data.box.id}`}>search for it</a>
 						</td>
 					</tr>
 				{/if}

@@ -46,11 +46,11 @@
 	</fieldset>
 	{#if tester === 'none'}<p class="verdict open">
 			Then this job goes as far as the plate, and waits there. What a lamp or a contactless tester can miss:
-			<a href={`/${home}/instruments`}>see it on the model</a>.
+			<a href={`/${home}/settings`}>see it on the model</a>.
 		</p>{/if}
 	{#each needed as tool (tool)}<label class="choice"><input type="checkbox" value={tool} bind:group={has} /> {toolWords[tool]}</label
 		>{/each}
-	<p class="soft small">A contactless tester or a plug-in tester alone never proves dead. <a href={`/${home}/instruments`}>Why</a></p>
+	<p class="soft small">A contactless tester or a plug-in tester alone never proves dead. <a href={`/${home}/settings`}>Why</a></p>
 	<p class="row">
 		<button class="btn">{waiting ? 'I have it now' : 'All here'}<kbd>↵</kbd></button>
 		<button type="button" class="btn quiet" onclick={() => (has = [...needed])}>Tick all</button>

@@ -1,0 +1,42 @@
+import { findBox, findCircuit, placeName, type EditRefusal, type House } from '@wary/core/house';
+import { breakerName, terms } from './terms';
+
+/** Why a change to the house can't be made, and what to do. */
+export function editRefusalWords(refusal: EditRefusal | { readonly code: 'jobUnderWay'; readonly box: string }, house: House): string {
+	const t = terms[house.region];
+	const place = (id: string) => {
+		const box = findBox(house, id);
+		return box ? placeName(house, box) : id;
+	};
+	const circuit = (id: string) => findCircuit(house, id)?.name ?? id;
+	switch (refusal.code) {
+		case 'unknown':
+			return `There is no ${refusal.what} “${refusal.id}” any more.`;
+		case 'roomInUse':
+			return `${refusal.boxes} box${refusal.boxes === 1 ? ' is' : 'es are'} in this room. Move or remove them first.`;
+		case 'breakerInUse':
+			return `${breakerName(house, refusal.breaker)} feeds ${refusal.circuits.join(', ')}. Move that to another ${t.breaker} first.`;
+		case 'circuitInUse':
+			return `${refusal.boxes} box${refusal.boxes === 1 ? ' is' : 'es are'} on this circuit. Move them off first.`;
+		case 'panelInUse':
+			return `${refusal.breakers} ${t.breaker}${refusal.breakers === 1 ? ' is' : 's are'} in this panel. Remove them first.`;
+		case 'nameTaken':
+			return `“${refusal.name}” is there already. Choose another name.`;
+		case 'onTwoChains':
+			return `${place(refusal.box)} would be on ${refusal.circuits.map(circuit).join(' and ')}. Take it off the one first; a box that really has two is entered in the house file.`;
+		case 'notOnThisCircuit':
+			return `${place(refusal.box)} isn’t on ${circuit(refusal.circuit)}.`;
+		case 'afterItself':
+			return 'An outlet can’t come after itself: the chain would go round.';
+		case 'nothingToSplit':
+			return `The circuit can’t be split at ${place(refusal.box)}: nothing comes before it, or it is a ring. Move the whole circuit to the other ${t.breaker} instead.`;
+		case 'otherRegion':
+			return `That house is of the other region (${refusal.region}).`;
+		case 'notAnOutlet':
+			return `${place(refusal.box)} has no ${t.outlet}: nothing can be plugged in.`;
+		case 'tooLarge':
+			return `There are too many ${refusal.what} for one home.`;
+		case 'jobUnderWay':
+			return `A job is under way at ${place(refusal.box)}. Finish or stop it first.`;
+	}
+}

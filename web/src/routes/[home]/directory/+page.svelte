@@ -1,0 +1,163 @@
+<script lang="ts">
+	import { circuitsInBox, evidenceOf, findBox, latestFindings, placeName, walkChain, type Breaker } from '@wary/core/house';
+	import { breakerTypeWords } from '$lib/words/breakers';
+	import { day } from '$lib/words/dates';
+	import { capital, terms } from '$lib/words/terms';
+
+	/** The directory on one page, for inside the panel's door, with the date of each proof. */
+	let { data } = $props();
+	const house = $derived(data.house);
+	const t = $derived(terms[house.region]);
+	const us = $derived(house.region === 'us');
+	const feeds = (breaker: Breaker) =>
+		house.circuits
+			.filter((circuit) => circuit.breaker === breaker.id)
+			.flatMap(({ id }) => walkChain(house, id).map(({ box }) => placeName(house, box)));
+	function proof(breaker: Breaker): string {
+		const evidence = evidenceOf(house, breaker);
+		if (evidence.level === 'found') return `✓ ${day(evidence.last.on, t.locale)}`;
+		if (evidence.level === 'contradicted') return `✗ label wrong, ${day(evidence.by.on, t.locale)}`;
+		return evidence.level === 'claimed' ? 'not tested' : '';
+	}
+	const proven = (breaker: Breaker) => latestFindings(breaker).filter(({ finding }) => finding === 'feeds').length;
+	const columns = (panel: (typeof house.panels)[number]) =>
+		us
+			? [panel.breakers.filter(({ spaces }) => spaces[0]! % 2 === 1), panel.breakers.filter(({ spaces }) => spaces[0]! % 2 === 0)]
+			: [panel.breakers];
+	const unplaced = $derived(house.boxes.filter((box) => circuitsInBox(house, box.id).length === 0 && findBox(house, box.id)));
+</script>
+
+<svelte:head><title>Directory · {house.name} · Wary Hand</title></svelte:head>
+<main>
+	<p class="row no-print">
+		<a href={`/${data.home.slug}/house`}>House</a>
+		<button type="button" class="btn second" onclick={() => window.print()}>Print</button>
+	</p>
+	{#each house.panels as panel (panel.id)}
+		<section>
+			<header>
+				<h1>{panel.name}</h1>
+				<p>{house.name} · {panel.place} · main {panel.mainRatingA} A</p>
+			</header>
+			<div class:two={us}>
+				{#each columns(panel) as side, k (k)}
+					<table>
+						<thead><tr><th class="no">{us ? (k === 0 ? 'left' : 'right') : 'way'}</th><th>feeds</th><th class="proof">proof</th></tr></thead
+						>
+						<tbody>
+							{#each side as breaker (breaker.id)}
+								{@const evidence = evidenceOf(house, breaker)}
+								{@const places = feeds(breaker)}
+								<tr>
+									<td class="no"><b>{breaker.spaces.join('·')}{breaker.tandem ?? ''}</b><br /><small>{breaker.ratingA} A</small></td>
+									<td>
+										<b class:struck={evidence.level === 'contradicted'}>{breaker.label || '—'}</b>
+										{#if breaker.type && breaker.type !== 'plain'}<small> {breakerTypeWords(breaker.type, house.region)}</small>{/if}
+										{#if places.length > 0}<br /><small
+												>{places.slice(0, 6).join('; ')}{places.length > 6 ? `; ${places.length - 6} more` : ''}</small
+											>{/if}
+									</td>
+									<td class="proof"
+										>{proof(breaker)}{#if proven(breaker) > 1}<br /><small>{proven(breaker)} places</small>{/if}</td
+									>
+								</tr>
+							{/each}
+						</tbody>
+					</table>
+				{/each}
+			</div>
+			{#if panel.residualDevices.length > 0}<p>
+					<small
+						>{panel.residualDevices
+							.map(
+								(device, k) =>
+									`RCD ${k + 1}, ${device.tripMa} mA: ways ${panel.breakers
+										.filter(({ id }) => device.covers.includes(id))
+										.map(({ spaces }) => spaces.join('·'))
+										.join(', ')}`
+							)
+							.join('. ')}. Press each test button every six months.</small
+					>
+				</p>{/if}
+		</section>
+	{/each}
+	{#if unplaced.length > 0}<p><small>Not placed: {unplaced.map((box) => placeName(house, box)).join('; ')}.</small></p>{/if}
+	<p class="foot">
+		<small
+			>✓ proven by test: switched off and read dead at the {t.outlet}, on that date. {capital('not tested')}: what a label says. Off is not
+			dead: prove it where you work.</small
+		>
+	</p>
+</main>
+
+<style>
+	main {
+		max-width: 62rem;
+		margin: 0 auto;
+		padding: 1.2rem 1.5rem;
+	}
+	header {
+		display: flex;
+		gap: 1rem;
+		align-items: baseline;
+		border-bottom: 2px solid var(--ink);
+	}
+	header p {
+		margin: 0;
+	}
+	.two {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 1.5rem;
+	}
+	table {
+		line-height: 1.2;
+		align-self: start;
+	}
+	td,
+	th {
+		padding: 0.25rem 0.4rem 0.25rem 0;
+	}
+	th {
+		color: var(--soft);
+		font-size: 0.85rem;
+	}
+	.no {
+		width: 3.2rem;
+		white-space: nowrap;
+	}
+	.proof {
+		width: 7.5rem;
+		text-align: right;
+		font-size: 0.9rem;
+		padding-right: 0;
+	}
+	.struck {
+		text-decoration: line-through;
+	}
+	small {
+		color: var(--soft);
+	}
+	.foot {
+		border-top: 1px solid var(--ink);
+		padding-top: 0.3rem;
+	}
+	@media (max-width: 700px) {
+		.two {
+			grid-template-columns: 1fr;
+			gap: 0;
+		}
+	}
+	@media print {
+		main {
+			padding: 0;
+			max-width: none;
+		}
+		table {
+			font-size: 8.6pt;
+		}
+		tr {
+			break-inside: avoid;
+		}
+	}
+</style>

@@ -1,0 +1,14 @@
+import { error } from '@sveltejs/kit';
+import { findBox } from '@wary/core/house';
+import { latestHouse, maybeDemoWiring } from '$lib/server/households';
+import { pageHousehold } from '$lib/server/requests';
+import { latestSettings } from '$lib/server/settings';
+
+export async function load({ params }) {
+	const household = await pageHousehold(params.home);
+	const { house, version } = await latestHouse(household.id);
+	const box = findBox(house, params.box);
+	if (!box) error(404, { message: 'There is no outlet by that name in this home.', code: 'unknownBox' });
+	const [settings, wiring] = await Promise.all([latestSettings(household.id, house.region), maybeDemoWiring(household.id)]);
+	return { house, version, box, settings, simulated: household.isDemo && wiring !== null };
+}

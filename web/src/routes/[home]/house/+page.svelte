@@ -1,0 +1,225 @@
+<script lang="ts">
+	import { onMount, tick, untrack } from 'svelte';
+	import { invalidateAll } from '$app/navigation';
+	import { findBreaker, mainSwitch } from '@wary/core/house';
+	import { HouseEditor } from '$lib/house/editor.svelte';
+	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
+	import TopBar from '$lib/ui/TopBar.svelte';
+	import { capital, terms } from '$lib/words/terms';
+	import BreakerPart from './BreakerPart.svelte';
+	import Files from './Files.svelte';
+	import PanelPart from './PanelPart.svelte';
+	import Rooms from './Rooms.svelte';
+	import { setEditor } from './context';
+
+	let { data } = $props();
+	const editor = setEditor(untrack(() => new HouseEditor({ house: data.house, version: data.version, slug: data.home.slug })));
+	const house = $derived(editor.house);
+	const t = $derived(terms[house.region]);
+	/** A breaker’s id, an empty space of a panel, or a panel itself. */
+	let selected = $state<{ breaker: string } | { panel: string; space: number } | { panel: string } | null>(null);
+	const breaker = $derived(selected && 'breaker' in selected ? findBreaker(house, selected.breaker) : undefined);
+	let part = $state<HTMLElement>();
+	let ready = $state(false);
+	onMount(() => {
+		ready = true;
+	});
+
+	async function select(what: typeof selected) {
+		selected = what;
+		editor.trouble = null;
+		await tick();
+		part?.querySelector<HTMLElement>('input, select, button')?.focus({ preventScroll: innerWidth > 900 });
+	}
+	function key(event: KeyboardEvent) {
+		const typing = event.target instanceof HTMLElement && event.target.matches('input, textarea, select');
+		if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !typing) {
+			event.preventDefault();
+			void (event.shiftKey ? editor.redo() : editor.undo());
+		}
+		// Arrows walk the panel as it hangs.
+		const at = event.target instanceof HTMLElement ? event.target.closest<HTMLElement>('.panel button') : null;
+		if (!at || !event.key.startsWith('Arrow')) return;
+		const all = [...at.closest('.panel')!.querySelectorAll<HTMLElement>('button')];
+		const here = at.getBoundingClientRect();
+		const way = { ArrowUp: [0, -1], ArrowDown: [0, 1], ArrowLeft: [-1, 0], ArrowRight: [1, 0] }[event.key] as [number, number];
+		const next = all
+			.map((one) => ({ one, box: one.getBoundingClientRect() }))
+			.map(({ one, box }) => ({
+				one,
+				dx: box.x + box.width / 2 - here.x - here.width / 2,
+				dy: box.y + box.height / 2 - here.y - here.height / 2
+			}))
+			.filter(({ dx, dy }) => dx * way[0] + dy * way[1] > 4)
+			.sort(
+				(a, b) => Math.hypot(a.dx, a.dy) + Math.abs(way[0] ? a.dy : a.dx) * 2 - Math.hypot(b.dx, b.dy) - Math.abs(way[0] ? b.dy : b.dx) * 2
+			)[0];
+		if (next) {
+			event.preventDefault();
+			next.one.focus();
+		}
+	}
+</script>
+
+<svelte:window onkeydown={key} />
+<svelte:head><title>House · {house.name} · Wary Hand</title></svelte:head>
+<TopBar home={data.home} homes={data.homes} theme={data.theme} />
+<main data-ready={ready} data-version={editor.version} data-saving={editor.saving}>
+	<header>
+		<h1>{house.name}</h1>
+		<p class="soft">
+			{house.region === 'us' ? '120/240 V' : '230 V'} · {house.boxes.filter(({ use }) => use === 'outlet').length} outlets on {house
+				.circuits.length}
+			circuits
+		</p>
+		<div class="row tools">
+			<span class="soft" role="status">{editor.saving ? 'Saving …' : editor.version > data.version ? 'Saved' : ''}</span>
+			<button
+				type="button"
+				class="btn quiet"
+				disabled={!editor.canUndo || editor.saving}
+				title={editor.lastDone ? `Take back: ${editor.lastDone}` : ''}
+				onclick={() => editor.undo()}>Undo<kbd>ctrl z</kbd></button
+			>
+			<button type="button" class="btn quiet" disabled={!editor.canRedo || editor.saving} onclick={() => editor.redo()}>Redo</button>
+			<a class="btn quiet" href={`/${data.home.slug}/directory`}>Print the directory</a>
+		</div>
+	</header>
+	{#if editor.news}<p class="verdict open" role="status">{editor.news}</p>{/if}
+
+	<div class="columns">
+		<section class="panels" aria-label={capital(t.panel)}>
+			{#each house.panels as panel (panel.id)}
+				<PanelDrawing
+					{house}
+					{panel}
+					sure
+					chosen={breaker?.id ?? (selected && 'panel' in selected && !('space' in selected) ? mainSwitch(selected.panel) : null)}
+					onpick={(id) => select({ breaker: id })}
+					onempty={(space) => select({ panel: panel.id, space })}
+					onmain={() => select({ panel: panel.id })}
+				/>
+			{/each}
+			<p class="soft small">
+				Tap a {t.breaker} to say what it is, an empty space to add one, the main switch for the {t.panel} itself. Arrow keys walk.
+			</p>
+		</section>
+		<section class="part" bind:this={part} aria-label="What is selected">
+			{#if breaker}
+				{#key breaker.id}<BreakerPart
+						{breaker}
+						home={data.home.slug}
+						onselect={(id) => select({ breaker: id })}
+						ongone={() => select(null)}
+					/>{/key}
+			{:else if selected && 'panel' in selected}
+				{#key JSON.stringify(selected)}<PanelPart
+						panelId={selected.panel}
+						space={'space' in selected ? selected.space : null}
+						onadded={(id) => select({ breaker: id })}
+						ongone={() => select(null)}
+					/>{/key}
+			{:else}
+				<h2>What this page knows</h2>
+				<table class="legend">
+					<tbody>
+						<tr><td><em class="claimed">claimed by a label</em></td><td>somebody wrote it; nobody has tested it</td></tr>
+						<tr
+							><td><em class="found">found by test</em></td><td
+								>switched off, and an {t.outlet === 'outlet' ? 'outlet' : 'socket'} went dead by readings</td
+							></tr
+						>
+						<tr
+							><td><em class="contradicted">contradicted</em></td><td
+								>a test spoke against the label; it isn’t trusted again until something is found</td
+							></tr
+						>
+					</tbody>
+				</table>
+				{#if house.panels[0]!.breakers.length === 0}
+					<p class="verdict open">
+						No {t.breaker} is on record. Tap a space, or <a href="#files">paste the directory</a> as it is written on the door.
+					</p>
+				{:else if house.boxes.length === 0}
+					<p class="verdict open">No room is on record. <a href="#rooms">Add rooms and their outlets</a>.</p>
+				{:else}
+					<p>Every test made in a job or a search is written here with its date. Choose a {t.breaker} to see its circuit as a chain.</p>
+				{/if}
+			{/if}
+		</section>
+	</div>
+	<Rooms home={data.home.slug} onbreaker={(id) => select({ breaker: id })} />
+	<Files home={data.home.slug} ontaken={() => invalidateAll()} />
+</main>
+
+<style>
+	main {
+		max-width: 84rem;
+		margin: 0 auto;
+		padding: 1rem 1.5rem 3rem;
+	}
+	header {
+		display: grid;
+		grid-template-columns: auto 1fr auto;
+		gap: 0 1rem;
+		align-items: baseline;
+		margin-bottom: 0.7rem;
+	}
+	header p {
+		margin: 0;
+	}
+	.tools {
+		gap: 0.5rem;
+	}
+	.columns {
+		display: grid;
+		grid-template-columns: minmax(0, 1.05fr) minmax(0, 1fr);
+		gap: 2rem;
+		align-items: start;
+	}
+	.panels {
+		display: grid;
+		gap: 0.8rem;
+	}
+	.part {
+		position: sticky;
+		top: 0.8rem;
+	}
+	.small {
+		font-size: 0.9rem;
+		margin: 0;
+	}
+	.legend td:first-child {
+		white-space: nowrap;
+		padding-right: 1.2rem;
+	}
+	.legend em {
+		font-style: normal;
+		font-weight: 600;
+	}
+	.legend .found {
+		color: var(--dead);
+	}
+	.legend .contradicted {
+		color: var(--live);
+	}
+	.legend .claimed {
+		color: var(--soft);
+		font-weight: 400;
+	}
+	@media (max-width: 900px) {
+		main {
+			padding: 0.8rem 0.8rem 3rem;
+		}
+		header {
+			grid-template-columns: 1fr;
+		}
+		.columns {
+			grid-template-columns: minmax(0, 1fr);
+			gap: 1rem;
+		}
+		.part {
+			position: static;
+		}
+	}
+</style>

@@ -1,0 +1,246 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { allBreakers, findBreaker, placeName, sensesResidual, walkChain, type ChainPlace, type Circuit } from '@wary/core/house';
+	import { breakerName, capital, terms } from '$lib/words/terms';
+	import { getEditor } from './context';
+
+	/** A circuit as a chain: its outlets in feed order, to be put in order, moved and split in place. */
+	let { circuit, home, onselect }: { circuit: Circuit; home: string; onselect: (breaker: string) => void } = $props();
+	const editor = getEditor();
+	const house = $derived(editor.house);
+	const t = $derived(terms[house.region]);
+	const places = $derived(walkChain(house, circuit.id));
+	const first = $derived(places[0]?.cable);
+	const breaker = $derived(findBreaker(house, circuit.breaker));
+	const residual = $derived(
+		house.panels.flatMap(({ residualDevices }) => residualDevices).find(({ covers }) => covers.includes(circuit.breaker))
+	);
+	const protection = $derived(
+		residual
+			? `behind a ${residual.tripMa} mA ${house.region === 'uk' ? 'RCD' : 'GFCI'}`
+			: breaker && sensesResidual(breaker)
+				? 'residual-current protected at the panel'
+				: `no ${house.region === 'uk' ? 'RCD' : 'GFCI'} at the ${t.panel} on record`
+	);
+	let name = $state(untrack(() => circuit.name));
+	const rename = () =>
+		name.trim() &&
+		name.trim() !== circuit.name &&
+		editor.apply([{ do: 'setCircuit', circuit: circuit.id, name: name.trim() }], `circuit renamed`);
+	const what = (place: ChainPlace) => placeName(house, place.box);
+
+	/** One place nearer the panel: after what the one before it comes after. */
+	function earlier(place: ChainPlace) {
+		const before = places.find(({ box }) => place.after !== 'panel' && box.id === place.after.box);
+		if (before) void move(place, before.after);
+	}
+	function later(place: ChainPlace) {
+		const next = places.find(({ after, depth }) => after !== 'panel' && after.box === place.box.id && depth === place.depth);
+		if (next) void move(place, { box: next.box.id });
+	}
+	const move = (place: ChainPlace, after: ChainPlace['after']) =>
+		editor.apply([{ do: 'placeBox', box: place.box.id, spot: { circuit: circuit.id, after } }], `${what(place)} moved in its chain`);
+	function act(place: ChainPlace, chosen: string) {
+		const [kind, id = ''] = chosen.split(' ');
+		if (kind === 'off') return editor.apply([{ do: 'unplaceBox', box: place.box.id }], `${what(place)} taken off ${circuit.name}`);
+		if (kind === 'branch') {
+			const before = places[places.indexOf(place) - 1];
+			if (before)
+				return editor.apply(
+					[{ do: 'placeBox', box: place.box.id, spot: { circuit: circuit.id, after: { box: before.box.id }, branch: true } }],
+					`${what(place)} made a branch`
+				);
+		}
+		if (kind === 'split')
+			return editor.apply(
+				[{ do: 'splitCircuit', box: place.box.id, breaker: id, name: `${circuit.name}, from ${place.box.name}`.slice(0, 80) }],
+				'circuit split'
+			);
+		const last = walkChain(house, id).at(-1);
+		return editor.apply(
+			[{ do: 'placeBox', box: place.box.id, spot: { circuit: id, after: last ? { box: last.box.id } : 'panel' } }],
+			`${what(place)} moved to another circuit`
+		);
+	}
+	function key(event: KeyboardEvent, place: ChainPlace) {
+		if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
+		event.preventDefault();
+		if (event.key === 'ArrowUp') earlier(place);
+		else later(place);
+	}
+	const otherCircuits = $derived(house.circuits.filter(({ id }) => id !== circuit.id));
+	const otherBreakers = $derived(allBreakers(house).filter(({ id }) => id !== circuit.breaker));
+</script>
+
+<section>
+	<div class="head">
+		<label><span class="label">Circuit</span><input class="field" bind:value={name} onchange={rename} maxlength="80" /></label>
+		<label
+			><span class="label">starts from</span><select
+				class="field"
+				value={circuit.breaker}
+				onchange={async (event) => {
+					const to = event.currentTarget.value;
+					if (
+						await editor.apply(
+							[{ do: 'setCircuit', circuit: circuit.id, breaker: to }],
+							`${circuit.name} moved to ${breakerName(house, to)}`
+						)
+					)
+						onselect(to);
+				}}
+				>{#each allBreakers(house) as each (each.id)}<option value={each.id}>{breakerName(house, each.id)} {each.label}</option
+					>{/each}</select
+			></label
+		>
+	</div>
+	<p class="soft facts">
+		{circuit.arrangement}{first ? ` · ${first.size.replace('mm2', ' mm²').replace('AWG', ' AWG')} ${first.material}` : ''} · {protection}
+	</p>
+	{#if places.length === 0}<p class="soft">Nothing is placed on it yet. Outlets without a place are listed below.</p>{/if}
+	<ol>
+		{#each places as place, k (place.box.id)}
+			<li style:--depth={place.depth} class:branch={place.depth > 0}>
+				<i aria-hidden="true"></i>
+				<a href={`/${home}/outlet/${place.box.id}`}>{what(place)}</a>
+				{#if place.cable.assumed}<span class="soft assumed" title="length and size of its cable are taken for granted">cable assumed</span
+					>{/if}
+				<span class="acts">
+					<button
+						type="button"
+						aria-label={`${what(place)}: nearer the ${t.panel}`}
+						title={`nearer the ${t.panel} (alt ↑)`}
+						disabled={k === 0 || editor.saving}
+						onkeydown={(event) => key(event, place)}
+						onclick={() => earlier(place)}>↑</button
+					>
+					<button
+						type="button"
+						aria-label={`${what(place)}: further down`}
+						title="further down (alt ↓)"
+						disabled={k === places.length - 1 || editor.saving}
+						onkeydown={(event) => key(event, place)}
+						onclick={() => later(place)}>↓</button
+					>
+					<select
+						aria-label={`${what(place)}: move, split or take off`}
+						value=""
+						disabled={editor.saving}
+						onchange={(event) => {
+							const chosen = event.currentTarget.value;
+							event.currentTarget.value = '';
+							if (chosen) void act(place, chosen);
+						}}
+					>
+						<option value="">…</option>
+						{#if k > 0}<option value="branch">make it a branch</option>{/if}
+						<option value="off">take it off this circuit</option>
+						<optgroup label="move it to"
+							>{#each otherCircuits as each (each.id)}<option value={`to ${each.id}`}>{each.name}</option>{/each}</optgroup
+						>
+						{#if k > 0}<optgroup label="from here on it is really fed by"
+								>{#each otherBreakers as each (each.id)}<option value={`split ${each.id}`}
+										>{breakerName(house, each.id)} {each.label}</option
+									>{/each}</optgroup
+							>{/if}
+					</select>
+				</span>
+			</li>
+		{/each}
+	</ol>
+	{#if places.length === 0}<p class="row">
+			<button
+				type="button"
+				class="btn quiet"
+				onclick={() => editor.apply([{ do: 'removeCircuit', circuit: circuit.id }], `${circuit.name} removed`)}>Remove this circuit</button
+			>
+		</p>{/if}
+	<p class="sr-only">{capital(t.outlet)}s in feed order; alt with up and down arrows moves one.</p>
+</section>
+
+<style>
+	section {
+		border-top: 2px solid var(--ink);
+		margin-top: 0.9rem;
+		padding-top: 0.6rem;
+	}
+	.head {
+		display: grid;
+		grid-template-columns: 1.3fr 1fr;
+		gap: 0.8rem;
+	}
+	.facts {
+		margin: 0.4rem 0 0.3rem;
+		font-size: 0.95rem;
+	}
+	ol {
+		list-style: none;
+		margin: 0;
+		padding: 0;
+	}
+	li {
+		position: relative;
+		display: flex;
+		align-items: center;
+		gap: 0.6rem;
+		min-height: 2.5rem;
+		padding-left: calc(1.9rem + var(--depth) * 1.6rem);
+	}
+	li::before {
+		content: '';
+		position: absolute;
+		left: calc(9px + var(--depth) * 1.6rem);
+		top: 0;
+		bottom: 0;
+		width: 2px;
+		background: var(--ink);
+	}
+	li:last-child::before {
+		bottom: 50%;
+	}
+	li.branch::after {
+		content: '';
+		position: absolute;
+		left: 9px;
+		top: 50%;
+		width: 1.6rem;
+		height: 2px;
+		background: var(--ink);
+	}
+	i {
+		position: absolute;
+		left: calc(2px + var(--depth) * 1.6rem);
+		width: 16px;
+		height: 14px;
+		border: 2px solid var(--ink);
+		background: var(--sheet);
+		z-index: 1;
+	}
+	.assumed {
+		font-size: 0.84rem;
+	}
+	.acts {
+		margin-left: auto;
+		display: flex;
+		gap: 0.2rem;
+	}
+	.acts button,
+	.acts select {
+		min-width: 2.4rem;
+		min-height: 2.4rem;
+		border: 1.5px solid var(--hair);
+		border-radius: 3px;
+		background-color: var(--sheet);
+		color: var(--ink);
+		cursor: pointer;
+		padding: 0 0.4rem;
+	}
+	.acts select {
+		width: 3.6rem;
+		padding-right: 1.2rem;
+	}
+	.acts button:disabled {
+		opacity: 0.35;
+		cursor: default;
+	}
+</style>

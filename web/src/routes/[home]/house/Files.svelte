@@ -1,0 +1,216 @@
+<script lang="ts">
+	import {
+		describePath,
+		describeProblem,
+		parseHouse,
+		readDirectoryCsv,
+		readOutletsCsv,
+		readTypedDirectory,
+		readTypedRooms,
+		type CsvProblem
+	} from '@wary/core/files';
+	import type { Edit } from '@wary/core/house';
+	import { csvProblemWords } from '$lib/words/csv';
+	import { editLine } from '$lib/words/editLines';
+	import { getEditor } from './context';
+
+	/** Tables and the house file, in and out. Nothing is taken before a preview of what would change has been confirmed. */
+	let { home, ontaken }: { home: string; ontaken: () => void } = $props();
+	const editor = getEditor();
+	type Kind = 'directory' | 'outlets' | 'house';
+	let kind = $state<Kind>('directory');
+	let text = $state('');
+	let fileName = $state('');
+	let preview = $state.raw<{ edits: readonly Edit[]; lines: string[]; unchanged: number } | null>(null);
+	let problems = $state.raw<{ where: string; what: string }[]>([]);
+	let done = $state<string | null>(null);
+	const shownAtMost = 60;
+
+	async function choose(event: Event) {
+		const input = event.currentTarget as HTMLInputElement;
+		const file = input.files?.[0];
+		if (!file) return;
+		fileName = file.name;
+		text = await file.text();
+		if (/\.json$/i.test(file.name)) kind = 'house';
+		else if (/^\W*(room|"room")/i.test(text)) kind = 'outlets';
+		input.value = '';
+		read();
+	}
+	const at = ({ line, column }: CsvProblem) => `line ${line}${column ? `, ${column}` : ''}`;
+
+	function read() {
+		preview = null;
+		problems = [];
+		done = null;
+		if (text.trim() === '') return void (problems = [{ where: '', what: 'Choose a file or paste its text.' }]);
+		if (text.length > 900_000) return void (problems = [{ where: '', what: 'That is larger than 0.9 MB.' }]);
+		if (kind === 'house') return readHouse();
+		const isTable = /[,;\t]/.test(text.split(/\r?\n/, 1)[0] ?? '') && /space|room/i.test(text.split(/\r?\n/, 1)[0] ?? '');
+		if (!isTable) return readTyped();
+		const reading = kind === 'directory' ? readDirectoryCsv(editor.house, text) : readOutletsCsv(editor.house, text);
+		if (reading.problems.length > 0)
+			return void (problems = reading.problems.map((problem) => ({ where: at(problem), what: csvProblemWords(problem) })));
+		show(
+			reading.edits.map(({ edit }) => edit),
+			reading.unchanged
+		);
+	}
+	function readTyped() {
+		const typed = kind === 'directory' ? readTypedDirectory(editor.house, text) : readTypedRooms(editor.house, text);
+		const words = {
+			noSpace: 'Begins with no space number: write “14 15 Sewing room”.',
+			noRating: 'The rating isn’t 1 to 200 A.',
+			noRoom: 'No room before the colon.',
+			twice: 'Is there already.',
+			doesNotFit: 'That space is taken, or a two-pole breaker can’t sit there.'
+		};
+		if (typed.problems.length > 0)
+			return void (problems = typed.problems.map(({ line, text: row, code }) => ({ where: `line ${line}: ${row}`, what: words[code] })));
+		show(typed.edits, 0);
+	}
+	function readHouse() {
+		let value: unknown;
+		try {
+			value = JSON.parse(text);
+		} catch {
+			return void (problems = [{ where: '', what: 'This isn’t JSON: a bracket, comma or quote is missing or too many.' }]);
+		}
+		const parsed = parseHouse(value);
+		if (!parsed.ok)
+			return void (problems = parsed.problems.map((problem) => ({ where: describePath(problem.path), what: describeProblem(problem) })));
+		if (parsed.house.region !== editor.house.region)
+			return void (problems = [{ where: 'region', what: `This home is ${editor.house.region}, the file ${parsed.house.region}.` }]);
+		preview = {
+			edits: [{ do: 'replaceHouse', house: parsed.house }],
+			lines: [
+				`The whole record is replaced by “${parsed.house.name}”: ${parsed.house.panels.flatMap(({ breakers }) => breakers).length} breakers, ${parsed.house.circuits.length} circuits, ${parsed.house.boxes.length} boxes.`
+			],
+			unchanged: 0
+		};
+	}
+	function show(edits: readonly Edit[], unchanged: number) {
+		preview = { edits, unchanged, lines: edits.map((edit) => editLine(edit, editor.house)) };
+	}
+	async function take() {
+		if (!preview) return;
+		const count = preview.edits.length;
+		if (await editor.apply(preview.edits, `${fileName || kind} taken in`)) {
+			done = `${count} change${count === 1 ? '' : 's'} taken. Undo takes them all back.`;
+			preview = null;
+			text = '';
+			fileName = '';
+			ontaken();
+		} else problems = [{ where: '', what: editor.trouble ?? '' }];
+	}
+</script>
+
+<section id="files">
+	<h2>In and out</h2>
+	<div class="columns">
+		<div>
+			<p>
+				<a href={`/${home}/directory.csv`}>Directory as CSV</a> · <a href={`/${home}/outlets.csv`}>Outlets as CSV</a> ·
+				<a href={`/${home}/house.json`}>House file</a>
+			</p>
+			<fieldset class="row">
+				<legend class="label">Take in</legend>
+				{#each [['directory', 'a directory'], ['outlets', 'rooms and outlets'], ['house', 'a house file']] as const as [value, words] (value)}<label
+						class="tick"
+						><input type="radio" name="kind" {value} bind:group={kind} onchange={() => ((preview = null), (problems = []))} />
+						{words}</label
+					>{/each}
+			</fieldset>
+			<label
+				><span class="label">File</span><input
+					class="field"
+					type="file"
+					accept=".csv,.txt,.json,text/csv,application/json"
+					onchange={choose}
+				/></label
+			>
+			<label
+				><span class="label"
+					>{kind === 'directory'
+						? 'or its text: CSV, or a breaker a line as on the door: 14 15 Sewing room'
+						: kind === 'outlets'
+							? 'or its text: CSV, or a room a line: Sewing room: east wall, door'
+							: 'or its text'}</span
+				><textarea class="field" rows="6" spellcheck="false" bind:value={text}></textarea></label
+			>
+			<p class="row mt-2"><button type="button" class="btn second" onclick={read}>Show what would change</button></p>
+		</div>
+		<div aria-live="polite">
+			{#if done}<p class="verdict">{done}</p>{/if}
+			{#if problems.length > 0}
+				<p class="verdict bad">Nothing was taken.</p>
+				<table>
+					<tbody>
+						{#each problems.slice(0, shownAtMost) as problem, k (k)}<tr><td><code>{problem.where}</code></td><td>{problem.what}</td></tr
+							>{/each}
+					</tbody>
+				</table>
+				{#if problems.length > shownAtMost}<p class="soft">and {problems.length - shownAtMost} more</p>{/if}
+			{:else if preview}
+				{#if preview.edits.length === 0}<p class="verdict">Nothing would change: the record says all of it already.</p>
+				{:else}
+					<p>
+						<b>{preview.edits.length}</b> change{preview.edits.length === 1 ? '' : 's'}{preview.unchanged
+							? `, ${preview.unchanged} rows as they are`
+							: ''}:
+					</p>
+					<ul>
+						{#each preview.lines.slice(0, shownAtMost) as line, k (k)}<li>{line}</li>{/each}
+						{#if preview.lines.length > shownAtMost}<li class="soft">and {preview.lines.length - shownAtMost} more</li>{/if}
+					</ul>
+					<p class="row mt-3">
+						<button type="button" class="btn" disabled={editor.saving} onclick={take}>Take them</button>
+						<button type="button" class="btn quiet" onclick={() => (preview = null)}>Leave it</button>
+					</p>
+				{/if}
+			{/if}
+		</div>
+	</div>
+</section>
+
+<style>
+	section {
+		margin-top: 1.5rem;
+		border-top: 2px solid var(--ink);
+		padding-top: 0.8rem;
+	}
+	.columns {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+		gap: 2rem;
+	}
+	fieldset {
+		border: 0;
+		margin: 0;
+		padding: 0;
+		gap: 0.2rem 1.2rem;
+	}
+	.tick {
+		display: flex;
+		gap: 0.5rem;
+		align-items: center;
+		min-height: 2.6rem;
+	}
+	textarea {
+		font-family: ui-monospace, monospace;
+		font-size: 0.9rem;
+	}
+	ul {
+		margin: 0.3rem 0;
+		padding-left: 1.1rem;
+		list-style: square;
+	}
+	td {
+		overflow-wrap: anywhere;
+	}
+	@media (max-width: 900px) {
+		.columns {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>

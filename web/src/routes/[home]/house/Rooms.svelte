@@ -1,0 +1,219 @@
+<script lang="ts">
+	import { circuitsInBox, walkChain, type Box, type Edit } from '@wary/core/house';
+	import { breakerName, capital, terms } from '$lib/words/terms';
+	import { getEditor } from './context';
+
+	/** Outlets by room, to add, name, place and move. */
+	let { home, onbreaker }: { home: string; onbreaker: (id: string) => void } = $props();
+	const editor = getEditor();
+	const house = $derived(editor.house);
+	const t = $derived(terms[house.region]);
+	const rooms = $derived(house.rooms.map((room) => ({ ...room, boxes: house.boxes.filter((box) => box.room === room.id) })));
+	const unplaced = $derived(house.boxes.filter((box) => circuitsInBox(house, box.id).length === 0));
+	let newRoom = $state('');
+	let adding = $state<Record<string, string>>({});
+	let complaint = $state<{ room: string; text: string } | null>(null);
+
+	async function make(room: string, edits: Edit[], what: string): Promise<boolean> {
+		complaint = null;
+		const made = await editor.apply(edits, what);
+		if (!made) complaint = { room, text: editor.trouble ?? '' };
+		return made;
+	}
+	async function addRoom(event: SubmitEvent) {
+		event.preventDefault();
+		if (newRoom.trim() && (await make('', [{ do: 'addRoom', name: newRoom.trim() }], `room ${newRoom.trim()} added`))) newRoom = '';
+	}
+	async function addOutlet(event: SubmitEvent, room: string) {
+		event.preventDefault();
+		const name = adding[room]?.trim();
+		if (name && (await make(room, [{ do: 'addOutlet', room, name }], `${name} added`))) adding[room] = '';
+	}
+	const rename = (room: string, name: string, was: string) =>
+		name.trim() && name.trim() !== was && make(room, [{ do: 'renameRoom', room, name: name.trim() }], `room ${was} renamed`);
+	const renameBox = (box: Box, name: string) =>
+		name.trim() && name.trim() !== box.name && make(box.room, [{ do: 'setBox', box: box.id, name: name.trim() }], `${box.name} renamed`);
+	function put(box: Box, circuit: string) {
+		const last = walkChain(house, circuit).at(-1);
+		return make(
+			box.room,
+			[{ do: 'placeBox', box: box.id, spot: { circuit, after: last ? { box: last.box.id } : 'panel' } }],
+			`${box.name} placed`
+		);
+	}
+	const fedBy = (box: Box) => circuitsInBox(house, box.id).map(({ breaker }) => breaker);
+</script>
+
+<section id="rooms">
+	<h2>{capital(t.outlet)}s by room</h2>
+	{#if unplaced.length > 0}
+		<div class="unplaced">
+			<p><b>Not placed yet.</b> <span class="soft">Find the {t.breaker} of each, or put it on a circuit if you know.</span></p>
+			<ul>
+				{#each unplaced as box (box.id)}
+					<li>
+						<a href={`/${home}/outlet/${box.id}`}>{house.rooms.find(({ id }) => id === box.room)?.name}, {box.name}</a>
+						<a class="btn quiet" href={`/${home}/find/${box.id}`}>Find its {t.breaker}</a>
+						{#if house.circuits.length > 0}<select
+								class="field small"
+								aria-label={`Put ${box.name} on a circuit`}
+								value=""
+								onchange={(event) => put(box, event.currentTarget.value)}
+								><option value="">put it on …</option>{#each house.circuits as circuit (circuit.id)}<option value={circuit.id}
+										>{circuit.name}</option
+									>{/each}</select
+							>{/if}
+					</li>
+				{/each}
+			</ul>
+		</div>
+	{/if}
+	<div class="rooms">
+		{#each rooms as room (room.id)}
+			<div class="room">
+				<input
+					class="name"
+					aria-label={`Room ${room.name}`}
+					value={room.name}
+					maxlength="80"
+					onchange={(event) => rename(room.id, event.currentTarget.value, room.name)}
+				/>
+				<ul>
+					{#each room.boxes as box (box.id)}
+						<li>
+							<input
+								class="box"
+								aria-label={`${room.name}, ${box.name}`}
+								value={box.name}
+								maxlength="80"
+								onchange={(event) => renameBox(box, event.currentTarget.value)}
+							/>
+							{#each fedBy(box) as id (id)}<button
+									type="button"
+									class="fed"
+									title={`${t.breaker} ${breakerName(house, id)}`}
+									onclick={() => onbreaker(id)}>{breakerName(house, id)}</button
+								>{:else}<span class="fed none" title="not placed">?</span>{/each}
+							<a href={`/${home}/outlet/${box.id}`} aria-label={`Open ${room.name}, ${box.name}`}>→</a>
+							<button
+								type="button"
+								class="gone"
+								aria-label={`Remove ${room.name}, ${box.name}`}
+								title="remove"
+								onclick={() => make(room.id, [{ do: 'removeBox', box: box.id }], `${box.name} removed`)}>×</button
+							>
+						</li>
+					{/each}
+				</ul>
+				<form onsubmit={(event) => addOutlet(event, room.id)}>
+					<input class="box" placeholder={`+ ${t.outlet}`} aria-label={`Add to ${room.name}`} bind:value={adding[room.id]} maxlength="80" />
+					{#if room.boxes.length === 0}<button
+							type="button"
+							class="gone"
+							aria-label={`Remove room ${room.name}`}
+							onclick={() => make(room.id, [{ do: 'removeRoom', room: room.id }], `room ${room.name} removed`)}>×</button
+						>{/if}
+				</form>
+				{#if complaint?.room === room.id}<p class="verdict bad" role="alert">{complaint.text}</p>{/if}
+			</div>
+		{/each}
+		<form class="room new" onsubmit={addRoom}>
+			<input class="name" placeholder="+ room" aria-label="Add a room" bind:value={newRoom} maxlength="80" />
+			{#if complaint?.room === ''}<p class="verdict bad" role="alert">{complaint.text}</p>{/if}
+			{#if rooms.length === 0}<p class="soft">No room yet. Type a name and press enter.</p>{/if}
+		</form>
+	</div>
+</section>
+
+<style>
+	section {
+		margin-top: 2rem;
+		border-top: 2px solid var(--ink);
+		padding-top: 0.8rem;
+	}
+	.unplaced {
+		border-left: 6px dashed var(--ink);
+		padding: 0.2rem 0 0.2rem 0.9rem;
+		margin-bottom: 1rem;
+	}
+	.unplaced p {
+		margin: 0;
+	}
+	.unplaced li {
+		gap: 0.8rem;
+		flex-wrap: wrap;
+	}
+	.small {
+		width: auto;
+		min-height: 2.6rem;
+		padding-right: 2rem;
+	}
+	.rooms {
+		columns: 4 15rem;
+		column-gap: 1.8rem;
+	}
+	.room {
+		break-inside: avoid;
+		padding-bottom: 1rem;
+	}
+	ul {
+		list-style: none;
+		margin: 0;
+		padding: 0;
+	}
+	li,
+	.room form {
+		display: flex;
+		align-items: center;
+		gap: 0.3rem;
+	}
+	input {
+		background: transparent;
+		color: var(--ink);
+		border: 0;
+		border-bottom: 1px solid transparent;
+		padding: 0.3rem 0.2rem;
+		min-height: 2.2rem;
+		font: inherit;
+		min-width: 0;
+		flex: 1;
+	}
+	input:hover,
+	input:focus {
+		border-bottom-color: var(--ink);
+		box-shadow: none;
+	}
+	input::placeholder {
+		color: var(--soft);
+	}
+	.name {
+		font-weight: 650;
+		width: 100%;
+		border-bottom-color: var(--hair);
+	}
+	.fed {
+		min-width: 2.1rem;
+		min-height: 1.8rem;
+		border: 1.5px solid var(--ink);
+		border-radius: 2px;
+		font-weight: 600;
+		font-size: 0.9rem;
+		text-align: center;
+		cursor: pointer;
+		padding: 0 0.3rem;
+	}
+	.none {
+		border-style: dotted;
+		cursor: default;
+		line-height: 1.7rem;
+	}
+	.gone {
+		min-width: 2rem;
+		min-height: 2rem;
+		color: var(--soft);
+		cursor: pointer;
+	}
+	li a {
+		padding: 0.2rem 0.4rem;
+	}
+</style>

@@ -1,0 +1,37 @@
+<script lang="ts">
+	let { data } = $props();
+	const at = $derived(`/${data.home.slug}/job/${data.job}`);
+</script>
+
+<svelte:head><title>Tag · Wary Hand</title></svelte:head>
+<main>
+	<div class="no-print">
+		<h1>The tag</h1>
+		<p>Cut it out, hang it on the lock, or tape it over the handle. It carries what is off now, your name and the time.</p>
+		<p class="row">
+			<button type="button" class="btn" onclick={() => window.print()}>Print</button>
+			<a class="btn second" href={`${at}/tag.pdf`}>PDF</a>
+			<a class="btn second" href={`${at}/tag.svg`} download="tag.svg">SVG</a>
+			<a href={at}>Back to the job</a>
+		</p>
+	</div>
+	<img src={`${at}/tag.svg`} alt={data.title} width="280" />
+</main>
+
+<style>
+	main {
+		max-width: 40rem;
+		margin: 0 auto;
+		padding: 1.4rem;
+	}
+	img {
+		width: 74mm;
+		margin: 1rem 0;
+		border: 1px solid var(--hair);
+	}
+	@media print {
+		img {
+			border: 0;
+		}
+	}
+</style>

@@ -1,0 +1,271 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { sceneOf, testers, type Capability, type TesterKind } from '@wary/core/instruments';
+	import { means } from '@wary/core/search';
+	import BoxDrawing from '$lib/ui/BoxDrawing.svelte';
+	import TopBar from '$lib/ui/TopBar.svelte';
+	import { holdGear, type Settings } from '$lib/settings';
+	import { meansWords } from '$lib/words/search';
+	import { capital, terms } from '$lib/words/terms';
+	import { atWords, sceneWords, shownWords, testerShort, testerWords, verdictWords } from '$lib/words/testers';
+
+	let { data } = $props();
+	const region = $derived(data.region);
+	const t = $derived(terms[region]);
+	const names = $derived(testerWords(region));
+	let settings = $state<Settings>(untrack(() => structuredClone(data.settings)));
+	let saved = $state<'idle' | 'saving' | 'saved' | 'failed'>('idle');
+	let shown = $state.raw<Capability | null>(null);
+	const scenes = $derived([...new Set(data.capabilities.map(({ scene }) => scene))]);
+	const cell = (tester: TesterKind, scene: Capability['scene']) =>
+		data.capabilities.find((one) => one.tester === tester && one.scene === scene)!;
+	const proves = (tester: TesterKind) => data.capabilities.every((one) => one.tester !== tester || one.verdict !== 'misses');
+	const scene = $derived(shown ? sceneOf(shown.scene, region) : null);
+	const sceneBox = $derived(scene?.house.boxes.find(({ id }) => id === scene.box));
+	const ownsProver = $derived(settings.instruments.some((each) => each !== 'provingUnit' && proves(each)));
+	const gearWords = { clip: 'breaker clip', padlock: 'padlock, with one key', tape: 'tape', tag: 'tag and pen' };
+
+	async function keep() {
+		saved = 'saving';
+		try {
+			const response = await fetch(`/api/${data.home.slug}/settings`, {
+				method: 'POST',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify(settings)
+			});
+			saved = response.ok ? 'saved' : 'failed';
+		} catch {
+			saved = 'failed';
+		}
+	}
+</script>
+
+<svelte:head><title>Settings · {data.home.name} · Wary Hand</title></svelte:head>
+<TopBar home={data.home} homes={data.homes} theme={data.theme} />
+<main>
+	<h1>What you have, and what it can prove</h1>
+	<form onchange={keep} onsubmit={(event) => event.preventDefault()}>
+		<fieldset>
+			<legend>Instruments</legend>
+			{#each [...testers, 'provingUnit'] as const as each (each)}
+				<label class="choice"
+					><input type="checkbox" value={each} bind:group={settings.instruments} />
+					<span
+						>{names[each]}{#if each !== 'provingUnit' && proves(each)}<b class="proves"> can prove dead</b>{/if}</span
+					></label
+				>
+			{/each}
+		</fieldset>
+		<fieldset>
+			<legend>To hold a {t.breaker} off</legend>
+			{#each holdGear as each (each)}<label class="choice"
+					><input type="checkbox" value={each} bind:group={settings.holdGear} /> {gearWords[each]}</label
+				>{/each}
+		</fieldset>
+		<fieldset>
+			<legend>To look for a {t.breaker}</legend>
+			{#each means as each (each)}<label class="choice"
+					><input type="radio" name="means" value={each} bind:group={settings.search.means} /> {meansWords[each].text}</label
+				>{/each}
+			<label class="choice"><input type="checkbox" bind:checked={settings.search.sets} /> several may be off at once</label>
+		</fieldset>
+	</form>
+	<p class="status" role="status">
+		{#if saved === 'saving'}Saving …{:else if saved === 'saved'}Saved.{:else if saved === 'failed'}<span class="verdict bad"
+				>Not saved: the server can’t be reached. Change it again to retry.</span
+			>{/if}
+		{#if !ownsProver}<span class="verdict open"
+				>Nothing ticked reads between two points. A job will go as far as the {t.plate}, and wait until you borrow or buy one.</span
+			>{/if}
+	</p>
+
+	<section>
+		<h2>Computed, not decreed</h2>
+		<p class="lead">
+			Each cell is the wiring model with that instrument held everywhere it can be held. Tap one to see what it shows. An instrument may
+			prove dead if it misses nothing.
+		</p>
+		<div class="scroll">
+			<table class="can">
+				<thead
+					><tr
+						><th scope="col">What is so</th>{#each testers as tester (tester)}<th
+								scope="col"
+								class:ours={settings.instruments.includes(tester)}>{testerShort[tester]}</th
+							>{/each}</tr
+					></thead
+				>
+				<tbody>
+					{#each scenes as kind (kind)}
+						<tr>
+							<th scope="row">{capital(sceneWords(kind, region).short)}</th>
+							{#each testers as tester (tester)}
+								{@const one = cell(tester, kind)}
+								<td
+									><button
+										type="button"
+										class={one.verdict}
+										aria-pressed={shown?.tester === tester && shown.scene === kind}
+										aria-label={`${sceneWords(kind, region).short}, ${names[tester]}: ${verdictWords[one.verdict].text}`}
+										onclick={() => (shown = one)}
+										><i aria-hidden="true">{verdictWords[one.verdict].mark}</i> {verdictWords[one.verdict].text}</button
+									></td
+								>
+							{/each}
+						</tr>
+					{/each}
+					<tr class="sum"
+						><th scope="row">May prove dead</th>{#each testers as tester (tester)}<td
+								><b>{proves(tester) ? 'yes, proved before and after' : 'never'}</b></td
+							>{/each}</tr
+					>
+				</tbody>
+			</table>
+		</div>
+		{#if shown && scene && sceneBox}
+			<div class="demo" aria-live="polite">
+				<div>
+					<h3>{capital(sceneWords(shown.scene, region).short)}, with the {names[shown.tester]}</h3>
+					<p>{sceneWords(shown.scene, region).text}</p>
+					<table>
+						<tbody>
+							{#each shown.shown as reading, k (k)}<tr class:alive={reading.says === 'alive'}
+									><td>{atWords(reading, region)}</td><td class="figure">{shownWords(reading)}</td><td class="figure"
+										>{reading.says === 'alive' ? 'alive' : reading.says === 'unclear' ? 'neither' : ''}</td
+									></tr
+								>{/each}
+						</tbody>
+					</table>
+					<p class="verdict" class:bad={shown.verdict === 'misses'} class:open={shown.verdict === 'falseAlarm'}>
+						{shown.verdict === 'misses'
+							? 'Nothing it shows says that anything is alive. A hand in this box would find out.'
+							: shown.verdict === 'shows'
+								? 'It shows what is alive.'
+								: shown.verdict === 'falseAlarm'
+									? 'It calls live what only floats. Drained by a load, it is gone.'
+									: 'Nothing is alive, and it doesn’t say so.'}
+					</p>
+				</div>
+				<BoxDrawing house={scene.house} box={sceneBox} />
+			</div>
+		{/if}
+	</section>
+</main>
+
+<style>
+	main {
+		max-width: 84rem;
+		margin: 0 auto;
+		padding: 1.1rem 1.5rem 3rem;
+	}
+	form {
+		display: grid;
+		grid-template-columns: 1.2fr 1fr 1.3fr;
+		gap: 0 2rem;
+	}
+	fieldset {
+		border: 0;
+		border-top: 2px solid var(--ink);
+		margin: 0.6rem 0 0;
+		padding: 0.2rem 0;
+		min-width: 0;
+	}
+	legend {
+		font-weight: 700;
+		padding: 0 0.6rem 0 0;
+	}
+	.choice {
+		min-height: 2.4rem;
+	}
+	.proves {
+		color: var(--dead);
+		font-weight: 600;
+		font-size: 0.9rem;
+	}
+	.status {
+		min-height: 1.6rem;
+		margin: 0.5rem 0;
+	}
+	.status .verdict {
+		display: block;
+	}
+	section {
+		border-top: 2px solid var(--ink);
+		padding-top: 0.7rem;
+		margin-top: 0.6rem;
+	}
+	.lead {
+		margin: 0 0 0.6rem;
+		color: var(--soft);
+		max-width: 80ch;
+	}
+	.scroll {
+		overflow-x: auto;
+	}
+	.can th {
+		font-weight: 600;
+		white-space: nowrap;
+	}
+	.can thead th {
+		color: var(--soft);
+	}
+	.can thead .ours {
+		color: var(--ink);
+		text-decoration: underline;
+		text-decoration-thickness: 3px;
+		text-underline-offset: 4px;
+	}
+	.can td {
+		padding: 0.15rem 0.5rem 0.15rem 0;
+	}
+	.can button {
+		min-height: 2.4rem;
+		padding: 0 0.6rem 0 0.3rem;
+		cursor: pointer;
+		color: var(--soft);
+		white-space: nowrap;
+		border: 1.5px solid transparent;
+	}
+	.can button.misses {
+		color: var(--live);
+		font-weight: 700;
+	}
+	.can button.shows {
+		color: var(--ink);
+	}
+	.can button[aria-pressed='true'] {
+		border-color: var(--ink);
+	}
+	i {
+		font-style: normal;
+	}
+	.sum td,
+	.sum th {
+		border-bottom: 0;
+		padding-top: 0.6rem;
+	}
+	.demo {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+		gap: 2rem;
+		margin-top: 1rem;
+		border-top: 1px solid var(--hair);
+		padding-top: 0.8rem;
+	}
+	h3 {
+		font-weight: 700;
+	}
+	.alive td {
+		color: var(--live);
+		font-weight: 600;
+	}
+	@media (max-width: 900px) {
+		form,
+		.demo {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		main {
+			padding: 0.8rem 1rem 3rem;
+		}
+	}
+</style>
