@@ -46,6 +46,8 @@ export async function doStep(page: Page, choices: Choices = {}): Promise<void> {
 			break;
 		}
 		case 'readLive':
+		case 'readLiveGround':
+		case 'proveEarth':
 		case 'proveTester':
 		case 'readPair':
 		case 'readOhms':
@@ -56,7 +58,10 @@ export async function doStep(page: Page, choices: Choices = {}): Promise<void> {
 			await page.keyboard.press('Enter');
 			break;
 		case 'switchOff':
-			if (choices.breaker) await page.getByRole('button', { name: choices.breaker }).click();
+			if (choices.breaker) {
+				await page.getByRole('button', { name: 'I know which it is' }).click();
+				await page.getByRole('button', { name: choices.breaker }).click();
+			}
 			await main(page)
 				.getByRole('button', { name: /is off/ })
 				.click();

@@ -33,8 +33,8 @@ export interface Capability {
 	readonly tester: TesterKind;
 	readonly scene: SceneKind;
 	readonly shown: readonly Shown[];
-	/** `shows`: what is alive is shown alive; `misses`: it is not; `right` and `falseAlarm` where nothing is. */
-	readonly verdict: 'shows' | 'misses' | 'right' | 'falseAlarm';
+	/** `shows`: what is alive is shown alive; `misses`: it is not. Where nothing is: `right`, `unclear` (neither dead nor live), `falseAlarm`. */
+	readonly verdict: 'shows' | 'misses' | 'right' | 'unclear' | 'falseAlarm';
 }
 
 /** The circuits of the scenes: one that was meant, its breaker off, and a neighbour that is on. */
@@ -199,7 +199,9 @@ export function capabilities(region: Region): Capability[] {
 		return testers.map((tester): Capability => {
 			const shown = showIn(scene, tester);
 			const alarms = shown.some(({ says }) => says === 'alive');
-			const verdict = scene.alive.length > 0 ? (alarms ? 'shows' : 'misses') : alarms ? 'falseAlarm' : 'right';
+			const unclear = shown.some(({ says }) => says === 'unclear');
+			const quiet = alarms ? 'falseAlarm' : unclear ? 'unclear' : 'right';
+			const verdict = scene.alive.length === 0 ? quiet : alarms ? 'shows' : 'misses';
 			return { tester, scene: kind, shown, verdict };
 		});
 	});

@@ -22,6 +22,7 @@ export type Reason =
 	| { readonly code: 'labelNamesOtherThing'; readonly word: string }
 	| { readonly code: 'labelContradicted' }
 	| { readonly code: 'foundInRoom'; readonly box: string }
+	| { readonly code: 'foundElsewhere'; readonly box: string }
 	| { readonly code: 'foundHere' }
 	| { readonly code: 'foundNotHere' }
 	| { readonly code: 'unusualRating'; readonly ratingA: number }
@@ -125,12 +126,17 @@ function weigh(
 	}
 	const circuit = circuitsInBox(house, boxId).find((each) => each.breaker === breaker.id);
 	const room = findBox(house, boxId)?.room;
+	let elsewhere: string | null = null;
 	for (const { finding, box } of latestFindings(breaker)) {
 		if (box === boxId) {
 			if (finding === 'feeds') by(200, { code: 'foundHere' });
 			else by(0.01, { code: 'foundNotHere' });
 		} else if (finding === 'feeds' && findBox(house, box)?.room === room) by(6, { code: 'foundInRoom', box });
+		else if (finding === 'feeds') elsewhere = box;
 	}
+	// What feeds another room may feed this one too, but mostly doesn't.
+	if (elsewhere !== null && !reasons.some(({ code }) => code === 'foundHere' || code === 'foundInRoom'))
+		by(0.3, { code: 'foundElsewhere', box: elsewhere });
 	if (circuit && !reasons.some(({ code }) => code === 'foundNotHere')) {
 		// A record was mostly copied from the label: together they are hardly worth more than one.
 		by(reasons.some(({ code }) => code === 'labelNamesRoom') ? 1.5 : 8, { code: 'recorded', circuit: circuit.name });

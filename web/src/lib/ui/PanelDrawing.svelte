@@ -169,7 +169,7 @@
 					class:right={us && blank.column === 2}
 					style:grid-row={at.row}
 					style:grid-column={at.column}
-					aria-label={`Space ${blank.space}, empty: add a ${t.breaker}`}
+					aria-label={`Space ${blank.space}, empty: add ${t.aBreaker}`}
 					onclick={() => onempty?.(blank.space)}><b>{blank.space}</b><span class="plus">+</span></button
 				>
 			{:else}
@@ -447,6 +447,15 @@
 		}
 		.cover {
 			font-size: 0.64rem;
+		}
+		.text em.claimed {
+			display: none;
+		}
+		.text em {
+			font-size: 0.72rem;
+		}
+		.uk .text em {
+			font-size: 0.6rem;
 		}
 		.cover span {
 			display: none;

@@ -24,6 +24,7 @@ export function reasonWords(reason: Reason, house: House): string {
 			return `its label says “${reason.word}”`;
 		case 'labelContradicted':
 			return 'its label was found wrong: not trusted';
+		case 'foundElsewhere':
 		case 'foundInRoom': {
 			const box = findBox(house, reason.box);
 			return `found to feed ${box ? placeName(house, box) : reason.box}`;

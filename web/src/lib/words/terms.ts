@@ -12,6 +12,8 @@ export interface Terms {
 	readonly outlet: string;
 	readonly panel: string;
 	readonly breaker: string;
+	/** With its article. */
+	readonly aBreaker: string;
 	readonly plate: string;
 	readonly standard: string;
 	/** As an adjective before a date. */
@@ -27,6 +29,7 @@ export const terms: Record<Region, Terms> = {
 		outlet: 'outlet',
 		panel: 'panel',
 		breaker: 'breaker',
+		aBreaker: 'a breaker',
 		plate: 'plate',
 		standard: 'NEC',
 		locale: 'en-US'
@@ -39,6 +42,7 @@ export const terms: Record<Region, Terms> = {
 		outlet: 'socket-outlet',
 		panel: 'consumer unit',
 		breaker: 'MCB',
+		aBreaker: 'an MCB',
 		plate: 'faceplate',
 		standard: 'BS 7671',
 		locale: 'en-GB'

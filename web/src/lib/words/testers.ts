@@ -56,7 +56,8 @@ export function sceneWords(kind: SceneKind, region: Region): { short: string; te
 export const verdictWords: Record<Capability['verdict'], { mark: string; text: string }> = {
 	shows: { mark: '●', text: 'shows it' },
 	misses: { mark: '○', text: 'MISSES IT' },
-	right: { mark: '—', text: 'rightly nothing' },
+	right: { mark: '—', text: 'rightly quiet' },
+	unclear: { mark: '?', text: 'can’t tell' },
 	falseAlarm: { mark: '!', text: 'false alarm' }
 };
 

@@ -181,7 +181,7 @@
 				</div>
 				<label
 					><span class="label"
-						>The directory as it is written, a {t.breaker} a line: {region === 'us' ? '14 15 Sewing room' : '3 32 Upstairs sockets'}</span
+						>The directory as it is written, {t.aBreaker} a line: {region === 'us' ? '14 15 Sewing room' : '3 32 Upstairs sockets'}</span
 					><textarea
 						class="field"
 						rows="8"

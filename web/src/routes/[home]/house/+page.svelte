@@ -101,7 +101,7 @@
 				/>
 			{/each}
 			<p class="soft small">
-				Tap a {t.breaker} to say what it is, an empty space to add one, the main switch for the {t.panel} itself. Arrow keys walk.
+				Tap {t.aBreaker} to say what it is, an empty space to add one, the main switch for the {t.panel} itself. Arrow keys walk.
 			</p>
 		</section>
 		<section class="part" bind:this={part} aria-label="What is selected">
@@ -143,7 +143,7 @@
 				{:else if house.boxes.length === 0}
 					<p class="verdict open">No room is on record. <a href="#rooms">Add rooms and their outlets</a>.</p>
 				{:else}
-					<p>Every test made in a job or a search is written here with its date. Choose a {t.breaker} to see its circuit as a chain.</p>
+					<p>Every test made in a job or a search is written here with its date. Choose {t.aBreaker} to see its circuit as a chain.</p>
 				{/if}
 			{/if}
 		</section>

@@ -82,7 +82,7 @@
 
 {#if space !== null}
 	<form onsubmit={add}>
-		<h2>A {t.breaker} in {uk ? 'way' : 'space'} {space}</h2>
+		<h2>{capital(t.aBreaker)} in {uk ? 'way' : 'space'} {space}</h2>
 		<div class="fields">
 			<label class="wide"
 				><span class="label">Directory says</span><input

@@ -57,13 +57,13 @@
 			{/each}
 		</fieldset>
 		<fieldset>
-			<legend>To hold a {t.breaker} off</legend>
+			<legend>To hold {t.aBreaker} off</legend>
 			{#each holdGear as each (each)}<label class="choice"
 					><input type="checkbox" value={each} bind:group={settings.holdGear} /> {gearWords[each]}</label
 				>{/each}
 		</fieldset>
 		<fieldset>
-			<legend>To look for a {t.breaker}</legend>
+			<legend>To look for {t.aBreaker}</legend>
 			{#each means as each (each)}<label class="choice"
 					><input type="radio" name="means" value={each} bind:group={settings.search.means} /> {meansWords[each].text}</label
 				>{/each}
@@ -136,14 +136,20 @@
 								>{/each}
 						</tbody>
 					</table>
-					<p class="verdict" class:bad={shown.verdict === 'misses'} class:open={shown.verdict === 'falseAlarm'}>
+					<p
+						class="verdict"
+						class:bad={shown.verdict === 'misses'}
+						class:open={shown.verdict === 'falseAlarm' || shown.verdict === 'unclear'}
+					>
 						{shown.verdict === 'misses'
 							? 'Nothing it shows says that anything is alive. A hand in this box would find out.'
 							: shown.verdict === 'shows'
 								? 'It shows what is alive.'
 								: shown.verdict === 'falseAlarm'
 									? 'It calls live what only floats. Drained by a load, it is gone.'
-									: 'Nothing is alive, and it doesn’t say so.'}
+									: shown.verdict === 'unclear'
+										? 'Between dead and live: it is read again with a load across it, and then it is gone.'
+										: 'Nothing is alive, and it doesn’t say so.'}
 					</p>
 				</div>
 				<BoxDrawing house={scene.house} box={sceneBox} />
@@ -204,7 +210,6 @@
 	}
 	.can th {
 		font-weight: 600;
-		white-space: nowrap;
 	}
 	.can thead th {
 		color: var(--soft);
@@ -216,11 +221,12 @@
 		text-underline-offset: 4px;
 	}
 	.can td {
-		padding: 0.15rem 0.5rem 0.15rem 0;
+		padding: 0.15rem 0.3rem 0.15rem 0;
 	}
 	.can button {
 		min-height: 2.4rem;
-		padding: 0 0.6rem 0 0.3rem;
+		padding: 0 0.4rem 0 0.2rem;
+		font-size: 0.97rem;
 		cursor: pointer;
 		color: var(--soft);
 		white-space: nowrap;

@@ -1,9 +1,11 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { findBreaker, mainSwitch } from '@wary/core/house';
+	import { evidenceOf, findBreaker, mainSwitch, placeName, walkChain } from '@wary/core/house';
+	import { thingsBehind } from '@wary/core/isolation';
 	import Search from '$lib/search/Search.svelte';
 	import BeforeOff from '$lib/ui/BeforeOff.svelte';
 	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
+	import { evidenceWords } from '$lib/words/evidence';
 	import { breakerName, breakerNames, capital, terms } from '$lib/words/terms';
 	import { getJob } from '../context';
 
@@ -38,6 +40,18 @@
 	const released = $derived(Object.keys(plan.hard).filter((id) => hardOf([id]).length === 0));
 	const unlikely = $derived(
 		chosen !== null && findBreaker(house, chosen)?.ratingA !== findBreaker(house, plan.recordedBreaker)?.ratingA && chosen !== main
+	);
+	const chosenBreaker = $derived(chosen === null ? undefined : findBreaker(house, chosen));
+	const dark = $derived(
+		house.circuits
+			.filter(({ breaker }) => breaker === chosen)
+			.flatMap(({ id }) => walkChain(house, id).map(({ box }) => placeName(house, box)))
+	);
+	/** Whether there is light to work by. */
+	const lights = $derived(
+		thingsBehind(house, chosen ?? '').some(({ matters }) => matters === 'light')
+			? 'A light you may be working by goes with it: head-torch on first.'
+			: 'No light on record goes with it. Carry a head-torch all the same: the record may be wrong.'
 	);
 	const arranged = (thing: { id: string }, how: string) => session.submit({ kind: 'arranged', thing: thing.id, how });
 	const offAll = (ids: readonly string[]) => ids.every((id) => session.submit({ kind: 'switchBreaker', breaker: id, on: false }));
@@ -150,6 +164,11 @@
 				{:else if unlikely && also === null}<p class="soft">Its rating differs from what is recorded for this circuit.</p>{/if}
 				<BeforeOff {house} breakers={[chosen]} hard={hardOf([chosen])} onarranged={arranged} />
 			{:else}<p class="soft">Tap the {t.breaker} you have switched off.</p>{/if}
+			{#if chosenBreaker}
+				<p class="evidence">{evidenceWords(evidenceOf(house, chosenBreaker), house).long}</p>
+				{#if dark.length > 0}<p><span class="label">Goes dark with it, by the record</span>{dark.join('; ')}</p>{/if}
+				<p class="soft">{lights}</p>
+			{/if}
 			<p class="row">
 				<button type="button" class="btn" disabled={!chosen || hardOf([chosen]).length > 0} onclick={go}
 					>{chosen ? `${capital(breakerName(house, chosen))} is off` : 'Choose one'}<kbd>↵</kbd></button
@@ -189,6 +208,12 @@
 	}
 	.below p {
 		margin: 0.4rem 0;
+		max-width: 52ch;
+	}
+	.below p.evidence {
+		padding-left: 0.8rem;
+		border-left: 3px solid var(--ink);
+		margin-top: 0.9rem;
 	}
 	@media (max-width: 900px) {
 		.pick {
