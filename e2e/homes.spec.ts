@@ -27,6 +27,7 @@ test('a user’s own home: a house file in, typed readings, the file out again u
 	wrong.cables[2]!.to.box = 'nowhere';
 	await page.goto('/new');
 	await page.waitForLoadState('networkidle');
+	await page.getByRole('button', { name: 'I have a house file' }).click();
 	await page.getByLabel('or its text').fill(JSON.stringify(wrong));
 	await page.getByRole('button', { name: 'Add this home' }).click();
 	await expect(page.getByText('cables[2].to.box')).toBeVisible();
@@ -74,6 +75,11 @@ for (const theme of ['light', 'dark'] as const)
 			'/tannery-row',
 			'/fennel-lane/outlet/sewing-east-wall',
 			'/tannery-row/outlet/box-room-desk',
+			'/fennel-lane/house',
+			'/tannery-row/house',
+			'/fennel-lane/find/sewing-east-wall',
+			'/fennel-lane/settings',
+			'/fennel-lane/directory',
 			'/new',
 			'/nowhere/at/all'
 		]) {

@@ -1,21 +1,14 @@
-import { existsSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import PDFDocument from 'pdfkit';
 import { fittedMm, type Drawing } from '@wary/core/files';
 
 const pointsPerMm = 72 / 25.4;
 
-/** The page's own type, where the package that ships it can be found; else the PDF's built-in one. */
-function typeFile(): string | null {
-	try {
-		const file = createRequire(import.meta.url).resolve(
-			'@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2'
-		);
-		return existsSync(file) ? file : null;
-	} catch {
-		return null;
-	}
-}
+/** The page's own type, as files a PDF can take a subset of. */
+const typeFile = (weight: 400 | 700): string =>
+	createRequire(import.meta.url).resolve(
+		`@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${weight}-normal.woff`
+	);
 
 /** A drawing as a PDF, in the middle of an A4 sheet so that any printer takes it. */
 export function drawingPdf({ widthMm, heightMm, title, shapes }: Drawing): Promise<Buffer> {
@@ -26,9 +19,8 @@ export function drawingPdf({ widthMm, heightMm, title, shapes }: Drawing): Promi
 		document.on('end', () => resolve(Buffer.concat(chunks)));
 		document.on('error', reject);
 	});
-	const file = typeFile();
-	const plain = file ?? 'Helvetica';
-	const bold = file ?? 'Helvetica-Bold';
+	const plain = typeFile(400);
+	const bold = typeFile(700);
 	document.scale(pointsPerMm).translate((210 - widthMm) / 2, (297 - heightMm) / 4);
 	for (const shape of shapes) {
 		switch (shape.kind) {
