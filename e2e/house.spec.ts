@@ -96,6 +96,7 @@ test('a new us home from nothing: typed in, its breaker found with a radio, lock
 		else if (kind === 'readPair') await volts('0.1');
 		else if (kind === 'readLiveGround') {
 			await page.getByText('lit', { exact: true }).last().click();
+			await page.getByRole('radio', { name: 'silent' }).check();
 			await page.getByRole('button', { name: /^Keep reading/ }).click();
 		} else if (kind === 'hold') {
 			await page.getByRole('radio', { name: /Clip and padlock/ }).check();
@@ -167,7 +168,7 @@ test('a directory CSV in, corrected, out, and in again unchanged; undo takes it 
 	await page.getByRole('button', { name: 'Show what would change' }).click();
 	await expect(page.getByText('Nothing would change')).toBeVisible();
 
-	await page.locator('h1').click();
+	await page.locator('.legend').click();
 	await page.keyboard.press('Control+z');
 	await settled(page);
 	await expect.poll(async () => (await request.get('/fennel-lane/directory.csv')).text()).toBe(before);
@@ -268,6 +269,7 @@ test('medical equipment on a breaker is a hard question before it goes off', asy
 		if (kind === 'readLive') await volts('119.4');
 		else if (kind === 'readLiveGround') {
 			await page.getByText('lit', { exact: true }).last().click();
+			await page.getByRole('radio', { name: 'silent' }).check();
 			await page.getByRole('button', { name: /^Keep reading/ }).click();
 		} else await doStep(page);
 		await expect(page.locator('main[data-step]')).not.toHaveAttribute('data-version', String(version));

@@ -44,7 +44,7 @@ test('uk: the box room socket, with an indicator, on a phone', async ({ page }) 
 	await doUntil(page, ({ kind }) => kind === 'finished');
 	expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 	await page.getByRole('link', { name: 'See the record' }).click();
-	await expect(page.getByText('MCB 5 off, clip and padlock on').first()).toBeVisible();
+	await expect(page.getByText('MCB 5 off, taped and tagged').first()).toBeVisible();
 });
 
 test('a reload and a killed server in mid-job lose nothing', async ({ page, application }) => {

@@ -1,5 +1,5 @@
-import type { House } from '../src/house';
-import { readPlugLamps, readVoltageV } from '../src/instruments';
+import { points, type House } from '../src/house';
+import { contactlessAlarms, readPlugLamps, readVoltageV } from '../src/instruments';
 import {
 	applyEvent,
 	conditions,
@@ -102,7 +102,8 @@ export class Person {
 				return {
 					kind: 'readLiveGround',
 					half: step.half,
-					reading: { instrument: 'plugTester', lit: readPlugLamps(house, this.plan.boxId, step.half).hotGround }
+					reading: { instrument: 'plugTester', lit: readPlugLamps(house, this.plan.boxId, step.half).hotGround },
+					touchless: contactlessAlarms(house, points.contact(this.plan.boxId, step.half, 'ground')) ? 'alarms' : 'silent'
 				};
 			case 'proveEarth': {
 				const lit = readVoltageV(house, earthProbes(house, this.earthFrom)!, 'lowImpedance') > 50;

@@ -78,9 +78,10 @@ export function everyCommand(plan: JobPlan): Command[] {
 		...plan.halves.flatMap((half) => [live, dead].map((reading): Command => ({ kind: 'readLive', half, reading }))),
 		...[true, false].map((lit): Command => ({ kind: 'readLive', half: plan.halves[0]!, reading: { instrument: 'lamp', lit } })),
 		...[true, false].flatMap((lit): Command[] => [
-			{ kind: 'readLiveGround', half: plan.halves[0]!, reading: { instrument: 'plugTester', lit } },
+			{ kind: 'readLiveGround', half: plan.halves[0]!, reading: { instrument: 'plugTester', lit }, touchless: 'silent' },
 			{ kind: 'proveEarth', source: 'outlet:elsewhere', reading: { instrument: 'plugTester', lit } }
 		]),
+		{ kind: 'readLiveGround', half: plan.halves[0]!, reading: { instrument: 'plugTester', lit: true }, touchless: 'alarms' },
 		...Object.values(plan.hard).flatMap((things) =>
 			things.map(({ id }): Command => ({ kind: 'arranged', thing: id, how: 'its own battery' }))
 		),

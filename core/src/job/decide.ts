@@ -246,7 +246,8 @@ function liveGround(command: Extract<Command, { kind: 'readLiveGround' }>, expec
 	if (command.reading.instrument === 'lamp') return refuse({ code: 'lampProvesNothing' });
 	if (!drawsCurrent(command.reading)) return refuse({ code: 'needsCurrent' });
 	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });
-	return accept(command, { passes: deadBand(command.reading) === 'live', expected: { volts: expect.liveGroundV(command.half) } });
+	const passes = deadBand(command.reading) === 'live' && command.touchless === 'silent';
+	return accept(command, { passes, expected: { volts: expect.liveGroundV(command.half) } });
 }
 
 function earthProof(command: Extract<Command, { kind: 'proveEarth' }>, expect: Expectations): Decision {

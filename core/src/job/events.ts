@@ -67,8 +67,16 @@ export type Command =
 	| { readonly kind: 'checkTools'; readonly tester: Tester; readonly has: readonly string[] }
 	| { readonly kind: 'checkPart'; readonly answers: PartAnswers }
 	| { readonly kind: 'readLive'; readonly half: Half; readonly reading: VoltReading }
-	/** Power still on: the hot contact to the ground in the box, which says whether that ground is one. */
-	| { readonly kind: 'readLiveGround'; readonly half: Half; readonly reading: VoltReading }
+	/**
+	 * Power still on: the hot contact to the ground in the box, and a contactless tester at that ground (`none`: there isn't one). Lit and silent, it is a ground.
+	 * Lit alone can deceive: behind swapped conductors a live ground lights the same lamps.
+	 */
+	| {
+			readonly kind: 'readLiveGround';
+			readonly half: Half;
+			readonly reading: VoltReading;
+			readonly touchless: 'silent' | 'alarms' | 'none';
+	  }
 	/** At another outlet: its hot to its ground, whose ground is brought here by a lead. */
 	| { readonly kind: 'proveEarth'; readonly source: string; readonly reading: VoltReading }
 	/** How one looks for the breaker, and what a try of the search showed. They touch nothing and prove nothing. */

@@ -64,8 +64,8 @@ export function facePairs(boxId: string, halves: readonly Half[]): Pair[] {
 	});
 }
 
-/** Each hot to each neutral of its cable, then every conductor that isn't ground to ground, ground itself to a metal box. */
-export function barePairs(box: Box, wires: readonly WireRef[]): Pair[] {
+/** Each hot to each neutral of its cable, then every conductor that isn't ground to ground, those that pass through too; ground itself to a metal box. */
+export function barePairs(box: Box, wires: readonly WireRef[], passing: readonly WireRef[]): Pair[] {
 	const ground = wires.find(({ role }) => role === 'ground')!;
 	const pairs: Pair[] = [];
 	const isHot = ({ role }: WireRef) => role === 'hot' || role === 'switchedHot';
@@ -79,16 +79,15 @@ export function barePairs(box: Box, wires: readonly WireRef[]): Pair[] {
 				redWire: hot,
 				blackWire: neutral
 			});
-	for (const wire of wires)
-		if (wire.role !== 'ground')
-			pairs.push({
-				id: `${wire.id}~ground`,
-				kind: isHot(wire) ? 'hotGround' : 'neutralGround',
-				red: wire.point,
-				black: ground.point,
-				redWire: wire,
-				blackWire: ground
-			});
+	for (const wire of [...wires.filter(({ role }) => role !== 'ground'), ...passing])
+		pairs.push({
+			id: `${wire.id}~ground`,
+			kind: isHot(wire) ? 'hotGround' : 'neutralGround',
+			red: wire.point,
+			black: ground.point,
+			redWire: wire,
+			blackWire: ground
+		});
 	if (box.material === 'metal')
 		pairs.push({ id: 'ground~box', kind: 'toGround', red: ground.point, black: points.metal(box.id), redWire: ground, blackWire: 'box' });
 	return pairs;

@@ -8,6 +8,8 @@ import {
 	points,
 	type Box,
 	type Colour,
+	type Conductor,
+	type ConductorEnd,
 	type Device,
 	type Half,
 	type House,
@@ -53,6 +55,8 @@ export interface JobPlan {
 	readonly halves: readonly Half[];
 	readonly facePairs: readonly Pair[];
 	readonly barePairs: readonly Pair[];
+	/** Conductors in the box that don't sit on the device: joined, capped, of other circuits. They are in reach too. */
+	readonly passing: readonly WireRef[];
 	/** In the order they come off: hot first. */
 	readonly takeOff: readonly Landing[];
 	/** In the order of the school. */
@@ -95,6 +99,7 @@ export function planJob(
 	const model = deviceModel(device);
 	const takeOff = inOrder(landingsOf(house, box), ['hot', 'switchedHot', 'neutral', 'ground']);
 	const wires = takeOff.flatMap((landing) => landing.wires);
+	const passing = passingIn(house, box);
 	const putOn = {
 		groundFirst: inOrder(takeOff, ['ground', 'neutral', 'hot', 'switchedHot']),
 		hotFirst: takeOff,
@@ -114,7 +119,8 @@ export function planJob(
 			separatePlate: house.region === 'us',
 			halves: model.halves,
 			facePairs: facePairs(box.id, model.halves),
-			barePairs: barePairs(box, wires),
+			barePairs: barePairs(box, wires, passing),
+			passing,
 			takeOff,
 			putOn,
 			resistanceChecks: box.material === 'metal' ? ['hotNeutral', 'hotGround', 'groundBox'] : ['hotNeutral', 'hotGround'],
@@ -145,6 +151,31 @@ function whyNot(house: House, box: Box): PlanFailure | null {
 	return null;
 }
 
+/** Conductor ends of cables that sit on no terminal of the device. */
+function passingIn(house: House, box: Box): WireRef[] {
+	return cablesInBox(house, box.id).flatMap((end) =>
+		end.cable.conductors.flatMap((conductor): WireRef[] => {
+			const termination = box.terminations.find(({ cable, conductor: id }) => cable === end.cable.id && id === conductor.id);
+			// Grounds spliced together are one; a ground that is let go could be anything.
+			const spliced = conductor.role === 'ground' && termination?.at.startsWith('joint:');
+			return termination && terminalOf(termination.at) === null && !spliced ? [wireAt(end, conductor, termination.how)] : [];
+		})
+	);
+}
+
+function wireAt({ cable, end }: ConductorEnd, { id, role, colour }: Conductor, how: How | undefined): WireRef {
+	const other = end === 'to' ? cable.from : cable.to;
+	return {
+		id: `${cable.id}/${id}`,
+		role,
+		colour,
+		cable: cable.id,
+		point: points.conductor(cable.id, id, end),
+		how: how ?? 'screw',
+		comesFrom: 'box' in other ? other.box : 'panel'
+	};
+}
+
 const switchable = (house: House): string[] =>
 	house.panels.flatMap((panel) => [...panel.breakers.map(({ id }) => id), mainSwitch(panel.id)]);
 
@@ -166,19 +197,7 @@ function landingsOf(house: House, box: Box): Landing[] {
 		const found = ends.get(termination.cable);
 		const conductor = found?.cable.conductors.find(({ id }) => id === termination.conductor);
 		if (terminal === null || !found || !conductor) continue;
-		const other = found.end === 'to' ? found.cable.from : found.cable.to;
-		onTerminal.push({
-			terminal,
-			wire: {
-				id: `${termination.cable}/${conductor.id}`,
-				role: conductor.role,
-				colour: conductor.colour,
-				cable: termination.cable,
-				point: points.conductor(termination.cable, conductor.id, found.end),
-				how: termination.how ?? 'screw',
-				comesFrom: 'box' in other ? other.box : 'panel'
-			}
-		});
+		onTerminal.push({ terminal, wire: wireAt(found, conductor, termination.how) });
 	}
 	for (const pigtail of box.pigtails)
 		for (const at of [pigtail.from, pigtail.to]) {

@@ -3,8 +3,8 @@ import { meter, Person, planOf } from '../../test/person';
 import { fennelLaneActual, fennelLaneRecorded } from '../demo';
 import { editHouse, withBox, type House } from '../house';
 import { energyOf, goingOffWith, hardThings, holds, mustBeOffTogether, type Hold } from '../isolation';
-import { readVoltageV } from '../instruments';
-import { asOf, groundProbes, houseAfterJob, nextStep } from './index';
+import { readPlugLamps, readVoltageV } from '../instruments';
+import { asOf, groundProbes, houseAfterJob, mustStop, nextStep } from './index';
 
 const east = 'sewing-east-wall';
 const edited = (house: House, ...edits: Parameters<typeof editHouse>[1]): House => {
@@ -113,7 +113,9 @@ describe('what “to ground” is worth', () => {
 		one.until('readLiveGround');
 		// What makes it a trap: the floating ground shows a 10 MΩ meter a live reading.
 		expect(readVoltageV(one.actual, groundProbes(east, 'upper'), 'highImpedance')).toBeGreaterThan(50);
-		expect(one.say({ kind: 'readLiveGround', half: 'upper', reading: meter(58) })).toMatchObject({ refusal: { code: 'needsCurrent' } });
+		expect(one.say({ kind: 'readLiveGround', half: 'upper', reading: meter(58), touchless: 'silent' })).toMatchObject({
+			refusal: { code: 'needsCurrent' }
+		});
 		one.go();
 		expect(one.state.earth).toEqual({ source: null });
 		one.until('proveEarth');
@@ -125,6 +127,26 @@ describe('what “to ground” is worth', () => {
 		one.until('takeOff');
 		expect(one.state.earth).toEqual({ source: 'outlet:music-piano' });
 		expect(one.state.isolation.proof.required).toContain('ground~earth');
+	});
+
+	it('a ground that is alive behind swapped conductors lights the lamps as it should: the contactless tester tells, and the job stops', () => {
+		const on = (conductor: string) => (conductor === 'hot' ? 'terminal:neutralLower' : 'terminal:hotLower');
+		const actual = withBox(fennelLaneActual(), 'sewing-door-wall', (box) => ({
+			...box,
+			terminations: box.terminations.map((end) => (end.cable === 'sewing-2' ? { ...end, at: on(end.conductor) } : end))
+		}));
+		const one = person(fennelLaneRecorded(), actual);
+		one.until('readLiveGround');
+		expect(readPlugLamps(actual, east, 'upper')).toEqual({ hotNeutral: true, hotGround: true, neutralGround: false });
+		one.go();
+		expect([mustStop(one.state), nextStep(one.plan, one.state)]).toEqual(['liveGround', { kind: 'stop' }]);
+	});
+
+	it('without a contactless tester a known earth is asked for', () => {
+		const one = person();
+		one.until('readLiveGround');
+		one.say({ kind: 'readLiveGround', half: 'upper', reading: { instrument: 'plugTester', lit: true }, touchless: 'none' });
+		expect(one.state.earth).toEqual({ source: null });
 	});
 
 	it('ground and neutral both open upstream, hot alive: not live at first, so it never begins', () => {

@@ -1,5 +1,5 @@
 import type { Half } from '../house';
-import { initialIsolation, isolate, type IsolationEvent, type IsolationState } from '../isolation';
+import { deadBand, initialIsolation, isolate, type IsolationEvent, type IsolationState } from '../isolation';
 import { defaultSettings, type SearchEvent, type SearchSettings } from '../search';
 import type { Condition, JobEvent, StopReason, Tester } from './events';
 import { pairsToRead, type Earth } from './pairs';
@@ -33,7 +33,12 @@ export interface JobState {
 	readonly lookedOver: boolean;
 	readonly inspected: boolean;
 	/** What was found that leaves only making safe and handing over, by where it was found: a corrected answer lifts its own reason only. */
-	readonly stops: { readonly lookOver: StopReason | null; readonly inspect: StopReason | null; readonly found: StopReason | null };
+	readonly stops: {
+		readonly ground: StopReason | null;
+		readonly lookOver: StopReason | null;
+		readonly inspect: StopReason | null;
+		readonly found: StopReason | null;
+	};
 	/** Conditions met that change what is done next but don't end the job. */
 	readonly attend: readonly Condition[];
 	/** By terminal. */
@@ -76,7 +81,7 @@ export function initialJob(plan: JobPlan): JobState {
 		device: 'oldSeated',
 		lookedOver: false,
 		inspected: false,
-		stops: { lookOver: null, inspect: null, found: null },
+		stops: { ground: null, lookOver: null, inspect: null, found: null },
 		attend: [],
 		wires: Object.fromEntries(plan.takeOff.map(({ terminal }) => [terminal, 'onOld' as const])),
 		closing: noClosing,
@@ -113,7 +118,12 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 		case 'readLive':
 			return { ...state, live: { ...state.live, [body.half]: passed(event) } };
 		case 'readLiveGround':
-			return { ...state, earth: event.judged?.passes ? 'box' : { source: null } };
+			return {
+				...state,
+				earth: event.judged?.passes ? 'box' : { source: null },
+				// Lit and alarming: it is alive. Dark and alarming it may only float; then it is read to a known earth.
+				stops: { ...state.stops, ground: body.touchless === 'alarms' && deadBand(body.reading) === 'live' ? 'liveGround' : null }
+			};
 		case 'proveEarth':
 			return { ...state, earth: { source: event.judged?.passes ? body.source : null } };
 		case 'arranged':
@@ -176,7 +186,7 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 }
 
 /** Why the job may only be made safe and handed over; `null` while it may go on. */
-export const mustStop = ({ stops }: JobState): StopReason | null => stops.inspect ?? stops.lookOver ?? stops.found;
+export const mustStop = ({ stops }: JobState): StopReason | null => stops.ground ?? stops.inspect ?? stops.lookOver ?? stops.found;
 
 /** Ends that could touch something. */
 export const isBare = (wire: WireState): boolean => wire === 'off' || wire === 'ready';

@@ -45,15 +45,12 @@ const confirm = (step: Confirmed): Step => ({ kind: 'confirm', step });
  * prove them dead, however the proof was lost.
  */
 export function nextStep(plan: JobPlan, state: JobState): Step | null {
-	const known = worked.get(state);
-	if (known?.plan === plan) return known.step;
-	const step = workOut(plan, state);
-	worked.set(state, { plan, step });
-	return step;
+	if (last?.state !== state || last.plan !== plan) last = { plan, state, step: workOut(plan, state) };
+	return last.step;
 }
 
-/** A state is asked for its step many times over, and never changes. */
-const worked = new WeakMap<JobState, { readonly plan: JobPlan; readonly step: Step | null }>();
+/** The same state is asked for its step many times in a row, and never changes: the answer is kept until another one asks. */
+let last: { readonly plan: JobPlan; readonly state: JobState; readonly step: Step | null } | null = null;
 
 function workOut(plan: JobPlan, state: JobState): Step | null {
 	if (state.status !== 'underWay') return null;

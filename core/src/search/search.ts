@@ -24,9 +24,11 @@ export interface SearchSettings {
 	readonly walkS: number;
 	/** Whether several may be switched off together. */
 	readonly sets: boolean;
+	/** Breakers that somebody wants left on, whatever hangs on them. */
+	readonly keepOn: readonly string[];
 }
 
-export const defaultSettings: SearchSettings = { means: 'lamp', hearing: 0.95, walkS: 60, sets: true };
+export const defaultSettings: SearchSettings = { means: 'lamp', hearing: 0.95, walkS: 60, sets: true, keepOn: [] };
 /** Seconds a look takes by other means than walking. */
 export const lookS = { radio: 5, helper: 10, signal: 60 };
 const certaintyOf = { lamp: 0.995, helper: 0.99 };
@@ -74,7 +76,8 @@ export interface SearchStand {
 }
 
 /** Where a search stands after these answers, and what to do next. Pure: the same answers give the same move. */
-export function searchStand(candidates: readonly Candidate[], settings: SearchSettings, events: readonly SearchEvent[]): SearchStand {
+export function searchStand(offered: readonly Candidate[], settings: SearchSettings, events: readonly SearchEvent[]): SearchStand {
+	const candidates = offered.map((each) => (settings.keepOn.includes(each.id) ? { ...each, forbidden: true } : each));
 	const observations = events.flatMap((event) => observed(event, settings));
 	const believed = believe(candidates, observations);
 	const probability: Record<string, number> = {};

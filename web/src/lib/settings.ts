@@ -14,14 +14,18 @@ export const settingsSchema = z.strictObject({
 		means: z.enum(means),
 		hearing: z.number().min(0.5).max(0.999),
 		walkS: z.number().min(10).max(900),
-		sets: z.boolean()
+		sets: z.boolean(),
+		keepOn: z.array(z.string().max(120)).max(200)
 	})
 });
 export type Settings = z.infer<typeof settingsSchema>;
 
 /** What is taken for granted until somebody says otherwise. */
 export const defaultsFor = (region: Region): Settings => ({
-	instruments: region === 'uk' ? ['indicator', 'provingUnit', 'multimeter', 'plugTester', 'lamp'] : ['multimeter', 'plugTester', 'lamp'],
+	instruments:
+		region === 'uk'
+			? ['indicator', 'provingUnit', 'multimeter', 'plugTester', 'contactless', 'lamp']
+			: ['multimeter', 'plugTester', 'contactless', 'lamp'],
 	holdGear: ['tape', 'tag'],
-	search: { means: 'lamp', hearing: 0.95, walkS: 60, sets: true }
+	search: { means: 'lamp', hearing: 0.95, walkS: 60, sets: true, keepOn: [] }
 });

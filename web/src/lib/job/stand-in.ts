@@ -9,6 +9,7 @@ export type Shown =
 	| { readonly kind: 'works'; readonly works: boolean }
 	| { readonly kind: 'breaker'; readonly held: boolean }
 	| { readonly kind: 'answer'; readonly answer: 'dark' | 'on' }
+	| { readonly kind: 'alarm'; readonly alarms: boolean }
 	| { readonly kind: 'strongest'; readonly breaker: string | null };
 
 /** Takes a reading with a demo home's simulated instrument; null when it can't be had. */

@@ -63,6 +63,11 @@
 	];
 	const answer = (what: 'dark' | 'on' | 'unsure') =>
 		move?.kind === 'switch' && !planner.working && onevent({ kind: 'answer', off: [...move.off], answer: what, by: move.by });
+	const toggleKept = (id: string) =>
+		onsettings({
+			...settings,
+			keepOn: settings.keepOn.includes(id) ? settings.keepOn.filter((other) => other !== id) : [...settings.keepOn, id]
+		});
 	async function ask() {
 		if (!look || !move || planner.working) return;
 		looking = true;
@@ -191,6 +196,13 @@
 					onchange={(event) => onsettings({ ...settings, walkS: Math.min(900, Math.max(10, Number(event.currentTarget.value) || 60)) })}
 				/></label
 			>
+			<fieldset class="keep">
+				<legend class="label">Must stay on, whatever it feeds</legend>
+				{#each allBreakers(house) as each (each.id)}<label class="tick"
+						><input type="checkbox" checked={settings.keepOn.includes(each.id)} onchange={() => toggleKept(each.id)} />
+						{breakerName(house, each.id)}</label
+					>{/each}
+			</fieldset>
 		</details>
 	</div>
 	<div class="panels">
@@ -275,6 +287,18 @@
 		border: 0;
 		margin: 0;
 		padding: 0;
+	}
+	.keep {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 1rem;
+	}
+	.keep .tick {
+		display: flex;
+		gap: 0.35rem;
+		align-items: center;
+		min-height: 2.4rem;
+		min-width: 3.4rem;
 	}
 	details .field {
 		max-width: 14rem;

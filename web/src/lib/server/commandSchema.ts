@@ -62,7 +62,7 @@ const command: z.ZodType<Command> = z.discriminatedUnion('kind', [
 		})
 	}),
 	z.strictObject({ kind: z.literal('readLive'), half, reading: volts }),
-	z.strictObject({ kind: z.literal('readLiveGround'), half, reading: volts }),
+	z.strictObject({ kind: z.literal('readLiveGround'), half, reading: volts, touchless: z.enum(['silent', 'alarms', 'none']) }),
 	z.strictObject({ kind: z.literal('proveEarth'), source: name, reading: volts }),
 	z.strictObject({ kind: z.literal('searchBy'), settings: settingsSchema.shape.search }),
 	z.strictObject({ kind: z.literal('searched'), event: searchEvent }),
@@ -127,6 +127,7 @@ export const startSchema = z.strictObject({
 export const instrumentSchema = z.discriminatedUnion('what', [
 	z.strictObject({ what: z.literal('live'), half, instrument: z.enum(['multimeter', 'indicator', 'lamp']) }),
 	z.strictObject({ what: z.literal('liveGround'), half, instrument: z.enum(['plugTester', 'indicator']) }),
+	z.strictObject({ what: z.literal('touchless'), half }),
 	z.strictObject({ what: z.literal('earth'), source: name, instrument: z.enum(['plugTester', 'indicator']) }),
 	z.strictObject({ what: z.literal('search'), off: z.array(name).max(200), by: z.enum(['lamp', 'radio', 'helper']) }),
 	z.strictObject({ what: z.literal('sweep') }),

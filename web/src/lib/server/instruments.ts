@@ -1,5 +1,6 @@
-import { allBreakers, deviceModel, findBreaker, mainPanel, settle, withBreakers, type Half, type House } from '@wary/core/house';
+import { allBreakers, deviceModel, findBreaker, mainPanel, points, settle, withBreakers, type Half, type House } from '@wary/core/house';
 import {
+	contactlessAlarms,
 	indicatorMarkV,
 	lampGlows,
 	readIndicatorV,
@@ -33,6 +34,7 @@ export type Shown =
 	| { readonly kind: 'breaker'; readonly held: boolean }
 	| { readonly kind: 'answer'; readonly answer: 'dark' | 'on' }
 	| { readonly kind: 'strongest'; readonly breaker: string | null }
+	| { readonly kind: 'alarm'; readonly alarms: boolean }
 	| { readonly kind: 'nothing' };
 
 /** Takes a reading from a demo home's real wiring, as the job has left it so far: the record plays no part in it. */
@@ -47,6 +49,8 @@ export function takeReading(wiring: House, { plan, state }: LoadedJob, request: 
 			return request.instrument === 'plugTester'
 				? lit('plugTester', readPlugLamps(house, plan.boxId, request.half).hotGround)
 				: volts(house, groundProbes(plan.boxId, request.half), 'indicator', 'highImpedance');
+		case 'touchless':
+			return { kind: 'alarm', alarms: contactlessAlarms(house, points.contact(plan.boxId, request.half, 'ground')) };
 		case 'earth': {
 			const probes = earthProbes(house, request.source);
 			if (!probes) return { kind: 'nothing' };

@@ -83,7 +83,10 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 		case 'readLive':
 			return line(`Live first, ${halfWords[body.half]}`, readingWords(body.reading));
 		case 'readLiveGround':
-			return line(`Live first, ${t.hot} to ${t.ground}`, readingWords(body.reading));
+			return line(
+				`Live first, ${t.hot} to ${t.ground}`,
+				`${readingWords(body.reading)}; ${body.touchless === 'none' ? 'no contactless tester' : `${t.ground} ${body.touchless}`}`
+			);
 		case 'proveEarth':
 			return line(`Known ${region === 'uk' ? 'earth' : 'ground'} from ${sourceWords(house, body.source)}`, readingWords(body.reading));
 		case 'searchBy':

@@ -36,3 +36,14 @@ export function mayBeOff({ means }: GoingOff): string {
 	if (means.mayBeOffMin === null) return 'not without that';
 	return means.mayBeOffMin < 120 ? `up to ${means.mayBeOffMin} min` : `up to ${Math.round(means.mayBeOffMin / 60)} h`;
 }
+
+export const matterWords: Record<Matters, string> = {
+	medical: 'medical equipment',
+	alarm: 'an alarm',
+	freezer: 'fridge or freezer',
+	pump: 'a pump',
+	router: 'router or telephone',
+	work: 'somebody works at it',
+	light: 'light to see by',
+	clock: 'a clock'
+};

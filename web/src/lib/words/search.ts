@@ -89,7 +89,7 @@ export function endWords(end: SearchEnd, house: House): { title: string; text: s
 		case 'onlyForbiddenLeft':
 			return {
 				title: 'Only what may not go off is left',
-				text: `${capital(breakerNames(house, end.breakers))}: something hangs on it that may not simply go off. See to that first, below.`
+				text: `${capital(breakerNames(house, end.breakers))}: something hangs on it that may not simply go off, or you want it left on. See to that first, or allow it below.`
 			};
 		case 'undecided':
 			return {

@@ -64,9 +64,9 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 			return {
 				title: `Is the ${t.ground} here a ${t.ground}?`,
 				lead: uk
-					? 'Power still on. Indicator, or plug-in tester, between line and earth. It should be lit.'
-					: 'Power still on. Plug-in tester in, or indicator between hot and ground: the hot–ground lamp should be lit.',
-				why: `Later, every wire is read to ${t.ground}. If this ${t.ground} is open somewhere it floats, and everything read to it looks dead. A plain meter is fooled by a floating one, because it draws nothing; a lamp is not.`
+					? 'Power still on. Line to earth should light. Then a contactless tester at the earth contact: it should be silent.'
+					: 'Power still on. Hot to ground should light. Then a contactless tester at the ground slot and the plate screw: it should be silent.',
+				why: `Later, every wire is read to ${t.ground}. If this ${t.ground} is open somewhere it floats, and everything read to it looks dead. A plain meter is fooled by a floating one, because it draws nothing; a lamp is not. And behind swapped conductors the metalwork itself can be alive while every lamp looks right: only a contactless tester at the ${t.ground}, or a reading to a known one, tells.`
 			};
 		case 'needTester':
 			return {

@@ -167,7 +167,9 @@ export function cableLetter(plan: JobPlan, cable: string | null): string {
 }
 
 export const cablesOf = (plan: JobPlan): string[] =>
-	[...new Set(plan.takeOff.flatMap(({ wires }) => wires.flatMap(({ cable }) => (cable === null ? [] : [cable]))))].sort();
+	[
+		...new Set([...plan.takeOff.flatMap(({ wires }) => wires), ...plan.passing].flatMap(({ cable }) => (cable === null ? [] : [cable])))
+	].sort();
 
 export function findPair(plan: JobPlan, id: string, earth: Earth = 'box'): Pair | undefined {
 	const { face, bare } = pairsToRead(plan, earth);

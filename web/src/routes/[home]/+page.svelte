@@ -45,6 +45,13 @@
 				<p>{worryWords[first.worry.kind].why}</p>
 				<p class="row"><a class="btn" href={`/${data.home.slug}/outlet/${first.boxId}`}>See the {t.outlet}</a></p>
 				<div class="where"><ChainDrawing house={data.house} boxId={first.boxId} slug={data.home.slug} /></div>
+			{:else if data.house.boxes.length === 0}
+				<h1>An empty house, so far</h1>
+				<p>
+					Put in the {t.panel}, its directory, rooms and {t.outlet}s; five minutes are enough. Then each {t.outlet} can be looked at, its {t.breaker}
+					found, and the {t.outlet} replaced.
+				</p>
+				<p class="row"><a class="btn" href={`/${data.home.slug}/house`}>Put the house in</a></p>
 			{:else if data.underWay.length === 0}
 				<h1>Nothing is waiting</h1>
 				<p>No worry is on record at {data.home.name}. Choose any {t.outlet} below to look at it, or to replace it like for like.</p>

@@ -23,6 +23,7 @@
 	let problems = $state<readonly { at: string; message: string }[]>([]);
 	let count = $state(0);
 	const t = $derived(terms[region]);
+	const roomsExample = 'Sewing room: east wall, door\nHall: by the stairs';
 	const usual = { us: { spaces: 20, mainRatingA: 100 }, uk: { spaces: 8, mainRatingA: 100 } };
 	const empty = $derived(
 		newHome({
@@ -203,7 +204,7 @@
 						class="field"
 						rows="5"
 						spellcheck="false"
-						placeholder={'Sewing room: east wall, door\nHall: by the stairs'}
+						placeholder={roomsExample}
 						bind:value={rooms}
 						aria-describedby="room-problems"
 					></textarea></label

@@ -66,7 +66,18 @@
 <TopBar home={data.home} homes={data.homes} theme={data.theme} />
 <main data-ready={ready} data-version={editor.version} data-saving={editor.saving}>
 	<header>
-		<h1>{house.name}</h1>
+		<h1 class="sr-only">{house.name}</h1>
+		<input
+			class="title"
+			aria-label="Name of the home"
+			value={house.name}
+			maxlength="80"
+			onchange={(event) => {
+				const name = event.currentTarget.value.trim();
+				if (name && name !== house.name) void editor.apply([{ do: 'renameHome', name }], 'home renamed');
+				else event.currentTarget.value = house.name;
+			}}
+		/>
 		<p class="soft">
 			{house.region === 'us' ? '120/240 V' : '230 V'} · {house.boxes.filter(({ use }) => use === 'outlet').length} outlets on {house
 				.circuits.length}
@@ -164,6 +175,22 @@
 		gap: 0 1rem;
 		align-items: baseline;
 		margin-bottom: 0.7rem;
+	}
+	.title {
+		font-size: 1.85rem;
+		font-weight: 700;
+		line-height: 1.15;
+		color: var(--ink);
+		background: transparent;
+		border: 0;
+		border-bottom: 2px solid transparent;
+		padding: 0;
+		min-width: 0;
+		field-sizing: content;
+	}
+	.title:is(:hover, :focus) {
+		border-bottom-color: var(--ink);
+		box-shadow: none;
 	}
 	header p {
 		margin: 0;

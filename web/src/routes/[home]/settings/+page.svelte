@@ -51,7 +51,8 @@
 				<label class="choice"
 					><input type="checkbox" value={each} bind:group={settings.instruments} />
 					<span
-						>{names[each]}{#if each !== 'provingUnit' && proves(each)}<b class="proves">{' '}can prove dead</b>{/if}</span
+						>{names[each]}
+						{#if each !== 'provingUnit' && proves(each)}<b class="proves">can prove dead</b>{/if}</span
 					></label
 				>
 			{/each}

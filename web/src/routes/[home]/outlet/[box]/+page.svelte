@@ -8,6 +8,7 @@
 	import { day } from '$lib/words/dates';
 	import { deviceWords } from '$lib/words/devices';
 	import { breakerName, capital, terms } from '$lib/words/terms';
+	import PluggedIn from './PluggedIn.svelte';
 	import { worryWords } from '$lib/words/worries';
 
 	let { data } = $props();
@@ -138,6 +139,12 @@
 		</table>
 		<ChainDrawing house={data.house} boxId={data.box.id} slug={data.home.slug} />
 
+		{#if data.box.device && data.box.use === 'outlet'}<PluggedIn
+				house={data.house}
+				version={data.version}
+				slug={data.home.slug}
+				box={data.box}
+			/>{/if}
 		<h2 class="mt-6">History</h2>
 		{#if data.box.history.length === 0 && data.ended.length === 0}<p class="soft">Nothing is on record yet.</p>{/if}
 		<ul>

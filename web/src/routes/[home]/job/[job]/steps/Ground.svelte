@@ -9,7 +9,7 @@
 
 	/** Whether a ground is one: here while power is on, or at another outlet whose ground is to be brought here. */
 	let { step }: { step: Extract<Step, { kind: 'readLiveGround' | 'proveEarth' }> } = $props();
-	const { session, standIn } = getJob();
+	const { session, standIn, settings } = getJob();
 	const { plan, house } = session;
 	const t = terms[plan.region];
 	const instrument = $derived(session.jobState.tester === 'indicator' ? ('indicator' as const) : ('plugTester' as const));
@@ -24,18 +24,29 @@
 	})();
 	let source = $state(sources[0] ?? '');
 	let reading = $state<VoltReading | null>(null);
+	let touchless = $state<'silent' | 'alarms' | 'none' | null>(settings.instruments.includes('contactless') ? null : 'none');
 	let complaint = $state<string | null>(null);
 	const good = $derived(reading === null ? null : deadBand(reading) === 'live');
 	const verdict = $derived(
-		good === null
+		good === null || (step.kind === 'readLiveGround' && touchless === null)
 			? null
 			: step.kind === 'readLiveGround'
-				? good
-					? { kind: 'good', text: `The ${t.ground} here is one. Wires will be read to it.` }
-					: {
-							kind: 'open',
-							text: `This ${t.ground} doesn’t show that it is one: open somewhere, or not connected. It can’t be read to. A known ${t.ground} will be brought by an extension lead, and this one is noted as a worry.`
+				? good && touchless === 'alarms'
+					? {
+							kind: 'bad',
+							text: `The ${t.ground} here is ALIVE. Touch no metal of this ${t.outlet} or of anything plugged in on this circuit. The job stops here: an electrician, now.`
 						}
+					: good && touchless === 'none'
+						? {
+								kind: 'open',
+								text: `Lit is not enough: a live ${t.ground} behind swapped wires lights the same. Without a contactless tester a known ${t.ground} will be brought by an extension lead.`
+							}
+						: good
+							? { kind: 'good', text: `The ${t.ground} here is one. Wires will be read to it.` }
+							: {
+									kind: 'open',
+									text: `This ${t.ground} doesn’t show that it is one: open somewhere, or not connected. It can’t be read to. A known ${t.ground} will be brought by an extension lead, and this one is noted as a worry.`
+								}
 				: good
 					? { kind: 'good', text: `A known ${t.ground}. Leave the lead plugged in, and bring its end here.` }
 					: { kind: 'bad', text: `Not a ${t.ground} to rely on. Try another one.` }
@@ -46,6 +57,10 @@
 		const shown = await standIn(
 			step.kind === 'readLiveGround' ? { what: 'liveGround', half: step.half, instrument } : { what: 'earth', source, instrument }
 		);
+		if (step.kind === 'readLiveGround' && settings.instruments.includes('contactless')) {
+			const near = await standIn({ what: 'touchless', half: step.half });
+			if (near?.kind === 'alarm') touchless = near.alarms ? 'alarms' : 'silent';
+		}
 		if (shown?.kind === 'volts') reading = shown.reading;
 		else complaint = 'The simulated instrument can’t read this. Say what you see instead.';
 	}
@@ -54,8 +69,14 @@
 			complaint = 'Say what it showed.';
 			return;
 		}
+		if (step.kind === 'readLiveGround' && touchless === null) {
+			complaint = 'Say what the contactless tester did.';
+			return;
+		}
 		session.submit(
-			step.kind === 'readLiveGround' ? { kind: 'readLiveGround', half: step.half, reading } : { kind: 'proveEarth', source, reading }
+			step.kind === 'readLiveGround'
+				? { kind: 'readLiveGround', half: step.half, reading, touchless: touchless ?? 'none' }
+				: { kind: 'proveEarth', source, reading }
 		);
 		reading = null;
 	}
@@ -92,7 +113,15 @@
 			what={`plug-in tester, lamp between ${t.hot} and ${t.ground}`}
 		/>{/if}
 </div>
-{#if complaint && reading === null}<p class="verdict bad" role="alert">{complaint}</p>{:else if verdict}<p
+{#if step.kind === 'readLiveGround'}
+	<fieldset class="touchless row">
+		<legend class="label">contactless tester at the {t.ground}</legend>
+		{#each [['silent', 'silent'], ['alarms', 'it alarms'], ['none', 'I have none']] as const as [value, text] (value)}
+			<label class="tick"><input type="radio" name="touchless" {value} bind:group={touchless} /> {text}</label>
+		{/each}
+	</fieldset>
+{/if}
+{#if complaint && (reading === null || touchless === null)}<p class="verdict bad" role="alert">{complaint}</p>{:else if verdict}<p
 		class="verdict {verdict.kind}"
 		role="status"
 	>
@@ -109,6 +138,18 @@
 		display: block;
 		max-width: 24rem;
 		margin-bottom: 0.8rem;
+	}
+	.touchless {
+		border: 0;
+		margin: 0.4rem 0 0;
+		padding: 0;
+		gap: 0.2rem 1.4rem;
+	}
+	.tick {
+		display: flex;
+		gap: 0.5rem;
+		align-items: center;
+		min-height: 2.6rem;
 	}
 	.actions {
 		margin: 0.9rem 0 1.1rem;

@@ -25,7 +25,7 @@
 	];
 	const lapses = (way: Hold) =>
 		holds[way].survivesAbsence ? '' : `The proof lapses whenever you leave, and after ${awayAfterMin} minutes without an entry.`;
-	let way = $state<Hold>(ways.find(({ owned }) => owned)!.way);
+	let way = $state<Hold>(ways.find(({ owned, way: each }) => owned && each !== 'watch')?.way ?? 'watch');
 	const submit = (event: SubmitEvent) => {
 		event.preventDefault();
 		session.submit({ kind: 'hold', way });
