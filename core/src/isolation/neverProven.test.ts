@@ -214,5 +214,5 @@ describe('no sequence of readings with a live conductor in reach ends in proven 
 		expect(wrong).toEqual([]);
 		expect(tally.alive).toBeGreaterThan((boxes * sequences) / 10);
 		expect(tally.bare).toBeGreaterThan((boxes * sequences) / 10);
-	});
+	}, 1_800_000);
 });
