@@ -22,6 +22,7 @@ async function screenshots(application: Application): Promise<void> {
 		await page.locator('main .verdict').first().waitFor();
 		await take(page, name);
 	};
+	const planned = (page: Page) => page.locator('.search[data-planning=false]').waitFor();
 	const breaker = { breaker: /breaker 14\b/ };
 
 	const desk = await open({ width: 1280, height: 800 }, 'light');
@@ -30,7 +31,31 @@ async function screenshots(application: Application): Promise<void> {
 	await take(desk, 'today');
 	await desk.goto('/fennel-lane/outlet/sewing-east-wall');
 	await take(desk, 'outlet');
+	await desk.goto('/fennel-lane/house');
+	await desk.locator('main[data-ready=true]').waitFor();
+	await desk.locator('[data-breaker=b2]').click();
+	await take(desk, 'house');
+	await desk.goto('/fennel-lane/find/sewing-east-wall');
+	await planned(desk);
+	for (let count = 0; count < 2; count++) {
+		await desk.keyboard.press('n');
+		await planned(desk);
+	}
+	await desk.getByText('Why this?').click();
+	await take(desk, 'search');
+	await desk.goto('/fennel-lane/settings');
+	await desk.waitForLoadState('networkidle');
+	await desk.getByRole('button', { name: 'neutral open upstream, lamp: MISSES IT' }).click();
+	await desk.locator('.can').scrollIntoViewIfNeeded();
+	await desk.evaluate(() => document.querySelector('h2')?.scrollIntoView());
+	await take(desk, 'settings');
 	await desk.goto('/new');
+	await desk.waitForLoadState('networkidle');
+	await desk.getByLabel('Name or address').fill('12 Alder Court');
+	await desk
+		.getByLabel(/^The directory/)
+		.fill('1 15 Porch\n2 20 Kitchen\n3 20 Kitchen\n4 15 Lights\n5+7 30 Dryer\n6 15 Den\n9 15\n11 15 Study');
+	await desk.getByLabel(/^Rooms and their/).fill('Den: sofa, window\nStudy: desk');
 	await take(desk, 'add-a-home');
 	await startJob(desk, 'fennel-lane', 'sewing-east-wall');
 	await doUntil(desk, ({ kind }) => kind === 'readPair');
@@ -52,17 +77,29 @@ async function screenshots(application: Application): Promise<void> {
 	await take(desk, 'record');
 
 	const dark = await open({ width: 1280, height: 800 }, 'dark');
+	await dark.goto('/tannery-row/house');
+	await dark.reload();
+	await dark.locator('main[data-ready=true]').waitFor();
+	await dark.locator('[data-breaker=b5]').click();
+	await take(dark, 'house-uk-dark');
 	await dark.goto('/tannery-row/outlet/box-room-desk');
 	await dark.reload();
 	await take(dark, 'outlet-uk-dark');
 	const phone = await open({ width: 390, height: 844 }, 'dark');
 	await startJob(phone, 'tannery-row', 'box-room-desk');
 	await doUntil(phone, ({ kind }) => kind === 'switchOff');
-	await take(phone, 'phone-panel-dark');
+	await phone.getByRole('button', { name: 'Search for it' }).click();
+	await planned(phone);
+	await take(phone, 'phone-search-dark');
+	await phone.getByRole('button', { name: 'I know which it is' }).click();
 	await doUntil(phone, ({ kind }) => kind === 'readPair');
 	await reading(phone, 'phone-proof-dark');
 	await doUntil(phone, ({ kind }) => kind === 'lookOver');
 	await take(phone, 'phone-wires-dark');
+	const bright = await open({ width: 390, height: 844 }, 'light');
+	await bright.goto('/fennel-lane/house');
+	await bright.reload();
+	await take(bright, 'phone-house');
 	await browser.close();
 }
 

@@ -82,8 +82,8 @@ export function everyCommand(plan: JobPlan): Command[] {
 			{ kind: 'proveEarth', source: 'outlet:elsewhere', reading: { instrument: 'plugTester', lit } }
 		]),
 		{ kind: 'readLiveGround', half: plan.halves[0]!, reading: { instrument: 'plugTester', lit: true }, touchless: 'alarms' },
-		...Object.values(plan.hard).flatMap((things) =>
-			things.map(({ id }): Command => ({ kind: 'arranged', thing: id, how: 'its own battery' }))
+		...breakers.flatMap((breaker) =>
+			(plan.hard[breaker] ?? []).map(({ id }): Command => ({ kind: 'arranged', thing: id, how: 'its own battery' }))
 		),
 		...breakers.flatMap((breaker) => both.map((on): Command => ({ kind: 'switchBreaker', breaker, on }))),
 		{ kind: 'hold', way: 'padlock' },

@@ -16,31 +16,38 @@ export interface Planned {
 	readonly tookMs: number;
 }
 
+let worker: Worker | null = null;
+const listeners = new Set<(planned: Planned) => void>();
+
+/** Fetches and starts the worker: done when a job opens, since the circuit that goes off may feed the router. */
+export function warmUp(): Worker {
+	if (!worker) {
+		worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
+		worker.onmessage = ({ data }: MessageEvent<Planned>) => listeners.forEach((tell) => tell(data));
+	}
+	return worker;
+}
+let asked = 0;
+
 /** Plans in a worker; what it answers to an older question is passed over. */
 export class Planner {
 	planned = $state.raw<Planned | null>(null);
 	working = $state(true);
-	#worker: Worker | null = null;
 	#number = 0;
+	readonly #tell = (planned: Planned): void => {
+		if (planned.number !== this.#number) return;
+		this.planned = planned;
+		this.working = false;
+	};
 
 	ask(question: Question): void {
-		this.#worker ??= this.#start();
+		listeners.add(this.#tell);
 		this.working = true;
-		this.#worker.postMessage({ ...question, number: ++this.#number } satisfies Asked);
+		this.#number = ++asked;
+		warmUp().postMessage({ ...question, number: this.#number } satisfies Asked);
 	}
 
 	stop(): void {
-		this.#worker?.terminate();
-		this.#worker = null;
-	}
-
-	#start(): Worker {
-		const worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
-		worker.onmessage = ({ data }: MessageEvent<Planned>) => {
-			if (data.number !== this.#number) return;
-			this.planned = data;
-			this.working = false;
-		};
-		return worker;
+		listeners.delete(this.#tell);
 	}
 }

@@ -3,7 +3,7 @@ import { tagOf } from '$lib/words/tag';
 import { pageJob } from './requests';
 
 /** The tag of a job: dated by the switching it stands for, or by the job's beginning. */
-export async function jobTag(home: string, jobId: string): Promise<Drawing> {
+export async function jobTag(home: string, jobId: string, timeZone: string | null): Promise<Drawing> {
 	const { loaded } = await pageJob(home, jobId);
 	const switched = loaded.events.findLast(({ body }) => body.kind === 'switchBreaker' && !body.on);
 	return tagOf({
@@ -11,6 +11,7 @@ export async function jobTag(home: string, jobId: string): Promise<Drawing> {
 		plan: loaded.plan,
 		state: loaded.state,
 		who: loaded.job.who,
-		at: switched?.at ?? loaded.job.startedAt
+		at: switched?.at ?? loaded.job.startedAt,
+		timeZone
 	});
 }

@@ -2,8 +2,32 @@
 export const day = (iso: string, locale: string): string =>
 	new Intl.DateTimeFormat(locale, { dateStyle: 'long', timeZone: 'UTC' }).format(new Date(iso));
 
+/** A date where there is little room: “15 Nov 2026”. */
+export const shortDay = (iso: string, locale: string): string =>
+	new Intl.DateTimeFormat(locale, { dateStyle: 'medium', timeZone: 'UTC' }).format(new Date(iso));
+
 /** A time of day with its date: “24 Nov 2026, 14:06”; always 24 hours, UTC, so that a record reads the same everywhere. */
 export const moment = (iso: string, locale: string): string =>
 	new Intl.DateTimeFormat(locale, { dateStyle: 'medium', timeStyle: 'short', hourCycle: 'h23', timeZone: 'UTC' }).format(new Date(iso));
+
+/** The same in a reader’s own time zone, with its name; UTC where the zone is unknown. */
+export function momentIn(iso: string, locale: string, timeZone: string | null): string {
+	const format = (zone: string) =>
+		new Intl.DateTimeFormat(locale, {
+			year: 'numeric',
+			month: 'short',
+			day: 'numeric',
+			hour: '2-digit',
+			minute: '2-digit',
+			hourCycle: 'h23',
+			timeZone: zone,
+			timeZoneName: 'short'
+		}).format(new Date(iso));
+	try {
+		return format(timeZone ?? 'UTC');
+	} catch {
+		return format('UTC');
+	}
+}
 
 export const clock = (iso: string): string => iso.slice(11, 16);

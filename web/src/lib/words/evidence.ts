@@ -1,5 +1,5 @@
 import { findBox, placeName, type Evidence, type House } from '@wary/core/house';
-import { day } from './dates';
+import { day, shortDay } from './dates';
 import { terms } from './terms';
 
 /** How sure one is of a line of the directory. */
@@ -16,12 +16,12 @@ export function evidenceWords(evidence: Evidence, house: House): { short: string
 			return { short: 'claimed by a label', long: 'Claimed by a label; nobody has tested it.' };
 		case 'found':
 			return {
-				short: `found by test, ${day(evidence.last.on, locale)}`,
+				short: `found by test, ${shortDay(evidence.last.on, locale)}`,
 				long: `Found by test to feed ${evidence.boxes.map(place).join('; ')}. Last: ${day(evidence.last.on, locale)}, ${evidence.last.how}.`
 			};
 		case 'contradicted':
 			return {
-				short: `contradicted, ${day(evidence.by.on, locale)}`,
+				short: `contradicted, ${shortDay(evidence.by.on, locale)}`,
 				long: `Contradicted: ${place(evidence.by.box)} stayed live with it off (${day(evidence.by.on, locale)}, ${evidence.by.how}). What it feeds is to be found.`
 			};
 	}

@@ -116,8 +116,8 @@
 						</tr>
 					{/each}
 					<tr class="sum"
-						><th scope="row">May prove dead</th>{#each testers as tester (tester)}<td
-								><b>{proves(tester) ? 'yes, proved before and after' : 'never'}</b></td
+						><th scope="row">May prove dead, if itself proved before and after</th>{#each testers as tester (tester)}<td
+								><b>{proves(tester) ? 'yes' : 'never'}</b></td
 							>{/each}</tr
 					>
 				</tbody>

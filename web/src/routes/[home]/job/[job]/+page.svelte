@@ -3,6 +3,7 @@
 	import { placeName, findBox } from '@wary/core/house';
 	import { JobSession } from '$lib/job/session.svelte';
 	import { standInAt } from '$lib/job/stand-in';
+	import { warmUp } from '$lib/search/planner.svelte';
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
 	import EnergyStrip from '$lib/ui/EnergyStrip.svelte';
 	import Trail from '$lib/ui/Trail.svelte';
@@ -46,6 +47,7 @@
 	let heading = $state<HTMLElement>();
 	onMount(() => {
 		session.resume();
+		warmUp();
 		ready = true;
 	});
 

@@ -1,6 +1,13 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
+
 	let { data } = $props();
 	const at = $derived(`/${data.home.slug}/job/${data.job}`);
+	let zone = $state('UTC');
+	onMount(() => {
+		zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+	});
+	const asked = $derived(`?zone=${encodeURIComponent(zone)}`);
 </script>
 
 <svelte:head><title>Tag · Wary Hand</title></svelte:head>
@@ -10,12 +17,12 @@
 		<p>Cut it out, hang it on the lock, or tape it over the handle. It carries what is off now, your name and the time.</p>
 		<p class="row">
 			<button type="button" class="btn" onclick={() => window.print()}>Print</button>
-			<a class="btn second" href={`${at}/tag.pdf`}>PDF</a>
-			<a class="btn second" href={`${at}/tag.svg`} download="tag.svg">SVG</a>
+			<a class="btn second" href={`${at}/tag.pdf${asked}`}>PDF</a>
+			<a class="btn second" href={`${at}/tag.svg${asked}`} download="tag.svg">SVG</a>
 			<a href={at}>Back to the job</a>
 		</p>
 	</div>
-	<img src={`${at}/tag.svg`} alt={data.title} width="280" />
+	<img src={`${at}/tag.svg${asked}`} alt={data.title} width="280" />
 </main>
 
 <style>
