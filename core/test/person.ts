@@ -8,6 +8,7 @@ import {
 	expectationsOf,
 	halfProbes,
 	initialJob,
+	neutralEarthProbes,
 	nextStep,
 	pairProbes,
 	planJob,
@@ -32,7 +33,7 @@ export const meter = (volts: number, mode: 'highImpedance' | 'lowImpedance' = 'h
 export const answers = (yes: Partial<Record<Condition, Answer>> = {}) =>
 	Object.fromEntries(conditions.map((condition) => [condition, yes[condition] ?? 'no'])) as Record<Condition, Answer>;
 
-const tools = ['tester', 'plugTester', 'drivers', 'stripper', 'lockOrTape', 'headTorch', 'knife', 'tape', 'sleeving'];
+const tools = ['tester', 'plugTester', 'drivers', 'stripper', 'lockOrTape', 'headTorch', 'knife', 'tape', 'sleeving', 'lead'];
 
 /** A person with everything in order, whose meter reads the real wiring. */
 export class Person {
@@ -161,6 +162,15 @@ export class Person {
 				return { kind: 'restorePower', held: true };
 			case 'readPlug':
 				return { kind: 'readPlug', half: step.half, lamps: soundLamps };
+			case 'readOutlet': {
+				const probes = neutralEarthProbes(house, this.plan.boxId, step.half, this.state.earth)!;
+				return {
+					kind: 'readOutlet',
+					half: step.half,
+					hotNeutral: meter(readVoltageV(house, halfProbes(this.plan.boxId, step.half), 'highImpedance')),
+					neutralEarth: meter(readVoltageV(house, probes, 'highImpedance'))
+				};
+			}
 			case 'checkNeighbour':
 				return { kind: 'checkNeighbour', box: step.box, works: true };
 			case 'grip':

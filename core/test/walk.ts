@@ -31,6 +31,7 @@ const fedThrough = meter(20, 'lowImpedance');
 const expectations: Expectations = {
 	liveV: () => 120,
 	liveGroundV: () => 120,
+	neutralEarthV: () => 0,
 	earthV: () => 120,
 	pairV: () => 0,
 	sourceV: () => 120,
@@ -69,7 +70,7 @@ export function everyCommand(plan: JobPlan): Command[] {
 	};
 	const both = [true, false];
 	const breakers = [plan.recordedBreaker, plan.breakers.find((id) => id !== plan.recordedBreaker)!];
-	const tools = ['tester', 'plugTester', 'drivers', 'stripper', 'lockOrTape', 'headTorch', 'knife', 'tape', 'sleeving'];
+	const tools = ['tester', 'plugTester', 'drivers', 'stripper', 'lockOrTape', 'headTorch', 'knife', 'tape', 'sleeving', 'lead'];
 	return [
 		...steps.map((step): Command => ({ kind: 'confirm', step })),
 		{ kind: 'checkTools', tester: 'multimeter', has: tools },
@@ -116,6 +117,9 @@ export function everyCommand(plan: JobPlan): Command[] {
 		...both.map((held): Command => ({ kind: 'restorePower', held })),
 		...plan.halves.flatMap((half) =>
 			[soundLamps, { ...soundLamps, hotGround: false }].map((lamps): Command => ({ kind: 'readPlug', half, lamps }))
+		),
+		...(plan.grounded ? [] : plan.halves).flatMap((half) =>
+			[dead, live].map((neutralEarth): Command => ({ kind: 'readOutlet', half, hotNeutral: live, neutralEarth }))
 		),
 		...[...plan.upstream, ...plan.downstream].flatMap((box) => both.map((works): Command => ({ kind: 'checkNeighbour', box, works }))),
 		...plan.halves.flatMap((half) => both.map((holds): Command => ({ kind: 'grip', half, holds }))),

@@ -22,6 +22,8 @@ export interface Stop {
 	readonly use?: Box['use'];
 	readonly worries?: Box['worries'];
 	readonly history?: Box['history'];
+	/** Its cable has no ground. */
+	readonly ungrounded?: boolean;
 	readonly how?: 'hook' | 'clampPlate' | 'pushIn';
 }
 
@@ -54,7 +56,9 @@ export function wireRun(run: Run, region: House['region']): Wired {
 		size: run.size,
 		material: 'copper',
 		sheath: region === 'us' ? 'nonmetallic' : 'twinAndEarth',
-		conductors: cableConductors(stop.palette ?? (region === 'us' ? 'us' : 'ukNew'), run.size)
+		conductors: cableConductors(stop.palette ?? (region === 'us' ? 'us' : 'ukNew'), run.size).filter(
+			({ role }) => role !== 'ground' || !stop.ungrounded
+		)
 	}));
 	const last = run.stops.at(-1)!;
 	if (run.ringReturnM !== undefined)

@@ -95,7 +95,15 @@ const runs = (sewingBreaker: string, atticBreaker: string): Run[] => [
 		breaker: 'b9',
 		size: '14AWG',
 		panel,
-		stops: [outlet('reading', 'window seat', 10), outlet('reading', 'shelf', 3), outlet('reading', 'stove wall', 4)]
+		stops: [
+			outlet('reading', 'window seat', 10),
+			outlet('reading', 'shelf', 3),
+			outlet('reading', 'stove wall', 4, {
+				device: { kind: 'twoSlot', ratingA: 15, tamperResistant: false, contacts: 'good' },
+				ungrounded: true,
+				history: [{ on: '1962-06-01', what: 'On the old two-wire cable, left in the chimney wall.' }]
+			})
+		]
 	},
 	{
 		circuit: 'music',

@@ -4,7 +4,7 @@ import { breakerAt, spaceText, type CsvReading } from './directoryCsv';
 import { describeProblem } from './problems';
 
 export const outletColumns = ['room', 'outlet', 'device', 'rating_a', 'circuit', 'breaker', 'after', 'branch'] as const;
-const kinds = ['duplex', 'single', 'socketSingle', 'socketTwin'] as const;
+const kinds = ['duplex', 'twoSlot', 'single', 'socketSingle', 'socketTwin'] as const;
 
 /** The outlets as a table, in feed order by circuit; `after` is the outlet before it as `Room / outlet`, or `panel`; empty where not placed. */
 export function outletsCsv(house: House): string {

@@ -73,6 +73,24 @@ export function deviceModel(device: Device): DeviceModel {
 					contact('lower', 'ground', 'ground')
 				]
 			};
+		case 'twoSlot':
+			return {
+				terminals: [
+					{ name: 'hotUpper', role: 'hot', takes: screw },
+					{ name: 'hotLower', role: 'hot', takes: screw },
+					{ name: 'neutralUpper', role: 'neutral', takes: screw },
+					{ name: 'neutralLower', role: 'neutral', takes: screw }
+				],
+				halves: ['upper', 'lower'],
+				links: [
+					{ id: 'hot tab', from: 'hotUpper', to: 'hotLower', resistanceOhm: goodJointOhm },
+					{ id: 'neutral tab', from: 'neutralUpper', to: 'neutralLower', resistanceOhm: goodJointOhm },
+					contact('upper', 'hot', 'hotUpper'),
+					contact('lower', 'hot', 'hotLower'),
+					contact('upper', 'neutral', 'neutralUpper'),
+					contact('lower', 'neutral', 'neutralLower')
+				]
+			};
 		case 'single':
 			return {
 				terminals: [

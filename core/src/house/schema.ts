@@ -119,6 +119,9 @@ const device = z.discriminatedUnion('kind', [
 		contacts
 	}),
 	z.strictObject({ kind: z.literal('single'), ...ratedFor, contacts }),
+	z
+		.strictObject({ kind: z.literal('twoSlot'), ...ratedFor, contacts })
+		.describe('us: two ungrounded halves, two slots each, no ground screw.'),
 	z.strictObject({ kind: z.literal('socketSingle'), ...ratedFor, contacts }),
 	z.strictObject({ kind: z.literal('socketTwin'), ...ratedFor, switched: z.boolean().default(true), contacts }),
 	z.strictObject({

@@ -78,7 +78,8 @@ export function standardWiring(
 }
 
 function usWiring(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[], how: 'hook' | 'clampPlate' | 'pushIn'): Wiring {
-	const duplex = box.device?.kind === 'duplex';
+	const duplex = box.device?.kind === 'duplex' || box.device?.kind === 'twoSlot';
+	const grounded = cables.some(({ conductors }) => conductors.some(({ role }) => role === 'ground'));
 	const through = cables.length > (duplex ? 2 : 1);
 	const landing = (conductor: Conductor, k: number): { at: string; how: 'twistOn' | typeof how } => {
 		const role = conductor.role === 'switchedHot' ? 'hot' : conductor.role;
@@ -94,15 +95,26 @@ function usWiring(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[
 		how
 	});
 	return {
-		joints: (['ground', ...(through ? ['hot', 'neutral'] : [])] as string[]).map((id) => ({ id, how: 'twistOn' })),
+		joints: ([...(grounded ? ['ground'] : []), ...(through ? ['hot', 'neutral'] : [])] as string[]).map((id) => ({ id, how: 'twistOn' })),
 		terminations: cables.flatMap((cable, k) =>
 			[...cable.conductors]
 				.sort((a, b) => usOrder.indexOf(a.role) - usOrder.indexOf(b.role))
 				.map((conductor) => ({ cable: cable.id, conductor: conductor.id, ...landing(conductor, k) }))
 		),
 		pigtails: [
-			{ id: 'groundTail', role: 'ground', colour: 'bare', from: 'joint:ground', to: 'terminal:ground', how: 'hook' },
-			...(box.material === 'metal'
+			...(grounded && box.device?.kind !== 'twoSlot'
+				? [
+						{
+							id: 'groundTail',
+							role: 'ground' as const,
+							colour: 'bare' as const,
+							from: 'joint:ground',
+							to: 'terminal:ground',
+							how: 'hook' as const
+						}
+					]
+				: []),
+			...(grounded && box.material === 'metal'
 				? [{ id: 'boxBond', role: 'ground' as const, colour: 'bare' as const, from: 'joint:ground', to: 'box', how: 'screw' as const }]
 				: []),
 			...(through ? [tail('hot', 'black'), tail('neutral', 'white')] : [])

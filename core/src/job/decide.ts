@@ -88,6 +88,7 @@ function fits(step: Step, command: Command): boolean {
 		case 'readLive':
 		case 'readLiveGround':
 		case 'readPlug':
+		case 'readOutlet':
 		case 'grip':
 			return command.kind === step.kind && command.half === step.half;
 		case 'proveTester':
@@ -214,6 +215,13 @@ function atItsStep(context: JobContext, state: JobState, next: Step, command: Co
 			// Both: as the model says, and as it should be; were the record itself wrong, the same wrong lamps would not pass.
 			return accept(command, { passes: sameLamps(command.lamps, lamps) && sameLamps(command.lamps, soundLamps), expected: { lamps } });
 		}
+		case 'readOutlet': {
+			const { hotNeutral, neutralEarth } = command;
+			if (!isTwoPoint(hotNeutral) || !isTwoPoint(neutralEarth)) return refuse({ code: 'lampProvesNothing' });
+			if (!inRange(hotNeutral) || !inRange(neutralEarth)) return refuse({ code: 'outOfRange' });
+			const passes = deadBand(hotNeutral) === 'live' && deadBand(neutralEarth) === 'dead';
+			return accept(command, { passes, expected: { volts: expect.liveV(command.half) } });
+		}
 		case 'checkNeighbour':
 			return accept(command, { passes: command.works, expected: null });
 		case 'grip':
@@ -321,7 +329,7 @@ export function toolsNeeded(plan: JobPlan, tester: Tester): string[] {
 	const common = [
 		...(tester === 'none' ? ['lamp'] : ['tester']),
 		...(tester === 'indicator' ? ['provingUnit', 'multimeter'] : []),
-		'plugTester',
+		...(plan.grounded ? ['plugTester'] : ['lead']),
 		'drivers',
 		'stripper',
 		'lockOrTape',
@@ -335,7 +343,7 @@ export function partFaults(plan: JobPlan, answers: PartAnswers): PartFault[] {
 	const wanted = plan.newDevice.kind === 'fixed' ? null : plan.newDevice;
 	return [
 		...(wanted && answers.ratingA !== wanted.ratingA ? (['rating'] as const) : []),
-		...(answers.tamperResistant ? [] : (['notTamperResistant'] as const)),
+		...(answers.tamperResistant || wanted?.kind === 'twoSlot' ? [] : (['notTamperResistant'] as const)),
 		...(answers.sameKind ? [] : (['otherKind'] as const)),
 		...(answers.grounded ? [] : (['notGrounded'] as const)),
 		...(answers.undamaged ? [] : (['damaged'] as const))

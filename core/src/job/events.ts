@@ -100,6 +100,8 @@ export type Command =
 	| { readonly kind: 'readOhms'; readonly check: ResistanceCheck; readonly value: OhmValue }
 	| { readonly kind: 'restorePower'; readonly held: boolean }
 	| { readonly kind: 'readPlug'; readonly half: Half; readonly lamps: PlugLamps; readonly volts?: VoltReading }
+	/** In place of the plug-in test where there is no ground: hot to neutral, and neutral to the known earth, which tells the slots apart. */
+	| { readonly kind: 'readOutlet'; readonly half: Half; readonly hotNeutral: VoltReading; readonly neutralEarth: VoltReading }
 	| { readonly kind: 'checkNeighbour'; readonly box: string; readonly works: boolean }
 	| { readonly kind: 'grip'; readonly half: Half; readonly holds: boolean }
 	| { readonly kind: 'tidyDirectory'; readonly label: string }

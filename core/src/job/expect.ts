@@ -17,6 +17,8 @@ export interface Expectations {
 	sourceV(source: string): number | null;
 	resistanceOhm(check: ResistanceCheck): number | null;
 	lamps(half: Half): PlugLamps;
+	/** Neutral to the known earth, with power on. */
+	neutralEarthV(half: Half): number;
 }
 
 /** Voltage of the proving unit, V. */
@@ -39,7 +41,11 @@ export function expectationsOf(recorded: House, plan: JobPlan, state: JobState):
 		},
 		sourceV: (source) => sourceVoltageV(house, source),
 		resistanceOhm: (check) => openAsNull(readOhms(house, resistanceProbes(plan, check))),
-		lamps: (half) => readPlugLamps(house, plan.boxId, half)
+		lamps: (half) => readPlugLamps(house, plan.boxId, half),
+		neutralEarthV: (half) => {
+			const probes = neutralEarthProbes(house, plan.boxId, half, state.earth);
+			return probes ? readVoltageV(house, probes, 'highImpedance') : 0;
+		}
 	};
 }
 
@@ -57,7 +63,8 @@ export const groundProbes = (boxId: string, half: Half): Probes => ({
 export function earthProbes(house: House, source: string): Probes | null {
 	const box = source.startsWith('outlet:') ? findBox(house, source.slice(7)) : undefined;
 	const half = box?.device ? deviceModel(box.device).halves[0] : undefined;
-	return box && half ? groundProbes(box.id, half) : null;
+	const grounded = box?.device && deviceModel(box.device).terminals.some(({ role }) => role === 'ground');
+	return box && half && grounded ? groundProbes(box.id, half) : null;
 }
 
 /** Where the tips go for a pair of the plan, the second on the known earth where that is used; `null` for one that was found beside the record. */
@@ -68,6 +75,12 @@ export function pairProbes(house: House, plan: JobPlan, pair: string, earth: Ear
 	if (known.black !== null) return { red: known.red, black: known.black };
 	const brought = typeof earth === 'object' && earth.source !== null ? earthProbes(house, earth.source) : null;
 	return brought && { red: known.red, black: brought.black };
+}
+
+/** Neutral contact here and the ground of the outlet that lends it; `null` while none does. */
+export function neutralEarthProbes(house: House, boxId: string, half: Half, earth: Earth): Probes | null {
+	const brought = typeof earth === 'object' && earth.source !== null ? earthProbes(house, earth.source) : null;
+	return brought && { red: points.contact(boxId, half, 'neutral'), black: brought.black };
 }
 
 /** Where the tips go for a resistance check: contacts of the first half; the box by its metal. */

@@ -34,6 +34,7 @@ export {
 	earthProbes,
 	expectationsOf,
 	groundProbes,
+	neutralEarthProbes,
 	halfProbes,
 	pairProbes,
 	provingUnitV,

@@ -28,7 +28,7 @@ export function pairsToRead(plan: JobPlan, earth: Earth): { readonly face: reado
 	if (earth === 'untested' || earth === 'box') return { face: plan.facePairs, bare: plan.barePairs };
 	const toEarth = (pairs: readonly Pair[]): Pair[] => {
 		const toGround = pairs.filter(({ kind }) => kind === 'hotGround' || kind === 'neutralGround');
-		const ground = toGround[0];
+		const ground = toGround.find(({ black }) => black !== null);
 		const groundWire = ground?.blackWire;
 		const own: Pair[] = ground
 			? [
@@ -53,20 +53,20 @@ export function pairsToRead(plan: JobPlan, earth: Earth): { readonly face: reado
 }
 
 /** Every pair of contacts in every half. */
-export function facePairs(boxId: string, halves: readonly Half[]): Pair[] {
+export function facePairs(boxId: string, halves: readonly Half[], grounded: boolean): Pair[] {
 	return halves.flatMap((half): Pair[] => {
 		const at = (role: 'hot' | 'neutral' | 'ground') => points.contact(boxId, half, role);
 		return [
 			{ id: `${half}.hotNeutral`, half, kind: 'hotNeutral', red: at('hot'), black: at('neutral') },
-			{ id: `${half}.hotGround`, half, kind: 'hotGround', red: at('hot'), black: at('ground') },
-			{ id: `${half}.neutralGround`, half, kind: 'neutralGround', red: at('neutral'), black: at('ground') }
+			{ id: `${half}.hotGround`, half, kind: 'hotGround', red: at('hot'), black: grounded ? at('ground') : null },
+			{ id: `${half}.neutralGround`, half, kind: 'neutralGround', red: at('neutral'), black: grounded ? at('ground') : null }
 		];
 	});
 }
 
 /** Each hot to each neutral of its cable, then every conductor that isn't ground to ground, those that pass through too; ground itself to a metal box. */
 export function barePairs(box: Box, wires: readonly WireRef[], passing: readonly WireRef[]): Pair[] {
-	const ground = wires.find(({ role }) => role === 'ground')!;
+	const ground = wires.find(({ role }) => role === 'ground');
 	const pairs: Pair[] = [];
 	const isHot = ({ role }: WireRef) => role === 'hot' || role === 'switchedHot';
 	for (const hot of wires.filter(isHot))
@@ -84,11 +84,13 @@ export function barePairs(box: Box, wires: readonly WireRef[], passing: readonly
 			id: `${wire.id}~ground`,
 			kind: isHot(wire) ? 'hotGround' : 'neutralGround',
 			red: wire.point,
-			black: ground.point,
+			black: ground?.point ?? null,
 			redWire: wire,
-			blackWire: ground
+			...(ground ? { blackWire: ground } : {})
 		});
-	if (box.material === 'metal')
+	// Without a ground the metal of the box could be anything too.
+	if (box.material === 'metal' && !ground) pairs.push({ id: 'box~earth', kind: 'groundEarth', red: points.metal(box.id), black: null });
+	if (box.material === 'metal' && ground)
 		pairs.push({ id: 'ground~box', kind: 'toGround', red: ground.point, black: points.metal(box.id), redWire: ground, blackWire: 'box' });
 	return pairs;
 }

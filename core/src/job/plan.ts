@@ -49,6 +49,8 @@ export interface JobPlan {
 	readonly boxId: string;
 	readonly oldDevice: Device;
 	readonly newDevice: Device;
+	/** Whether the box has a ground for the device. */
+	readonly grounded: boolean;
 	readonly metalBox: boolean;
 	/** us devices have a plate of their own; a uk face is the plate. */
 	readonly separatePlate: boolean;
@@ -81,6 +83,8 @@ export type PlanFailure =
 	| { readonly code: 'notAnOutlet'; readonly box: string }
 	| { readonly code: 'noCircuit'; readonly box: string }
 	| { readonly code: 'noGround'; readonly box: string }
+	/** A two-slot outlet where there is a ground: what belongs there is a grounded one. */
+	| { readonly code: 'groundUnused'; readonly box: string }
 	| { readonly code: 'nothingOnDevice'; readonly box: string };
 
 /**
@@ -100,6 +104,7 @@ export function planJob(
 	const takeOff = inOrder(landingsOf(house, box), ['hot', 'switchedHot', 'neutral', 'ground']);
 	const wires = takeOff.flatMap((landing) => landing.wires);
 	const passing = passingIn(house, box);
+	const grounded = wires.some(({ role }) => role === 'ground');
 	const putOn = {
 		groundFirst: inOrder(takeOff, ['ground', 'neutral', 'hot', 'switchedHot']),
 		hotFirst: takeOff,
@@ -115,15 +120,20 @@ export function planJob(
 			boxId,
 			oldDevice: device,
 			newDevice: likeForLike(device),
+			grounded,
 			metalBox: box.material === 'metal',
 			separatePlate: house.region === 'us',
 			halves: model.halves,
-			facePairs: facePairs(box.id, model.halves),
+			facePairs: facePairs(box.id, model.halves, grounded),
 			barePairs: barePairs(box, wires, passing),
 			passing,
 			takeOff,
 			putOn,
-			resistanceChecks: box.material === 'metal' ? ['hotNeutral', 'hotGround', 'groundBox'] : ['hotNeutral', 'hotGround'],
+			resistanceChecks: [
+				'hotNeutral',
+				...(grounded ? (['hotGround'] as const) : []),
+				...(grounded && box.material === 'metal' ? (['groundBox'] as const) : [])
+			],
 			upstream: outletsOf(upstream),
 			downstream: outletsOf(downstream),
 			recordedBreaker: circuit.breaker,
@@ -147,6 +157,8 @@ function whyNot(house: House, box: Box): PlanFailure | null {
 	const landings = landingsOf(house, box);
 	if (!['hot', 'neutral'].every((role) => landings.some((landing) => landing.role === role)))
 		return { code: 'nothingOnDevice', box: box.id };
+	const hasGround = cablesInBox(house, box.id).some(({ cable }) => cable.conductors.some(({ role }) => role === 'ground'));
+	if (box.device.kind === 'twoSlot') return hasGround ? { code: 'groundUnused', box: box.id } : null;
 	if (!landings.some(({ role }) => role === 'ground')) return { code: 'noGround', box: box.id };
 	return null;
 }
@@ -183,7 +195,8 @@ const switchable = (house: House): string[] =>
 function likeForLike(device: Device): Device {
 	if (device.kind === 'fixed') return device;
 	const { fitted: _worn, ...kept } = device;
-	return { ...kept, contacts: 'good', tamperResistant: true };
+	// NEC 406.12 lets a like-for-like ungrounded one be as it was.
+	return { ...kept, contacts: 'good', tamperResistant: device.kind === 'twoSlot' ? device.tamperResistant : true };
 }
 
 const terminalOf = (at: string): string | null => (at.startsWith('terminal:') ? at.slice(9) : null);

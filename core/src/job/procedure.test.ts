@@ -4,7 +4,7 @@ import { fennelLaneActual, fennelLaneRecorded } from '../demo';
 import { editHouse, withBox, type House } from '../house';
 import { energyOf, goingOffWith, hardThings, holds, mustBeOffTogether, type Hold } from '../isolation';
 import { readPlugLamps, readVoltageV } from '../instruments';
-import { asOf, groundProbes, houseAfterJob, mustStop, nextStep } from './index';
+import { asOf, groundProbes, houseAfterJob, mustStop, nextStep, planJob } from './index';
 
 const east = 'sewing-east-wall';
 const edited = (house: House, ...edits: Parameters<typeof editHouse>[1]): House => {
@@ -172,6 +172,57 @@ describe('what “to ground” is worth', () => {
 			if (energyOf(one.state.isolation) === 'provenDead' && one.state.isolation.proof.scope === 'bare')
 				expect(one.state.isolation.off).toContain('b10');
 		}
+	});
+});
+
+describe('no ground in the box', () => {
+	const stove = 'reading-stove-wall';
+	const ungrounded = (actual = fennelLaneActual()) => {
+		const one = new Person(fennelLaneRecorded(), actual, planOf(fennelLaneRecorded(), stove), ['b9']);
+		return one;
+	};
+
+	it('every wire and the metal of the box are read to a known earth from another outlet, proven first', () => {
+		const one = ungrounded();
+		one.until('readPair');
+		expect(one.state.earth).toEqual({ source: 'outlet:music-piano' });
+		one.until('takeOff');
+		expect(one.state.isolation.proof.required).toEqual([
+			'reading-3/hot~reading-3/neutral',
+			'reading-3/hot~ground',
+			'reading-3/neutral~ground',
+			'box~earth'
+		]);
+		one.until('finish');
+	});
+
+	it('swapped slots, which a lamp can’t tell, fail the final test by the neutral', () => {
+		const swapped = withBox(fennelLaneActual(), 'reading-shelf', (box) => ({
+			...box,
+			terminations: box.terminations.map((end) =>
+				end.cable === 'reading-3' ? { ...end, at: end.conductor === 'hot' ? 'terminal:neutralLower' : 'terminal:hotLower' } : end
+			)
+		}));
+		const one = ungrounded(swapped);
+		one.until('readOutlet');
+		one.go();
+		expect(one.state.final).toEqual({ upper: 'failed' });
+	});
+
+	it('is no like-for-like job where there is a ground after all', () => {
+		const grounded = edited(fennelLaneRecorded(), {
+			do: 'addOutlet',
+			room: 'porch',
+			name: 'old',
+			kind: 'duplex',
+			spot: { circuit: 'porch', after: 'panel' }
+		});
+		const house = withBox(grounded, 'porch-old', (box) => ({
+			...box,
+			device: { kind: 'twoSlot', ratingA: 15, tamperResistant: false, contacts: 'good' },
+			pigtails: box.pigtails.filter(({ to }) => to !== 'terminal:ground')
+		}));
+		expect(planJob(house, 'porch-old')).toEqual({ ok: false, failure: { code: 'groundUnused', box: 'porch-old' } });
 	});
 });
 

@@ -45,7 +45,7 @@ const kinds = {
 	live: ['readLive', 'readLiveGround'],
 	isolation: ['searched', 'arranged', 'switchBreaker', 'hold', 'proveEarth', 'changed'],
 	work: ['checkTools', 'checkPart', 'lookOver', 'foundConductor', 'inspect', 'takeOff', 'terminate', 'tug', 'cap', 'reopen'],
-	tests: ['readOhms', 'restorePower', 'readPlug', 'checkNeighbour', 'grip', 'tidyDirectory'],
+	tests: ['readOhms', 'restorePower', 'readPlug', 'readOutlet', 'checkNeighbour', 'grip', 'tidyDirectory'],
 	notes: ['note', 'amendVolts', 'stop']
 } as const;
 
@@ -68,7 +68,7 @@ export function recordOf(plan: JobPlan, events: readonly JobEvent[], state: JobS
 	const refuted = events.filter(
 		({ body, judged }) =>
 			judged?.passes === false &&
-			['readPair', 'proveTester', 'readOhms', 'readPlug', 'checkNeighbour', 'grip', 'restorePower'].includes(body.kind)
+			['readPair', 'proveTester', 'readOhms', 'readPlug', 'readOutlet', 'checkNeighbour', 'grip', 'restorePower'].includes(body.kind)
 	);
 	return {
 		live: of('live'),

@@ -71,7 +71,7 @@ export function initialJob(plan: JobPlan): JobState {
 		tester: null,
 		part: null,
 		live: {},
-		earth: 'untested',
+		earth: plan.grounded ? 'untested' : { source: null },
 		arranged: [],
 		search: { settings: defaultSettings, events: [] },
 		lastAt: '',
@@ -163,6 +163,7 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 			return { ...state, resistance: { ...state.resistance, [body.check]: passed(event) } };
 		case 'restorePower':
 			return body.held ? { ...state, tagged: false } : { ...state, tagged: false, redo: 'tripped' };
+		case 'readOutlet':
 		case 'readPlug':
 			return afterPower({ ...state, final: { ...state.final, [body.half]: passed(event) } }, event, 'finalTest');
 		case 'checkNeighbour':

@@ -27,6 +27,7 @@ export type Step =
 	| { readonly kind: 'readOhms'; readonly check: ResistanceCheck }
 	| { readonly kind: 'restorePower' }
 	| { readonly kind: 'readPlug'; readonly half: Half }
+	| { readonly kind: 'readOutlet'; readonly half: Half }
 	| { readonly kind: 'checkNeighbour'; readonly box: string }
 	| { readonly kind: 'grip'; readonly half: Half }
 	| { readonly kind: 'tidyDirectory' }
@@ -150,7 +151,7 @@ function beforePowerStep(plan: JobPlan, state: JobState): Step {
 
 function afterPowerStep(plan: JobPlan, state: JobState): Step {
 	const half = plan.halves.find((each) => state.final[each] === undefined);
-	if (half) return { kind: 'readPlug', half };
+	if (half) return { kind: plan.grounded ? 'readPlug' : 'readOutlet', half };
 	const box = [...plan.downstream, ...plan.upstream].find((each) => state.neighbours[each] === undefined);
 	if (box !== undefined) return { kind: 'checkNeighbour', box };
 	const loose = plan.halves.find((each) => state.grip[each] === undefined);
@@ -187,6 +188,7 @@ export function visitOf(state: JobState, step: Step | null): VisitId {
 		case 'restorePower':
 			return 'panelOn';
 		case 'readPlug':
+		case 'readOutlet':
 			return 'test';
 		case 'checkNeighbour':
 			return 'neighbours';

@@ -276,13 +276,14 @@ function addOutlet(house: House, { room, name, kind, ratingA, spot }: EditOf<'ad
 	return spot ? place(added, id, spot) : changed(added);
 }
 
-const bareDevice = (kind: 'duplex' | 'single' | 'socketSingle' | 'socketTwin'): Device => {
-	const common = { ratingA: kind === 'duplex' || kind === 'single' ? 15 : 13, tamperResistant: false, contacts: 'good' as const };
+const bareDevice = (kind: 'duplex' | 'twoSlot' | 'single' | 'socketSingle' | 'socketTwin'): Device => {
+	const common = { ratingA: kind.startsWith('socket') ? 13 : 15, tamperResistant: false, contacts: 'good' as const };
 	switch (kind) {
 		case 'duplex':
 			return usualDevice('us', 15);
 		case 'socketTwin':
 			return usualDevice('uk', 32);
+		case 'twoSlot':
 		case 'single':
 		case 'socketSingle':
 			return { kind, ...common };

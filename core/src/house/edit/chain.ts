@@ -138,7 +138,10 @@ function newCable(house: House, circuitId: string, boxId: string): Cable {
 		size,
 		material: like?.material ?? 'copper',
 		sheath: like?.sheath ?? (house.region === 'us' ? 'nonmetallic' : 'twinAndEarth'),
-		conductors: cableConductors(house.region === 'us' ? 'us' : 'ukNew', size),
+		// A two-slot outlet is what one finds on cable without a ground.
+		conductors: cableConductors(house.region === 'us' ? 'us' : 'ukNew', size).filter(
+			({ role }) => role !== 'ground' || findBox(house, boxId)?.device?.kind !== 'twoSlot'
+		),
 		assumed: true
 	};
 }

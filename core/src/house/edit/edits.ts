@@ -64,7 +64,7 @@ export const editSchema = z.discriminatedUnion('do', [
 		do: z.literal('addOutlet'),
 		room: id,
 		name: title,
-		kind: z.enum(['duplex', 'single', 'socketSingle', 'socketTwin']).optional(),
+		kind: z.enum(['duplex', 'twoSlot', 'single', 'socketSingle', 'socketTwin']).optional(),
 		ratingA: z.number().min(1).max(63).optional(),
 		spot: spot.optional()
 	}),

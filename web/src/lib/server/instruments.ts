@@ -15,6 +15,7 @@ import type { MeterMode, VoltReading } from '@wary/core/isolation';
 import {
 	earthProbes,
 	groundProbes,
+	neutralEarthProbes,
 	halfProbes,
 	pairProbes,
 	provingUnitV,
@@ -49,6 +50,10 @@ export function takeReading(wiring: House, { plan, state }: LoadedJob, request: 
 			return request.instrument === 'plugTester'
 				? lit('plugTester', readPlugLamps(house, plan.boxId, request.half).hotGround)
 				: volts(house, groundProbes(plan.boxId, request.half), 'indicator', 'highImpedance');
+		case 'neutralEarth': {
+			const probes = neutralEarthProbes(house, plan.boxId, request.half, state.earth);
+			return probes ? volts(house, probes, request.instrument, 'highImpedance') : { kind: 'nothing' };
+		}
 		case 'touchless':
 			return { kind: 'alarm', alarms: contactlessAlarms(house, points.contact(plan.boxId, request.half, 'ground')) };
 		case 'earth': {

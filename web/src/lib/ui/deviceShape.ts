@@ -88,6 +88,12 @@ const single: DeviceShape = {
 	screws: [{ x: 92, y: 20 }]
 };
 
+const twoSlot: DeviceShape = {
+	...duplex,
+	slots: duplex.slots.filter(({ role }) => role !== 'ground').map((slot) => ({ ...slot, y: slot.y + 16 })),
+	terminals: duplex.terminals.filter(({ name }) => name !== 'ground')
+};
+
 const ukTerminals = (width: number): TerminalPlace[] => [
 	{ name: 'neutral', x: width * 0.18, y: 98, side: 'left', mark: 'N' },
 	{ name: 'groundA', x: width * 0.58, y: 98, side: 'right', mark: 'E' },
@@ -122,7 +128,7 @@ const socketSingle: DeviceShape = {
 	]
 };
 
-const shapes = { duplex, single, socketTwin, socketSingle };
+const shapes = { duplex, twoSlot, single, socketTwin, socketSingle };
 
 /** The drawing of a device that a plug goes into; null for one that has no face. */
 export const shapeOf = (device: Device): DeviceShape | null => (device.kind === 'fixed' ? null : shapes[device.kind]);

@@ -9,6 +9,7 @@ export function deviceWords(device: Device, region: Region): string {
 	const kind = {
 		duplex: device.kind === 'duplex' && device.style === 'decorator' ? 'Decorator outlet' : 'Duplex outlet',
 		single: 'Single outlet',
+		twoSlot: 'Two-slot outlet, ungrounded',
 		socketSingle: 'Single socket',
 		socketTwin: 'Twin socket'
 	}[device.kind];

@@ -143,6 +143,11 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 			return line('Power restored', body.held ? `the ${t.breaker} held` : `the ${t.breaker} tripped`);
 		case 'readPlug':
 			return line(`Plug-in test, ${halfWords[body.half]}`, lampsWords(body.lamps, region));
+		case 'readOutlet':
+			return line(
+				`Final test, ${halfWords[body.half]}`,
+				`${readingWords(body.hotNeutral)}; neutral to known ground ${readingWords(body.neutralEarth)}`
+			);
 		case 'checkNeighbour':
 			return line(boxPlace(house, body.box), body.works ? 'works' : 'dark');
 		case 'grip':

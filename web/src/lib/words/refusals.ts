@@ -71,6 +71,8 @@ export function planFailureWords(failure: PlanFailure, region: 'us' | 'uk'): str
 			return 'No cable is on record here, so nothing says which circuit it is on. Find its breaker first, or put it on a circuit on the House page.';
 		case 'noGround':
 			return `There is no ${t.ground} on this ${t.outlet}. What may replace it is a choice of its own, not a like-for-like swap.`;
+		case 'groundUnused':
+			return 'There is a ground in this box, and a two-slot outlet doesn’t use it. What belongs here is a grounded one (NEC 406.4(D)(1)): a choice of its own, not a like-for-like swap.';
 		case 'nothingOnDevice':
 			return `The record shows no ${t.hot} or ${t.neutral} on this ${t.outlet}.`;
 	}

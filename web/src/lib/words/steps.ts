@@ -166,6 +166,13 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 				lead: `Plug the three-lamp tester into the ${halfWords[step.half]}. Say which lamps are lit.`,
 				why: `Three lamps cannot see everything: ${t.neutral} and ${t.ground} swapped look right to them. The readings you took wire by wire cover that.`
 			};
+		case 'readOutlet':
+			return {
+				title: `Final test: ${halfWords[step.half]}`,
+				lead: 'Two readings: narrow slot to wide slot, then wide slot to the known ground at the lead. No three-lamp tester fits two slots.',
+				why: 'Hot to neutral says that there is power. Neutral to a known ground says that the slots aren’t swapped: a swapped pair reads the same between its own two slots.',
+				rule: 'NEC 2020 406.4(D)(2)(a), 200.11'
+			};
 		case 'checkNeighbour':
 			return {
 				title: `Next ${t.outlet}: ${boxPlace(house, step.box)}`,
@@ -462,6 +469,7 @@ export const carriedWords: Record<Carried, string> = {
 };
 
 export const toolWords: Record<string, string> = {
+	lead: 'Extension lead that reaches a grounded outlet on another circuit',
 	lamp: 'A lamp that works, to see that there is power',
 	tester: 'The tester you will prove dead with, batteries fresh',
 	provingUnit: 'Proving unit',
@@ -499,10 +507,22 @@ export const partQuestions = (
 					: 'A single socket'
 				: plan.newDevice.kind === 'duplex'
 					? 'A duplex outlet, both bridge tabs whole'
-					: 'A single outlet'
+					: plan.newDevice.kind === 'twoSlot'
+						? 'Two halves of two slots each, one slot wider than the other'
+						: 'A single outlet'
 	},
-	{ key: 'grounded', text: region === 'uk' ? 'Terminals marked L, N and earth' : 'Three slots: it has a green ground screw' },
-	{ key: 'tamperResistant', text: region === 'uk' ? 'Marked BS 1363, with shutters' : 'Marked TR (tamper resistant)' },
+	{
+		key: 'grounded',
+		text:
+			region === 'uk'
+				? 'Terminals marked L, N and earth'
+				: plan.grounded
+					? 'Three slots: it has a green ground screw'
+					: 'No ground slot and no green screw: there is nothing to connect one to'
+	},
+	...(plan.grounded || region === 'uk'
+		? [{ key: 'tamperResistant' as const, text: region === 'uk' ? 'Marked BS 1363, with shutters' : 'Marked TR (tamper resistant)' }]
+		: []),
 	{ key: 'undamaged', text: 'New, not cracked, screws turn freely' }
 ];
 

@@ -4,6 +4,7 @@
 	import Confirm from './steps/Confirm.svelte';
 	import Directory from './steps/Directory.svelte';
 	import Hold from './steps/Hold.svelte';
+	import FinalVolts from './steps/FinalVolts.svelte';
 	import Ground from './steps/Ground.svelte';
 	import Inspect from './steps/Inspect.svelte';
 	import LookOver from './steps/LookOver.svelte';
@@ -30,6 +31,7 @@
 {:else if step.kind === 'terminate'}<Terminate {step} />
 {:else if step.kind === 'readOhms'}<Ohms {step} />
 {:else if step.kind === 'readPlug'}<Plug {step} />
+{:else if step.kind === 'readOutlet'}<FinalVolts {step} />
 {:else if step.kind === 'tug' || step.kind === 'grip' || step.kind === 'checkNeighbour' || step.kind === 'restorePower'}<YesNo {step} />
 {:else if step.kind === 'tidyDirectory'}<Directory />
 {:else}<Confirm {step} />{/if}
