@@ -52,6 +52,7 @@ export async function doStep(page: Page, choices: Choices = {}): Promise<void> {
 		case 'readPair':
 		case 'readOhms':
 		case 'readPlug':
+		case 'readOutlet':
 			await page.locator('h1').first().focus();
 			await page.keyboard.press('t');
 			await main(page).locator('.verdict').first().waitFor();

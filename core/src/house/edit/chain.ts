@@ -158,9 +158,17 @@ const without = (house: House, cables: readonly string[]): House => ({
 	cables: house.cables.filter(({ id }) => !cables.includes(id))
 });
 
-/** The same conductor ends in a box, of a cable with another id. */
-const renamed = (house: House, boxId: string, from: string, to: string): House =>
-	withBox(house, boxId, (box: Box) => ({
+/** The same conductor ends in a box, of a cable with another id; where that one has other conductors, the box is wired as is usual. */
+function renamed(house: House, boxId: string, from: string, to: string): House {
+	const made = withBox(house, boxId, (box: Box) => ({
 		...box,
 		terminations: box.terminations.map((end) => (end.cable === from ? { ...end, cable: to } : end))
 	}));
+	const conductors = made.cables.find(({ id }) => id === to)?.conductors.map(({ id }) => id) ?? [];
+	const ended =
+		findBox(made, boxId)
+			?.terminations.filter(({ cable }) => cable === to)
+			.map(({ conductor }) => conductor) ?? [];
+	const fits = conductors.length === ended.length && conductors.every((id) => ended.includes(id));
+	return fits ? made : rewired(made, boxId);
+}

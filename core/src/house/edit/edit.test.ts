@@ -217,3 +217,25 @@ it('whatever outlets are moved about, in whatever order, the house stays right a
 	);
 	expect(made).toBeGreaterThan(300);
 });
+
+describe('moving any outlet anywhere', () => {
+	it.each([fennelLaneRecorded(), tanneryRow()])(
+		'$name: is done, or refused for a reason that names what to do; never a house that is wrong',
+		(home) => {
+			const outlets = home.boxes.filter(({ use }) => use === 'outlet').map(({ id }) => id);
+			let done = 0;
+			for (const box of outlets)
+				for (const circuit of home.circuits) {
+					const there = chain(home, circuit.id).filter((id) => id !== box);
+					for (const spot of ['panel' as const, ...there.map((id) => ({ box: id }))]) {
+						const edited = editHouse(home, [{ do: 'placeBox', box, spot: { circuit: circuit.id, after: spot } }]);
+						if (edited.ok) {
+							done++;
+							expect(chain(edited.house, circuit.id)).toContain(box);
+						} else expect([box, circuit.id, spot, edited.refusal.code]).not.toContain('wouldBeWrong');
+					}
+				}
+			expect(done).toBeGreaterThan(50);
+		}
+	);
+});
