@@ -254,7 +254,7 @@ export function visitsOf(
 			]
 		},
 		{ id: 'panelOn', place: 'panel', carry: ['key', 'headTorch'] },
-		{ id: 'test', place: 'outlet', carry: ['plugTester'] },
+		{ id: 'test', place: 'outlet', carry: plan.grounded ? ['plugTester'] : ['tester', 'lead'] },
 		...(hasNeighbours ? [{ id: 'neighbours' as const, place: 'next' as const, carry: ['plugTester'] as const }] : []),
 		{ id: 'close', place: 'outlet', carry: plan.separatePlate ? ['plate', 'drivers'] : [] }
 	];

@@ -8,6 +8,7 @@ import {
 	breakerNames,
 	capital,
 	colourWords,
+	findPair,
 	halfWords,
 	howWords,
 	pairWords,
@@ -376,13 +377,23 @@ function switchOffWords({ house, plan, state }: Telling, also: string | null): S
 }
 
 function pairStepWords(step: Extract<Step, { kind: 'readPair' }>, { house, plan, state }: Telling): StepWords {
-	const title = capital(pairWords(house, plan, step.pair));
+	const pair = findPair(plan, step.pair, state.earth);
+	const t = terms[plan.region];
+	const title = pair?.red.endsWith('/metal')
+		? `The metal of the box to known ${t.ground}`
+		: capital(pairWords(house, plan, step.pair, state.earth));
 	const face = state.isolation.proof.scope === 'face';
 	if (step.lowImpedance)
 		return {
 			title,
 			lead: 'Again, with the meter’s low-impedance mode, or with a lamp across the pair.',
 			why: 'A few volts on a sensitive meter can be induced by the cable beside it. A 3 kΩ input drains that away; what it still shows is fed from somewhere and counts as live.'
+		};
+	if (pair?.black === null)
+		return {
+			title,
+			lead: `One tip ${face ? 'straight into the slot' : 'on the bare metal'}, the other on the ${t.ground} of the extension lead. Nothing else touched.`,
+			why: `The ${t.ground} in this box didn’t show that it is one, or there is none. A reading to something that floats is near zero whatever is alive.`
 		};
 	return {
 		title,

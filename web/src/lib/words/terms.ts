@@ -147,7 +147,7 @@ export function pairWords(house: House, plan: JobPlan, id: string, earth: Earth 
 		}[pair.kind];
 		return pair.half === 'only' ? between : `${halfWords[pair.half]}: ${between}`;
 	}
-	const red = pair.redWire ? shortWire(house, plan, pair.redWire) : '';
+	const red = pair.redWire ? shortWire(house, plan, pair.redWire) : 'metal of the box';
 	if (pair.blackWire === 'box') return `${t.ground} to the metal of the box`;
 	const black = pair.kind === 'hotNeutral' && pair.blackWire ? shortWire(house, plan, pair.blackWire) : ground;
 	return `${red} to ${black}`;

@@ -23,8 +23,7 @@
 		{ way: 'watch', text: 'Somebody stands by the panel', worth: 'As good as they are patient.', owned: true },
 		{ way: 'tape', text: `Taped over, tagged, ${t.panel} door closed`, worth: 'Asks others to behave.', owned: has('tape') }
 	];
-	const lapses = (way: Hold) =>
-		holds[way].survivesAbsence ? '' : `The proof lapses whenever you leave, and after ${awayAfterMin} minutes without an entry.`;
+	const lapses = (way: Hold) => (holds[way].survivesAbsence ? '' : ' Lapses when you leave.');
 	let way = $state<Hold>(ways.find(({ owned, way: each }) => owned && each !== 'watch')?.way ?? 'watch');
 	const submit = (event: SubmitEvent) => {
 		event.preventDefault();
@@ -41,11 +40,14 @@
 			>
 			<span
 				>{each.text}<span class="sr-only">, strength {holds[each.way].strength} of 3</span><br /><span class="soft"
-					>{each.worth} {lapses(each.way)}{each.owned ? '' : ' Not among the things you said you have.'}</span
+					>{each.worth}{lapses(each.way)}{each.owned ? '' : ' Not among your things.'}</span
 				></span
 			></label
 		>
 	{/each}
+	<p class="soft note">
+		“Lapses” means that the proof of dead no longer counts: whenever you go away, and after {awayAfterMin} minutes without an entry.
+	</p>
 	<p class="row mt-4">
 		<button class="btn">It is held<kbd>↵</kbd></button>
 		<a class="btn second" href={`/${home}/job/${jobId}/tag`} target="_blank">Print the tag</a>
@@ -53,6 +55,10 @@
 </form>
 
 <style>
+	.note {
+		font-size: 0.92rem;
+		max-width: 60ch;
+	}
 	.strength {
 		display: flex;
 		gap: 3px;
