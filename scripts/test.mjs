@@ -80,7 +80,7 @@ const outputs = [];
 
 /** What the tests measured and printed: states walked, differences to ngspice. */
 const measuredLines = () =>
-	outputs.flatMap((output) => output.split('\n').filter((line) => /walked \d+ states|ngspice: \d+ circuits/.test(line)));
+	outputs.flatMap((output) => output.split('\n').filter((line) => /walked \d+ states|ngspice: \d+ circuits|never proven alive/.test(line)));
 
 function summary(failures) {
 	let passed = 0;

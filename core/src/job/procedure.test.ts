@@ -4,7 +4,7 @@ import { fennelLaneActual, fennelLaneRecorded } from '../demo';
 import { editHouse, withBox, type House } from '../house';
 import { energyOf, goingOffWith, hardThings, holds, mustBeOffTogether, type Hold } from '../isolation';
 import { readPlugLamps, readVoltageV } from '../instruments';
-import { asOf, groundProbes, houseAfterJob, mustStop, nextStep, planJob } from './index';
+import { asOf, expectationsOf, groundProbes, houseAfterJob, mustStop, nextStep, planJob, recordOf } from './index';
 
 const east = 'sewing-east-wall';
 const edited = (house: House, ...edits: Parameters<typeof editHouse>[1]): House => {
@@ -172,6 +172,23 @@ describe('what “to ground” is worth', () => {
 			if (energyOf(one.state.isolation) === 'provenDead' && one.state.isolation.proof.scope === 'bare')
 				expect(one.state.isolation.off).toContain('b10');
 		}
+	});
+});
+
+describe('the main switch, as a last resort', () => {
+	it('makes dead what no breaker did, takes a hard question first, and says nothing about breakers', () => {
+		const one = person(fennelLaneRecorded(), fennelLaneActual(), 'main:main');
+		one.until('switchOff');
+		expect(one.say({ kind: 'switchBreaker', breaker: 'main:main', on: false })).toMatchObject({ refusal: { code: 'arrangeFirst' } });
+		one.say({ kind: 'arranged', thing: 'monitor', how: 'its battery' });
+		// No outlet is a known source any more.
+		one.until('proveTester');
+		expect(expectationsOf(one.recorded, one.plan, one.state).sourceV('outlet:music-piano')).toBeLessThan(1);
+		one.until('finish');
+		const after = houseAfterJob(one.recorded, one.plan, one.state, one.events, '2026-11-25');
+		expect(after.circuits).toEqual(one.recorded.circuits);
+		expect(after.panels[0]!.breakers).toEqual(one.recorded.panels[0]!.breakers);
+		expect(recordOf(one.plan, one.events, one.state).worries).toEqual([]);
 	});
 });
 

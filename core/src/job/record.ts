@@ -108,7 +108,9 @@ export function proofsOf(plan: JobPlan, events: readonly JobEvent[]): ProvenAt[]
 }
 
 /** The record had the outlet on another breaker, which was not even tried. */
-function movedCircuit({ recordedBreaker: recorded }: JobPlan, { feeder, isolation }: JobState): Worry[] {
+function movedCircuit({ recordedBreaker: recorded, together }: JobPlan, { feeder, isolation }: JobState): Worry[] {
+	// A main switch says nothing about it, nor one of several that had to be off.
+	if (feeder?.startsWith('main:') || together.some(({ breaker }) => breaker === feeder)) return [];
 	return feeder === null || feeder === recorded || isolation.notFeeding.includes(recorded) || isolation.notFeeding.includes(feeder)
 		? []
 		: [{ kind: 'wrongCircuit', recorded, feeder }];

@@ -1,4 +1,15 @@
-import { allBreakers, deviceModel, findBreaker, mainPanel, points, settle, withBreakers, type Half, type House } from '@wary/core/house';
+import {
+	allBreakers,
+	deviceModel,
+	findBreaker,
+	mainPanel,
+	mainSwitch,
+	points,
+	settle,
+	withBreakers,
+	type Half,
+	type House
+} from '@wary/core/house';
 import {
 	contactlessAlarms,
 	indicatorMarkV,
@@ -85,19 +96,10 @@ export function takeReading(wiring: House, { plan, state }: LoadedJob, request: 
 			return { kind: 'works', works: box?.device !== undefined && lampGlows(house, box.id, house.region === 'us' ? 'upper' : 'left') };
 		}
 		case 'breaker': {
-			const off = new Set(state.isolation.off);
-			const on: House = {
-				...house,
-				panels: house.panels.map((panel) => ({
-					...panel,
-					breakers: panel.breakers.map((breaker) => (off.has(breaker.id) ? { ...breaker, on: true } : breaker))
-				}))
-			};
-			const after = settle(on).house;
-			return {
-				kind: 'breaker',
-				held: [...off].every((id) => findBreaker(after, id)?.on) && mainPanel(after).residualDevices.every((device) => device.on)
-			};
+			const { off } = state.isolation;
+			const after = settle(withBreakers(house, Object.fromEntries(off.map((id) => [id, true])))).house;
+			const isOn = (id: string) => findBreaker(after, id)?.on ?? after.panels.some((panel) => mainSwitch(panel.id) === id && panel.mainOn);
+			return { kind: 'breaker', held: off.every(isOn) && mainPanel(after).residualDevices.every((device) => device.on) };
 		}
 	}
 }

@@ -9,7 +9,8 @@ export async function latestSettings(householdId: string, region: Region): Promi
 		'select settings from settings_version where household_id = $1 order by version desc limit 1',
 		[householdId]
 	);
-	return { ...defaultsFor(region), ...row?.settings };
+	const usual = defaultsFor(region);
+	return { ...usual, ...row?.settings, search: { ...usual.search, ...row?.settings.search } };
 }
 
 /** Adds a version of the settings after the last one. */

@@ -189,7 +189,9 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 		case 'tidyDirectory':
 			return {
 				title: 'Write the truth into the directory',
-				lead: `${capital(t.breaker)} ${breakerName(house, state.feeder ?? plan.recordedBreaker)} feeds ${boxPlace(house, plan.boxId)}: proven today. What should its line say?`,
+				lead: findBreaker(house, state.feeder ?? plan.recordedBreaker)
+					? `${capital(t.breaker)} ${breakerName(house, state.feeder ?? plan.recordedBreaker)} feeds ${boxPlace(house, plan.boxId)}: proven today. What should its line say?`
+					: `The main switch took everything, so nothing was learnt of the single ${t.breaker}s. The line of ${breakerName(house, plan.recordedBreaker)} stays as it is; search for the right one another day.`,
 				why: 'The next person at the panel, perhaps you in the dark, will believe what is written there.',
 				rule: uk ? 'BS 7671 514.9.1' : 'NEC 2020 408.4(A)'
 			};

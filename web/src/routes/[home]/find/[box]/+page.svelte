@@ -33,7 +33,10 @@
 				settings: SearchSettings;
 				arranged: string[];
 			} | null;
-			if (kept) ({ events, settings, arranged } = kept);
+			if (kept) {
+				({ events, arranged } = kept);
+				settings = { ...settings, ...kept.settings };
+			}
 		} catch {
 			localStorage.removeItem(key);
 		}

@@ -8,14 +8,20 @@
 	import { holdWords } from '$lib/words/energy';
 	import { readingWords } from '$lib/words/events';
 	import { recordLines } from '$lib/words/recordLines';
-	import { breakerName, capital, pairWords, terms, voltsWord } from '$lib/words/terms';
+	import { breakerName, breakerNames, capital, pairWords, terms, voltsWord } from '$lib/words/terms';
 
 	let { data } = $props();
 	const { plan } = $derived(data);
 	const house = $derived(data.recorded);
 	const t = $derived(terms[plan.region]);
 	const box = $derived(findBox(house, plan.boxId)!);
-	const feeder = $derived(data.state.feeder ?? plan.recordedBreaker);
+	/** What was off when it was last proven dead, without what had been shown not to feed it. */
+	const feeders = $derived(
+		(data.record.proofs.at(-1)?.breakers ?? [data.state.feeder ?? plan.recordedBreaker]).filter(
+			(id) => !data.state.isolation.notFeeding.includes(id)
+		)
+	);
+	const asRecorded = $derived(feeders.length !== 1 || feeders[0] === plan.recordedBreaker);
 	const outcome = $derived(data.job.outcome ?? 'under way');
 	const removed = $derived(deviceWords(plan.oldDevice, plan.region));
 	const fitted = $derived(deviceWords(plan.newDevice, plan.region));
@@ -70,9 +76,9 @@
 		<div>
 			<dt>{capital(t.breaker)}</dt>
 			<dd>
-				{breakerName(house, feeder)}, {findBreaker(house, feeder)?.ratingA} A{feeder !== plan.recordedBreaker
-					? ` (the directory said ${breakerName(house, plan.recordedBreaker)})`
-					: ''}
+				{breakerNames(house, feeders)}{#if feeders.length === 1 && findBreaker(house, feeders[0]!)}, {findBreaker(house, feeders[0]!)!
+						.ratingA} A{/if}
+				{asRecorded ? '' : ` (the directory said ${breakerName(house, plan.recordedBreaker)})`}
 			</dd>
 		</div>
 		<div>

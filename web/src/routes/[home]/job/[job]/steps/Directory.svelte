@@ -6,10 +6,12 @@
 
 	const { session } = getJob();
 	const { plan, house } = session;
-	const feeder = session.jobState.feeder ?? plan.recordedBreaker;
+	/** A main switch says nothing about which breaker it was. */
+	const switched = session.jobState.feeder ?? plan.recordedBreaker;
+	const feeder = findBreaker(house, switched) ? switched : plan.recordedBreaker;
 	const was = labelOf(house, feeder);
 	const room = house.rooms.find(({ id }) => id === findBox(house, plan.boxId)?.room)?.name ?? '';
-	const moved = feeder !== plan.recordedBreaker;
+	const moved = feeder !== plan.recordedBreaker && !plan.together.some(({ breaker }) => breaker === feeder);
 	let label = $state(moved ? room.toLowerCase() : was || room.toLowerCase());
 	const submit = (event: SubmitEvent) => {
 		event.preventDefault();
