@@ -57,7 +57,7 @@
 </script>
 
 <form onsubmit={keep} onchange={keep}>
-	<h2>{capital(t.breaker)} {breakerName(house, breaker.id)} <span class="soft">in {panelOf(house, breaker.id)?.name}</span></h2>
+	<h2>{capital(t.breaker)} {spaceText(breaker).replace('+', '/')} <span class="soft">in {panelOf(house, breaker.id)?.name}</span></h2>
 	<div class="fields">
 		<label class="wide"
 			><span class="label">Directory says</span><input class="field" bind:value={label} maxlength="80" placeholder="nothing yet" /></label
