@@ -1,0 +1,115 @@
+import type { Step } from '@wary/core/job';
+import { boxPlace, capital, terms } from '../terms';
+import type { StepWords, Telling } from './step';
+
+/** Steps that are simply done or not. */
+export function confirmWords(step: Extract<Step, { kind: 'confirm' }>['step'], { plan, house }: Telling): StepWords {
+	const t = terms[plan.region];
+	const uk = plan.region === 'uk';
+	switch (step) {
+		case 'cautions':
+			return {
+				title: 'Before anything else',
+				lead: 'Read these once. They hold for the whole job.',
+				why: 'Most people who are hurt at an outlet had switched something off first.'
+			};
+		case 'tag':
+			return {
+				title: 'Hang the tag',
+				lead: 'Your name, today’s date and time, “do not switch on”. On the lock, or taped over the breaker.',
+				why: 'It tells the next person that the dark is on purpose.'
+			};
+		case 'tell':
+			return {
+				title: 'Tell the house',
+				lead: 'Everyone at home knows that it is off, why, and that nobody touches the panel.',
+				why: 'Clocks, router, freezer: somebody will go looking. Better they know.'
+			};
+		case 'plateOff':
+			return {
+				title: 'Plate off',
+				lead: 'Cut the paint line round the plate, take the screw out, keep it. Lift the plate away.',
+				why: 'Pulled without cutting, the plate takes the wall with it.'
+			};
+		case 'easeOut':
+			return uk
+				? {
+						title: 'Ease the socket out',
+						lead: 'Undo both screws and keep them. Draw the face out square, by its edges, without touching a terminal. No force: the cables are behind it.',
+						why: 'What was proven dead is the contacts. The conductors behind come into reach now, and are proven next.'
+					}
+				: {
+						title: 'Ease the outlet out',
+						lead: 'Undo the two yoke screws. Draw the outlet out by its yoke, top and bottom, without touching a terminal.',
+						why: 'What was proven dead is the contacts. The conductors behind come into reach now, and are proven next.'
+					};
+		case 'prepare':
+			return uk
+				? {
+						title: 'Make the ends ready',
+						lead: 'Cut back damaged copper. Strip 8 to 10 mm. Bare earths: green-and-yellow sleeving on each. Thin single conductors doubled over.',
+						why: 'Too little bare copper and the screw bites insulation; too much and it shows outside the terminal.',
+						rule: 'BS 7671 514.4.2 (identification), 526'
+					}
+				: {
+						title: 'Make the ends ready',
+						lead: 'Cut back damaged metal. Strip to the gauge on the new device, usually 5/8 in. Notch of the wire’s own size. Hooks open clockwise.',
+						why: 'Too little bare and the screw bites insulation; too much and it can touch the box. The wrong notch nicks the copper, and it breaks there later.',
+						rule: 'NEC 2020 110.14'
+					};
+		case 'unusedScrews':
+			return {
+				title: 'Drive in the unused screws',
+				lead: 'Turn every screw that holds nothing all the way in.',
+				why: 'A screw that sticks out is the first thing to touch the box.'
+			};
+		case 'tape':
+			return {
+				title: 'Tape round the device',
+				lead: 'One turn of electrical tape over the terminal screws.',
+				why: 'The box is metal. Tape keeps a screw from touching its side as the device goes in.'
+			};
+		case 'fold':
+			return {
+				title: 'Fold the wires in',
+				lead: `${capital(t.ground)} deepest, then ${t.neutral}, then ${t.hot}, in accordion bends.${uk ? '' : ' Nothing behind the yoke’s ears.'}`,
+				why: 'A wire pinched behind the yoke is a short that waits.'
+			};
+		case 'tugAgain':
+			return {
+				title: 'Tug every wire again',
+				lead: 'After folding, each wire once more, gently.',
+				why: 'Bending works wires loose that held while they were straight.'
+			};
+		case 'seat':
+			return uk
+				? {
+						title: 'Screw it home',
+						lead: 'Start both screws by hand before tightening either. Level it at the adjustable lug. No wire trapped behind the face.',
+						why: 'Too long a screw bottoms out, or reaches a cable behind the box.'
+					}
+				: {
+						title: 'Seat the outlet',
+						lead: 'Push it straight in, yoke screws by hand, level and flush. The plate stays off until it is tested.',
+						why: 'Tested before the plate goes on, a wrong joint is still in reach.'
+					};
+		case 'clearArea':
+			return {
+				title: 'Clear the area',
+				lead: `Hands, tools, children and pets away from ${boxPlace(house, plan.boxId)}. Nothing plugged in there.`,
+				why: 'From the next step on it is live on purpose. Nobody touches it until it is tested.'
+			};
+		case 'nothingLeft':
+			return {
+				title: 'Nothing left hanging',
+				lead: `Clip, padlock, tape and tag are off. Every ${t.breaker} that was tried is on again. Lead and lamp are unplugged.`,
+				why: 'A lock that is forgotten gets cut, and a tag that means nothing teaches people to ignore tags.'
+			};
+		case 'plateOn':
+			return {
+				title: 'Plate on',
+				lead: 'Plate screw only. The outlet behind it is live: the driver stays in the screw. A metal plate: switch off first.',
+				why: 'Snug, not tight. An overtightened plate cracks.'
+			};
+	}
+}

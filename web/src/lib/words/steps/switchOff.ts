@@ -1,0 +1,55 @@
+import { findBreaker } from '@wary/core/house';
+import { breakerName, breakerNames, capital, terms } from '../terms';
+import type { StepWords, Telling } from './step';
+
+/** At the panel: which breaker, and why that one. */
+export function switchOffWords({ house, plan, state }: Telling, also: string | null): StepWords {
+	const t = terms[plan.region];
+	const { isolation } = state;
+	if (also !== null) {
+		const because = plan.together.find(({ breaker }) => breaker === also)?.because;
+		return {
+			title: `${capital(breakerName(house, also))} has to be off too`,
+			lead:
+				because === 'sharedNeutral'
+					? `By the record it shares its neutral with ${breakerNames(house, isolation.off)}. Both off before the box is opened.`
+					: `By the record its circuit is in this box as well. Both off before the box is opened.`,
+			why:
+				because === 'sharedNeutral'
+					? 'A shared neutral carries the other circuit’s current. Opened while that one is on, it comes alive, and what hangs on the two circuits can get the voltage of both.'
+					: 'Switching one off leaves the other alive, in the same box, on the same device.',
+			rule: plan.region === 'uk' ? 'BS 7671 314.4' : 'NEC 2020 210.4(B), 210.7'
+		};
+	}
+	const last = isolation.notFeeding.at(-1);
+	if (isolation.power === 'tripped')
+		return {
+			title: 'It tripped: leave it off',
+			lead: `Move ${t.breaker} ${isolation.off.map((id) => breakerName(house, id)).join(', ')} fully to off. Don’t try it again.`,
+			why: 'Opening at once means it met a short circuit or a fault to earth. The joints you made are the first suspects.'
+		};
+	if (isolation.power === 'unknown')
+		return {
+			title: 'Back to the panel',
+			lead: `Look at ${t.breaker} ${isolation.off.map((id) => breakerName(house, id)).join(', ')}. Put it fully to off, whatever you find.`,
+			why: 'Something happened that could have put power back. What was proven before no longer counts.'
+		};
+	if (isolation.power === 'restored')
+		return {
+			title: 'Off again',
+			lead: `Switch ${t.breaker} ${breakerName(house, state.feeder ?? plan.recordedBreaker)} off. The box has to be opened once more.`,
+			why: 'A test did not come out right. Nothing is put right alive.'
+		};
+	if (last !== undefined)
+		return {
+			title: `Not ${breakerName(house, last)}: find the other`,
+			lead: `With ${breakerName(house, last)} off the ${t.outlet} stayed live, whatever its label says. Put ${breakerName(house, last)} back on, and try another.`,
+			why: `Directories are often wrong: circuits get added and moved, labels don’t. Those of another rating are set back: a swap usually happens between equals.`
+		};
+	const recorded = findBreaker(house, plan.recordedBreaker);
+	return {
+		title: `Switch off ${breakerName(house, plan.recordedBreaker)}`,
+		lead: `The directory says “${recorded?.label || 'nothing'}”. Tap the ${t.breaker} you have switched off.`,
+		why: 'It may be the wrong one: the label is a claim. What it does at the outlet is what counts, and that is read next.'
+	};
+}

@@ -1,0 +1,69 @@
+import { findBreaker, type House } from '@wary/core/house';
+import { deadBelowV } from '@wary/core/isolation';
+import { waysFor, type JobPlan } from '@wary/core/job';
+import { regions } from '@wary/core/rules';
+import { colourWords, howWords } from '../terms';
+
+export const toolWords: Record<string, string> = {
+	lead: 'Extension lead that reaches a grounded outlet on another circuit',
+	lamp: 'A lamp that works, to see that there is power',
+	tester: 'The tester you will prove dead with, batteries fresh',
+	provingUnit: 'Proving unit',
+	multimeter: 'Multimeter, for resistance',
+	plugTester: 'Three-lamp plug-in tester',
+	drivers: 'Insulated hand drivers; no power driver',
+	stripper: 'Wire stripper and cutters',
+	lockOrTape: 'Breaker clip and padlock, or tape; tag and pen',
+	headTorch: 'Head-torch: the lights may go out too',
+	knife: 'Sharp knife for the paint line',
+	tape: 'Electrical tape',
+	sleeving: 'Green-and-yellow sleeving'
+};
+
+export const cautions = (region: 'us' | 'uk'): string[] => [
+	'Off is not dead. A switched breaker, a dark lamp, a silent contactless tester prove nothing. Two-point readings with a proven tester do.',
+	'Nothing bare is touched unless the strip at the top says PROVEN DEAD, and you have not left since.',
+	region === 'uk'
+		? 'A like-for-like socket change is usually not notifiable in England; other nations and special rooms differ. In a room with a bath or shower, stop.'
+		: 'Your local code and the authority that enforces it come before anything said here. Some places want a permit or a licensed electrician even for this.',
+	'Dry hands, dry floor, shoes, no rings, not alone in the house if you can help it, not tired, not in a hurry.',
+	'Whenever something isn’t as described, or you aren’t sure: stop. That is what the Stop button is for.'
+];
+
+export const partQuestions = (
+	region: 'us' | 'uk',
+	plan: JobPlan
+): { key: 'tamperResistant' | 'sameKind' | 'grounded' | 'undamaged'; text: string }[] => [
+	{
+		key: 'sameKind',
+		text:
+			region === 'uk'
+				? plan.newDevice.kind === 'socketTwin'
+					? 'A twin socket, switched like the old one'
+					: 'A single socket'
+				: plan.newDevice.kind === 'duplex'
+					? 'A duplex outlet, both bridge tabs whole'
+					: plan.newDevice.kind === 'twoSlot'
+						? 'Two halves of two slots each, one slot wider than the other'
+						: 'A single outlet'
+	},
+	{
+		key: 'grounded',
+		text:
+			region === 'uk'
+				? 'Terminals marked L, N and earth'
+				: plan.grounded
+					? 'Three slots: it has a green ground screw'
+					: 'No ground slot and no green screw: there is nothing to connect one to'
+	},
+	...(plan.grounded || region === 'uk'
+		? [{ key: 'tamperResistant' as const, text: region === 'uk' ? 'Marked BS 1363, with shutters' : 'Marked TR (tamper resistant)' }]
+		: []),
+	{ key: 'undamaged', text: 'New, not cracked, screws turn freely' }
+];
+
+export const expectedDeadWords = `0 V, under ${deadBelowV}`;
+export const healthyWords = (region: 'us' | 'uk'): string => `${regions[region].healthyV.from} to ${regions[region].healthyV.to} V`;
+export const wayChoices = (plan: JobPlan, terminal: string) => waysFor(plan, terminal).map((way) => ({ way, text: howWords[way] }));
+export const labelOf = (house: House, id: string): string => findBreaker(house, id)?.label ?? '';
+export { colourWords };

@@ -1,0 +1,213 @@
+import { findBreaker } from '@wary/core/house';
+import { waysFor, type JobState, type Step } from '@wary/core/job';
+import { boxPlace, breakerName, capital, halfWords, roleWord, shortWire, terminalWord, terms } from '../terms';
+import { confirmWords } from './confirm';
+import { pairStepWords, resistanceWords } from './readings';
+import type { StepWords, Telling } from './step';
+import { switchOffWords } from './switchOff';
+
+/** What a step says. */
+export function stepWords(step: Step, telling: Telling): StepWords {
+	const { house, plan, state } = telling;
+	const { region } = plan;
+	const t = terms[region];
+	const uk = region === 'uk';
+	switch (step.kind) {
+		case 'confirm':
+			return confirmWords(step.step, telling);
+		case 'checkTools':
+			return {
+				title: 'Lay out what you need',
+				lead: 'Tick what lies in front of you. Nothing is begun until all of it does.',
+				why: 'Every walk back for a driver is a walk away from an open box. And without a tester that reads volts between two points, nothing here can be proven dead.'
+			};
+		case 'checkPart':
+			return {
+				title: `Check the new ${t.outlet}`,
+				lead: 'Read the marks on the part in your hand, not on the packet.',
+				why: uk
+					? 'Like for like: a 13 A socket to BS 1363, shuttered, of the same kind, fits what is behind it without changing the circuit.'
+					: 'A 15 A circuit takes 15 A outlets only. In a dwelling a replacement has to be tamper-resistant nearly everywhere, and grounding where the box has a ground.',
+				rule: uk ? 'BS 7671 553.1; BS 1363-2' : 'NEC 2020 406.4(D)(1), 406.4(D)(5), 406.12; table 210.21(B)(3)'
+			};
+		case 'readLive':
+			return {
+				title: `Live first: ${halfWords[step.half]}`,
+				lead: `Power still on. Tips into the ${uk ? 'line and neutral' : 'two upright'} slots of the ${halfWords[step.half]}, fingers behind the guards.`,
+				why: `A tester that reads nothing before and nothing after has shown nothing. Seen live here first, the same slots going dead later means something.${plan.halves.length > 1 ? ' Both halves, because they can be fed by two breakers.' : ''}`
+			};
+		case 'readLiveGround':
+			return {
+				title: `Is the ${t.ground} here a ${t.ground}?`,
+				lead: uk
+					? 'Power still on. Line to earth should light. Then a contactless tester at the earth contact: it should be silent.'
+					: 'Power still on. Hot to ground should light. Then a contactless tester at the ground slot and the plate screw: it should be silent.',
+				why: `Later, every wire is read to ${t.ground}. If this ${t.ground} is open somewhere it floats, and everything read to it looks dead. A plain meter is fooled by a floating one, because it draws nothing; a lamp is not. And behind swapped conductors the metalwork itself can be alive while every lamp looks right: only a contactless tester at the ${t.ground}, or a reading to a known one, tells.`
+			};
+		case 'needTester':
+			return {
+				title: 'Stop here until you have a tester',
+				lead: `Nothing behind the ${t.plate} may be touched on the word of a lamp. The job keeps: borrow or buy one of these, then go on from here.`,
+				why: 'A lamp, a plug-in tester and a contactless tester each miss something that can hurt you; the instruments page shows what, on the model. A reading between two points, with a tester that was proved, does not.',
+				rule: uk ? 'HSE GS38' : 'NFPA 70E 120.5'
+			};
+		case 'proveEarth':
+			return {
+				title: `Bring a known ${t.ground}`,
+				lead: `Plug an extension lead into an ${t.outlet === 'outlet' ? 'outlet' : 'socket'} on another circuit that is good, and bring its other end here. First, there: is ${t.hot} to ${t.ground} lit?`,
+				why: `The ${t.ground} in this box didn’t show that it is one. What is read to it would prove nothing. The lead’s ${t.ground} takes its place, and the ${t.ground} here is read to it like any other wire.`
+			};
+		case 'switchOff':
+			return switchOffWords(telling, step.also);
+		case 'hold':
+			return {
+				title: 'Hold it off',
+				lead: 'A clip and padlock with the only key in your pocket is best. Say what you have used.',
+				why: 'Somebody else turning it back on is how people who did everything else right get hurt. Tape and a closed door ask others to behave; a padlock doesn’t ask.',
+				rule: uk ? 'HSE GS38; Electricity at Work Regulations 1989, reg. 13, as good practice' : 'NFPA 70E art. 120, as good practice'
+			};
+		case 'proveTester':
+			return step.when === 'before'
+				? {
+						title: 'Prove the tester',
+						lead: uk
+							? 'On the proving unit, or at a socket you know is live on another circuit. Not on the one you have switched off.'
+							: `At an ${t.outlet} you know is live on another circuit, or on a proving unit. Not on the one you have switched off.`,
+						why: 'A flat battery and a dead circuit look the same. The tester shows that it works before it is believed, and again after.',
+						rule: uk ? 'HSE GS38' : 'NFPA 70E 120.5'
+					}
+				: {
+						title: 'Prove the tester again',
+						lead: 'The same live source as before. It must show it again.',
+						why: 'Had it failed between the first proof and now, every zero it showed would be worth nothing.',
+						rule: uk ? 'HSE GS38' : 'NFPA 70E 120.5'
+					};
+		case 'readPair':
+			return pairStepWords(step, telling);
+		case 'lookOver':
+			return {
+				title: 'See how each wire sits',
+				lead: 'Look, don’t pull. Compare with the drawing, put right what differs, take a photograph, mark the cables with tape.',
+				why: 'In ten minutes they will all be loose and look alike. Colours are a hint, never a proof: which terminal a wire came from is what counts.'
+			};
+		case 'inspect':
+			return {
+				title: 'Look for trouble',
+				lead: 'Head-torch, close up. Say what you see; if you can’t tell, say that.',
+				why: 'Heat, age and aluminium make a swap into a job for an electrician. Better to learn it while everything is still as it was.',
+				rule: uk ? 'BS 7671 526 (connections), 522' : 'NEC 2020 110.12(B), 110.14, 300.14'
+			};
+		case 'takeOff': {
+			const landing = plan.takeOff.find(({ terminal }) => terminal === step.terminal)!;
+			const wires = landing.wires.map((wire) => shortWire(house, plan, wire)).join(' and ');
+			return {
+				title: `Off: ${terminalWord(region, step.terminal)}`,
+				lead: `Loosen the screw and free the ${wires}.${landing.wires.some(({ how }) => how === 'pushIn') ? ' Push-in: narrow blade in the slot beside the hole, pull straight.' : ''} Bend it away from the others.`,
+				why: `${capital(t.hot)} comes off first and ${t.ground} last, so that the protective path is there as long as anything else is.`
+			};
+		}
+		case 'terminate': {
+			const landing = plan.putOn.find(({ terminal }) => terminal === step.terminal)!;
+			const ways = waysFor(plan, step.terminal);
+			return {
+				title: `On: ${landing.wires.map((wire) => shortWire(house, plan, wire)).join(' and ')}`,
+				lead: wayLead(ways[0] === 'pillar', landing.wires.length),
+				why: `${landing.role === 'ground' ? `${capital(t.ground)} goes on first: from now on the protective path is there.` : 'A loose screw heats. The torque printed on the device is what its maker tested.'} ${uk ? 'Terminals sit differently from model to model: read the marks L, N and earth.' : 'Brass is hot, silver is neutral, green is ground. Seen from the back, left and right swap.'}`,
+				rule: uk ? 'BS 7671 526.2' : 'NEC 2020 110.14(A), (D)'
+			};
+		}
+		case 'tug':
+			return {
+				title: 'Tug it',
+				lead: `Hold the device, pull each wire at the ${terminalWord(region, step.terminal)} firmly. It must not move.`,
+				why: 'A wire that looks clamped and isn’t is the commonest bad joint there is.'
+			};
+		case 'reopen':
+			return {
+				title: 'Ease it out again',
+				lead: `The ${roleWord(region, 'hot')} joints come apart in the other order; first out of the box, by its ends, not by its terminals.`,
+				why: reopenWhy(state)
+			};
+		case 'readOhms':
+			return resistanceWords(step.check, telling);
+		case 'restorePower':
+			return {
+				title: 'Power on',
+				lead: `Lock and tag off, stand to one side, face turned away, switch ${state.isolation.off.map((id) => breakerName(house, id)).join(' and ')} on. Did it hold?`,
+				why: 'If it trips at once it has found a short. It stays off: switching it on again feeds the fault.'
+			};
+		case 'readPlug':
+			return {
+				title: `Final test: ${halfWords[step.half]}`,
+				lead: `Plug the three-lamp tester into the ${halfWords[step.half]}. Say which lamps are lit.`,
+				why: `Three lamps cannot see everything: ${t.neutral} and ${t.ground} swapped look right to them. The readings you took wire by wire cover that.`
+			};
+		case 'readOutlet':
+			return {
+				title: `Final test: ${halfWords[step.half]}`,
+				lead: 'Two readings: narrow slot to wide slot, then wide slot to the known ground at the lead. No three-lamp tester fits two slots.',
+				why: 'Hot to neutral says that there is power. Neutral to a known ground says that the slots aren’t swapped: a swapped pair reads the same between its own two slots.',
+				rule: 'NEC 2020 406.4(D)(2)(a), 200.11'
+			};
+		case 'checkNeighbour':
+			return {
+				title: `Next ${t.outlet}: ${boxPlace(house, step.box)}`,
+				lead: 'Plug in a lamp or the tester. Does it work as before?',
+				why: 'Its current passes through the joints you have just made. If it is dark, the through connection is open here.'
+			};
+		case 'grip':
+			return {
+				title: `Grip: ${halfWords[step.half]}`,
+				lead: 'Push a plug home and let the cord hang. It should hold, and take a firm pull to come out.',
+				why: 'Worn contacts were why this began. New ones that don’t grip are a faulty part.'
+			};
+		case 'tidyDirectory':
+			return {
+				title: 'Write the truth into the directory',
+				lead: findBreaker(house, state.feeder ?? plan.recordedBreaker)
+					? `${capital(t.breaker)} ${breakerName(house, state.feeder ?? plan.recordedBreaker)} feeds ${boxPlace(house, plan.boxId)}: proven today. What should its line say?`
+					: `The main switch took everything, so nothing was learnt of the single ${t.breaker}s. The line of ${breakerName(house, plan.recordedBreaker)} stays as it is; search for the right one another day.`,
+				why: 'The next person at the panel, perhaps you in the dark, will believe what is written there.',
+				rule: uk ? 'BS 7671 514.9.1' : 'NEC 2020 408.4(A)'
+			};
+		case 'finish':
+			return {
+				title: 'Done',
+				lead: 'Everything tested. Finishing writes the record and closes the job.',
+				why: 'A finished record can’t be changed afterwards, by anybody. That is what makes it worth showing.'
+			};
+		case 'cap':
+			return {
+				title: 'Make the ends safe',
+				lead: 'A connector or cap on every bare end, each on its own, then fold them back into the box.',
+				why: 'You are about to leave. A capped end that comes alive by mistake hurts nobody.'
+			};
+		case 'stop':
+			return {
+				title: 'Stop here',
+				lead: 'Everything stays as it is, off and tagged. The record says what was found, for whoever goes on.',
+				why: 'Stopping is a result. What you found is worth more than a finished swap over it.'
+			};
+	}
+}
+
+function wayLead(pillar: boolean, wires: number): string {
+	if (pillar)
+		return `${wires > 1 ? 'Both ends side by side' : 'The end'} right up into the pillar, no insulation under the screw, no copper outside. Tighten with the hand driver.`;
+	return 'Straight under the plate up to the insulation, or hooked clockwise round the screw, so that tightening draws it in. Hand driver, to the torque printed on the device.';
+}
+
+function reopenWhy(state: JobState): string {
+	switch (state.redo) {
+		case 'finalTest':
+			return 'The plug-in test came out wrong: one of the joints made here is not what it should be.';
+		case 'neighbour':
+			return 'The next outlet is dark: the through connection here is open.';
+		case 'grip':
+			return 'The new part doesn’t grip. It is taken off again and another put in its place.';
+		case 'tripped':
+			return 'The breaker opened: something touches that should not.';
+		default:
+			return 'A check before power came out wrong. It is put right while everything is off.';
+	}
+}
