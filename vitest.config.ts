@@ -1,3 +1,4 @@
+import { svelte } from '@sveltejs/vite-plugin-svelte';
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
@@ -5,7 +6,9 @@ export default defineConfig({
 		projects: [
 			{ test: { name: 'core', include: ['core/**/*.test.ts'], testTimeout: 120_000 } },
 			{
-				resolve: { alias: { $lib: new URL('./web/src/lib', import.meta.url).pathname } },
+				// Runes in plain modules are compiled as in the page.
+				plugins: [svelte()],
+				resolve: { conditions: ['browser'], alias: { $lib: new URL('./web/src/lib', import.meta.url).pathname } },
 				test: { name: 'web', include: ['web/src/**/*.test.ts'], testTimeout: 60_000, hookTimeout: 60_000 }
 			}
 		]

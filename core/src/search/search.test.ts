@@ -269,6 +269,34 @@ describe('a search', () => {
 		);
 	});
 
+	it('what is to stay on is never switched, and with all of them to stay on it says so', () => {
+		const candidates = candidatesFor(fennelLaneRecorded(), 'sewing-east-wall');
+		const keepOn = candidates.slice(0, 6).map(({ id }) => id);
+		const events: SearchEvent[] = [];
+		for (let count = 0; count < 12; count++) {
+			const { next, end } = searchStand(candidates, { ...lamp, keepOn }, events);
+			if (end) break;
+			if (next?.kind !== 'switch') throw new Error('a lamp sweeps nothing');
+			for (const id of keepOn) expect(next.off).not.toContain(id);
+			events.push({ kind: 'answer', off: next.off, answer: 'on', by: 'lamp' });
+		}
+		const all = { ...lamp, keepOn: candidates.map(({ id }) => id) };
+		expect(searchStand(candidates, all, []).end?.kind).toBe('onlyForbiddenLeft');
+	});
+
+	it('what was found to feed another room is set back, what feeds this room comes forward', () => {
+		const house = fennelLaneRecorded();
+		const found = (breaker: string, box: string) =>
+			editHouse(house, [{ do: 'addFinding', breaker, box, finding: 'feeds', on: '2026-11-25', how: 'test' }]);
+		const chance = (made: ReturnType<typeof editHouse>, id: string) => {
+			if (!made.ok) throw new Error();
+			return candidatesFor(made.house, 'sewing-east-wall').find((each) => each.id === id)!.probability;
+		};
+		const before = candidatesFor(house, 'sewing-east-wall').find(({ id }) => id === 'b10')!.probability;
+		expect(chance(found('b10', 'music-piano'), 'b10')).toBeLessThan(before);
+		expect(chance(found('b10', 'sewing-closet'), 'b10')).toBeGreaterThan(before);
+	});
+
 	it('every candidate excluded, or none there: it says so instead of asking', () => {
 		const house: House = fennelLaneRecorded();
 		const candidates = candidatesFor(house, 'sewing-east-wall').map((each) => ({ ...each, forbidden: true }));

@@ -78,11 +78,27 @@ export class JobSession {
 	/** Takes up what this browser had not sent yet. */
 	resume(): void {
 		setInterval(() => (this.#now = new Date().toISOString()), 30_000);
+		void this.#catchUp();
 		const kept = localStorage.getItem(this.#key);
 		if (!kept) return;
 		const stored = new Set(this.#stored.map(({ id }) => id));
 		this.#keep((JSON.parse(kept) as Waiting[]).filter(({ id }) => !stored.has(id)));
 		void this.#send();
+	}
+
+	/**
+	 * Asks for what was stored after this page was made. A page that is asked for while the last act of the page before it is on its way comes without it, and
+	 * the act is no longer kept here either, since it was acknowledged to the page that is gone.
+	 */
+	async #catchUp(): Promise<void> {
+		const known = this.#stored.length;
+		try {
+			const response = await fetch(`${this.#address}/events?after=${known}`);
+			const { events } = (await response.json()) as { events?: readonly JobEvent[] };
+			if (events && events.length > 0 && this.#stored.length === known) this.#stored = [...this.#stored, ...events];
+		} catch {
+			// Without the server there is nothing newer to be had.
+		}
 	}
 
 	/** Judges a command; accepted, it counts at once and is sent. */

@@ -28,8 +28,12 @@ export async function POST({ params, request }) {
 	}
 }
 
-/** The job's events. */
-export async function GET({ params }) {
+/** The job's events; with `after`, those that came after so many. A page can be older than what its own last act stored. */
+export async function GET({ params, url }) {
 	const found = await routeJob(params.home, params.job);
-	return found.ok ? json({ ok: true, version: found.value.loaded.events.length, events: found.value.loaded.events }) : found.response;
+	if (!found.ok) return found.response;
+	const after = Number(url.searchParams.get('after') ?? 0);
+	if (!Number.isInteger(after) || after < 0) return failure(400, 'malformed');
+	const { events } = found.value.loaded;
+	return json({ ok: true, version: events.length, events: events.slice(after) });
 }

@@ -1,0 +1,127 @@
+import { fennelLaneRecorded } from '@wary/core/demo';
+import { decide, expectationsOf, planJob, replay, type Command, type JobEvent } from '@wary/core/job';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { JobSession } from './session.svelte';
+
+vi.mock('$app/environment', () => ({ browser: true }));
+
+const house = fennelLaneRecorded();
+const planned = planJob(house, 'sewing-east-wall');
+if (!planned.ok) throw new Error(planned.failure.code);
+const { plan } = planned;
+
+/** A server with one job; it judges as the real one does. */
+class Server {
+	events: JobEvent[] = [];
+	down = false;
+	/** Stores, and the answer is lost on the way. */
+	deaf = false;
+	post(body: { id: string; at: string; expectedVersion: number; command: Command }): object {
+		if (this.events.some(({ id }) => id === body.id)) return { ok: true, version: this.events.length };
+		if (this.events.length !== body.expectedVersion)
+			return { ok: false, code: 'conflict', version: this.events.length, events: this.events.slice(body.expectedVersion) };
+		const state = replay(plan, this.events);
+		const decision = decide({ plan, expect: expectationsOf(house, plan, state), find: () => undefined }, state, body.command);
+		if (!decision.ok) return { ok: false, code: 'refused', refusal: decision.refusal };
+		const event: JobEvent = { id: body.id, at: body.at, body: decision.body };
+		this.events.push(event);
+		return { ok: true, version: this.events.length, event };
+	}
+}
+let server: Server;
+const kept = new Map<string, string>();
+const open = (events: readonly JobEvent[] = [...server.events]) => {
+	const session = new JobSession({ house, plan, events, address: '/api/home/jobs/1' });
+	session.resume();
+	return session;
+};
+const note = (text: string): Command => ({ kind: 'note', text });
+const texts = (events: readonly JobEvent[]) => events.map(({ body }) => (body.kind === 'note' ? body.text : body.kind));
+const settled = () => vi.advanceTimersByTimeAsync(20);
+
+beforeEach(() => {
+	vi.useFakeTimers();
+	server = new Server();
+	kept.clear();
+	vi.stubGlobal('localStorage', {
+		getItem: (key: string) => kept.get(key) ?? null,
+		setItem: (key: string, value: string) => void kept.set(key, value),
+		removeItem: (key: string) => void kept.delete(key)
+	});
+	vi.stubGlobal('fetch', async (address: string, request?: { body: string }) => {
+		if (server.down) throw new TypeError('network');
+		const after = Number(new URL(address, 'http://home').searchParams.get('after') ?? 0);
+		const answer = request
+			? server.post(JSON.parse(request.body) as Parameters<Server['post']>[0])
+			: { events: server.events.slice(after) };
+		if (server.deaf && request) throw new TypeError('network');
+		return { status: 200, json: async () => answer };
+	});
+});
+afterEach(() => {
+	vi.useRealTimers();
+	vi.unstubAllGlobals();
+});
+
+describe('a job on a device', () => {
+	it('counts an entry at once and has it stored once', async () => {
+		const session = open();
+		expect(session.submit({ kind: 'confirm', step: 'cautions' })).toBe(true);
+		expect([session.step?.kind, session.unsent]).toEqual(['checkTools', 1]);
+		await settled();
+		expect([session.unsent, server.events.length]).toEqual([0, 1]);
+	});
+
+	it('goes on while the server is away, keeps what it has not sent over a reload, and sends it in order', async () => {
+		const session = open();
+		server.down = true;
+		session.submit(note('one'));
+		session.submit(note('two'));
+		await settled();
+		expect([session.reachable, session.unsent, server.events.length]).toEqual([false, 2, 0]);
+		server.down = false;
+		const again = open();
+		expect(texts(again.events)).toEqual(['one', 'two']);
+		await vi.advanceTimersByTimeAsync(3000);
+		expect([texts(server.events), again.unsent]).toEqual([['one', 'two'], 0]);
+	});
+
+	it('stores nothing twice when an answer is lost on the way', async () => {
+		const session = open();
+		server.deaf = true;
+		session.submit(note('once'));
+		await settled();
+		server.deaf = false;
+		await vi.advanceTimersByTimeAsync(3000);
+		expect([texts(server.events), session.unsent, texts(session.events)]).toEqual([['once'], 0, ['once']]);
+	});
+
+	it('a page made while the last act of the one before was on its way catches up by itself', async () => {
+		const before = [...server.events];
+		open().submit(note('acknowledged to the page that is gone'));
+		await settled();
+		const session = open(before);
+		expect(session.events).toHaveLength(0);
+		await settled();
+		expect(texts(session.events)).toEqual(['acknowledged to the page that is gone']);
+	});
+
+	it('is told what another device did, and puts its own on top where it still fits', async () => {
+		const session = open();
+		await settled();
+		server.post({ id: 'theirs', at: '2026-11-25T10:00:00Z', expectedVersion: 0, command: { kind: 'confirm', step: 'cautions' } });
+		session.submit({ kind: 'confirm', step: 'cautions' });
+		await settled();
+		expect([session.overtaken?.theirs.length, session.overtaken?.dropped.length, session.step?.kind]).toEqual([1, 1, 'checkTools']);
+		session.submit(note('still here'));
+		await settled();
+		expect(texts(server.events)).toEqual(['confirm', 'still here']);
+	});
+
+	it('refuses what isn’t due, in place, and sends nothing', async () => {
+		const session = open();
+		expect(session.submit({ kind: 'confirm', step: 'easeOut' })).toBe(false);
+		await settled();
+		expect([session.refusal?.code, server.events.length]).toEqual(['notProvenDead', 0]);
+	});
+});
