@@ -63,6 +63,11 @@
 	];
 	const answer = (what: 'dark' | 'on' | 'unsure') =>
 		move?.kind === 'switch' && !planner.working && onevent({ kind: 'answer', off: [...move.off], answer: what, by: move.by });
+	/** As one meets them on the wall. */
+	const inPanelOrder = (ids: readonly string[]) =>
+		allBreakers(house)
+			.map(({ id }) => id)
+			.filter((id) => ids.includes(id));
 	const toggleKept = (id: string) =>
 		onsettings({
 			...settings,
@@ -110,7 +115,11 @@
 			</p>
 		{:else if move}
 			<p class="label">have off, all others on</p>
-			<p class="which">{move.off.map((id) => breakerName(house, id)).join(' · ')}</p>
+			<p class="which">
+				{inPanelOrder(move.off)
+					.map((id) => breakerName(house, id))
+					.join(' · ')}
+			</p>
 			<p>{meansWords[move.by].look} <b>dark</b>?</p>
 			<p class="row answers">
 				<button type="button" class="btn" disabled={planner.working} onclick={() => answer('dark')}>Dark<kbd>d</kbd></button>
@@ -145,7 +154,7 @@
 			<ol class="log">
 				{#each events as event, k (k)}
 					<li>
-						{#if event.kind === 'answer'}<b>{breakerNames(house, event.off)}</b>
+						{#if event.kind === 'answer'}<b>{breakerNames(house, inPanelOrder(event.off))}</b>
 							{answerWords[event.answer]} <span class="soft">{meansWords[event.by].short}</span>{:else}signal strongest at <b
 								>{event.strongest === null ? 'none' : breakerName(house, event.strongest)}</b
 							>{/if}
