@@ -424,6 +424,15 @@
 	.uk small {
 		text-align: center;
 	}
+	.uk .text {
+		overflow-wrap: anywhere;
+		hyphens: auto;
+		flex: none;
+		max-width: 100%;
+	}
+	.share {
+		white-space: nowrap;
+	}
 	@container (max-width: 480px) {
 		.us .breaker {
 			min-height: 2.75rem;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { circuitsInBox, placeName } from '@wary/core/house';
 	import DeviceDrawing from '$lib/ui/DeviceDrawing.svelte';
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
 	import TopBar from '$lib/ui/TopBar.svelte';
@@ -9,6 +10,9 @@
 	let { data } = $props();
 	const t = $derived(terms[data.house.region]);
 	const first = $derived(data.needs[0]);
+	const unplaced = $derived(
+		data.house.boxes.filter((box) => box.use === 'outlet' && box.device && circuitsInBox(data.house, box.id).length === 0)
+	);
 	const others = $derived(data.needs.slice(1));
 	const firstBox = $derived(first ? data.house.boxes.find(({ id }) => id === first.boxId) : undefined);
 	const rooms = $derived(
@@ -53,7 +57,15 @@
 				</p>
 				<p class="row"><a class="btn" href={`/${data.home.slug}/house`}>Put the house in</a></p>
 			{:else if data.underWay.length === 0}
-				<h1>Nothing is waiting</h1>
+				<h1>{unplaced.length > 0 ? `${unplaced.length} without ${t.aBreaker}` : 'Nothing is waiting'}</h1>
+				{#if unplaced.length > 0}
+					<p>Nobody has found yet what feeds these. A lamp or a radio and a few walks find it, and the directory learns it.</p>
+					<ul class="plain">
+						{#each unplaced.slice(0, 8) as box (box.id)}<li>
+								<a href={`/${data.home.slug}/find/${box.id}`}>Find the {t.breaker} of {placeName(data.house, box)}</a>
+							</li>{/each}
+					</ul>
+				{/if}
 				<p>No worry is on record at {data.home.name}. Choose any {t.outlet} below to look at it, or to replace it like for like.</p>
 			{:else}
 				<h1>One thing at a time</h1>
