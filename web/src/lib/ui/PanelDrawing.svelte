@@ -454,6 +454,22 @@
 		.uk .spaces {
 			gap: 2px;
 		}
+		/* In a narrow row labels stand upright, as they do on the real one. */
+		.uk .breaker .text {
+			writing-mode: vertical-rl;
+			transform: rotate(180deg);
+			overflow-wrap: normal;
+			font-size: 0.82rem;
+			max-height: 10rem;
+			text-align: right;
+		}
+		.uk .breaker small {
+			margin-top: auto;
+			font-size: 0.72rem;
+		}
+		.share {
+			font-size: 0.66rem;
+		}
 		.cover {
 			font-size: 0.64rem;
 		}
