@@ -37,19 +37,20 @@ export function houseAfterJob(house: House, plan: JobPlan, state: JobState, even
 		worries: plan.together.some(({ because }) => because === 'sharedNeutral') ? [sharedNeutralWorry(on)] : [],
 		history: [...box.history, { on, what: 'Replaced like for like, proven dead before and tested after.' }]
 	}));
+	return withFindings(rewired, plan, state, feeders, on, feeders.length === 1 ? state.directory : null);
+}
+
+/** The directory with what this job found of its breakers; `label`: what the one that feeds it says from now on. */
+function withFindings(house: House, plan: JobPlan, state: JobState, feeders: readonly string[], on: string, label: string | null): House {
 	return {
-		...rewired,
-		panels: rewired.panels.map((panel) => ({
+		...house,
+		panels: house.panels.map((panel) => ({
 			...panel,
 			breakers: panel.breakers.map((breaker) => {
 				const found = findingOn(breaker.id, feeders, plan, state, on);
-				return found
-					? {
-							...breaker,
-							label: feeders.length === 1 && found.finding === 'feeds' ? (state.directory ?? breaker.label) : breaker.label,
-							findings: [...breaker.findings, found]
-						}
-					: breaker;
+				if (!found) return breaker;
+				const says = found.finding === 'feeds' && label !== null ? label : breaker.label;
+				return { ...breaker, label: says, findings: [...breaker.findings, found] };
 			})
 		}))
 	};
@@ -94,11 +95,13 @@ function coloursSeen(events: readonly JobEvent[]): ReadonlyMap<string, Colour> {
 	);
 }
 
-/** The recorded house after a job that was stopped: what was found is worth keeping, the device is as it was or off. */
-export function houseAfterStop(house: House, plan: JobPlan, state: JobState, on: string, note: string): House {
+/** The recorded house after a job that was stopped: what was found is worth keeping, of breakers too; the device is as it was or off. */
+export function houseAfterStop(house: House, plan: JobPlan, state: JobState, events: readonly JobEvent[], on: string, note: string): House {
 	const why = mustStop(state);
-	return withBox(house, plan.boxId, (box) => ({
+	const proven = proofsOf(plan, events).length > 0;
+	const noted = withBox(house, plan.boxId, (box) => ({
 		...box,
 		history: [...box.history, { on, what: `Job stopped${why ? ` (${why})` : ''}${note ? `: ${note}` : '.'}`.slice(0, 500) }]
 	}));
+	return withFindings(noted, plan, state, proven ? feedersFound(house, plan, state, events) : [], on, null);
 }

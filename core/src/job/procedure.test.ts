@@ -4,7 +4,7 @@ import { fennelLaneActual, fennelLaneRecorded } from '../demo';
 import { editHouse, withBox, type House } from '../house';
 import { energyOf, goingOffWith, hardThings, holds, mustBeOffTogether, type Hold } from '../isolation';
 import { readPlugLamps, readVoltageV } from '../instruments';
-import { asOf, expectationsOf, groundProbes, houseAfterJob, mustStop, nextStep, planJob, recordOf } from './index';
+import { asOf, expectationsOf, groundProbes, houseAfterJob, houseAfterStop, mustStop, nextStep, planJob, recordOf } from './index';
 
 const east = 'sewing-east-wall';
 const edited = (house: House, ...edits: Parameters<typeof editHouse>[1]): House => {
@@ -172,6 +172,21 @@ describe('what “to ground” is worth', () => {
 			if (energyOf(one.state.isolation) === 'provenDead' && one.state.isolation.proof.scope === 'bare')
 				expect(one.state.isolation.off).toContain('b10');
 		}
+	});
+});
+
+describe('a job that was stopped', () => {
+	it('keeps what it found of breakers: the one that left it live, and nothing of what was never proven', () => {
+		const one = person(fennelLaneRecorded(), fennelLaneActual(), 'b11', 'b14');
+		one.until('readPair');
+		one.go();
+		const found = (id: string) => {
+			const after = houseAfterStop(one.recorded, one.plan, one.state, one.events, '2026-11-25', 'rain');
+			return after.panels[0]!.breakers.find((breaker) => breaker.id === id)!.findings.filter(({ box }) => box === east);
+		};
+		expect([found('b11').map(({ finding }) => finding), found('b14')]).toEqual([['doesNotFeed'], []]);
+		one.until('takeOff');
+		expect([found('b11'), found('b14')].map(([first]) => first!.finding)).toEqual(['doesNotFeed', 'feeds']);
 	});
 });
 

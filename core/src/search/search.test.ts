@@ -269,6 +269,26 @@ describe('a search', () => {
 		);
 	});
 
+	it('what is left to expect is said where a plan says it, the other ways it may turn out included, and nowhere else', () => {
+		const candidates = candidatesFor(fennelLaneRecorded(), 'sewing-east-wall');
+		const first = searchStand(candidates, lamp, []).next!;
+		if (first.kind !== 'switch') throw new Error();
+		// One look if it is this one; at least one more in every other case.
+		expect(first.off).toEqual(['b11']);
+		expect(first.expected!.walks).toBeGreaterThanOrEqual(1 + (1 - first.chance));
+		const muddled: SearchEvent[] = [
+			{ kind: 'answer', off: ['b11'], answer: 'dark', by: 'lamp' },
+			{ kind: 'answer', off: ['b11'], answer: 'on', by: 'lamp' },
+			{ kind: 'answer', off: ['b11', 'b10'], answer: 'dark', by: 'lamp' }
+		];
+		for (let count = 0; count < 8; count++) {
+			const { next } = searchStand(candidates, lamp, muddled);
+			if (next?.kind !== 'switch') break;
+			if (next.method === 'byInformation') expect(next.expected).toBeNull();
+			muddled.push({ kind: 'answer', off: next.off, answer: count % 2 ? 'dark' : 'on', by: 'lamp' });
+		}
+	});
+
 	it('what is to stay on is never switched, and with all of them to stay on it says so', () => {
 		const candidates = candidatesFor(fennelLaneRecorded(), 'sewing-east-wall');
 		const keepOn = candidates.slice(0, 6).map(({ id }) => id);

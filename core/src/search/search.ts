@@ -1,6 +1,6 @@
 import { believe, darkWith, type Believed, type Observation } from './belief';
 import type { Candidate } from './candidates';
-import { planOrder, planSets, type Item, type Planned } from './plan';
+import { costOfOrder, planOrder, planSets, type Item, type Planned } from './plan';
 
 /** How one learns what happened at the outlet. */
 export const means = ['lamp', 'radio', 'helper', 'signal'] as const;
@@ -49,10 +49,10 @@ export type Move =
 			readonly method: Planned['method'] | 'byInformation';
 			/** Chance that it goes dark. */
 			readonly chance: number;
-			readonly expectedWalks: number;
-			readonly expectedS: number;
+			/** What is left to expect if this is done first, where a plan says so; a rule of thumb says nothing of it. */
+			readonly expected: { readonly walks: number; readonly seconds: number } | null;
 	  }
-	| { readonly kind: 'sweep'; readonly expectedWalks: number; readonly expectedS: number };
+	| { readonly kind: 'sweep' };
 
 export type SearchEnd =
 	| { readonly kind: 'found'; readonly breaker: string }
@@ -154,9 +154,8 @@ function nextMove(
 	believed: readonly Believed[],
 	events: readonly SearchEvent[]
 ): Move | null {
-	const { means: at, walkS } = settings;
-	if (at === 'signal' && !events.some(({ kind }) => kind === 'signal'))
-		return { kind: 'sweep', expectedWalks: 2, expectedS: walkS * 2 + lookS.signal };
+	const { means: at } = settings;
+	if (at === 'signal' && !events.some(({ kind }) => kind === 'signal')) return { kind: 'sweep' };
 	const heard = events.filter((event) => event.kind === 'answer' && event.by === 'radio').length;
 	const by = at === 'signal' || (at === 'radio' && heard >= earAtMost) ? 'lamp' : at;
 	const free = candidates.filter(({ forbidden }) => !forbidden);
@@ -164,9 +163,12 @@ function nextMove(
 	const unsure = last?.answer === 'unsure' ? last : null;
 	// Not sure from afar: the same again, seen with one's own eyes.
 	if (unsure && unsure.by !== 'lamp' && timesAsked(unsure.off, events) < askedAtMost)
-		return asMove(unsure.off, 'lamp', 'lookYourself', 'oneByOne', settings, believed);
+		return asMove(unsure.off, 'lamp', 'lookYourself', 'oneByOne', believed);
 	const unseen = new Set(
 		events.flatMap((event) => (event.kind === 'answer' && event.answer === 'unsure' && event.by === 'lamp' ? [keyOf(event.off)] : []))
+	);
+	const chance = new Map(
+		believed.flatMap(({ hypothesis, probability }) => (hypothesis.kind === 'one' ? [[hypothesis.id, probability] as const] : []))
 	);
 	const best = believed[0]!;
 	if (best.probability >= sureEnough && best.hypothesis.kind !== 'elsewhere') {
@@ -175,17 +177,21 @@ function nextMove(
 		const walk = by === 'radio' && (ids.length > 1 || answersOn(keyOf(ids), events).length > 1) ? 'lamp' : by;
 		const before = events.filter((event) => event.kind === 'answer' && (event.by === 'radio') === (walk === 'radio'));
 		if (!unseen.has(keyOf(ids)) && timesAsked(ids, before) < askedAtMost)
-			return asMove(ids, walk, 'confirm', 'oneByOne', settings, believed);
+			return asMove(
+				ids,
+				walk,
+				'confirm',
+				'oneByOne',
+				believed,
+				ids.length === 1 ? startingWith(ids[0]!, free, chance, lookCostS(walk, settings)) : undefined
+			);
 	}
-	const chance = new Map(
-		believed.flatMap(({ hypothesis, probability }) => (hypothesis.kind === 'one' ? [[hypothesis.id, probability] as const] : []))
-	);
 	const single = free.reduce((sum, { id }) => sum + chance.get(id)!, 0);
 	const all = free.map(({ id }) => id);
 	const triedAll = timesAsked(all, events);
 	const elsewhere = believed.find(({ hypothesis }) => hypothesis.kind === 'elsewhere')!.probability;
 	if (single < 0.5 && !unseen.has(keyOf(all)) && (triedAll === 0 || (elsewhere > sureEnough && triedAll < 3)))
-		return asMove(all, by === 'radio' && triedAll > 0 ? 'lamp' : by, 'all', 'oneByOne', settings, believed);
+		return asMove(all, by === 'radio' && triedAll > 0 ? 'lamp' : by, 'all', 'oneByOne', believed);
 	if (single < 0.5) return byInformation(free, settings, by, believed, unseen, events);
 	return bySingles(free, chance, settings, by, believed, unseen, events);
 }
@@ -214,13 +220,13 @@ function bySingles(
 	if (answersOn(keyOf(off), events).length > 0) return byInformation(free, settings, by, believed, unseen, events);
 	if (!unseen.has(keyOf(off))) {
 		const why = off.length > 1 ? 'halves' : 'likeliest';
-		return asMove(off, by, why, planned.method, settings, believed, planned);
+		return asMove(off, by, why, planned.method, believed, planned);
 	}
 	// What could not be made out is left for later: the next one of the order.
 	const order = [...free].sort((a, b) => chance.get(b.id)! / (look + b.costS) - chance.get(a.id)! / (look + a.costS));
 	const open = order.filter(({ id }) => timesAsked([id], events) < askedAtMost);
 	const other = open.find(({ id }) => !unseen.has(keyOf([id]))) ?? open[0];
-	return other ? asMove([other.id], by, 'again', 'oneByOne', settings, believed) : null;
+	return other ? asMove([other.id], by, 'again', 'oneByOne', believed) : null;
 }
 
 /** Where two feed it, or answers are muddled: the set that tells most for its cost, of singles, all but one, and runs of both kinds. */
@@ -260,7 +266,26 @@ function byInformation(
 		const gain = (entropy(told) - entropy(certainty)) / cost / 2 ** asked;
 		if (gain > bestGain) [best, bestGain] = [set, gain];
 	}
-	return best ? asMove(best, by, 'several', 'byInformation', settings, believed) : null;
+	return best ? asMove(best, by, 'several', 'byInformation', believed) : null;
+}
+
+/** What it comes to if this one is tried first and, if it wasn't that, the others one after another. */
+function startingWith(
+	first: string,
+	free: readonly Candidate[],
+	chance: ReadonlyMap<string, number>,
+	look: number
+): Pick<Planned, 'expectedS' | 'expectedTests'> {
+	const ratio = ({ id, costS }: Candidate) => chance.get(id)! / (look + costS);
+	const ordered = [...free].sort((a, b) => Number(b.id === first) - Number(a.id === first) || ratio(b) - ratio(a));
+	const items: Item[] = ordered.map(({ id, costS }) => ({ probability: chance.get(id)!, costS }));
+	const rest = Math.max(0, 1 - items.reduce((sum, { probability }) => sum + probability, 0));
+	return costOfOrder(
+		items,
+		items.map((_, k) => k),
+		rest,
+		look
+	);
 }
 
 const entropy = (p: number): number => (p <= 0 || p >= 1 ? 0 : -p * Math.log2(p) - (1 - p) * Math.log2(1 - p));
@@ -271,13 +296,11 @@ function asMove(
 	by: Exclude<Means, 'signal'>,
 	why: Extract<Move, { kind: 'switch' }>['why'],
 	method: Extract<Move, { kind: 'switch' }>['method'],
-	settings: SearchSettings,
 	believed: readonly Believed[],
-	planned?: Planned
+	planned?: Pick<Planned, 'expectedS' | 'expectedTests'>
 ): Move {
 	const set = new Set(off);
 	const chance = believed.reduce((sum, { hypothesis, probability }) => sum + (darkWith(hypothesis, set) ? probability : 0), 0);
-	const tests = planned?.expectedTests ?? 1;
 	return {
 		kind: 'switch',
 		off,
@@ -286,7 +309,6 @@ function asMove(
 		method,
 		chance,
 		// By lamp every look is a walk; heard or called, only the last one is, to prove it.
-		expectedWalks: by === 'lamp' ? tests : 1,
-		expectedS: planned?.expectedS ?? lookCostS(by, settings)
+		expected: planned ? { walks: by === 'lamp' ? planned.expectedTests : 1, seconds: planned.expectedS } : null
 	};
 }

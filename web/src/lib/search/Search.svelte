@@ -131,8 +131,10 @@
 			</p>
 			<p class="figures">
 				<span><b>{Math.round(move.chance * 100)} %</b> it goes dark</span>
-				<span><b>{move.expectedWalks.toFixed(1)}</b> walks left, expected</span>
-				<span><b>{Math.max(1, Math.round(move.expectedS / 60))} min</b></span>
+				{#if move.expected}
+					<span><b>{move.expected.walks.toFixed(1)}</b> walks left, expected</span>
+					<span><b>{Math.max(1, Math.round(move.expected.seconds / 60))} min</b></span>
+				{/if}
 			</p>
 			{#if disturbed.length > 0}<p>By the record this interrupts: <b>{disturbed.join(', ')}</b>.</p>{/if}
 			<button type="button" class="linkish" aria-expanded={whyOpen} onclick={() => (whyOpen = !whyOpen)}>Why this?</button>

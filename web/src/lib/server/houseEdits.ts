@@ -1,4 +1,4 @@
-import { editHouse, type Edit, type EditRefusal, type Edited, type House } from '@wary/core/house';
+import { editHouse, type Edit, type Edited, type House } from '@wary/core/house';
 import { transaction, violatedConstraint } from './db';
 import { addHouseVersion, latestHouse, type Household } from './households';
 import { manyJobs } from './jobs';
@@ -13,8 +13,6 @@ interface JobThere {
 	readonly code: 'jobUnderWay';
 	readonly box: string;
 }
-export type HouseRefusal = EditRefusal | JobThere | Extract<Extract<Edited, { ok: false }>['refusal'], { code: 'wouldBeWrong' }>;
-
 /** Makes changes to the recorded house, all or none, as its next version. Refused where the house has moved on, or where a job is under way at a box that would go. */
 export async function recordEdits(
 	household: Household,

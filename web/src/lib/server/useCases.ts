@@ -155,7 +155,7 @@ async function store(household: Household, loaded: LoadedJob, event: JobEvent): 
 		const after =
 			body.kind === 'finish'
 				? houseAfterJob(house, plan, loaded.state, events, day)
-				: houseAfterStop(house, plan, loaded.state, day, body.note);
+				: houseAfterStop(house, plan, loaded.state, events, day, body.note);
 		await addHouseVersion(on, household.id, version + 1, after, `${body.kind === 'finish' ? 'job finished' : 'job stopped'}: ${place}`);
 		return true;
 	});

@@ -84,8 +84,8 @@
 	{#if unplaced.length > 0}<p><small>Not placed: {unplaced.map((box) => placeName(house, box)).join('; ')}.</small></p>{/if}
 	<p class="foot">
 		<small
-			>✓ proven by test: switched off and read dead at the {t.outlet}, on that date. {capital('not tested')}: what a label says. Off is not
-			dead: prove it where you work.</small
+			>✓ found by test on that date: switched off, and the {t.outlet} went dark or read dead. {capital('not tested')}: what a label says.
+			Off is not dead: prove it where you work.</small
 		>
 	</p>
 </main>

@@ -137,7 +137,7 @@
 						<tr><td><em class="claimed">claimed by a label</em></td><td>somebody wrote it; nobody has tested it</td></tr>
 						<tr
 							><td><em class="found">found by test</em></td><td
-								>switched off, and an {t.outlet === 'outlet' ? 'outlet' : 'socket'} went dead by readings</td
+								>switched off, and {t.outlet === 'outlet' ? 'an outlet' : 'a socket'} went dark or read dead; how, is said beside it</td
 							></tr
 						>
 						<tr
