@@ -119,6 +119,7 @@
 		}
 		.homes {
 			order: 4;
+			flex-basis: 100%;
 			justify-content: flex-start;
 		}
 		nav a {

@@ -33,7 +33,7 @@ export function firstDo(matters: Matters, region: Region): { first: string; ask?
 
 /** How long a thing may stay off. */
 export function mayBeOff({ means }: GoingOff): string {
-	if (means.mayBeOffMin === null) return 'not without that';
+	if (means.mayBeOffMin === null) return 'may not simply go off';
 	return means.mayBeOffMin < 120 ? `up to ${means.mayBeOffMin} min` : `up to ${Math.round(means.mayBeOffMin / 60)} h`;
 }
 
