@@ -1,4 +1,5 @@
-import { cableConductors, standardWiring, usualDevice, withBox, type Box, type Cable, type Conductor, type House } from '../src/house';
+import { cableConductors, standardWiring, usualDevice, type Box, type Cable, type Conductor, type House } from '../src/house';
+import { mistakesOf } from '../src/mistakes';
 import type { Region } from '../src/rules';
 
 export type Random = () => number;
@@ -63,6 +64,7 @@ function asItShouldBe(random: Random, region: Region): House {
 	const device = usualDevice(region, region === 'us' ? 15 : 32);
 	const outlet: Box = {
 		...emptyBox(here, 'outlet'),
+		material: pick(random, ['metal', 'metal', 'plastic'] as const),
 		device: half && device.kind === 'duplex' ? { ...device, tabs: { hot: false, neutral: false } } : device
 	};
 	const onDevice = cables.filter(({ id, from, to }) => (to.box === here || ('box' in from && from.box === here)) && !capped.includes(id));
@@ -127,99 +129,17 @@ function asItShouldBe(random: Random, region: Region): House {
 	};
 }
 
-type Mistake = (house: House, random: Random) => House | null;
-const at = (house: House, box: string, change: (end: Box['terminations'][number]) => Box['terminations'][number]): House =>
-	withBox(house, box, (each) => ({ ...each, terminations: each.terminations.map(change) }));
-const roles = ['hot', 'neutral', 'ground'] as const;
-const open =
-	(role: (typeof roles)[number]): Mistake =>
-	(house) =>
-		at(house, 'up', (end) => (end.cable === 'c1' && end.conductor === role ? { ...end, at: 'capped' } : end));
-const swapped =
-	(one: (typeof roles)[number], other: (typeof roles)[number]): Mistake =>
-	(house) =>
-		at(house, 'up', (end) =>
-			end.cable !== 'c1'
-				? end
-				: end.conductor === one
-					? { ...end, at: `joint:${other}` }
-					: end.conductor === other
-						? { ...end, at: `joint:${one}` }
-						: end
-		);
-/** Another circuit's hot, joined where it shouldn't be. */
-const fedToo =
-	(box: string, target: string): Mistake =>
-	(house, random) => {
-		if (!house.boxes.some(({ id }) => id === box)) return null;
-		const source = house.cables.find(({ id }) => id === 'c0')!;
-		const stray: Cable = { ...source, id: 'stray', circuit: pick(random, ['b', 'c']), to: { box } };
-		if (house.cables.some(({ id }) => id === 'stray')) return null;
-		return {
-			...withBox(house, box, (each) => ({
-				...each,
-				terminations: [
-					...each.terminations,
-					...stray.conductors.map((one) => ({ cable: 'stray', conductor: one.id, at: one.id === 'hot' ? target : 'capped' }))
-				]
-			})),
-			cables: [...house.cables, stray]
-		};
-	};
-
-const mistakes: Readonly<Record<string, Mistake>> = {
-	'hot open upstream': open('hot'),
-	'neutral open upstream': open('neutral'),
-	'ground open upstream': open('ground'),
-	'hot and neutral swapped': swapped('hot', 'neutral'),
-	'hot and ground swapped': swapped('hot', 'ground'),
-	'neutral and ground swapped': swapped('neutral', 'ground'),
-	'neutral joined to the box': (house) =>
-		withBox(house, here, (each) => ({
-			...each,
-			pigtails: [
-				...each.pigtails,
-				{
-					id: 'ng',
-					role: 'neutral',
-					colour: 'white',
-					from: 'box',
-					to: house.region === 'us' ? 'terminal:neutralUpper' : 'terminal:neutral'
-				}
-			]
-		})),
-	'loose joint': (house, random) => {
-		const role = pick(random, roles);
-		const resistanceOhm = 0.2 * 10 ** (random() * 7);
-		return at(house, 'up', (end) => (end.cable === 'c1' && end.conductor === role ? { ...end, resistanceOhm } : end));
-	},
-	'hot tab the other way': (house) =>
-		withBox(house, here, (each) => ({
-			...each,
-			device: each.device?.kind === 'duplex' ? { ...each.device, tabs: { ...each.device.tabs, hot: !each.device.tabs.hot } } : each.device
-		})),
-	'wrong breaker on record': (house, random) => ({
-		...house,
-		circuits: house.circuits.map((circuit) => (circuit.id === 'a' ? { ...circuit, breaker: pick(random, ['b2', 'b3']) } : circuit))
-	}),
-	'fed from a second circuit upstream': fedToo('up', 'joint:hot'),
-	'fed back from downstream': fedToo('down', 'joint:hot'),
-	'neutral comes from another circuit’s hot': fedToo('up', 'joint:neutral'),
-	'ground joined to a hot downstream': fedToo('down', 'joint:ground')
-};
-
 /** A box and what is wrong with it, from one seed. */
 export function randomBox(random: Random): RandomBox {
 	const recorded = asItShouldBe(random, random() < 0.5 ? 'us' : 'uk');
-	const names = Object.keys(mistakes);
-	const chosen = [pick(random, names), ...(random() < 0.6 ? [pick(random, names)] : [])];
+	const possible = mistakesOf(recorded, here, { looseOhm: 0.2 * 10 ** (random() * 7), insulationOhm: 50 * 10 ** (random() * 4) });
 	let actual = recorded;
 	const made: string[] = [];
-	for (const name of chosen) {
-		const next = mistakes[name]!(actual, random);
+	for (const mistake of [pick(random, possible), ...(random() < 0.6 ? [pick(random, possible)] : [])]) {
+		const next = mistake.apply(actual);
 		if (next) {
 			actual = next;
-			made.push(name);
+			made.push(mistake.id);
 		}
 	}
 	return { recorded, actual, mistakes: made };

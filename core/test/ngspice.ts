@@ -53,3 +53,16 @@ function withoutFloating(network: Network): Network {
 	if (ours.outcome === 'singular') return network;
 	return { ...network, branches: network.branches.filter(({ from, to }) => ours.voltageV.has(from) && ours.voltageV.has(to)) };
 }
+
+/** Several networks of one frequency as one, side by side: they share the reference only. */
+export function sideBySide(networks: readonly Network[]): Network {
+	const [first] = networks;
+	if (!first) throw new Error('nothing to compare');
+	return {
+		...first,
+		branches: networks.flatMap(({ branches, reference }, k) => {
+			const own = (name: string) => (name === reference ? first.reference : `${k}|${name}`);
+			return branches.map((branch) => ({ ...branch, id: `${k}|${branch.id}`, from: own(branch.from), to: own(branch.to) }));
+		})
+	};
+}

@@ -13,6 +13,8 @@ import {
 	pairProbes,
 	planJob,
 	soundLamps,
+	supplyOhm,
+	supplyVolts,
 	wiringDuring,
 	type Answer,
 	type Command,
@@ -20,7 +22,8 @@ import {
 	type Decision,
 	type JobEvent,
 	type JobPlan,
-	type JobState
+	type JobState,
+	type SupplyWay
 } from '../src/job';
 
 export const planOf = (house: House, box: string, school?: 'hotFirst'): JobPlan => {
@@ -41,6 +44,7 @@ export class Person {
 	state: JobState;
 	/** Where a known earth is fetched from, if one is needed. */
 	earthFrom = 'outlet:music-piano';
+	supplyWay: SupplyWay = 'dead';
 	constructor(
 		readonly recorded: House,
 		readonly actual: House,
@@ -181,6 +185,14 @@ export class Person {
 				return { kind: 'confirm', step: step.step };
 			case 'takeOff':
 				return { kind: 'takeOff', terminal: step.terminal };
+			case 'supplyWay':
+				return { kind: 'supplyWay', way: step.silent ? 'live' : this.supplyWay };
+			case 'readSupplyOhms':
+				return { kind: 'readSupplyOhms', cable: step.cable, value: supplyOhm(house, this.plan, step.cable) };
+			case 'readSupplyVolts': {
+				const { hotNeutralV, hotGroundV } = supplyVolts(house, this.plan, step.cable);
+				return { kind: 'readSupplyVolts', cable: step.cable, hotNeutral: meter(hotNeutralV), hotGround: meter(hotGroundV) };
+			}
 			case 'stop':
 				return { kind: 'stop', reason: 'ownChoice', note: '' };
 			default:

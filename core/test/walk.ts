@@ -3,7 +3,7 @@ import {
 	applyEvent,
 	conditions,
 	decide,
-	groundToEarth,
+	pairsToRead,
 	initialJob,
 	soundLamps,
 	type Answer,
@@ -35,6 +35,8 @@ const expectations: Expectations = {
 	earthV: () => 120,
 	pairV: () => 0,
 	sourceV: () => 120,
+	autopsy: () => ({ hotNeutralOhm: null, hotGroundOhm: null, throughOhm: 0.2 }),
+	supply: () => ({ ifSupply: { resistanceOhm: 0.5, hotNeutralV: 120 }, ifOutgoing: { resistanceOhm: null, hotNeutralV: 0 } }),
 	resistanceOhm: (check) => (check === 'groundBox' ? 0.3 : null),
 	lamps: () => soundLamps
 };
@@ -58,9 +60,12 @@ export function everyCommand(plan: JobPlan): Command[] {
 		'seat',
 		'clearArea',
 		'plateOn',
-		'nothingLeft'
+		'nothingLeft',
+		'spreadEnds',
+		'markSupply'
 	];
-	const pairs = [...plan.facePairs, ...plan.barePairs].map(({ id }) => id).concat('found/extra~ground', groundToEarth);
+	const toEarth = pairsToRead(plan, { source: null });
+	const pairs = [...new Set([...toEarth.face, ...toEarth.bare].map(({ id }) => id)), 'found/extra~ground'];
 	const part = {
 		ratingA: 'ratingA' in plan.newDevice ? plan.newDevice.ratingA : 0,
 		tamperResistant: true,
@@ -104,6 +109,15 @@ export function everyCommand(plan: JobPlan): Command[] {
 			...(['clampPlate', 'hook', 'pillar'] as const).map((way): Command => ({ kind: 'terminate', from: terminal, terminal, way })),
 			{ kind: 'tug', terminal, held: true },
 			{ kind: 'tug', terminal, held: false }
+		]),
+		...(['dead', 'live', 'skip'] as const).map((way): Command => ({ kind: 'supplyWay', way })),
+		...plan.supplyCables.flatMap((cable): Command[] => [
+			...[{ kind: 'overload' as const }, ...[0.5, 40].map((resistanceOhm) => ({ kind: 'ohms' as const, resistanceOhm }))].map(
+				(value): Command => ({ kind: 'readSupplyOhms', cable, value })
+			),
+			{ kind: 'readSupplyVolts', cable, hotNeutral: live, hotGround: live },
+			{ kind: 'readSupplyVolts', cable, hotNeutral: dead, hotGround: dead },
+			{ kind: 'readSupplyVolts', cable, hotNeutral: live, hotGround: dead }
 		]),
 		{ kind: 'cap' },
 		{ kind: 'reopen' },
@@ -166,6 +180,7 @@ function keyOf(state: JobState): string {
 		state.lookedOver,
 		state.inspected,
 		marks(state.stops),
+		supplyKey(state),
 		marks(state.wires),
 		marks(state.closing),
 		marks(state.resistance),
@@ -177,6 +192,12 @@ function keyOf(state: JobState): string {
 		state.found.length
 	].join('|');
 }
+
+/** Once the supply cable is known, or left, nothing that follows depends on which it is. */
+const supplyKey = ({ supply }: JobState): string =>
+	supply.marked || supply.outcome === 'skipped'
+		? 'settled'
+		: (supply.outcome ?? [supply.way, JSON.stringify(supply.verdicts), supply.spread].join());
 
 export interface Walked {
 	readonly states: readonly JobState[];

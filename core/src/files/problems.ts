@@ -25,6 +25,8 @@ export function describeProblem(problem: HouseProblem): string {
 			return `${problem.wires} wires on “${problem.terminal}”, which takes ${problem.takes} that way`;
 		case 'notHeldThatWay':
 			return `terminal “${problem.terminal}” has no ${problem.how}`;
+		case 'tooManyCables':
+			return `${problem.cables} cables end in box “${problem.box}”; that is more than one box holds`;
 		case 'spaceTaken':
 			return `space ${problem.space} is taken by “${problem.by}”`;
 		case 'spaceOutside':

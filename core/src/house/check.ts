@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { resistanceOhmPerM } from '../rules';
+import { mostCablesInBox, resistanceOhmPerM } from '../rules';
 import { contactPoint, deviceModel } from './devices';
 import { cablesInBox, panelOf } from './lookup';
 import { houseSchema, type Box, type House, type Panel } from './schema';
@@ -21,6 +21,7 @@ export type HouseProblem = { readonly path: Path } & (
 	| { readonly code: 'conductorTwice'; readonly cable: string; readonly conductor: string }
 	| { readonly code: 'terminalOverfull'; readonly terminal: string; readonly wires: number; readonly takes: number }
 	| { readonly code: 'notHeldThatWay'; readonly terminal: string; readonly how: string }
+	| { readonly code: 'tooManyCables'; readonly box: string; readonly cables: number }
 	| { readonly code: 'spaceTaken'; readonly space: number; readonly by: string }
 	| { readonly code: 'spaceOutside'; readonly space: number; readonly spaces: number }
 	| { readonly code: 'twoPoleAcross'; readonly spaces: readonly number[] }
@@ -180,6 +181,10 @@ function references(house: House): HouseProblem[] {
 			need('box', boxes, cable.from.box, ['cables', k, 'from', 'box']);
 			if (cable.from.box === cable.to.box) problems.push({ code: 'cableToItself', path: ['cables', k, 'to', 'box'], box: cable.to.box });
 		} else need('panel', panels, cable.from.panel, ['cables', k, 'from', 'panel']);
+		cable.landings?.forEach(({ conductor }, l) => {
+			if (!cable.conductors.some(({ id }) => id === conductor))
+				problems.push({ code: 'unknown', what: 'conductor', path: ['cables', k, 'landings', l, 'conductor'], id: conductor });
+		});
 		for (const size of new Set(cable.conductors.map((conductor) => conductor.size ?? cable.size)))
 			if (resistanceOhmPerM(size, cable.material) === null)
 				problems.push({ code: 'sizeNotMade', path: ['cables', k, 'size'], size, material: cable.material });
@@ -203,6 +208,7 @@ function checkBox(house: House, box: Box, path: Path): HouseProblem[] {
 			problems.push({ code: 'unknown', what: 'joint', path: [...where, key], id: at.slice(6) });
 		if (at.startsWith('terminal:')) landed.set(at.slice(9), [...(landed.get(at.slice(9)) ?? []), { how, path: [...where, key] }]);
 	};
+	if (ends.length > mostCablesInBox) problems.push({ code: 'tooManyCables', path, box: box.id, cables: ends.length });
 	const seen = new Set<string>();
 	box.terminations.forEach((termination, k) => {
 		const where = [...path, 'terminations', k];
@@ -227,6 +233,10 @@ function checkBox(house: House, box: Box, path: Path): HouseProblem[] {
 					conductor: conductor.id,
 					box: box.id
 				});
+	box.supply?.cables.forEach((id, k) => {
+		if (!ends.some(({ cable }) => cable.id === id))
+			problems.push({ code: 'cableNotInBox', path: [...path, 'supply', 'cables', k], cable: id, box: box.id });
+	});
 	box.pigtails.forEach((pigtail, k) => {
 		const where = [...path, 'pigtails', k];
 		checkAt('from', pigtail.from, undefined, where);

@@ -22,8 +22,12 @@ export function compileHouse(house: House): Network {
 	for (const sub of house.panels) if (sub.fedFrom) feeder(house, sub, sub.fedFrom, branches);
 	for (const each of house.panels) breakers(house, each, branches);
 	const starts = startOfCircuit(house);
-	for (const cable of house.cables) cableBranches(cable, starts, branches);
-	for (const box of house.boxes) boxBranches(house, box, branches);
+	for (const cable of house.cables) {
+		cableBranches(cable, starts, branches);
+		metalOfCable(cable, branches);
+	}
+	const cables = new Map(house.cables.map((cable) => [cable.id, cable]));
+	for (const box of house.boxes) boxBranches(cables, box, branches);
 	for (const load of house.loads)
 		if (load.on)
 			branches.push({
@@ -139,7 +143,7 @@ function startOfCircuit(house: House) {
 		const hots = cable.conductors.filter(
 			({ role, circuit: own }) => (role === 'hot' || role === 'switchedHot') && (own ?? cable.circuit) === circuit
 		);
-		return points.breaker(breaker, hots.indexOf(conductor) === 1 ? 1 : 0);
+		return points.breaker(breaker, hots.findIndex(({ id }) => id === conductor.id) === 1 ? 1 : 0);
 	};
 }
 
@@ -152,7 +156,11 @@ function cableBranches(cable: Cable, start: (cable: Cable, conductor: Conductor)
 		const far = points.conductor(cable.id, conductor.id, 'to');
 		const name = `${cable.id} ${conductor.id}`;
 		branches.push(wire(name, near, far, perM * cable.lengthM));
-		if ('panel' in cable.from) branches.push(wire(`${name} at the panel`, start(cable, conductor), near, goodJointOhm));
+		const landed = cable.landings?.find((each) => each.conductor === conductor.id);
+		if ('panel' in cable.from && landed?.on !== 'nothing') {
+			const as = landed?.on ? { ...conductor, role: landed.on } : conductor;
+			branches.push(wire(`${name} at the panel`, start(cable, as), near, landed?.resistanceOhm ?? goodJointOhm));
+		}
 		const neighbour = cable.conductors[k + 1];
 		if (neighbour)
 			for (const end of ['from', 'to'] as const)
@@ -166,28 +174,52 @@ function cableBranches(cable: Cable, start: (cable: Cable, conductor: Conductor)
 	});
 }
 
-function boxBranches(house: House, box: Box, branches: Branch[]): void {
-	for (const { cable: cableId, conductor, at, resistanceOhm } of box.terminations) {
+/** Armour or conduit joins the metal of its two ends, and the conductors beside it couple to it as to each other. */
+function metalOfCable(cable: Cable, branches: Branch[]): void {
+	if (!cable.metal) return;
+	const ends = {
+		from: 'panel' in cable.from ? points.earth(cable.from.panel) : points.metal(cable.from.box),
+		to: points.metal(cable.to.box)
+	};
+	branches.push(wire(`${cable.id} metal`, ends.from, ends.to, cable.metal.resistanceOhm));
+	for (const { id } of cable.conductors)
+		for (const end of ['from', 'to'] as const)
+			branches.push({
+				kind: 'capacitor',
+				id: `${cable.id} ${id} beside its metal @${end}`,
+				from: points.conductor(cable.id, id, end),
+				to: ends[end],
+				capacitanceF: (couplingFPerM * cable.lengthM) / 2
+			});
+}
+
+function boxBranches(cables: ReadonlyMap<string, Cable>, box: Box, branches: Branch[]): void {
+	for (const { cable: cableId, conductor, at, resistanceOhm, open, touches } of box.terminations) {
 		const to = pointAt(box, at);
-		if (to === null) continue;
-		const cable = house.cables.find(({ id }) => id === cableId);
+		const cable = cables.get(cableId);
 		if (!cable) throw new Error(`box ${box.id}: no cable ${cableId}`);
-		const end = cable.to.box === box.id ? 'to' : 'from';
-		branches.push(
-			wire(`${cableId} ${conductor} in ${box.id}`, points.conductor(cableId, conductor, end), to, resistanceOhm ?? goodJointOhm)
-		);
+		const here = points.conductor(cableId, conductor, cable.to.box === box.id ? 'to' : 'from');
+		if (to !== null && !open) branches.push(wire(`${cableId} ${conductor} in ${box.id}`, here, to, resistanceOhm ?? goodJointOhm));
+		if (touches) branches.push(wire(`${cableId} ${conductor} touching ${box.id}`, here, points.metal(box.id), goodJointOhm));
 	}
 	for (const pigtail of box.pigtails) {
 		const free = points.pigtail(box.id, pigtail.id);
 		const from = pointAt(box, pigtail.from);
 		const to = pointAt(box, pigtail.to);
 		if (from !== null) branches.push(wire(`pigtail ${box.id} ${pigtail.id} from`, from, free, goodJointOhm));
-		if (to !== null) branches.push(wire(`pigtail ${box.id} ${pigtail.id} to`, free, to, pigtail.resistanceOhm ?? goodJointOhm));
+		if (to !== null && !pigtail.open)
+			branches.push(wire(`pigtail ${box.id} ${pigtail.id} to`, free, to, pigtail.resistanceOhm ?? goodJointOhm));
 	}
 	if (!box.device) return;
-	for (const link of deviceModel(box.device).links)
-		branches.push(wire(`${box.id} ${link.id}`, points.terminal(box.id, link.from), points.terminal(box.id, link.to), link.resistanceOhm));
+	for (const { id, from, to, resistanceOhm, capacitanceF } of deviceModel(box.device).links) {
+		const ends = { id: linkBranchId(box.id, id), from: points.terminal(box.id, from), to: points.terminal(box.id, to) };
+		branches.push(
+			capacitanceF === undefined ? wire(ends.id, ends.from, ends.to, resistanceOhm) : { kind: 'capacitor', ...ends, capacitanceF }
+		);
+	}
 }
+
+export const linkBranchId = (boxId: string, linkId: string): string => `${boxId} ${linkId}`;
 
 /** The node a termination leads to; `null` where the end is free. */
 function pointAt(box: Box, at: string): string | null {

@@ -1,126 +1,252 @@
 import { goodJointOhm } from '../rules';
 import type { Device, Half, Role } from './schema';
 
+/** The ways in which a terminal can hold a conductor. */
+export type TerminalWay = 'hook' | 'clampPlate' | 'pushIn' | 'pillar' | 'screw';
+
 /** How many conductors a terminal takes, by the way they are held; 0 where it has no such way. */
 export interface Terminal {
 	readonly name: string;
 	readonly role: Role;
+	/** Where supply in and feed out are told apart. */
+	readonly side?: 'supply' | 'load';
 	/** For each way of holding: the number of conductors it takes. */
-	readonly takes: Readonly<Partial<Record<'hook' | 'clampPlate' | 'pushIn' | 'pillar' | 'screw', number>>>;
+	readonly takes: Readonly<Partial<Record<TerminalWay, number>>>;
 }
 
-/** A conducting part inside the device, between two of its points. */
+/** A conducting part inside the device, between two of its points; `capacitanceF` in place of a resistance where it is a capacitor. */
 export interface InternalLink {
 	readonly id: string;
 	readonly from: string;
 	readonly to: string;
 	readonly resistanceOhm: number;
+	readonly capacitanceF?: number;
 }
+
+/** Where a device's own protection looks, by the ids of its links; and what it opens at. */
+export type Protection =
+	| {
+			readonly kind: 'residual';
+			/** Hot and neutral through the transformer. */
+			readonly hot: string;
+			readonly neutral: string;
+			readonly tripMa: number;
+			/** It also finds a neutral joined to ground downstream. */
+			readonly findsGroundedNeutral: boolean;
+	  }
+	| { readonly kind: 'fuse'; readonly link: string; readonly ratingA: number };
 
 export interface DeviceModel {
 	readonly terminals: readonly Terminal[];
 	readonly halves: readonly Half[];
 	readonly links: readonly InternalLink[];
+	readonly protection?: Protection;
+	/** Its electronics live on what stands between these points. */
+	readonly supply?: readonly [hot: string, neutral: string];
 }
 
+type ContactRole = 'hot' | 'neutral' | 'ground';
+const contactRoles = ['hot', 'neutral', 'ground'] as const;
 const screw = { hook: 1, clampPlate: 2, pushIn: 1 };
+/** Devices of a better grade have no push-in springs. */
+const clamp = { hook: 1, clampPlate: 2 };
 const groundScrew = { hook: 1, clampPlate: 1 };
 const pillar = { pillar: 3 };
 /** Contact of a plug that is no longer gripped, Ω. */
 const wornContactOhm = 0.05;
+/** Filter of a charger across hot and neutral, F: some milliamperes alternating, nothing to an ohmmeter. */
+const chargerFilterF = 47e-9;
+/** The button sends this through one side of the transformer only, Ω. */
+export const residualButtonOhm = 15e3;
 
 /** Points of a half that a plug or a probe touches. */
-export const contactPoint = (half: Half, role: 'hot' | 'neutral' | 'ground'): string => `${half}.${role}`;
+export const contactPoint = (half: Half, role: ContactRole): string => `${half}.${role}`;
+
+const link = (id: string, from: string, to: string, resistanceOhm = goodJointOhm): InternalLink => ({ id, from, to, resistanceOhm });
+const charger = (hot: string, neutral: string): InternalLink => ({
+	id: 'charger',
+	from: hot,
+	to: neutral,
+	resistanceOhm: 0,
+	capacitanceF: chargerFilterF
+});
 
 /** Terminals, halves and conducting parts of a device: what it is to the network. */
 export function deviceModel(device: Device): DeviceModel {
-	if (device.kind === 'fixed')
-		return {
-			terminals: [
-				{ name: 'hot', role: 'hot', takes: { hook: 1, screw: 2, pillar: 2 } },
-				{ name: 'neutral', role: 'neutral', takes: { hook: 1, screw: 2, pillar: 2 } },
-				{ name: 'ground', role: 'ground', takes: { hook: 1, screw: 2, pillar: 2 } }
-			],
-			halves: [],
-			links: device.on ? [{ id: 'load', from: 'hot', to: 'neutral', resistanceOhm: device.resistanceOhm }] : []
-		};
-	const contactOhm = device.contacts === 'worn' ? wornContactOhm : goodJointOhm;
-	const contact = (half: Half, role: 'hot' | 'neutral' | 'ground', terminal: string): InternalLink => ({
-		id: `contact ${contactPoint(half, role)}`,
-		from: terminal,
-		to: contactPoint(half, role),
-		resistanceOhm: contactOhm
-	});
 	switch (device.kind) {
+		case 'fixed':
+			return {
+				terminals: contactRoles.map((role) => ({ name: role, role, takes: { hook: 1, screw: 2, pillar: 2 } })),
+				halves: [],
+				links: device.on ? [link('load', 'hot', 'neutral', device.resistanceOhm)] : []
+			};
+		case 'switch':
+			return {
+				terminals: [
+					{ name: 'hot', role: 'hot', takes: { ...screw, pillar: 2 } },
+					{ name: 'switchedHot', role: 'switchedHot', takes: { ...screw, pillar: 2 } },
+					{ name: 'ground', role: 'ground', takes: { ...groundScrew, pillar: 2 } }
+				],
+				halves: [],
+				links: device.on ? [link('switch', 'hot', 'switchedHot')] : []
+			};
+		case 'fusedSpur':
+			return fusedSpur(device);
+		case 'gfci':
+			return gfci(device);
 		case 'duplex':
-			return {
-				terminals: [
-					{ name: 'hotUpper', role: 'hot', takes: screw },
-					{ name: 'hotLower', role: 'hot', takes: screw },
-					{ name: 'neutralUpper', role: 'neutral', takes: screw },
-					{ name: 'neutralLower', role: 'neutral', takes: screw },
-					{ name: 'ground', role: 'ground', takes: groundScrew }
-				],
-				halves: ['upper', 'lower'],
-				links: [
-					...(device.tabs.hot ? [{ id: 'hot tab', from: 'hotUpper', to: 'hotLower', resistanceOhm: goodJointOhm }] : []),
-					...(device.tabs.neutral ? [{ id: 'neutral tab', from: 'neutralUpper', to: 'neutralLower', resistanceOhm: goodJointOhm }] : []),
-					contact('upper', 'hot', 'hotUpper'),
-					contact('lower', 'hot', 'hotLower'),
-					contact('upper', 'neutral', 'neutralUpper'),
-					contact('lower', 'neutral', 'neutralLower'),
-					contact('upper', 'ground', 'ground'),
-					contact('lower', 'ground', 'ground')
-				]
-			};
 		case 'twoSlot':
-			return {
-				terminals: [
-					{ name: 'hotUpper', role: 'hot', takes: screw },
-					{ name: 'hotLower', role: 'hot', takes: screw },
-					{ name: 'neutralUpper', role: 'neutral', takes: screw },
-					{ name: 'neutralLower', role: 'neutral', takes: screw }
-				],
-				halves: ['upper', 'lower'],
-				links: [
-					{ id: 'hot tab', from: 'hotUpper', to: 'hotLower', resistanceOhm: goodJointOhm },
-					{ id: 'neutral tab', from: 'neutralUpper', to: 'neutralLower', resistanceOhm: goodJointOhm },
-					contact('upper', 'hot', 'hotUpper'),
-					contact('lower', 'hot', 'hotLower'),
-					contact('upper', 'neutral', 'neutralUpper'),
-					contact('lower', 'neutral', 'neutralLower')
-				]
-			};
+			return duplex(device);
+		case 'usb':
 		case 'single':
-			return {
-				terminals: [
-					{ name: 'hot', role: 'hot', takes: screw },
-					{ name: 'neutral', role: 'neutral', takes: screw },
-					{ name: 'ground', role: 'ground', takes: groundScrew }
-				],
-				halves: ['only'],
-				links: (['hot', 'neutral', 'ground'] as const).map((role) => contact('only', role, role))
-			};
+			return grouped(device);
 		case 'socketSingle':
-		case 'socketTwin': {
-			const halves: Half[] = device.kind === 'socketTwin' ? ['left', 'right'] : ['only'];
-			return {
-				terminals: [
-					{ name: 'hot', role: 'hot', takes: pillar },
-					{ name: 'neutral', role: 'neutral', takes: pillar },
-					{ name: 'groundA', role: 'ground', takes: pillar },
-					{ name: 'groundB', role: 'ground', takes: pillar }
-				],
-				halves,
-				links: [
-					{ id: 'ground strap', from: 'groundA', to: 'groundB', resistanceOhm: goodJointOhm },
-					...halves.flatMap((half) => [
-						contact(half, 'hot', 'hot'),
-						contact(half, 'neutral', 'neutral'),
-						contact(half, 'ground', 'groundA')
-					])
-				]
-			};
-		}
+		case 'socketTwin':
+		case 'socketRcd':
+			return socket(device);
 	}
 }
+
+const contactsOf = (device: { contacts: 'good' | 'worn' }, half: Half, at: Partial<Record<ContactRole, string>>): InternalLink[] =>
+	contactRoles.flatMap((role) =>
+		at[role] === undefined
+			? []
+			: [
+					link(
+						`contact ${contactPoint(half, role)}`,
+						at[role],
+						contactPoint(half, role),
+						device.contacts === 'worn' ? wornContactOhm : goodJointOhm
+					)
+				]
+	);
+
+function duplex(device: Extract<Device, { kind: 'duplex' | 'twoSlot' }>): DeviceModel {
+	const tabs = device.kind === 'duplex' ? device.tabs : { hot: true, neutral: true };
+	const ground = device.kind === 'duplex' ? { ground: 'ground' } : {};
+	return {
+		terminals: [
+			{ name: 'hotUpper', role: 'hot', takes: screw },
+			{ name: 'hotLower', role: 'hot', takes: screw },
+			{ name: 'neutralUpper', role: 'neutral', takes: screw },
+			{ name: 'neutralLower', role: 'neutral', takes: screw },
+			...(device.kind === 'duplex' ? [{ name: 'ground', role: 'ground' as const, takes: groundScrew }] : [])
+		],
+		halves: ['upper', 'lower'],
+		links: [
+			...(tabs.hot ? [link('hot tab', 'hotUpper', 'hotLower')] : []),
+			...(tabs.neutral ? [link('neutral tab', 'neutralUpper', 'neutralLower')] : []),
+			...contactsOf(device, 'upper', { hot: 'hotUpper', neutral: 'neutralUpper', ...ground }),
+			...contactsOf(device, 'lower', { hot: 'hotLower', neutral: 'neutralLower', ...ground })
+		]
+	};
+}
+
+/** All contacts of a role on one terminal. */
+function grouped(device: Extract<Device, { kind: 'usb' | 'single' }>): DeviceModel {
+	const halves: Half[] = device.kind === 'usb' ? ['upper', 'lower'] : ['only'];
+	return {
+		terminals: [
+			{ name: 'hot', role: 'hot', takes: device.kind === 'usb' ? clamp : screw },
+			{ name: 'neutral', role: 'neutral', takes: device.kind === 'usb' ? clamp : screw },
+			{ name: 'ground', role: 'ground', takes: groundScrew }
+		],
+		halves,
+		links: [
+			...halves.flatMap((half) => contactsOf(device, half, { hot: 'hot', neutral: 'neutral', ground: 'ground' })),
+			...(device.kind === 'usb' ? [charger('hot', 'neutral')] : [])
+		]
+	};
+}
+
+function socket(device: Extract<Device, { kind: 'socketSingle' | 'socketTwin' | 'socketRcd' }>): DeviceModel {
+	const halves: Half[] = device.kind === 'socketSingle' ? ['only'] : ['left', 'right'];
+	const residual = device.kind === 'socketRcd';
+	const closed = !residual || !device.tripped;
+	const [hot, neutral] = residual ? ['faceHot', 'faceNeutral'] : ['hot', 'neutral'];
+	const isOff = (half: Half) => device.off?.some((each) => each === half) ?? false;
+	return {
+		terminals: [
+			{ name: 'hot', role: 'hot', takes: pillar },
+			{ name: 'neutral', role: 'neutral', takes: pillar },
+			{ name: 'groundA', role: 'ground', takes: pillar },
+			{ name: 'groundB', role: 'ground', takes: pillar }
+		],
+		halves,
+		links: [
+			link('ground strap', 'groundA', 'groundB'),
+			...(residual ? [link('sensed hot', 'hot', 'sensedHot'), link('sensed neutral', 'neutral', 'sensedNeutral')] : []),
+			...(residual && closed ? [link('contact hot', 'sensedHot', hot), link('contact neutral', 'sensedNeutral', neutral)] : []),
+			...halves.flatMap((half) => contactsOf(device, half, { ...(isOff(half) ? {} : { hot }), neutral, ground: 'groundA' })),
+			...(device.kind === 'socketTwin' && device.usb ? [charger('hot', 'neutral')] : [])
+		],
+		...(residual ? { protection: residualOf(device, false), supply: ['hot', 'neutral'] as const } : {})
+	};
+}
+
+const residualOf = (device: { readonly tripMa: number }, findsGroundedNeutral: boolean): Protection => ({
+	kind: 'residual',
+	hot: 'sensed hot',
+	neutral: 'sensed neutral',
+	tripMa: device.tripMa,
+	findsGroundedNeutral
+});
+
+/**
+ * Supply in, through the transformer and the contacts, to the load side. The face of a current make has contacts of its own, so that it is dead when tripped whichever side
+ * the supply is on; an old one's face is simply its load side.
+ */
+function gfci(device: Extract<Device, { kind: 'gfci' }>): DeviceModel {
+	const face = device.make === 'current' ? (['faceHot', 'faceNeutral'] as const) : (['loadHot', 'loadNeutral'] as const);
+	const closed = device.tripped
+		? []
+		: [
+				link('contact hot', 'sensedHot', 'loadHot'),
+				link('contact neutral', 'sensedNeutral', 'loadNeutral'),
+				...(device.make === 'current'
+					? [link('face contact hot', 'sensedHot', face[0]), link('face contact neutral', 'sensedNeutral', face[1])]
+					: [])
+			];
+	const senses = device.protection !== 'arcFault';
+	return {
+		terminals: [
+			{ name: 'supplyHot', role: 'hot', side: 'supply', takes: clamp },
+			{ name: 'supplyNeutral', role: 'neutral', side: 'supply', takes: clamp },
+			{ name: 'loadHot', role: 'hot', side: 'load', takes: clamp },
+			{ name: 'loadNeutral', role: 'neutral', side: 'load', takes: clamp },
+			{ name: 'ground', role: 'ground', takes: groundScrew }
+		],
+		halves: ['upper', 'lower'],
+		links: [
+			link('sensed hot', 'supplyHot', 'sensedHot'),
+			link('sensed neutral', 'supplyNeutral', 'sensedNeutral'),
+			...closed,
+			...(['upper', 'lower'] as const).flatMap((half) => contactsOf(device, half, { hot: face[0], neutral: face[1], ground: 'ground' }))
+		],
+		supply: ['supplyHot', 'supplyNeutral'],
+		...(senses ? { protection: residualOf(device, true) } : {})
+	};
+}
+
+function fusedSpur(device: Extract<Device, { kind: 'fusedSpur' }>): DeviceModel {
+	return {
+		terminals: [
+			{ name: 'supplyHot', role: 'hot', side: 'supply', takes: pillar },
+			{ name: 'supplyNeutral', role: 'neutral', side: 'supply', takes: pillar },
+			{ name: 'loadHot', role: 'hot', side: 'load', takes: pillar },
+			{ name: 'loadNeutral', role: 'neutral', side: 'load', takes: pillar },
+			{ name: 'groundA', role: 'ground', takes: pillar },
+			{ name: 'groundB', role: 'ground', takes: pillar }
+		],
+		halves: [],
+		links: [
+			link('ground strap', 'groundA', 'groundB'),
+			...(device.on ? [link('switch neutral', 'supplyNeutral', 'loadNeutral'), link('switch hot', 'supplyHot', 'switched')] : []),
+			...(device.fuseBlown ? [] : [link('fuse', 'switched', 'loadHot', 0.01)])
+		],
+		protection: { kind: 'fuse', link: 'fuse', ratingA: device.fuseA }
+	};
+}
+
+/** Whether a device's terminals tell supply in from feed out. */
+export const hasSides = (device: Device): boolean => device.kind === 'gfci' || device.kind === 'fusedSpur';

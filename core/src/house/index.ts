@@ -17,7 +17,17 @@ export type {
 	WorryKind
 } from './schema';
 export { breakerTypes, matters } from './schema';
-export { contactPoint, deviceModel, type DeviceModel, type InternalLink, type Terminal } from './devices';
+export {
+	contactPoint,
+	deviceModel,
+	hasSides,
+	residualButtonOhm,
+	type DeviceModel,
+	type InternalLink,
+	type Protection,
+	type Terminal,
+	type TerminalWay
+} from './devices';
 export { points } from './points';
 export {
 	allBreakers,
@@ -37,8 +47,9 @@ export {
 	type ConductorEnd
 } from './lookup';
 export { chainOfCircuit, neighbours, walkChain, type ChainBox, type ChainPlace } from './topology';
-export { breakerBranchId, compileHouse, legOfSpace, sensesResidual, tripMaOf } from './compile';
-export { settle, type Settled, type Trip } from './settle';
+export { breakerBranchId, compileHouse, legOfSpace, linkBranchId, sensesResidual, tripMaOf } from './compile';
+export { isSupplied, readingTakesS, settle, type Settled, type Trip } from './settle';
+export { untilStill, type Stillness } from './still';
 export { needsOf, type Need } from './needs';
 export { cableConductors, standardWiring, usualDevice, usualSize, type Palette } from './standard';
 export { editHouse, editSchema, freshId, newHome, plainName, sameName, type Edit, type Edited, type EditRefusal, type Spot } from './edit';

@@ -4,21 +4,26 @@ import { conductorSizes } from '../rules';
 /** What a thing on a circuit is to the people of the house, where its going off matters. */
 export const matters = ['router', 'freezer', 'alarm', 'medical', 'pump', 'light', 'clock', 'work'] as const;
 
-const identifier = z
+export const identifier = z
 	.string()
 	.regex(/^[a-z0-9][a-zA-Z0-9-]{0,39}$/, 'a short name of letters, digits and hyphens, beginning with a small letter or a digit')
 	.describe('Short name, unique among its kind: letters, digits, hyphens; begins with a small letter or digit; at most 40.');
 const title = z.string().trim().min(1).max(80);
 const note = z.string().trim().max(500);
 const date = z.iso.date().describe('Calendar date, YYYY-MM-DD.');
-const role = z.enum(['hot', 'neutral', 'ground', 'switchedHot']).describe('What the conductor is for, whatever its colour.');
-const colour = z
+export const role = z.enum(['hot', 'neutral', 'ground', 'switchedHot']).describe('What the conductor is for, whatever its colour.');
+export const colour = z
 	.enum(['black', 'white', 'grey', 'red', 'blue', 'brown', 'yellow', 'green', 'greenYellow', 'bare'])
 	.describe('What one sees. A hint, never a proof.');
-const how = z
+export const how = z
 	.enum(['hook', 'clampPlate', 'pushIn', 'pillar', 'twistOn', 'lever', 'crimp', 'screw'])
 	.describe('The way a conductor is held.');
 const resistance = z.number().min(0.0001).max(1e9).describe('Resistance of this one joint, Ω. Left out: a sound joint, 0.001 Ω.');
+
+const joint = {
+	resistanceOhm: resistance.optional(),
+	open: z.literal(true).optional().describe('Looks joined, but carries nothing: insulation under the screw, a wire that has let go.')
+};
 
 export const breakerTypes = ['plain', 'residual', 'arcFault', 'dualFunction', 'fuse'] as const;
 
@@ -101,12 +106,42 @@ const cable = z.strictObject({
 		.describe(
 			'In the order they lie side by side: each couples to the next by 75 pF/m. `size` and `circuit` where they differ from the cable’s: a second hot of another circuit shares this cable’s neutral.'
 		),
+	metal: z
+		.strictObject({ resistanceOhm: z.number().min(0.001).max(1e6) })
+		.optional()
+		.describe(
+			'The metal of armour or conduit as a path to ground: from end to end with its fittings, Ω. Left out: it joins nothing. A sound one is well under 1 Ω; rusty or loose fittings are ohms.'
+		),
+	landings: z
+		.array(
+			z.strictObject({
+				conductor: identifier,
+				on: z.enum(['hot', 'neutral', 'ground', 'nothing']).optional(),
+				resistanceOhm: resistance.optional()
+			})
+		)
+		.max(8)
+		.optional()
+		.describe(
+			'Only for a cable from a panel, and only for conductors that aren’t landed there as their role asks: `hot` is the breaker, `neutral` and `ground` the bars that go with it.'
+		),
 	assumed: z.boolean().optional().describe('Not seen yet: put in so that the outlet has a place on its circuit.')
 });
 
 const ratedFor = { ratingA: z.number().min(1).max(63), tamperResistant: z.boolean().default(false), fitted: date.optional() };
 const contacts = z.enum(['good', 'worn']).default('good').describe('Worn contacts no longer hold a plug, and add resistance.');
-const device = z.discriminatedUnion('kind', [
+const residualPart = {
+	tripped: z.boolean().default(false),
+	senses: z.boolean().default(true).describe('False: worn out; its contacts stay shut whatever flows.')
+};
+const switchesOff = {
+	off: z
+		.array(z.enum(['left', 'right', 'only']))
+		.max(2)
+		.optional()
+		.describe('Halves whose own switch is off.')
+};
+export const device = z.discriminatedUnion('kind', [
 	z.strictObject({
 		kind: z.literal('duplex'),
 		...ratedFor,
@@ -122,8 +157,61 @@ const device = z.discriminatedUnion('kind', [
 	z
 		.strictObject({ kind: z.literal('twoSlot'), ...ratedFor, contacts })
 		.describe('us: two ungrounded halves, two slots each, no ground screw.'),
-	z.strictObject({ kind: z.literal('socketSingle'), ...ratedFor, contacts }),
-	z.strictObject({ kind: z.literal('socketTwin'), ...ratedFor, switched: z.boolean().default(true), contacts }),
+	z
+		.strictObject({ kind: z.literal('usb'), ...ratedFor, style: z.enum(['standard', 'decorator']).default('decorator'), contacts })
+		.describe('us: two grounded halves joined inside, and a charger across them.'),
+	z
+		.strictObject({
+			kind: z.literal('gfci'),
+			...ratedFor,
+			weatherResistant: z.boolean().default(false),
+			protection: z
+				.enum(['groundFault', 'arcFault', 'dualFunction'])
+				.default('groundFault')
+				.describe('What it opens at. The arc part does nothing here: arcs are not modelled.'),
+			make: z
+				.enum(['current', 'old'])
+				.default('current')
+				.describe('`current`: resets only with supply on its supply side, and its face is parted from its load side. `old`: neither.'),
+			indicator: z.enum(['showsPower', 'showsTrip']).default('showsPower'),
+			...residualPart,
+			tripMa: z.number().min(4).max(6).default(5).describe('Within 4 to 6 mA, UL 943 class A.'),
+			contacts
+		})
+		.describe('us: supply side in, load side out to the boxes it protects.'),
+	z
+		.strictObject({ kind: z.literal('switch'), ratingA: z.number().min(1).max(63), fitted: date.optional(), on: z.boolean().default(true) })
+		.describe('A wall switch in the hot: to a switched half, or a light.'),
+	z.strictObject({ kind: z.literal('socketSingle'), ...ratedFor, switched: z.boolean().optional(), ...switchesOff, contacts }),
+	z.strictObject({
+		kind: z.literal('socketTwin'),
+		...ratedFor,
+		switched: z.boolean().default(true),
+		usb: z.boolean().optional().describe('With a charger.'),
+		...switchesOff,
+		contacts
+	}),
+	z
+		.strictObject({
+			kind: z.literal('socketRcd'),
+			...ratedFor,
+			switched: z.boolean().default(true),
+			...switchesOff,
+			...residualPart,
+			tripMa: z.number().min(10).max(30).default(30),
+			contacts
+		})
+		.describe('uk: a twin socket with its own residual-current device, which protects its face.'),
+	z
+		.strictObject({
+			kind: z.literal('fusedSpur'),
+			ratingA: z.number().min(1).max(63),
+			fitted: date.optional(),
+			fuseA: z.number().min(1).max(13),
+			on: z.boolean().default(true),
+			fuseBlown: z.boolean().default(false)
+		})
+		.describe('uk: a fused connection unit: supply side in, fused load side out.'),
 	z.strictObject({
 		kind: z.literal('fixed'),
 		name: title,
@@ -133,7 +221,7 @@ const device = z.discriminatedUnion('kind', [
 	})
 ]);
 
-const at = z
+export const at = z
 	.string()
 	.regex(/^(terminal:[a-zA-Z]+|joint:[a-z0-9][a-zA-Z0-9-]*|box|capped|bare)$/)
 	.describe('`terminal:NAME` of the device, `joint:ID` of the box, `box` (its metal), `capped`, or `bare` (ending free).');
@@ -152,14 +240,46 @@ const box = z.strictObject({
 		.max(12)
 		.default([]),
 	terminations: z
-		.array(z.strictObject({ cable: identifier, conductor: identifier, at, how: how.optional(), resistanceOhm: resistance.optional() }))
+		.array(
+			z.strictObject({
+				cable: identifier,
+				conductor: identifier,
+				at,
+				how: how.optional(),
+				...joint,
+				touches: z.literal('box').optional().describe('Bare metal of it lies against the metal box.'),
+				strippedMm: z.number().min(0).max(100).optional().describe('Insulation taken off at this end.'),
+				mark: z.string().trim().min(1).max(24).optional().describe('What is written on the tape round it.'),
+				tape: colour.optional().describe('Colour of tape or sleeving round it: what it was marked as.')
+			})
+		)
 		.describe('Every conductor of every cable in this box, once.'),
 	pigtails: z
-		.array(z.strictObject({ id: identifier, role, colour, from: at, to: at, how: how.optional(), resistanceOhm: resistance.optional() }))
+		.array(z.strictObject({ id: identifier, role, colour, from: at, to: at, how: how.optional(), ...joint }))
 		.max(12)
 		.default([])
 		.describe(
 			'Short conductors inside the box: from a joint or a terminal, to a terminal or the metal of the box. `how` and `resistanceOhm` are those of the `to` end.'
+		),
+	supply: z
+		.strictObject({
+			cables: z.array(identifier).min(1).max(2),
+			by: z.enum(['resistance', 'voltage']),
+			on: date,
+			readings: z
+				.array(
+					z.strictObject({
+						cable: identifier,
+						isSupply: z.boolean(),
+						resistanceOhm: z.number().min(0).nullable().optional().describe('Neutral to ground, Ω; null: open.'),
+						hotNeutralV: z.number().min(0).max(1000).optional()
+					})
+				)
+				.max(8)
+		})
+		.optional()
+		.describe(
+			'Which cable feeds the box (two on a ring), as found by test, with its readings. Left out: as the cables’ `from` and `to` say, not tested.'
 		),
 	worries: z
 		.array(

@@ -78,6 +78,7 @@ export function standardWiring(
 }
 
 function usWiring(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[], how: 'hook' | 'clampPlate' | 'pushIn'): Wiring {
+	if (box.device?.kind === 'gfci') return sided(box, cables, 'clampPlate');
 	const duplex = box.device?.kind === 'duplex' || box.device?.kind === 'twoSlot';
 	const grounded = cables.some(({ conductors }) => conductors.some(({ role }) => role === 'ground'));
 	const through = cables.length > (duplex ? 2 : 1);
@@ -123,11 +124,38 @@ function usWiring(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[
 }
 const usOrder = ['hot', 'switchedHot', 'neutral', 'ground'];
 
+/** A device with a supply and a load side, us: the first cable on its supply side, the others on its load side, grounds spliced with a tail. */
+function sided(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[], how: 'clampPlate'): Wiring {
+	const grounded = cables.some(({ conductors }) => conductors.some(({ role }) => role === 'ground'));
+	return {
+		joints: grounded ? [{ id: 'ground', how: 'twistOn' }] : [],
+		terminations: cables.flatMap((cable, k) =>
+			cable.conductors.map((conductor) => ({
+				cable: cable.id,
+				conductor: conductor.id,
+				...(conductor.role === 'ground'
+					? { at: 'joint:ground', how: 'twistOn' as const }
+					: { at: `terminal:${k === 0 ? 'supply' : 'load'}${conductor.role === 'neutral' ? 'Neutral' : 'Hot'}`, how })
+			}))
+		),
+		pigtails: grounded
+			? [
+					{ id: 'groundTail', role: 'ground', colour: 'bare', from: 'joint:ground', to: 'terminal:ground', how: 'hook' },
+					...(box.material === 'metal'
+						? [{ id: 'boxBond', role: 'ground' as const, colour: 'bare' as const, from: 'joint:ground', to: 'box', how: 'screw' as const }]
+						: [])
+				]
+			: []
+	};
+}
+
 function ukWiring(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[]): Wiring {
 	const fixed = box.device?.kind === 'fixed';
 	const ground = (k: number) => (fixed ? 'terminal:ground' : k === 0 ? 'terminal:groundA' : 'terminal:groundB');
+	const spur = box.device?.kind === 'fusedSpur';
+	const live = (name: 'Hot' | 'Neutral', k: number) => (spur ? `${k === 0 ? 'supply' : 'load'}${name}` : name.toLowerCase());
 	const at = (role: Conductor['role'], k: number) =>
-		role === 'ground' ? ground(k) : role === 'neutral' ? 'terminal:neutral' : 'terminal:hot';
+		role === 'ground' ? ground(k) : `terminal:${live(role === 'neutral' ? 'Neutral' : 'Hot', k)}`;
 	return {
 		joints: [],
 		terminations: cables.flatMap((cable, k) =>

@@ -32,3 +32,4 @@ export {
 	type Shown,
 	type TesterKind
 } from './capability';
+export { guardOf, leakMa, personOhm, touchBand, touchBandsMa, touchCurrentsMa, type Guard, type TouchBand } from './touch';

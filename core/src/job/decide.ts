@@ -2,9 +2,10 @@ import { deviceModel, type How } from '../house';
 import { deadBand, energyOf, inRange, isTwoPoint, type Energy, type Thing, type VoltReading } from '../isolation';
 import type { Command, JobEvent, Judged, PartAnswers, Tester } from './events';
 import type { Expectations } from './expect';
-import { judgeOhms, sameLamps, soundLamps, type PartFault } from './judge';
+import { autopsyFaults, judgeOhms, sameLamps, soundLamps, type PartFault } from './judge';
 import type { JobPlan } from './plan';
 import { nextStep, safeStopStep, type Step } from './steps';
+import { judgeSupplyOhms, judgeSupplyVolts } from './supply';
 import { asOf, isBare, type JobState } from './state';
 
 /** Why a command is refused, as data; `next` is what may be done instead. */
@@ -49,8 +50,18 @@ const accept = (body: Command, judged?: Judged): Decision => (judged ? { ok: tru
 const refuse = (refusal: Refusal): Decision => ({ ok: false, refusal });
 
 /** Commands that lay hands on conductors or on a device with its terminals open. */
-const touching: ReadonlySet<Command['kind']> = new Set(['takeOff', 'terminate', 'tug', 'cap', 'reopen']);
-const touchingSteps: ReadonlySet<string> = new Set(['easeOut', 'prepare', 'unusedScrews', 'tape', 'fold', 'tugAgain', 'seat']);
+const touching: ReadonlySet<Command['kind']> = new Set(['takeOff', 'terminate', 'tug', 'cap', 'reopen', 'readSupplyOhms']);
+const touchingSteps: ReadonlySet<string> = new Set([
+	'easeOut',
+	'prepare',
+	'unusedScrews',
+	'tape',
+	'fold',
+	'tugAgain',
+	'seat',
+	'spreadEnds',
+	'markSupply'
+]);
 
 /** Whether a command lays hands on conductors. */
 export const touches = (command: Command): boolean =>
@@ -100,6 +111,9 @@ function fits(step: Step, command: Command): boolean {
 			return command.kind === step.kind && command.terminal === step.terminal;
 		case 'terminate':
 			return command.kind === 'terminate' && command.from === step.terminal;
+		case 'readSupplyOhms':
+		case 'readSupplyVolts':
+			return command.kind === step.kind && command.cable === step.cable;
 		case 'readOhms':
 			return command.kind === 'readOhms' && command.check === step.check;
 		case 'checkNeighbour':
@@ -115,6 +129,14 @@ function besideTheSteps({ plan, find, expect }: JobContext, state: JobState, com
 		case 'note':
 		case 'changed':
 			return accept(command);
+		case 'autopsy': {
+			if (state.device === 'oldSeated' || state.device === 'oldOut') return null;
+			const { hotNeutral, hotGround, through } = command.autopsy;
+			const values = [hotNeutral, through, ...(hotGround ? [hotGround] : [])];
+			if (!values.every((value) => value.kind === 'overload' || (value.resistanceOhm >= 0 && value.resistanceOhm <= 40e6)))
+				return refuse({ code: 'outOfRange' });
+			return accept(command, { passes: autopsyFaults(command.autopsy).length === 0, expected: null });
+		}
 		case 'switchBreaker':
 			if (!plan.breakers.includes(command.breaker)) return refuse({ code: 'unknownBreaker', breaker: command.breaker });
 			// Off is always allowed: a further breaker beside the first, or all of it again when something seems wrong after all.
@@ -206,6 +228,20 @@ function atItsStep(context: JobContext, state: JobState, next: Step, command: Co
 				return refuse({ code: 'outOfRange' });
 			const resistanceOhm = expect.resistanceOhm(command.check);
 			return accept(command, { passes: judgeOhms(command.check, command.value, resistanceOhm).passes, expected: { resistanceOhm } });
+		}
+		case 'readSupplyOhms': {
+			if (command.value.kind === 'ohms' && !(command.value.resistanceOhm >= 0 && command.value.resistanceOhm <= 40e6))
+				return refuse({ code: 'outOfRange' });
+			const { resistanceOhm } = expect.supply().ifSupply;
+			const cable = judgeSupplyOhms(command.value, resistanceOhm);
+			return accept(command, { passes: cable !== 'odd', cable, expected: { resistanceOhm } });
+		}
+		case 'readSupplyVolts': {
+			const { hotNeutral, hotGround } = command;
+			if (!isTwoPoint(hotNeutral) || !isTwoPoint(hotGround)) return refuse({ code: 'lampProvesNothing' });
+			if (!inRange(hotNeutral) || !inRange(hotGround)) return refuse({ code: 'outOfRange' });
+			const cable = judgeSupplyVolts(hotNeutral, hotGround);
+			return accept(command, { passes: cable !== 'odd', cable, expected: { volts: expect.supply().ifSupply.hotNeutralV } });
 		}
 		case 'restorePower':
 			return accept(command, { passes: command.held, expected: null });

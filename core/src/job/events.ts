@@ -1,8 +1,10 @@
+import type { BoxSeen } from '../arrangements';
 import type { Colour, Half, How } from '../house';
 import type { PlugLamps } from '../instruments';
 import type { Change, Hold, VoltReading } from '../isolation';
 import type { SearchEvent, SearchSettings } from '../search';
 import type { ResistanceCheck } from './plan';
+import type { CableVerdict } from './supply';
 
 /** What dead will be proven with; `none`: nothing at hand that reads between two points, yet. */
 export type Tester = 'multimeter' | 'indicator' | 'none';
@@ -23,6 +25,10 @@ export type Confirmed =
 	| 'fold'
 	| 'tugAgain'
 	| 'seat'
+	/** Ends capped, apart, device out of the way: before power goes on to find the supply cable. */
+	| 'spreadEnds'
+	/** The supply cable marked with tape. */
+	| 'markSupply'
 	| 'clearArea'
 	| 'plateOn'
 	| 'nothingLeft';
@@ -41,12 +47,37 @@ export const conditions = [
 	'pushIn',
 	'looseTerminal',
 	'wornContacts',
-	'corrosion'
+	'corrosion',
+	'crackedFace',
+	'recessedBox',
+	'looseBox'
 ] as const;
 export type Condition = (typeof conditions)[number];
 
+/** Reasons to hand over that no step finds by itself: the person names them. */
+export const namedReasons = {
+	us: ['sharedNeutral', 'ungroundedExtension'],
+	uk: ['spurFromSpur', 'ringFault', 'noResidual', 'bathroom', 'notifiable']
+} as const;
+type NamedReason = (typeof namedReasons)['us' | 'uk'][number];
+
 /** Where a lost safety margin ends the job: what to hand over for. */
-export type StopReason = Condition | 'notAsRecorded' | 'foundOnDevice' | 'unsure' | 'deadBefore' | 'noTester' | 'ownChoice';
+export type StopReason =
+	Condition | NamedReason | 'notAsRecorded' | 'foundOnDevice' | 'noArrangement' | 'unsure' | 'deadBefore' | 'noTester' | 'ownChoice';
+
+/** What is looked at and measured of the old device in the hand, wires off. */
+export interface Autopsy {
+	readonly looks: 'sound' | 'discoloured' | 'scorched' | 'cracked';
+	readonly grip: 'firm' | 'weak' | 'none';
+	readonly hotNeutral: OhmValue;
+	/** `null`: it has no ground. */
+	readonly hotGround: OhmValue | null;
+	/** From a terminal to its contact, a blade pushed in. */
+	readonly through: OhmValue;
+}
+
+/** The two schools of telling which cable is the supply, and leaving it. */
+export type SupplyWay = 'dead' | 'live' | 'skip';
 
 export interface SeenLanding {
 	readonly terminal: string;
@@ -89,10 +120,29 @@ export type Command =
 	| { readonly kind: 'proveTester'; readonly when: 'before' | 'after'; readonly source: string; readonly reading: VoltReading }
 	| { readonly kind: 'readPair'; readonly pair: string; readonly reading: VoltReading }
 	| { readonly kind: 'amendVolts'; readonly of: string; readonly reading: VoltReading }
-	| { readonly kind: 'lookOver'; readonly asRecorded: boolean; readonly landings: readonly SeenLanding[]; readonly note: string }
+	| {
+			readonly kind: 'lookOver';
+			readonly asRecorded: boolean;
+			readonly landings: readonly SeenLanding[];
+			readonly note: string;
+			readonly seen?: BoxSeen;
+	  }
 	| { readonly kind: 'foundConductor'; readonly id: string; readonly colour: Colour; readonly where: 'passing' | 'onDevice' }
-	| { readonly kind: 'inspect'; readonly answers: Readonly<Record<Condition, Answer>>; readonly note: string }
+	| {
+			readonly kind: 'inspect';
+			readonly answers: Readonly<Record<Condition, Answer>>;
+			/** On which conductors, by wire id; `device` for the device itself. */
+			readonly where?: Readonly<Partial<Record<Condition, readonly string[]>>>;
+			readonly note: string;
+	  }
+	| { readonly kind: 'autopsy'; readonly autopsy: Autopsy }
 	| { readonly kind: 'takeOff'; readonly terminal: string }
+	/** How the supply cable is found: dead by resistance, alive by voltage, or not at all (nothing in a like-for-like swap hangs on it). */
+	| { readonly kind: 'supplyWay'; readonly way: SupplyWay }
+	/** Neutral to ground of one cable, its wires off and apart. */
+	| { readonly kind: 'readSupplyOhms'; readonly cable: string; readonly value: OhmValue }
+	/** Power on, ends capped and apart: hot to neutral and hot to ground of one cable, at arm’s length. */
+	| { readonly kind: 'readSupplyVolts'; readonly cable: string; readonly hotNeutral: VoltReading; readonly hotGround: VoltReading }
 	| { readonly kind: 'terminate'; readonly from: string; readonly terminal: string; readonly way: How }
 	| { readonly kind: 'tug'; readonly terminal: string; readonly held: boolean }
 	| { readonly kind: 'cap' }
@@ -113,6 +163,8 @@ export type Command =
 /** What the model said at the time, kept with the event so that a record never changes its mind. */
 export interface Judged {
 	readonly passes: boolean;
+	/** Of a reading that tells cables apart. */
+	readonly cable?: CableVerdict;
 	/** Expected value in words of the model: volts, ohms (`null`: open), or lamps. */
 	readonly expected: { readonly volts: number } | { readonly resistanceOhm: number | null } | { readonly lamps: PlugLamps } | null;
 }

@@ -4,6 +4,7 @@ import { pairsToRead, type Earth } from './pairs';
 import type { JobPlan, ResistanceCheck } from './plan';
 import { believedHouse, wiringDuring } from './stage';
 import type { JobState } from './state';
+import { supplyExpectation } from './supply';
 
 /** What each reading should be. Voltages are what a 10 MΩ meter shows; resistance `null` is open. */
 export interface Expectations {
@@ -17,6 +18,10 @@ export interface Expectations {
 	sourceV(source: string): number | null;
 	resistanceOhm(check: ResistanceCheck): number | null;
 	lamps(half: Half): PlugLamps;
+	/** The old device by itself: what its terminals and contacts read. */
+	autopsy(): { readonly hotNeutralOhm: number | null; readonly hotGroundOhm: number | null; readonly throughOhm: number | null };
+	/** What tells the supply cable from one that goes on. */
+	supply(): ReturnType<typeof supplyExpectation>;
 	/** Neutral to the known earth, with power on. */
 	neutralEarthV(half: Half): number;
 }
@@ -41,6 +46,8 @@ export function expectationsOf(recorded: House, plan: JobPlan, state: JobState):
 		},
 		sourceV: (source) => sourceVoltageV(house, source),
 		resistanceOhm: (check) => openAsNull(readOhms(house, resistanceProbes(plan, check))),
+		autopsy: () => autopsyOf(recorded, plan),
+		supply: () => supplyExpectation(house, plan),
 		lamps: (half) => readPlugLamps(house, plan.boxId, half),
 		neutralEarthV: (half) => {
 			const probes = neutralEarthProbes(house, plan.boxId, half, state.earth);
@@ -102,6 +109,26 @@ export function sourceVoltageV(house: House, source: string): number | null {
 	const box = source.startsWith('outlet:') ? findBox(house, source.slice(7)) : undefined;
 	const half = box?.device ? deviceModel(box.device).halves[0] : undefined;
 	return box && half ? readVoltageV(house, halfProbes(box.id, half), 'highImpedance') : null;
+}
+
+/** The old device, new and with nothing on it, read by an ohmmeter. */
+function autopsyOf(house: House, plan: JobPlan): ReturnType<Expectations['autopsy']> {
+	const sound = 'contacts' in plan.oldDevice ? { ...plan.oldDevice, contacts: 'good' as const } : plan.oldDevice;
+	const alone: House = {
+		...house,
+		boxes: [{ ...findBox(house, plan.boxId)!, device: sound, terminations: [], pigtails: [] }],
+		cables: [],
+		loads: []
+	};
+	const at = (name: string) => points.terminal(plan.boxId, name);
+	const half = plan.halves[0]!;
+	const terminal = deviceModel(sound).terminals.find(({ role, side }) => role === 'hot' && side !== 'load')!.name;
+	const read = (red: string, black: string) => openAsNull(readOhms(alone, { red, black }));
+	return {
+		hotNeutralOhm: read(at(contactPoint(half, 'hot')), at(contactPoint(half, 'neutral'))),
+		hotGroundOhm: plan.grounded ? read(at(contactPoint(half, 'hot')), at(contactPoint(half, 'ground'))) : null,
+		throughOhm: read(at(terminal), at(contactPoint(half, 'hot')))
+	};
 }
 
 const openAsNull = (reading: OhmReading): number | null => (reading.kind === 'ohms' ? reading.resistanceOhm : null);

@@ -1,8 +1,10 @@
 export { planJob, type JobPlan, type Landing, type PlanFailure, type ResistanceCheck, type TerminatingSchool, type WireRef } from './plan';
-export { groundToEarth, pairsToRead, type Earth, type Pair } from './pairs';
+export { pairsToRead, type Earth, type Pair } from './pairs';
 export {
 	conditions,
+	namedReasons,
 	type Answer,
+	type Autopsy,
 	type Command,
 	type Condition,
 	type Confirmed,
@@ -12,6 +14,7 @@ export {
 	type PartAnswers,
 	type SeenLanding,
 	type StopReason,
+	type SupplyWay,
 	type Tester
 } from './events';
 export {
@@ -23,13 +26,26 @@ export {
 	isBare,
 	mustStop,
 	replay,
+	severityOf,
 	stopping,
+	supplyPending,
 	type JobState,
 	type WireState
 } from './state';
 export { nextStep, safeStopStep, visitOf, visitsOf, type Carried, type Step, type VisitId } from './steps';
 export { decide, partFaults, toolsNeeded, touches, waysFor, type Decision, type JobContext, type Refusal } from './decide';
-export { judgeLive, judgeOhms, sameLamps, soundLamps, type LiveVerdict, type OhmVerdict, type PartFault } from './judge';
+export {
+	autopsyFaults,
+	contactBelowOhm,
+	judgeLive,
+	judgeOhms,
+	sameLamps,
+	soundLamps,
+	type AutopsyFault,
+	type LiveVerdict,
+	type OhmVerdict,
+	type PartFault
+} from './judge';
 export {
 	earthProbes,
 	expectationsOf,
@@ -42,6 +58,20 @@ export {
 	sourceVoltageV,
 	type Expectations
 } from './expect';
+export {
+	hypothesesLeft,
+	judgeSupplyOhms,
+	judgeSupplyVolts,
+	nextSupplyCable,
+	supplyExpectation,
+	supplyHypotheses,
+	supplyOhm,
+	supplyOutcome,
+	supplyProbes,
+	supplyVolts,
+	type CableVerdict,
+	type SupplyState
+} from './supply';
 export { believedHouse, wiringDuring } from './stage';
 export { houseAfterJob, houseAfterStop } from './outcome';
 export { recordOf, type JobRecord, type ProvenAt, type Worry } from './record';

@@ -3,7 +3,19 @@ import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '../demo';
 import { mainPanel, withBox, type House } from '../house';
 import { answers, meter, Person, planOf } from '../../test/person';
 import { energyOf } from '../isolation';
-import { houseAfterJob, judgeLive, judgeOhms, nextStep, planJob, recordOf, replay, type Command } from './index';
+import {
+	autopsyFaults,
+	expectationsOf,
+	houseAfterJob,
+	initialJob,
+	judgeLive,
+	judgeOhms,
+	nextStep,
+	planJob,
+	recordOf,
+	replay,
+	type Command
+} from './index';
 
 const east = 'sewing-east-wall';
 const fennel = (...breakers: string[]) =>
@@ -27,6 +39,8 @@ describe('the plan', () => {
 			'hotNeutral',
 			'neutralGround',
 			'neutralGround',
+			'toGround',
+			'toGround',
 			'toGround'
 		]);
 		expect(uk.takeOff.map(({ wires }) => wires.length)).toEqual([2, 2, 2, 1]);
@@ -34,6 +48,30 @@ describe('the plan', () => {
 
 	it('an unused screw is named: at the end of a run only one pair is used', () => {
 		expect(planOf(fennelLaneRecorded(), 'sewing-closet').unusedTerminals).toEqual(['hotLower', 'neutralLower']);
+	});
+
+	it('the old device by itself should read open across and next to nothing through its contacts; what it does read tells', () => {
+		for (const [house, box] of [
+			[fennelLaneRecorded(), 'sewing-east-wall'],
+			[tanneryRow(), 'box-room-desk']
+		] as const) {
+			const plan = planOf(house, box);
+			const { hotNeutralOhm, hotGroundOhm, throughOhm } = expectationsOf(house, plan, initialJob(plan)).autopsy();
+			expect([hotNeutralOhm, hotGroundOhm]).toEqual([null, null]);
+			// The meter's own leads, and two good joints of a milliohm.
+			expect(throughOhm).toBeCloseTo(0.2, 1);
+		}
+		const open = { kind: 'overload' } as const;
+		const ohms = (resistanceOhm: number) => ({ kind: 'ohms', resistanceOhm }) as const;
+		const sound = { looks: 'sound', grip: 'firm', hotNeutral: open, hotGround: open, through: ohms(0.2) } as const;
+		expect(autopsyFaults(sound)).toEqual([]);
+		expect(autopsyFaults({ ...sound, looks: 'scorched', grip: 'weak', hotNeutral: ohms(4e4), through: ohms(3) })).toEqual([
+			'heat',
+			'weakGrip',
+			'leaksAcross',
+			'poorContact'
+		]);
+		expect(autopsyFaults({ ...sound, hotGround: ohms(900) })).toEqual(['leaksToGround']);
 	});
 
 	it('is refused where like-for-like does not cover it', () => {

@@ -1,7 +1,7 @@
 import type { PlugLamps } from '../instruments';
 import { deadBand, type VoltReading } from '../isolation';
 import { regions, type Region } from '../rules';
-import type { OhmValue } from './events';
+import type { Autopsy, OhmValue } from './events';
 import type { ResistanceCheck } from './plan';
 
 /** From here up a pair counts as open in the dead checks, Ω: dry insulation reads far more. */
@@ -42,5 +42,22 @@ export const sameLamps = (a: PlugLamps, b: PlugLamps): boolean =>
 
 /** A grounded outlet, as it should be: hot–neutral and hot–ground lit, neutral–ground dark. */
 export const soundLamps: PlugLamps = { hotNeutral: true, hotGround: true, neutralGround: false };
+
+export type AutopsyFault = 'heat' | 'cracked' | 'weakGrip' | 'leaksAcross' | 'leaksToGround' | 'poorContact';
+/** Terminal to contact, leads included, Ω: two joints and the meter's own leads; what is above has burnt or lost its spring. */
+export const contactBelowOhm = 0.5;
+
+/** What the old device tells: why it had to go, and where to look for heat. */
+export function autopsyFaults({ looks, grip, hotNeutral, hotGround, through }: Autopsy): AutopsyFault[] {
+	const ohm = (value: OhmValue) => (value.kind === 'overload' ? Infinity : value.resistanceOhm);
+	return [
+		...(looks === 'scorched' || looks === 'discoloured' ? (['heat'] as const) : []),
+		...(looks === 'cracked' ? (['cracked'] as const) : []),
+		...(grip === 'firm' ? [] : (['weakGrip'] as const)),
+		...(ohm(hotNeutral) < openFromOhm ? (['leaksAcross'] as const) : []),
+		...(hotGround && ohm(hotGround) < openFromOhm ? (['leaksToGround'] as const) : []),
+		...(ohm(through) > contactBelowOhm ? (['poorContact'] as const) : [])
+	];
+}
 
 export type PartFault = 'rating' | 'notTamperResistant' | 'otherKind' | 'notGrounded' | 'damaged';

@@ -34,6 +34,7 @@ export function houseAfterJob(house: House, plan: JobPlan, state: JobState, even
 		device: plan.newDevice.kind === 'fixed' ? plan.newDevice : { ...plan.newDevice, fitted: on },
 		terminations: box.terminations.map((end) => withWay(end, end.at)),
 		pigtails: box.pigtails.map((tail) => ({ ...withWay(tail, tail.to), colour: seen.get(`tail/${tail.id}`) ?? tail.colour })),
+		...supplyFound(state, events, on),
 		worries: plan.together.some(({ because }) => because === 'sharedNeutral') ? [sharedNeutralWorry(on)] : [],
 		history: [...box.history, { on, what: 'Replaced like for like, proven dead before and tested after.' }]
 	}));
@@ -87,6 +88,23 @@ const sharedNeutralWorry = (on: string): Box['worries'][number] => ({
 	seen: on
 });
 
+/** The supply cable with the readings that showed it; nothing where it wasn't looked for or found. */
+function supplyFound({ supply }: JobState, events: readonly JobEvent[], on: string): Pick<Box, 'supply'> {
+	if (supply.outcome !== 'found' || supply.by === null) return {};
+	const readings = Object.entries(supply.verdicts).map(([cable, verdict]) => {
+		const body = events.findLast(
+			(event) => (event.body.kind === 'readSupplyOhms' || event.body.kind === 'readSupplyVolts') && event.body.cable === cable
+		)?.body;
+		return {
+			cable,
+			isSupply: verdict === 'supply',
+			...(body?.kind === 'readSupplyOhms' ? { resistanceOhm: body.value.kind === 'ohms' ? body.value.resistanceOhm : null } : {}),
+			...(body?.kind === 'readSupplyVolts' && body.hotNeutral.instrument === 'multimeter' ? { hotNeutralV: body.hotNeutral.volts } : {})
+		};
+	});
+	return { supply: { cables: [...supply.found], by: supply.by === 'dead' ? 'resistance' : 'voltage', on, readings } };
+}
+
 /** Colours by wire, as they were last looked at. */
 function coloursSeen(events: readonly JobEvent[]): ReadonlyMap<string, Colour> {
 	const body = events.findLast((event) => event.body.kind === 'lookOver')?.body;
@@ -101,6 +119,7 @@ export function houseAfterStop(house: House, plan: JobPlan, state: JobState, eve
 	const proven = proofsOf(plan, events).length > 0;
 	const noted = withBox(house, plan.boxId, (box) => ({
 		...box,
+		...supplyFound(state, events, on),
 		history: [...box.history, { on, what: `Job stopped${why ? ` (${why})` : ''}${note ? `: ${note}` : '.'}`.slice(0, 500) }]
 	}));
 	return withFindings(noted, plan, state, proven ? feedersFound(house, plan, state, events) : [], on, null);

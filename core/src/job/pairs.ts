@@ -18,7 +18,9 @@ export interface Pair {
 /** What “to ground” is read to: the ground in the box once it was seen to be good, or a known earth brought from elsewhere (`source`: from where). */
 export type Earth = 'untested' | 'box' | { readonly source: string | null };
 
+/** The ground contact of the face, and the ground conductor behind it, to the known earth: two points, which a bad joint parts. */
 export const groundToEarth = 'ground~earth';
+export const bareGroundToEarth = 'bare.ground~earth';
 
 /**
  * The pairs to be read. Where the ground in the box wasn't seen to be good, whatever is read to ground is read to the known earth instead, and so is that ground
@@ -26,30 +28,33 @@ export const groundToEarth = 'ground~earth';
  */
 export function pairsToRead(plan: JobPlan, earth: Earth): { readonly face: readonly Pair[]; readonly bare: readonly Pair[] } {
 	if (earth === 'untested' || earth === 'box') return { face: plan.facePairs, bare: plan.barePairs };
-	const toEarth = (pairs: readonly Pair[]): Pair[] => {
-		const toGround = pairs.filter(({ kind }) => kind === 'hotGround' || kind === 'neutralGround');
-		const ground = toGround.find(({ black }) => black !== null);
-		const groundWire = ground?.blackWire;
-		const own: Pair[] = ground
-			? [
-					{
-						id: groundToEarth,
-						kind: 'groundEarth',
-						red: ground.black!,
-						black: null,
-						...(ground.half ? { half: ground.half } : {}),
-						...(groundWire && groundWire !== 'box' ? { redWire: groundWire } : {})
-					}
-				]
-			: [];
+	const toEarth = (pairs: readonly Pair[], own: (ground: Pair) => Pair): Pair[] => {
+		const onGround = pairs.filter(({ kind, blackWire }) => kind !== 'hotNeutral' && kind !== 'groundEarth' && blackWire !== 'box');
+		const ground = onGround.find(({ black }) => black !== null);
 		return [
 			...pairs.map(({ blackWire, ...pair }): Pair =>
-				toGround.some(({ id }) => id === pair.id) ? { ...pair, black: null } : { ...pair, ...(blackWire ? { blackWire } : {}) }
+				onGround.some(({ id }) => id === pair.id)
+					? { ...pair, black: null, kind: pair.kind === 'toGround' ? 'groundEarth' : pair.kind }
+					: { ...pair, ...(blackWire ? { blackWire } : {}) }
 			),
-			...own
+			...(ground ? [own(ground)] : [])
 		];
 	};
-	return { face: toEarth(plan.facePairs), bare: toEarth(plan.barePairs) };
+	const faceGround = ({ black, half }: Pair): Pair => ({
+		id: groundToEarth,
+		kind: 'groundEarth',
+		red: black!,
+		black: null,
+		...(half ? { half } : {})
+	});
+	const bareGround = ({ black, blackWire }: Pair): Pair => ({
+		id: bareGroundToEarth,
+		kind: 'groundEarth',
+		red: black!,
+		black: null,
+		...(blackWire && blackWire !== 'box' ? { redWire: blackWire } : {})
+	});
+	return { face: toEarth(plan.facePairs, faceGround), bare: toEarth(plan.barePairs, bareGround) };
 }
 
 /** Every pair of contacts in every half. */
@@ -64,7 +69,7 @@ export function facePairs(boxId: string, halves: readonly Half[], grounded: bool
 	});
 }
 
-/** Each hot to each neutral of its cable, then every conductor that isn't ground to ground, those that pass through too; ground itself to a metal box. */
+/** Each hot to each neutral of its cable, then every conductor that isn't ground to ground, those that pass through too; further grounds and a metal box to the ground. */
 export function barePairs(box: Box, wires: readonly WireRef[], passing: readonly WireRef[]): Pair[] {
 	const ground = wires.find(({ role }) => role === 'ground');
 	const pairs: Pair[] = [];
@@ -88,6 +93,9 @@ export function barePairs(box: Box, wires: readonly WireRef[], passing: readonly
 			redWire: wire,
 			...(ground ? { blackWire: ground } : {})
 		});
+	// Two grounds on one device are two conductors: what is behind the other one's joint could be alive all the same.
+	for (const wire of wires.filter((each) => each.role === 'ground' && each !== ground))
+		pairs.push({ id: `${wire.id}~ground`, kind: 'toGround', red: wire.point, black: ground!.point, redWire: wire, blackWire: ground! });
 	// Without a ground the metal of the box could be anything too.
 	if (box.material === 'metal' && !ground) pairs.push({ id: 'box~earth', kind: 'groundEarth', red: points.metal(box.id), black: null });
 	if (box.material === 'metal' && ground)

@@ -57,6 +57,11 @@ export interface JobPlan {
 	readonly halves: readonly Half[];
 	readonly facePairs: readonly Pair[];
 	readonly barePairs: readonly Pair[];
+	/** Cables with a hot and a neutral on the device and a ground in the box: any of them may be the supply. Empty where there is nothing to tell apart. */
+	readonly supplyCables: readonly string[];
+	/** Of those the ones that feed the box as recorded: one, or two on a ring. */
+	readonly recordedSupply: readonly string[];
+	readonly onRing: boolean;
 	/** Conductors in the box that don't sit on the device: joined, capped, of other circuits. They are in reach too. */
 	readonly passing: readonly WireRef[];
 	/** In the order they come off: hot first. */
@@ -126,6 +131,7 @@ export function planJob(
 			halves: model.halves,
 			facePairs: facePairs(box.id, model.halves, grounded),
 			barePairs: barePairs(box, wires, passing),
+			...suppliesIn(house, box, wires),
 			passing,
 			takeOff,
 			putOn,
@@ -163,6 +169,44 @@ function whyNot(house: House, box: Box): PlanFailure | null {
 	return null;
 }
 
+/** The cables that could feed the device, and those that do as recorded. One cable alone needs no telling. */
+function suppliesIn(house: House, box: Box, wires: readonly WireRef[]): Pick<JobPlan, 'supplyCables' | 'recordedSupply' | 'onRing'> {
+	const onDevice = (cable: string, role: Role) => wires.some((wire) => wire.cable === cable && wire.role === role);
+	const ends = cablesInBox(house, box.id).filter(
+		({ cable }) => onDevice(cable.id, 'hot') && onDevice(cable.id, 'neutral') && cable.conductors.some(({ role }) => role === 'ground')
+	);
+	const circuits = new Set(ends.map(({ cable }) => cable.circuit));
+	if (ends.length < 2 || circuits.size > 1) return { supplyCables: [], recordedSupply: [], onRing: false };
+	const onRing = house.circuits.find(({ id }) => circuits.has(id))?.arrangement === 'ring';
+	const tested = box.supply && ends.filter(({ cable }) => box.supply!.cables.includes(cable.id));
+	const supplies = tested?.length ? tested : onRing ? ringEnds(house, box.id, ends) : ends.filter(({ end }) => end === 'to');
+	return {
+		supplyCables: ends.map(({ cable }) => cable.id),
+		recordedSupply: supplies.map(({ cable }) => cable.id),
+		onRing
+	};
+}
+
+/** On a ring the cables that lead on round to the panel; a spur off it doesn't. */
+function ringEnds(house: House, boxId: string, ends: readonly ConductorEnd[]): ConductorEnd[] {
+	const reaches = (from: string, first: string): boolean => {
+		const seen = new Set([boxId]);
+		const queue = [first];
+		for (const at of queue) {
+			if (at === 'panel') return true;
+			if (seen.has(at)) continue;
+			seen.add(at);
+			for (const { cable } of cablesInBox(house, at))
+				if (cable.id !== from) queue.push(cable.to.box === at ? ('box' in cable.from ? cable.from.box : 'panel') : cable.to.box);
+		}
+		return false;
+	};
+	return ends.filter(({ cable, end }) => {
+		const other = end === 'from' ? cable.to.box : 'box' in cable.from ? cable.from.box : 'panel';
+		return reaches(cable.id, other);
+	});
+}
+
 /** Conductor ends of cables that sit on no terminal of the device. */
 function passingIn(house: House, box: Box): WireRef[] {
 	return cablesInBox(house, box.id).flatMap((end) =>
@@ -195,6 +239,7 @@ const switchable = (house: House): string[] =>
 function likeForLike(device: Device): Device {
 	if (device.kind === 'fixed') return device;
 	const { fitted: _worn, ...kept } = device;
+	if (kept.kind === 'switch' || kept.kind === 'fusedSpur') return kept;
 	// NEC 406.12 lets a like-for-like ungrounded one be as it was.
 	return { ...kept, contacts: 'good', tamperResistant: device.kind === 'twoSlot' ? device.tamperResistant : true };
 }

@@ -126,7 +126,7 @@ describe('what “to ground” is worth', () => {
 		expect(nextStep(one.plan, one.state)).toEqual({ kind: 'proveEarth' });
 		one.until('takeOff');
 		expect(one.state.earth).toEqual({ source: 'outlet:music-piano' });
-		expect(one.state.isolation.proof.required).toContain('ground~earth');
+		expect(one.state.isolation.proof.required).toContain('bare.ground~earth');
 	});
 
 	it('a ground that is alive behind swapped conductors lights the lamps as it should: the contactless tester tells, and the job stops', () => {

@@ -22,6 +22,8 @@ export type Worry =
 	| { readonly kind: 'wrongLabel'; readonly breaker: string }
 	| { readonly kind: 'wrongCircuit'; readonly recorded: string; readonly feeder: string }
 	| { readonly kind: 'foundConductor'; readonly id: string }
+	/** The supply cable is another than the record said. */
+	| { readonly kind: 'supplyNotAsRecorded'; readonly found: readonly string[] }
 	| { readonly kind: 'tripped' }
 	| { readonly kind: 'stopped'; readonly reason: StopReason };
 
@@ -44,7 +46,22 @@ export interface JobRecord {
 const kinds = {
 	live: ['readLive', 'readLiveGround'],
 	isolation: ['searched', 'arranged', 'switchBreaker', 'hold', 'proveEarth', 'changed'],
-	work: ['checkTools', 'checkPart', 'lookOver', 'foundConductor', 'inspect', 'takeOff', 'terminate', 'tug', 'cap', 'reopen'],
+	work: [
+		'checkTools',
+		'checkPart',
+		'lookOver',
+		'foundConductor',
+		'inspect',
+		'takeOff',
+		'autopsy',
+		'supplyWay',
+		'readSupplyOhms',
+		'readSupplyVolts',
+		'terminate',
+		'tug',
+		'cap',
+		'reopen'
+	],
 	tests: ['readOhms', 'restorePower', 'readPlug', 'readOutlet', 'checkNeighbour', 'grip', 'tidyDirectory'],
 	notes: ['note', 'amendVolts', 'stop']
 } as const;
@@ -58,7 +75,9 @@ const lasting: readonly Condition[] = [
 	'liveGround',
 	'scorchLocal',
 	'nearlyCut',
-	'corrosion'
+	'corrosion',
+	'recessedBox',
+	'looseBox'
 ];
 
 /** Sorts a job's events into its record, and collects what stays to be watched. */
@@ -129,6 +148,9 @@ function worriesOf(plan: JobPlan, events: readonly JobEvent[], state: JobState):
 		...voltage.slice(0, 1),
 		...state.isolation.notFeeding.map((breaker) => ({ kind: 'wrongLabel' as const, breaker })),
 		...movedCircuit(plan, state),
+		...(state.supply.outcome === 'found' && [...state.supply.found].sort().join() !== [...plan.recordedSupply].sort().join()
+			? [{ kind: 'supplyNotAsRecorded' as const, found: state.supply.found }]
+			: []),
 		...state.found.map((id) => ({ kind: 'foundConductor' as const, id })),
 		...(events.some(({ body }) => body.kind === 'restorePower' && !body.held) ? [{ kind: 'tripped' as const }] : [])
 	];

@@ -1,9 +1,10 @@
 import type { Half } from '../house';
-import { deadBand, initialIsolation, isolate, type IsolationEvent, type IsolationState } from '../isolation';
+import { deadBand, energyOf, initialIsolation, isolate, type IsolationEvent, type IsolationState } from '../isolation';
 import { defaultSettings, type SearchEvent, type SearchSettings } from '../search';
 import type { Condition, JobEvent, StopReason, Tester } from './events';
 import { pairsToRead, type Earth } from './pairs';
 import type { JobPlan, ResistanceCheck } from './plan';
+import { noSupply, supplyOutcome, type CableVerdict, type SupplyState } from './supply';
 
 /** How far a terminal's wires are: on the old device, off, made ready, capped, on the new device, tugged there. */
 export type WireState = 'onOld' | 'off' | 'ready' | 'capped' | 'onNew' | 'tugged';
@@ -32,11 +33,13 @@ export interface JobState {
 	readonly device: DevicePlace;
 	readonly lookedOver: boolean;
 	readonly inspected: boolean;
+	readonly supply: SupplyState;
 	/** What was found that leaves only making safe and handing over, by where it was found: a corrected answer lifts its own reason only. */
 	readonly stops: {
 		readonly ground: StopReason | null;
 		readonly lookOver: StopReason | null;
 		readonly inspect: StopReason | null;
+		readonly supply: StopReason | null;
 		readonly found: StopReason | null;
 	};
 	/** Conditions met that change what is done next but don't end the job. */
@@ -81,8 +84,9 @@ export function initialJob(plan: JobPlan): JobState {
 		device: 'oldSeated',
 		lookedOver: false,
 		inspected: false,
-		stops: { ground: null, lookOver: null, inspect: null, found: null },
+		stops: { ground: null, lookOver: null, inspect: null, supply: null, found: null },
 		attend: [],
+		supply: noSupply,
 		wires: Object.fromEntries(plan.takeOff.map(({ terminal }) => [terminal, 'onOld' as const])),
 		closing: noClosing,
 		resistance: {},
@@ -105,9 +109,12 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 	const { body } = event;
 	const before = asOf(earlier, event.at);
 	const isolationEvent = forIsolation(plan, before, event);
-	const isolation = isolationEvent ? isolate(before.isolation, isolationEvent) : before.isolation;
+	const changedIsolation = isolationEvent ? isolate(before.isolation, isolationEvent) : before.isolation;
+	const supply = supplyAfter(before, changedIsolation);
+	// What was cleared for one purpose isn’t clear for the next.
+	const isolation = supply === before.supply ? changedIsolation : { ...changedIsolation, areaClear: false };
 	const notFeeding = isolation.notFeeding.slice(before.isolation.notFeeding.length);
-	const state: JobState = { ...before, isolation, lastAt: event.at, search: stayedLive(before.search, notFeeding) };
+	const state: JobState = { ...before, isolation, supply, lastAt: event.at, search: stayedLive(before.search, notFeeding) };
 	switch (body.kind) {
 		case 'confirm':
 			return confirmed(state, body.step);
@@ -135,6 +142,7 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 		case 'switchBreaker':
 			// Tag and telling belong to the breaker they were done for.
 			if (body.on) return { ...state, tagged: false };
+			if (before.isolation.power === 'restored' && state.device === 'none') return { ...state, tagged: false };
 			if (before.isolation.power === 'restored') return offAgain({ ...state, tagged: false, feeder: body.breaker });
 			return { ...state, tagged: false, feeder: body.breaker };
 		case 'lookOver':
@@ -151,6 +159,14 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 			const wires = { ...state.wires, [body.terminal]: 'off' as const };
 			return { ...state, wires, device: Object.values(wires).every((wire) => wire !== 'onOld') ? 'none' : state.device };
 		}
+		case 'supplyWay':
+			return {
+				...state,
+				supply: body.way === 'skip' ? { ...noSupply, outcome: 'skipped' } : { ...noSupply, way: body.way }
+			};
+		case 'readSupplyOhms':
+		case 'readSupplyVolts':
+			return supplyRead(plan, state, body.cable, event);
 		case 'cap':
 			return { ...state, wires: mapWires(state, (wire) => (isBare(wire) ? 'capped' : wire)) };
 		case 'terminate':
@@ -162,7 +178,11 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 		case 'readOhms':
 			return { ...state, resistance: { ...state.resistance, [body.check]: passed(event) } };
 		case 'restorePower':
-			return body.held ? { ...state, tagged: false } : { ...state, tagged: false, redo: 'tripped' };
+			if (body.held) return { ...state, tagged: false };
+			// Tripped with every end capped and apart: the fault is in a cable.
+			return state.device === 'none'
+				? { ...state, tagged: false, supply: { ...state.supply, outcome: 'none' }, stops: { ...state.stops, supply: 'noArrangement' } }
+				: { ...state, tagged: false, redo: 'tripped' };
 		case 'readOutlet':
 		case 'readPlug':
 			return afterPower({ ...state, final: { ...state.final, [body.half]: passed(event) } }, event, 'finalTest');
@@ -181,13 +201,40 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 		case 'readPair':
 		case 'amendVolts':
 		case 'changed':
+		case 'autopsy':
 		case 'note':
 			return state;
 	}
 }
 
 /** Why the job may only be made safe and handed over; `null` while it may go on. */
-export const mustStop = ({ stops }: JobState): StopReason | null => stops.ground ?? stops.inspect ?? stops.lookOver ?? stops.found;
+export const mustStop = ({ stops }: JobState): StopReason | null =>
+	stops.ground ?? stops.inspect ?? stops.lookOver ?? stops.supply ?? stops.found;
+
+/** A search for the supply cable that a lapsed proof interrupts begins again: nobody remembers half of it. What was found stays found. */
+function supplyAfter({ supply, isolation: before }: JobState, after: IsolationState): SupplyState {
+	if (supply.outcome === 'found' || supply.outcome === 'skipped' || supply.outcome === 'none') return supply;
+	const lapsed = energyOf(before) === 'provenDead' && energyOf(after) !== 'provenDead' && after.power !== 'restored';
+	const offAgain = before.power === 'restored' && after.power !== 'restored';
+	return lapsed || offAgain ? noSupply : supply;
+}
+
+/** One cable read: what that leaves. Nothing that fits is a reason to stop; a dead way that tells nothing is not. */
+function supplyRead(plan: JobPlan, state: JobState, cable: string, event: JobEvent): JobState {
+	const way = state.supply.way!;
+	const verdicts = { ...state.supply.verdicts, [cable]: event.judged?.cable ?? ('odd' as CableVerdict) };
+	const { outcome, found } = supplyOutcome(plan, way, verdicts);
+	return {
+		...state,
+		supply: { ...state.supply, verdicts, outcome, found, by: outcome === 'found' ? way : null },
+		stops: { ...state.stops, supply: outcome === 'none' ? 'noArrangement' : null }
+	};
+}
+
+/** Whether the supply cable has still to be found, or left. */
+export const supplyPending = (plan: JobPlan, { supply }: JobState): boolean =>
+	plan.supplyCables.length > 1 &&
+	(supply.outcome === null || supply.outcome === 'silent' || (supply.outcome === 'found' && !supply.marked));
 
 /** Ends that could touch something. */
 export const isBare = (wire: WireState): boolean => wire === 'off' || wire === 'ready';
@@ -275,6 +322,10 @@ function confirmed(state: JobState, step: Extract<JobEvent['body'], { kind: 'con
 			return { ...state, device: 'newSeated', resistance: {} };
 		case 'clearArea':
 			return state;
+		case 'spreadEnds':
+			return { ...state, supply: { ...state.supply, spread: true } };
+		case 'markSupply':
+			return { ...state, supply: { ...state.supply, marked: true } };
 		case 'nothingLeft':
 			return { ...state, nothingLeft: true };
 		default:
@@ -330,3 +381,11 @@ const offAgain = (state: JobState): JobState => ({
 function afterPower(state: JobState, event: JobEvent, reason: NonNullable<JobState['redo']>): JobState {
 	return event.judged?.passes ? state : { ...state, redo: state.redo ?? reason };
 }
+
+/** How much a condition weighs: it ends the job; it is put right on the way; it is put right and watched. */
+export const severityOf = (condition: Condition): 'stop' | 'mend' | 'watch' =>
+	stopping.includes(condition)
+		? 'stop'
+		: (['scorchLocal', 'nearlyCut', 'corrosion', 'recessedBox', 'looseBox'] as Condition[]).includes(condition)
+			? 'watch'
+			: 'mend';

@@ -2,7 +2,8 @@ import { energyOf, pairsLeft } from '../isolation';
 import type { Half } from '../house';
 import type { Confirmed } from './events';
 import type { JobPlan, ResistanceCheck } from './plan';
-import { isBare, mustStop, type JobState } from './state';
+import { isBare, mustStop, supplyPending, type JobState } from './state';
+import { nextSupplyCable } from './supply';
 
 /** One thing to do next. */
 export type Step =
@@ -20,6 +21,9 @@ export type Step =
 	| { readonly kind: 'readPair'; readonly pair: string; readonly lowImpedance: boolean }
 	| { readonly kind: 'lookOver' }
 	| { readonly kind: 'inspect' }
+	| { readonly kind: 'supplyWay'; readonly silent: boolean }
+	| { readonly kind: 'readSupplyOhms'; readonly cable: string }
+	| { readonly kind: 'readSupplyVolts'; readonly cable: string }
 	| { readonly kind: 'takeOff'; readonly terminal: string }
 	| { readonly kind: 'terminate'; readonly terminal: string }
 	| { readonly kind: 'tug'; readonly terminal: string }
@@ -37,7 +41,7 @@ export type Step =
 	| { readonly kind: 'stop' };
 
 /** The walks of a job; steps between two walks happen at one place. */
-export type VisitId = 'start' | 'liveFirst' | 'panelOff' | 'work' | 'panelOn' | 'test' | 'neighbours' | 'close';
+export type VisitId = 'start' | 'liveFirst' | 'panelOff' | 'work' | 'supplyOn' | 'supplyRead' | 'panelOn' | 'test' | 'neighbours' | 'close';
 
 const confirm = (step: Confirmed): Step => ({ kind: 'confirm', step });
 
@@ -61,6 +65,7 @@ function workOut(plan: JobPlan, state: JobState): Step | null {
 		const first = beforeOpening(plan, state);
 		if (first) return first;
 	}
+	if (state.isolation.power === 'restored' && state.device === 'none') return liveSupplyStep(plan, state);
 	if (state.isolation.power === 'restored' && state.redo === null) return afterPowerStep(plan, state);
 	if (state.device === 'newSeated' && state.redo === null) return beforePowerStep(plan, state);
 	const isolation = isolationStep(plan, state);
@@ -125,6 +130,8 @@ function oldOutStep(plan: JobPlan, state: JobState): Step {
 
 function terminatingStep(plan: JobPlan, state: JobState): Step {
 	const wire = (terminal: string) => state.wires[terminal]!;
+	if (state.device === 'none' && supplyPending(plan, state) && !Object.values(state.wires).includes('ready'))
+		return supplyStep(plan, state);
 	if (Object.values(state.wires).some((each) => each === 'off' || each === 'capped')) return confirm('prepare');
 	const loose = plan.putOn.find(({ terminal }) => wire(terminal) === 'onNew');
 	if (loose) return { kind: 'tug', terminal: loose.terminal };
@@ -135,6 +142,25 @@ function terminatingStep(plan: JobPlan, state: JobState): Step {
 	if (!state.closing.fold) return confirm('fold');
 	if (!state.closing.tugAgain) return confirm('tugAgain');
 	return confirm('seat');
+}
+
+/** All wires off and proven dead: which cable is the supply, dead way first. */
+function supplyStep(plan: JobPlan, { supply, wires, isolation }: JobState): Step {
+	if (supply.outcome === 'found') return confirm('markSupply');
+	if (supply.way === null || supply.outcome === 'silent') return { kind: 'supplyWay', silent: supply.outcome === 'silent' };
+	if (supply.way === 'dead') return { kind: 'readSupplyOhms', cable: nextSupplyCable(plan, 'dead', supply.verdicts)! };
+	// Alive: only with every end capped and apart, and everybody clear.
+	if (Object.values(wires).some(isBare)) return { kind: 'cap' };
+	if (!supply.spread) return confirm('spreadEnds');
+	return isolation.areaClear ? { kind: 'restorePower' } : confirm('clearArea');
+}
+
+/** Power on for the supply cable: readings at arm's length until it is known, then off again. */
+function liveSupplyStep(plan: JobPlan, { supply, isolation }: JobState): Step {
+	// A conductor that came to light meanwhile is nobody’s to stand beside: off first.
+	const goesOn = supply.outcome === null && isolation.areaClear && isolation.doubt === null;
+	const cable = goesOn ? nextSupplyCable(plan, 'live', supply.verdicts) : null;
+	return cable === null ? switchOff() : { kind: 'readSupplyVolts', cable };
 }
 
 function beforePowerStep(plan: JobPlan, state: JobState): Step {
@@ -186,7 +212,9 @@ export function visitOf(state: JobState, step: Step | null): VisitId {
 		case 'hold':
 			return 'panelOff';
 		case 'restorePower':
-			return 'panelOn';
+			return state.device === 'none' ? 'supplyOn' : 'panelOn';
+		case 'readSupplyVolts':
+			return 'supplyRead';
 		case 'readPlug':
 		case 'readOutlet':
 			return 'test';
@@ -199,7 +227,7 @@ export function visitOf(state: JobState, step: Step | null): VisitId {
 		case 'confirm':
 			if (step.step === 'cautions') return 'start';
 			if (step.step === 'tag' || step.step === 'tell') return 'panelOff';
-			if (step.step === 'clearArea') return 'panelOn';
+			if (step.step === 'clearArea') return state.device === 'none' ? 'supplyOn' : 'panelOn';
 			return step.step === 'plateOn' || step.step === 'nothingLeft' ? 'close' : 'work';
 		case 'stop':
 			return state.device === 'oldSeated' ? 'liveFirst' : 'work';
@@ -253,6 +281,12 @@ export function visitsOf(
 				...(typeof state?.earth === 'object' ? (['lead'] as const) : [])
 			]
 		},
+		...(state?.supply.way === 'live'
+			? [
+					{ id: 'supplyOn' as const, place: 'panel' as const, carry: ['key', 'headTorch'] as const },
+					{ id: 'supplyRead' as const, place: 'outlet' as const, carry: ['tester'] as const }
+				]
+			: []),
 		{ id: 'panelOn', place: 'panel', carry: ['key', 'headTorch'] },
 		{ id: 'test', place: 'outlet', carry: plan.grounded ? ['plugTester'] : ['tester', 'lead'] },
 		...(hasNeighbours ? [{ id: 'neighbours' as const, place: 'next' as const, carry: ['plugTester'] as const }] : []),

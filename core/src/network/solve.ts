@@ -1,7 +1,8 @@
-import { assemble, groundedNodes, type Admittances } from './assemble';
 import { divide, subtract, zero, type Complex } from './complex';
-import { eliminate } from './eliminate';
+import { conditioning, factorise, substitute, type BranchValues, type Factor } from './factor';
 import { drivingEmfV, impedanceOhm, type Branch, type Network } from './network';
+import { patternFor, type Pattern } from './pattern';
+import { branchValues } from './values';
 
 /** Node voltages against the reference, V RMS, and how far they miss Kirchhoff's current law (relative; 0 is exact). */
 export interface Solution {
@@ -26,25 +27,39 @@ export type SolveOutcome =
 const illConditionedCancellation = 1e-9;
 const illConditionedResidual = 1e-9;
 
-/** Solves the network for every node that has a path to the reference. See `eliminate` for the method and its accuracy. */
+/** Solves the network for every node that has a path to the reference. See `factor` for the method and its accuracy. */
 export function solve(network: Network): SolveOutcome {
-	const assembled = assemble(network);
-	if (!assembled.ok) return { outcome: 'singular', node: assembled.node };
-	const { system } = assembled;
-	const { grounded, floating } = groundedNodes(system);
-	const voltages = eliminate(system, grounded);
-	if (!voltages.ok) return { outcome: 'singular', node: system.names[voltages.node]! };
+	const made = branchValues(network);
+	if (!made.ok) return { outcome: 'singular', node: made.node };
+	const factor = factorise(patternFor(network), made.values, sourcesOf(network.branches));
+	return outcomeOf(factor);
+}
 
+/** Numbers of the branches that may drive. */
+export function sourcesOf(branches: readonly Branch[]): number[] {
+	const sources: number[] = [];
+	for (let k = 0; k < branches.length; k++) if (branches[k]!.kind === 'source') sources.push(k);
+	return sources;
+}
+
+/** What a factorisation, up to date with its values, comes to. */
+export function outcomeOf(factor: Factor): SolveOutcome {
+	const { pattern } = factor;
+	const { cancellation, lostAt } = conditioning(factor);
+	if (lostAt !== null) return { outcome: 'singular', node: pattern.names[lostAt]! };
+	substitute(factor);
+	const { voltageRe, voltageIm } = factor;
 	const voltageV = new Map<string, Complex>();
-	system.names.forEach((name, node) => {
-		if (grounded[node]) voltageV.set(name, { re: voltages.re[node]!, im: voltages.im[node]! });
-	});
-	const residual = currentLawResidual(network, system, grounded, voltages.re, voltages.im);
-	const groups = floating.map((group) => group.map((node) => system.names[node]!));
+	for (let node = 0; node < pattern.names.length; node++) {
+		const re = voltageRe[node]!;
+		if (re === re) voltageV.set(pattern.names[node]!, { re, im: voltageIm[node]! });
+	}
+	const residual = currentLawResidual(factor);
+	const floating = voltageV.size === pattern.names.length ? [] : floatingGroups(pattern, factor.values, voltageRe);
 	const solution = { voltageV, residual };
-	if (voltages.cancellation < illConditionedCancellation || residual > illConditionedResidual)
-		return { outcome: 'illConditioned', cancellation: voltages.cancellation, floating: groups, ...solution };
-	return groups.length > 0 ? { outcome: 'floating', floating: groups, ...solution } : { outcome: 'solved', ...solution };
+	if (cancellation < illConditionedCancellation || residual > illConditionedResidual)
+		return { outcome: 'illConditioned', cancellation, floating, ...solution };
+	return floating.length > 0 ? { outcome: 'floating', floating, ...solution } : { outcome: 'solved', ...solution };
 }
 
 /** Current through a branch from `from` to `to`, A RMS; zero where it is open or has a floating end. */
@@ -56,35 +71,65 @@ export function branchCurrentA(network: Network, branch: Branch, voltageV: Reado
 	return divide(subtract(subtract(from, to), drivingEmfV(branch, network.frequencyHz)), impedance);
 }
 
+/** The groups of nodes without a voltage, each held together by what conducts between its members. */
+function floatingGroups(pattern: Pattern, { gRe, gIm }: BranchValues, voltageRe: Float64Array): string[][] {
+	const near = new Map<number, number[]>();
+	for (let node = 0; node < pattern.names.length; node++) if (Number.isNaN(voltageRe[node])) near.set(node, []);
+	for (let k = 0; k < gRe.length; k++) {
+		const from = pattern.branchFrom[k]!;
+		const to = pattern.branchTo[k]!;
+		if (from === to || (gRe[k] === 0 && gIm[k] === 0) || !near.has(from)) continue;
+		near.get(from)!.push(to);
+		near.get(to)!.push(from);
+	}
+	const groups: string[][] = [];
+	const seen = new Set<number>();
+	for (const start of near.keys()) {
+		if (seen.has(start)) continue;
+		seen.add(start);
+		const group = [start];
+		for (const member of group)
+			for (const next of near.get(member)!)
+				if (!seen.has(next)) {
+					seen.add(next);
+					group.push(next);
+				}
+		groups.push(group.map((node) => pattern.names[node]!));
+	}
+	return groups;
+}
+
 /**
  * Largest over the nodes of |sum of currents in| / sum of |terms| (the componentwise backward error of Oettli and Prager 1964),
  * a scale-free measure: about 1e-16 for a solution that is as good as the arithmetic.
  */
-function currentLawResidual(network: Network, system: Admittances, grounded: Uint8Array, re: Float64Array, im: Float64Array): number {
-	const netRe = new Float64Array(re.length);
-	const netIm = new Float64Array(re.length);
-	const terms = new Float64Array(re.length);
-	network.branches.forEach((branch, k) => {
-		const from = system.branchFrom[k]!;
-		const to = system.branchTo[k]!;
-		const impedance = impedanceOhm(branch, network.frequencyHz);
-		if (impedance === null || from === to || !grounded[from] || !grounded[to]) return;
-		const emf = drivingEmfV(branch, network.frequencyHz);
-		const square = impedance.re * impedance.re + impedance.im * impedance.im;
-		const dropRe = re[from]! - re[to]! - emf.re;
-		const dropIm = im[from]! - im[to]! - emf.im;
-		const currentRe = (dropRe * impedance.re + dropIm * impedance.im) / square;
-		const currentIm = (dropIm * impedance.re - dropRe * impedance.im) / square;
-		const term = (Math.hypot(re[from]!, im[from]!) + Math.hypot(re[to]!, im[to]!) + Math.hypot(emf.re, emf.im)) / Math.sqrt(square);
+function currentLawResidual({ pattern, values, voltageRe, voltageIm }: Factor): number {
+	const { branchFrom, branchTo } = pattern;
+	const { gRe, gIm, jRe, jIm } = values;
+	const nodes = pattern.names.length;
+	const netRe = new Float64Array(nodes);
+	const netIm = new Float64Array(nodes);
+	const terms = new Float64Array(nodes);
+	const size = (re: number, im: number) => Math.sqrt(re * re + im * im);
+	for (let k = 0; k < gRe.length; k++) {
+		const from = branchFrom[k]!;
+		const to = branchTo[k]!;
+		const g = size(gRe[k]!, gIm[k]!);
+		const dropRe = voltageRe[from]! - voltageRe[to]!;
+		const dropIm = voltageIm[from]! - voltageIm[to]!;
+		if (g === 0 || from === to || !(dropRe === dropRe)) continue;
+		const currentRe = gRe[k]! * dropRe - gIm[k]! * dropIm - jRe[k]!;
+		const currentIm = gRe[k]! * dropIm + gIm[k]! * dropRe - jIm[k]!;
+		const term = (size(voltageRe[from]!, voltageIm[from]!) + size(voltageRe[to]!, voltageIm[to]!)) * g + size(jRe[k]!, jIm[k]!);
 		netRe[from]! -= currentRe;
 		netIm[from]! -= currentIm;
 		netRe[to]! += currentRe;
 		netIm[to]! += currentIm;
 		terms[from]! += term;
 		terms[to]! += term;
-	});
+	}
 	let largest = 0;
-	for (let node = 1; node < re.length; node++)
-		if (terms[node]! > 0) largest = Math.max(largest, Math.hypot(netRe[node]!, netIm[node]!) / terms[node]!);
+	for (let node = 1; node < nodes; node++)
+		if (terms[node]! > 0) largest = Math.max(largest, size(netRe[node]!, netIm[node]!) / terms[node]!);
 	return largest;
 }

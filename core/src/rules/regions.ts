@@ -8,8 +8,6 @@ export interface RegionRules {
 	readonly nominalV: number;
 	/** A healthy supply at the outlet. */
 	readonly healthyV: { readonly from: number; readonly to: number; readonly source: string };
-	/** An overcurrent device opens at once above this many times its rating. */
-	readonly instantTripMultiple: { readonly value: number; readonly source: string };
 	/** Ratings of devices that one finds behind a general outlet, A. */
 	readonly outletBreakerA: readonly number[];
 }
@@ -20,7 +18,6 @@ export const regions: Record<Region, RegionRules> = {
 		frequencyHz: 60,
 		nominalV: 120,
 		healthyV: { from: 114, to: 126, source: 'ANSI C84.1 range A' },
-		instantTripMultiple: { value: 10, source: 'UL 489, typical magnetic setting' },
 		outletBreakerA: [15, 20]
 	},
 	uk: {
@@ -28,7 +25,6 @@ export const regions: Record<Region, RegionRules> = {
 		frequencyHz: 50,
 		nominalV: 230,
 		healthyV: { from: 216.2, to: 253, source: 'BS EN 50160: 230 V −6/+10 %' },
-		instantTripMultiple: { value: 5, source: 'BS EN 60898-1, type B' },
 		outletBreakerA: [16, 20, 32]
 	}
 };

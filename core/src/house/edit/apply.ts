@@ -1,6 +1,6 @@
 import { checkHouse, type HouseProblem } from '../check';
 import { deviceModel } from '../devices';
-import { findBox, findBreaker, findCircuit, panelOf, withBox } from '../lookup';
+import { cablesInBox, findBox, findBreaker, findCircuit, panelOf, withBox } from '../lookup';
 import { usualDevice, usualSize } from '../standard';
 import { chainOfCircuit } from '../topology';
 import type { Breaker, Device, House, Panel } from '../schema';
@@ -23,11 +23,30 @@ export function editHouse(house: House, edits: readonly Edit[]): Edited {
 	for (const [k, edit] of edits.entries()) {
 		const made = make(now, edit);
 		if (!made.ok) return { ...made, edit: k };
-		const problem = checkHouse(made.house)[0];
+		const next = supplyStillKnown(now, made.house);
+		const problem = checkHouse(next)[0];
 		if (problem) return { ok: false, edit: k, refusal: { code: 'wouldBeWrong', problem } };
-		now = made.house;
+		now = next;
 	}
 	return { ok: true, house: now };
+}
+
+/** Which cable feeds a box was found among the cables that were in it: where those are others now, the finding goes. */
+function supplyStillKnown(before: House, after: House): House {
+	const cablesOf = (house: House, id: string) =>
+		cablesInBox(house, id)
+			.map(({ cable }) => cable.id)
+			.sort()
+			.join();
+	if (before.cables === after.cables || !after.boxes.some(({ supply }) => supply)) return after;
+	return {
+		...after,
+		boxes: after.boxes.map((box) => {
+			if (!box.supply || cablesOf(before, box.id) === cablesOf(after, box.id)) return box;
+			const { supply: _gone, ...kept } = box;
+			return kept;
+		})
+	};
 }
 
 function make(house: House, edit: Edit): Changed {

@@ -218,8 +218,30 @@ it('whatever outlets are moved about, in whatever order, the house stays right a
 	expect(made).toBeGreaterThan(300);
 });
 
+/** The house with its supply cables found by test, everywhere. */
+const withSupplies = (home: House): House => ({
+	...home,
+	name: `${home.name}, supplies found`,
+	boxes: home.boxes.map((box) => {
+		const into = home.cables.find(({ to }) => to.box === box.id);
+		return into ? { ...box, supply: { cables: [into.id], by: 'resistance', on: '2026-11-25', readings: [] } } : box;
+	})
+});
+
+describe('a supply cable found by test', () => {
+	it('stays known where the cables of a box stay, and is forgotten where they are others', () => {
+		const moved = after(withSupplies(fennelLaneRecorded()), {
+			do: 'placeBox',
+			box: 'sewing-window-wall',
+			spot: { circuit: 'music', after: { box: 'music-piano' } }
+		});
+		expect(findBox(moved, 'sewing-window-wall')!.supply).toBeUndefined();
+		expect(findBox(moved, 'sewing-door-wall')!.supply).toBeDefined();
+	});
+});
+
 describe('moving any outlet anywhere', () => {
-	it.each([fennelLaneRecorded(), tanneryRow()])(
+	it.each([fennelLaneRecorded(), tanneryRow(), withSupplies(fennelLaneRecorded()), withSupplies(tanneryRow())])(
 		'$name: is done, or refused for a reason that names what to do; never a house that is wrong',
 		(home) => {
 			const outlets = home.boxes.filter(({ use }) => use === 'outlet').map(({ id }) => id);

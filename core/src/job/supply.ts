@@ -1,0 +1,150 @@
+import { cablesInBox, points, type House } from '../house';
+import { readOhms, readVoltageV } from '../instruments';
+import { deadBand, type VoltReading } from '../isolation';
+import type { OhmValue, SupplyWay } from './events';
+import { openFromOhm } from './judge';
+import type { JobPlan } from './plan';
+
+/** What one cable was found to be by its readings; `odd`: neither, which fits no arrangement. */
+export type CableVerdict = 'supply' | 'outgoing' | 'odd';
+
+/** How far the search for the supply cable is. */
+export interface SupplyState {
+	readonly way: Exclude<SupplyWay, 'skip'> | null;
+	/** By cable, in the way taken now. */
+	readonly verdicts: Readonly<Record<string, CableVerdict>>;
+	/** Ends capped and apart. */
+	readonly spread: boolean;
+	readonly marked: boolean;
+	/** `silent`: the dead way tells nothing here; `none`: nothing fits. */
+	readonly outcome: 'found' | 'skipped' | 'silent' | 'none' | null;
+	readonly found: readonly string[];
+	/** The way that found it. */
+	readonly by: 'dead' | 'live' | null;
+}
+
+export const noSupply: SupplyState = { way: null, verdicts: {}, spread: false, marked: false, outcome: null, found: [], by: null };
+
+/** Under this the neutral and the ground of a cable meet somewhere: at the panel, Ω (domain rule of thumb), or twice what the model says where runs are long. */
+export const bondedBelowOhm = 2;
+
+/** A cable whose neutral leads back to the panel reads low to ground; one that only goes on reads open. */
+export function judgeSupplyOhms(value: OhmValue, expectedOhm: number | null): CableVerdict {
+	const ohm = value.kind === 'overload' ? Infinity : value.resistanceOhm;
+	if (ohm >= openFromOhm) return 'outgoing';
+	return ohm < Math.max(bondedBelowOhm, 2 * (expectedOhm ?? 0)) ? 'supply' : 'odd';
+}
+
+/** Full voltage to neutral and to ground is the supply; none to either is a cable that goes on. */
+export function judgeSupplyVolts(hotNeutral: VoltReading, hotGround: VoltReading): CableVerdict {
+	const bands = [deadBand(hotNeutral), deadBand(hotGround)];
+	if (bands.every((band) => band === 'live')) return 'supply';
+	// A floating conductor beside a live one shows a meter some volts; that is no supply.
+	return bands.every((band) => band !== 'live') ? 'outgoing' : 'odd';
+}
+
+/** Cables that could be the supply, the recorded one first: asked in this order, the first answer usually settles it. */
+export function supplyCandidates(plan: JobPlan): readonly string[] {
+	return [...plan.supplyCables].sort((a, b) => Number(plan.recordedSupply.includes(b)) - Number(plan.recordedSupply.includes(a)));
+}
+
+/** Every set of cables that may feed the box: one of them; on a ring two, or one where the ring is open. */
+export function supplyHypotheses(plan: JobPlan): readonly (readonly string[])[] {
+	const singles = plan.supplyCables.map((cable) => [cable]);
+	const pairs = plan.onRing
+		? plan.supplyCables.flatMap((one, k) => plan.supplyCables.slice(k + 1).map((other): string[] => [one, other]))
+		: [];
+	return [...singles, ...pairs];
+}
+
+/** The hypotheses that the verdicts so far leave. */
+export function hypothesesLeft(plan: JobPlan, verdicts: SupplyState['verdicts']): readonly (readonly string[])[] {
+	return supplyHypotheses(plan).filter((supply) =>
+		Object.entries(verdicts).every(([cable, verdict]) => verdict !== 'odd' && supply.includes(cable) === (verdict === 'supply'))
+	);
+}
+
+/**
+ * The cable to read next: the one that leaves fewest hypotheses at worst; of equals the one that more probably says yes. `null` when it is settled: one hypothesis left
+ * that rests on a cable read as the supply, or none left. Nothing is ever concluded from “open” alone: a neutral opened at the panel reads open everywhere. Nor by
+ * resistance from “joined” alone: a neutral that touches ground further on reads so too, and only a cable that reads open beside it shows that this one is the supply.
+ */
+export function nextSupplyCable(plan: JobPlan, way: 'dead' | 'live', verdicts: SupplyState['verdicts']): string | null {
+	const left = hypothesesLeft(plan, verdicts);
+	const read = Object.values(verdicts);
+	const contrasted = way === 'live' || plan.onRing || read.includes('outgoing');
+	if (left.length === 0 || (left.length === 1 && read.includes('supply') && contrasted)) return null;
+	const unread = supplyCandidates(plan).filter((cable) => verdicts[cable] === undefined);
+	const worst = (cable: string) => {
+		const yes = left.filter((supply) => supply.includes(cable)).length;
+		return Math.max(yes, left.length - yes);
+	};
+	return unread.reduce<string | null>((best, cable) => (best === null || worst(cable) < worst(best) ? cable : best), null);
+}
+
+/** What the verdicts come to: the supply cables, or why there are none. */
+export function supplyOutcome(
+	plan: JobPlan,
+	way: 'dead' | 'live',
+	verdicts: SupplyState['verdicts']
+): Pick<SupplyState, 'outcome' | 'found'> {
+	const read = Object.values(verdicts);
+	if (read.includes('odd')) return { outcome: 'none', found: [] };
+	if (nextSupplyCable(plan, way, verdicts) !== null) return { outcome: null, found: [] };
+	const left = hypothesesLeft(plan, verdicts);
+	if (left.length === 1 && read.includes('supply')) return { outcome: 'found', found: left[0]! };
+	// All open: dead, that may be the neutral opened at the panel; alive, it is nothing that could be.
+	return { outcome: way === 'dead' && !read.includes('supply') ? 'silent' : 'none', found: [] };
+}
+
+/** Where the tips go for one cable at the box; `null` where it lacks the conductor. */
+export function supplyProbes(house: House, plan: JobPlan, cableId: string) {
+	const found = cablesInBox(house, plan.boxId).find(({ cable }) => cable.id === cableId);
+	const at = (role: 'hot' | 'neutral' | 'ground') => {
+		const id = found?.cable.conductors.find((each) => each.role === role)?.id;
+		return found && id !== undefined ? points.conductor(cableId, id, found.end) : null;
+	};
+	const hot = at('hot');
+	const neutral = at('neutral');
+	const ground = at('ground');
+	return hot && neutral && ground ? { hot, neutral, ground } : null;
+}
+
+/** What a meter shows between neutral and ground of a cable in a wiring; `null` is open. */
+export function supplyOhm(house: House, plan: JobPlan, cable: string): OhmValue {
+	const probes = supplyProbes(house, plan, cable);
+	const reading = probes && readOhms(house, { red: probes.neutral, black: probes.ground });
+	return reading?.kind === 'ohms' ? { kind: 'ohms', resistanceOhm: reading.resistanceOhm } : { kind: 'overload' };
+}
+
+/** Hot to neutral and hot to ground of a cable in a wiring, V. */
+export function supplyVolts(house: House, plan: JobPlan, cable: string): { readonly hotNeutralV: number; readonly hotGroundV: number } {
+	const probes = supplyProbes(house, plan, cable);
+	if (!probes) return { hotNeutralV: 0, hotGroundV: 0 };
+	const read = (black: string) => readVoltageV(house, { red: probes.hot, black }, 'highImpedance');
+	return { hotNeutralV: read(probes.neutral), hotGroundV: read(probes.ground) };
+}
+
+/**
+ * What the readings of one cable should be if it is the supply, and if it isn't: the recorded wiring solved as the job left it, its recorded supply read for the one and
+ * a cable that goes on for the other. Which is which is what the reading decides. `resistanceOhm` `null` for both: the dead way can't tell here.
+ */
+export function supplyExpectation(
+	house: House,
+	plan: JobPlan
+): {
+	readonly ifSupply: { readonly resistanceOhm: number | null; readonly hotNeutralV: number };
+	readonly ifOutgoing: { readonly resistanceOhm: number | null; readonly hotNeutralV: number };
+} {
+	const ohm = (cable: string | undefined) => {
+		const value = cable === undefined ? null : supplyOhm(house, plan, cable);
+		return value?.kind === 'ohms' ? value.resistanceOhm : null;
+	};
+	const volts = (cable: string | undefined) => (cable === undefined ? 0 : supplyVolts(house, plan, cable).hotNeutralV);
+	const supply = plan.recordedSupply[0];
+	const outgoing = plan.supplyCables.find((cable) => !plan.recordedSupply.includes(cable));
+	return {
+		ifSupply: { resistanceOhm: ohm(supply), hotNeutralV: volts(supply) },
+		ifOutgoing: { resistanceOhm: ohm(outgoing), hotNeutralV: volts(outgoing) }
+	};
+}

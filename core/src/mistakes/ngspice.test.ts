@@ -1,0 +1,31 @@
+import { afterAll, describe, expect, it } from 'vitest';
+import { everyArrangement, everyNetwork } from '../../test/everyNetwork';
+import { compareWithNgspice, sideBySide } from '../../test/ngspice';
+
+/** Networks in one run of ngspice: starting it costs as much as solving a few, and many at once cost it more than in turn. */
+const atOnce = 5;
+
+describe('every arrangement with every single mistake, against ngspice', () => {
+	let networks = 0;
+	let nodes = 0;
+	let worst = 0;
+	it.each(everyArrangement.map((each) => [`${each.region} ${each.kind}`, each] as const))('%s', (_, arrangement) => {
+		const cases = everyNetwork(arrangement);
+		let here = 0;
+		for (let from = 0; from < cases.length; from += atOnce) {
+			const compared = compareWithNgspice(sideBySide(cases.slice(from, from + atOnce).map(({ network }) => network)));
+			expect(compared.largest).toBeLessThanOrEqual(1e-6);
+			here += compared.nodes;
+			worst = Math.max(worst, compared.largest);
+		}
+		expect(here).toBeGreaterThan(cases.length * 10);
+		networks += cases.length;
+		nodes += here;
+	});
+	it('are at least 300 networks', () => expect(networks).toBeGreaterThanOrEqual(300));
+	afterAll(() =>
+		console.log(
+			`ngspice: ${networks} networks of arrangements and mistakes, ${nodes} nodes above 1 mV, largest relative difference ${worst.toExponential(1)}`
+		)
+	);
+});

@@ -1,0 +1,113 @@
+import { factorise, refactor, substitute, type Factor } from './factor';
+import type { Branch, Network } from './network';
+import { patternOf } from './pattern';
+import { sourcesOf } from './solve';
+import { branchValues, setBranchValue } from './values';
+
+/** A network's difference from another, as branches that come, go or have another value. */
+export interface Difference {
+	/** Numbers of branches of the set, and what each is in this variant; `null`: not there. */
+	readonly branches: readonly { readonly number: number; readonly branch: Branch | null }[];
+}
+
+/**
+ * Networks that differ from one base in a few branches, solved by updating the base's factorisation. All have one pattern: the base's branches and every branch that
+ * any of the variants has beside them.
+ */
+export interface VariantSet {
+	readonly base: Network;
+	readonly differences: readonly Difference[];
+	readonly factor: Factor;
+	/** What every branch of the pattern is in the base. */
+	readonly inBase: readonly (Branch | null)[];
+	/** Branches put back to the base since the last factorisation. */
+	readonly putBack: number[];
+}
+
+/** Prepares a base and variants of it. A branch is told by its id and its ends; one whose value alone differs is the same branch. */
+export function variantSet(base: Network, variants: readonly Network[]): VariantSet {
+	const key = ({ id, from, to }: Branch) => `${id}\n${from}\n${to}`;
+	const numbers = new Map<string, number>();
+	const inBase: (Branch | null)[] = [];
+	const all: Branch[] = [];
+	for (const branch of base.branches) {
+		numbers.set(key(branch), all.push(branch) - 1);
+		inBase.push(branch);
+	}
+	const differences = variants.map(({ branches }): Difference => {
+		const there = new Set<number>();
+		const changed: { number: number; branch: Branch | null }[] = [];
+		for (const branch of branches) {
+			const name = key(branch);
+			let number = numbers.get(name);
+			if (number === undefined) {
+				number = all.push(branch) - 1;
+				numbers.set(name, number);
+				inBase.push(null);
+			}
+			there.add(number);
+			const now = inBase[number]!;
+			if (now !== branch && (now === null || !sameValue(now, branch))) changed.push({ number, branch });
+		}
+		base.branches.forEach((_, number) => {
+			if (!there.has(number)) changed.push({ number, branch: null });
+		});
+		return { branches: changed };
+	});
+	const pattern = patternOf({ ...base, branches: all });
+	const made = branchValues({ ...base, branches: all });
+	if (!made.ok) throw new Error(`a branch without impedance at ${made.node}`);
+	inBase.forEach((branch, number) => {
+		if (branch === null) setBranchValue(made.values, number, null, base.frequencyHz);
+	});
+	return { base, differences, factor: factorise(pattern, made.values, sourcesOf(all)), inBase, putBack: [] };
+}
+
+function sameValue(a: Branch, b: Branch): boolean {
+	switch (a.kind) {
+		case 'resistor':
+			return b.kind === 'resistor' && a.resistanceOhm === b.resistanceOhm;
+		case 'capacitor':
+			return b.kind === 'capacitor' && a.capacitanceF === b.capacitanceF;
+		case 'switch':
+			return b.kind === 'switch' && a.closed === b.closed && a.onResistanceOhm === b.onResistanceOhm;
+		case 'source':
+			return (
+				b.kind === 'source' &&
+				a.emfV.re === b.emfV.re &&
+				a.emfV.im === b.emfV.im &&
+				a.current === b.current &&
+				a.resistanceOhm === b.resistanceOhm &&
+				a.inductanceH === b.inductanceH
+			);
+	}
+}
+
+/**
+ * Solves the base with the differences of the named variants laid over each other, a later one over an earlier one, and hands the factor, with its voltages, to `read`.
+ * The factor is the set's own: what `read` wants to keep of it, it copies.
+ */
+export function solveVariant<Result>(set: VariantSet, variants: readonly number[], read: (factor: Factor) => Result): Result {
+	const { factor, base, differences, inBase, putBack } = set;
+	const changed: number[] = [];
+	for (const variant of variants)
+		for (const { number, branch } of differences[variant]!.branches) {
+			setBranchValue(factor.values, number, branch, base.frequencyHz);
+			changed.push(number);
+		}
+	refactor(factor, putBack.concat(changed));
+	substitute(factor);
+	const result = read(factor);
+	for (const number of changed) setBranchValue(factor.values, number, inBase[number]!, base.frequencyHz);
+	putBack.length = 0;
+	putBack.push(...changed);
+	return result;
+}
+
+/** |V(a) − V(b)|, V; 0 where either has no voltage. Nodes by number in the pattern. */
+export function betweenV({ voltageRe, voltageIm }: Factor, a: number, b: number): number {
+	const re = voltageRe[a]! - voltageRe[b]!;
+	const im = voltageIm[a]! - voltageIm[b]!;
+	const size = Math.sqrt(re * re + im * im);
+	return size === size ? size : 0;
+}
