@@ -3,6 +3,8 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
 	test: {
+		// One worker to a processor: left to itself it keeps one of two free for a user who isn’t there.
+		maxWorkers: '100%',
 		projects: [
 			{ test: { name: 'core', include: ['core/**/*.test.ts'], testTimeout: 120_000 } },
 			{

@@ -2,11 +2,15 @@ import { randomUUID } from 'node:crypto';
 import { execFileSync } from 'node:child_process';
 import { gzipSync } from 'node:zlib';
 import pg from 'pg';
+import { houseOf, look, newBench, perform, type BenchEvent, type Instruments } from '../core/src/bench';
 import { fennelLaneActual } from '../core/src/demo';
-import { compileHouse, settle } from '../core/src/house';
+import { compileHouse, points, settle } from '../core/src/house';
 import { readVoltageV } from '../core/src/instruments';
 import { expectationsOf, halfProbes, initialJob, planJob } from '../core/src/job';
-import { solve, type Network } from '../core/src/network';
+import { betweenV, solve, solveVariant, variantSet, type Network } from '../core/src/network';
+import { arrangements, here } from '../core/src/arrangements';
+import { mistakesOf } from '../core/src/mistakes';
+import { sideBySide, solveWithNgspice } from '../core/test/ngspice';
 import { connections } from '../web/src/lib/server/db';
 import { maybeHousehold } from '../web/src/lib/server/households';
 import { appendEvent, startJob } from '../web/src/lib/server/useCases';
@@ -31,7 +35,7 @@ function model(): void {
 	const house = fennelLaneActual();
 	const whole = compileHouse(house);
 	const circuit = oneCircuit(whole);
-	say(`one-circuit solve (${circuit.branches.length} branches)`, ms(medianMs(() => solve(circuit))), '≤ 0.5 ms');
+	say(`one-circuit solve (${circuit.branches.length} branches)`, ms(medianMs(() => solve(circuit))), '≤ 0.1 ms');
 	say(`whole-bungalow solve (${whole.branches.length} branches)`, ms(medianMs(() => solve(whole))), '≤ 5 ms');
 	say('  with compiling and trips settled', ms(medianMs(() => settle(house))), '');
 	say('  one meter reading', ms(medianMs(() => readVoltageV(house, halfProbes('sewing-east-wall', 'upper'), 'highImpedance'))), '');
@@ -42,6 +46,45 @@ function model(): void {
 			ms(medianMs(() => expectationsOf(house, planned.plan, initialJob(planned.plan)).liveV('upper'))),
 			''
 		);
+}
+
+/** Mistakes and pairs of them on one fragment: by updating one factorisation, each anew, and by ngspice on the same netlists. */
+function variants(): void {
+	const house = arrangements.find(({ kind }) => kind === 'middlePigtails')!.build();
+	const base = compileHouse(house);
+	const networks = mistakesOf(house, here).map(({ apply }) => compileHouse(apply(house)!));
+	const set = variantSet(base, networks);
+	const node = (name: string) => set.factor.pattern.numbers.get(points.contact(here, 'upper', name as 'hot'))!;
+	const watched = ['hot', 'neutral', 'ground'].map(node) as [number, number, number];
+	const pairs = networks.flatMap((_, k) => networks.map((__, other) => [k, other]));
+	const updated =
+		medianMs(() => pairs.map((pair) => solveVariant(set, pair, (factor) => betweenV(factor, watched[0], watched[1]))), 30) / pairs.length;
+	const anew = medianMs(() => networks.map((network) => solve(network)), 30) / networks.length;
+	say(`a variant by update (${base.branches.length} branches, ${pairs.length} pairs)`, ms(updated), '≤ 0.1 ms');
+	say('  variants a second', Math.round(1000 / updated).toLocaleString('en'), '≥ 10,000');
+	say('  against solving anew', `${(anew / updated).toFixed(1)} ×`, '');
+	const one = timed(() => networks.slice(0, 10).forEach((network) => solveWithNgspice(network))) / 10;
+	const batch = timed(() => solveWithNgspice(sideBySide(networks.slice(0, 10)))) / 10;
+	say('  against ngspice, a run each', `${Math.round(one / updated).toLocaleString('en')} ×`, '');
+	say('  against ngspice, ten in a run', `${Math.round(batch / updated).toLocaleString('en')} ×`, '');
+}
+
+/** One change at the bench, and everything that is seen of it: an arrangement, and a box of the whole bungalow. */
+function bench(): void {
+	const instruments: Instruments = { layer: 'current', meter: 'volts', red: null, black: null, tester: 'upper' };
+	const change: BenchEvent = { kind: 'breaker', id: 'b1', on: false };
+	for (const [name, start, event, target] of [
+		['an arrangement', newBench('box', arrangements.find(({ kind }) => kind === 'throughGfci')!.build(), here), change, '≤ 16 ms'],
+		['the whole bungalow', newBench('bungalow', fennelLaneActual(), 'sewing-east-wall'), { ...change, id: 'b14' }, '≤ 50 ms']
+	] as const) {
+		const once = (layer: Instruments['layer']) => () => {
+			const moved = perform(start, event);
+			if (moved.ok) look(houseOf(moved.bench), start.boxId, { ...instruments, layer });
+		};
+		say(`bench: a change in ${name} and all that is seen`, ms(medianMs(once('current'), 60)), target);
+		say('  with who guards whom', ms(medianMs(once('guards'), 30)), target);
+		say('  with what a hand would feel', ms(medianMs(once('touch'), 30)), target);
+	}
 }
 
 /** The sewing room's circuit and the supply, without the rest of the house. */
@@ -171,6 +214,8 @@ async function jobPage(application: Application, path: string): Promise<void> {
 
 console.log(`Node.js ${process.version}, ${execFileSync('nproc').toString().trim()} cores`);
 model();
+variants();
+bench();
 const application = await Application.start();
 try {
 	await appending(application);

@@ -61,16 +61,11 @@ async function screenshots(application: Application): Promise<void> {
 	await doUntil(desk, ({ kind }) => kind === 'readPair');
 	await reading(desk, 'job-wrong-breaker-caught');
 	await doStep(desk);
-	await take(desk, 'job-panel');
 	await desk.getByRole('button', { name: '11 is back on' }).click();
 	await doUntil(desk, ({ title }) => title.startsWith('Black'), breaker);
 	await reading(desk, 'job-bare-conductors');
-	await doUntil(desk, ({ kind }) => kind === 'inspect');
-	await take(desk, 'job-condition');
-	await doUntil(desk, ({ kind, title }) => kind === 'terminate' && title.includes('white'));
-	await take(desk, 'job-terminating');
-	await doUntil(desk, ({ kind }) => kind === 'readPlug');
-	await reading(desk, 'job-final-test');
+	await doUntil(desk, ({ kind }) => kind === 'supplyWay');
+	await take(desk, 'job-supply-cable');
 	await doUntil(desk, ({ kind }) => kind === 'finished');
 	await desk.getByRole('link', { name: 'See the record' }).click();
 	await desk.waitForURL(/record$/);
@@ -82,9 +77,6 @@ async function screenshots(application: Application): Promise<void> {
 	await dark.locator('main[data-ready=true]').waitFor();
 	await dark.locator('[data-breaker=b5]').click();
 	await take(dark, 'house-uk-dark');
-	await dark.goto('/tannery-row/outlet/box-room-desk');
-	await dark.reload();
-	await take(dark, 'outlet-uk-dark');
 	const phone = await open({ width: 390, height: 844 }, 'dark');
 	await startJob(phone, 'tannery-row', 'box-room-desk');
 	await doUntil(phone, ({ kind }) => kind === 'switchOff');
@@ -94,13 +86,67 @@ async function screenshots(application: Application): Promise<void> {
 	await phone.getByRole('button', { name: 'I know which it is' }).click();
 	await doUntil(phone, ({ kind }) => kind === 'readPair');
 	await reading(phone, 'phone-proof-dark');
-	await doUntil(phone, ({ kind }) => kind === 'lookOver');
-	await take(phone, 'phone-wires-dark');
 	const bright = await open({ width: 390, height: 844 }, 'light');
 	await bright.goto('/fennel-lane/house');
 	await bright.reload();
 	await take(bright, 'phone-house');
+	await benches(desk, dark, bright, take);
+	await handover(desk, take);
 	await browser.close();
+}
+
+type Take = (page: Page, name: string) => Promise<void>;
+
+/** A bench from behind, from the front with what a hand would feel, and on the phone. */
+async function benches(desk: Page, dark: Page, phone: Page, take: Take): Promise<void> {
+	const begin = async (page: Page, home: string, kind: RegExp) => {
+		await page.goto(`/${home}/bench`);
+		await page.waitForLoadState('networkidle');
+		await page.getByRole('button', { name: kind }).click();
+		await page.locator('main[data-ready=yes]').waitFor();
+	};
+	const plugIn = async (page: Page, what: string) => {
+		await page.getByLabel('What to plug in').selectOption(what);
+		await page.getByRole('button', { name: 'plug in' }).click();
+		await page.locator('.load').first().waitFor();
+	};
+	await begin(desk, 'fennel-lane', /Supply through a GFCI/);
+	await plugIn(desk, 'lamp');
+	await desk.keyboard.press('p');
+	await desk.locator('[data-at="terminal:loadHot"]').click();
+	await desk.locator('[data-at="terminal:loadNeutral"]').click();
+	await desk.keyboard.press('w');
+	await desk.keyboard.press('4');
+	await desk.getByRole('list', { name: 'Protection' }).waitFor();
+	await desk.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+	await desk.getByText('saved', { exact: true }).waitFor();
+	await take(desk, 'bench');
+	await begin(dark, 'tannery-row', /Ring with a spur/);
+	await plugIn(dark, 'kettle');
+	await dark.keyboard.press('f');
+	await dark.keyboard.press('5');
+	await dark.waitForTimeout(200);
+	await take(dark, 'bench-front-dark');
+	await begin(phone, 'fennel-lane', /Middle of the run, with pigtails/);
+	await phone.getByRole('button', { name: /Volts to earth/ }).click();
+	await phone.locator('[data-wire="c3/hot"]').click();
+	await take(phone, 'phone-bench');
+}
+
+/** A box that isn't as recorded: what is in it, and the sheet for whoever goes on. */
+async function handover(desk: Page, take: Take): Promise<void> {
+	await startJob(desk, 'fennel-lane', 'sewing-window-wall');
+	await doUntil(desk, ({ kind }) => kind === 'lookOver', { breaker: /breaker 14\b/ });
+	await desk.getByRole('radio', { name: /No: more, fewer/ }).check();
+	await desk.getByRole('button', { name: '3', exact: true }).click();
+	await desk.evaluate(() => document.querySelector('fieldset:has(.chip)')?.scrollIntoView({ block: 'start' }));
+	await desk.mouse.wheel(0, -120);
+	await take(desk, 'job-box-entry');
+	await doUntil(desk, ({ kind }) => kind === 'stopped');
+	await desk.getByRole('link', { name: 'Sheet for the electrician' }).click();
+	await desk.waitForURL(/handover$/);
+	await desk.waitForLoadState('networkidle');
+	await take(desk, 'handover');
 }
 
 const application = await Application.start();

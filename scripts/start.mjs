@@ -52,7 +52,7 @@ async function serve(url, cluster) {
 		PORT: String(port),
 		HOST: host,
 		ORIGIN: process.env.ORIGIN ?? address,
-		BODY_SIZE_LIMIT: '1M',
+		BODY_SIZE_LIMIT: '11M',
 		SHUTDOWN_TIMEOUT: '5'
 	};
 	const server = spawn(command, args, { cwd: join(root, 'web'), env, stdio: ['ignore', 'inherit', 'inherit'] });

@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '../core/src/demo';
+import { exchangedBehind, threeCables } from '../core/test/threeCables';
 import { houseJsonSchema, parseHouse } from '../core/src/files';
 
 /** The published files that are made from the sources: the JSON Schema of house files, and the demo homes. */
@@ -7,7 +8,9 @@ export const publishedFiles: Record<string, () => unknown> = {
 	'docs/house-file.schema.json': houseJsonSchema,
 	'docs/homes/fennel-lane.house.json': () => checked(fennelLaneRecorded()),
 	'docs/homes/fennel-lane-as-wired.house.json': () => checked(fennelLaneActual()),
-	'docs/homes/tannery-row.house.json': () => checked(tanneryRow())
+	'docs/homes/tannery-row.house.json': () => checked(tanneryRow()),
+	'docs/homes/three-cables.house.json': () => checked({ ...threeCables(), name: 'Three cables' }),
+	'docs/homes/three-cables-as-wired.house.json': () => checked({ ...exchangedBehind(threeCables(), 'c2', 'c4'), name: 'Three cables' })
 };
 
 function checked(house: unknown): unknown {

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { conditions, type Command } from '@wary/core/job';
+import { conditions, namedReasons, type Command } from '@wary/core/job';
+import { settlingTests, wiredWays } from '@wary/core/arrangements';
 import { settingsSchema } from '../settings';
 
 const short = z.string().trim().max(500);
@@ -44,9 +45,48 @@ const confirmed = z.enum([
 	'seat',
 	'clearArea',
 	'plateOn',
-	'nothingLeft'
+	'nothingLeft',
+	'spreadEnds',
+	'markSupply'
 ]);
-const stopReason = z.enum([...conditions, 'notAsRecorded', 'foundOnDevice', 'unsure', 'deadBefore', 'noTester', 'ownChoice']);
+const stopReason = z.enum([
+	...conditions,
+	...namedReasons.us,
+	...namedReasons.uk,
+	'notAsRecorded',
+	'foundOnDevice',
+	'noArrangement',
+	'unsure',
+	'deadBefore',
+	'noTester',
+	'ownChoice'
+]);
+
+const boxSeen = z.strictObject({
+	region: z.enum(['us', 'uk']),
+	cables: z.array(z.array(colour).max(8)).max(12),
+	device: z.enum([
+		'duplex',
+		'single',
+		'twoSlot',
+		'usb',
+		'gfci',
+		'switch',
+		'socketSingle',
+		'socketTwin',
+		'socketRcd',
+		'fusedSpur',
+		'fixed',
+		'none'
+	]),
+	hotTabBroken: z.boolean().nullable(),
+	wired: z.enum(wiredWays),
+	metalSheath: z.boolean(),
+	measured: z
+		.array(z.strictObject({ test: z.enum(settlingTests), shows: name }))
+		.max(8)
+		.optional()
+});
 
 const command: z.ZodType<Command> = z.discriminatedUnion('kind', [
 	z.strictObject({ kind: z.literal('confirm'), step: confirmed }),
@@ -76,7 +116,8 @@ const command: z.ZodType<Command> = z.discriminatedUnion('kind', [
 		kind: z.literal('lookOver'),
 		asRecorded: z.boolean(),
 		landings: z.array(z.strictObject({ terminal: name, wires: z.array(z.strictObject({ id: name, colour, how })).max(12) })).max(12),
-		note: short
+		note: short,
+		seen: boxSeen.optional()
 	}),
 	z.strictObject({
 		kind: z.literal('foundConductor'),
@@ -89,11 +130,25 @@ const command: z.ZodType<Command> = z.discriminatedUnion('kind', [
 		answers: z.strictObject(
 			Object.fromEntries(conditions.map((condition) => [condition, answer])) as Record<(typeof conditions)[number], typeof answer>
 		),
+		where: z.partialRecord(z.enum(conditions), z.array(name).max(20)).optional(),
 		note: short
+	}),
+	z.strictObject({
+		kind: z.literal('autopsy'),
+		autopsy: z.strictObject({
+			looks: z.enum(['sound', 'discoloured', 'scorched', 'cracked']),
+			grip: z.enum(['firm', 'weak', 'none']),
+			hotNeutral: ohms,
+			hotGround: ohms.nullable(),
+			through: ohms
+		})
 	}),
 	z.strictObject({ kind: z.literal('takeOff'), terminal: name }),
 	z.strictObject({ kind: z.literal('terminate'), from: name, terminal: name, way: how }),
 	z.strictObject({ kind: z.literal('tug'), terminal: name, held: z.boolean() }),
+	z.strictObject({ kind: z.literal('supplyWay'), way: z.enum(['dead', 'live', 'skip']) }),
+	z.strictObject({ kind: z.literal('readSupplyOhms'), cable: name, value: ohms }),
+	z.strictObject({ kind: z.literal('readSupplyVolts'), cable: name, hotNeutral: volts, hotGround: volts }),
 	z.strictObject({ kind: z.literal('cap') }),
 	z.strictObject({ kind: z.literal('reopen') }),
 	z.strictObject({ kind: z.literal('readOhms'), check: z.enum(['hotNeutral', 'hotGround', 'groundBox']), value: ohms }),
@@ -141,6 +196,13 @@ export const instrumentSchema = z.discriminatedUnion('what', [
 		mode: z.enum(['highImpedance', 'lowImpedance', 'lampAcross'])
 	}),
 	z.strictObject({ what: z.literal('ohms'), check: z.enum(['hotNeutral', 'hotGround', 'groundBox']) }),
+	z.strictObject({ what: z.literal('supplyOhms'), cable: name }),
+	z.strictObject({
+		what: z.literal('supplyVolts'),
+		cable: name,
+		to: z.enum(['neutral', 'ground']),
+		instrument: z.enum(['multimeter', 'indicator'])
+	}),
 	z.strictObject({ what: z.literal('plug'), half }),
 	z.strictObject({ what: z.literal('neighbour'), box: name }),
 	z.strictObject({ what: z.literal('breaker') })

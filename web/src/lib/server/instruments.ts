@@ -32,6 +32,7 @@ import {
 	provingUnitV,
 	resistanceProbes,
 	sourceVoltageV,
+	supplyProbes,
 	wiringDuring
 } from '@wary/core/job';
 import type { InstrumentRequest } from './commandSchema';
@@ -89,6 +90,16 @@ export function takeReading(wiring: House, { plan, state }: LoadedJob, request: 
 		}
 		case 'ohms':
 			return { kind: 'ohms', reading: readOhms(house, resistanceProbes(plan, request.check)) };
+		case 'supplyOhms': {
+			const probes = supplyProbes(house, plan, request.cable);
+			return probes ? { kind: 'ohms', reading: readOhms(house, { red: probes.neutral, black: probes.ground }) } : { kind: 'nothing' };
+		}
+		case 'supplyVolts': {
+			const probes = supplyProbes(house, plan, request.cable);
+			return probes
+				? volts(house, { red: probes.hot, black: probes[request.to] }, request.instrument, 'highImpedance')
+				: { kind: 'nothing' };
+		}
 		case 'plug':
 			return { kind: 'lamps', lamps: readPlugLamps(house, plan.boxId, request.half) };
 		case 'neighbour': {

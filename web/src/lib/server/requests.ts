@@ -24,9 +24,8 @@ export async function readBody<Value>(request: Request, schema: z.ZodType<Value>
 
 /** A request's body as JSON, at most 1 MB. */
 export async function readJson(request: Request): Promise<Read<unknown>> {
-	const declared = Number(request.headers.get('content-length') ?? 0);
-	if (declared > largestBodyBytes) return { ok: false, response: failure(413, 'tooLarge', { largestBodyBytes }) };
 	try {
+		// Read to its end even when it is too large: an answer before that would leave the rest in the way of the next request.
 		const text = await request.text();
 		if (text.length > largestBodyBytes) return { ok: false, response: failure(413, 'tooLarge', { largestBodyBytes }) };
 		return { ok: true, value: JSON.parse(text) };

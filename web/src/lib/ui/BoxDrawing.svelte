@@ -5,9 +5,29 @@
 	import { insulation } from './colours';
 
 	let { house, box, back = $bindable(true) }: { house: House; box: Box; back?: boolean } = $props();
-	const layout = $derived(layOut(house, box, back));
+	const layout = $derived(layOut(house, box.id, back, true));
 	const goesTo = (to: string) => (to === 'panel' ? `the ${terms[house.region].panel}` : boxPlace(house, to));
 </script>
+
+{#snippet deviceBody()}
+	{#if layout.device}
+		{@const shape = layout.device.shape}
+		<g transform={`translate(${layout.device.x} ${layout.device.y})`}>
+			<rect width={shape.width} height={shape.height} rx="7" fill="var(--paper)" />
+			{#if !back}
+				{#each shape.faces as face (face.half)}<rect
+						x={face.x}
+						y={face.y}
+						width={face.width}
+						height={face.height}
+						rx={face.radius}
+						stroke-width="1.6"
+					/>{/each}
+			{/if}
+		</g>
+		{#each layout.slots as slot (slot.id)}<rect x={slot.x} y={slot.y} width={slot.width} height={slot.height} />{/each}
+	{/if}
+{/snippet}
 
 <figure>
 	<figcaption class="row">
@@ -22,48 +42,25 @@
 		stroke="var(--ink)"
 		stroke-width="2"
 	>
-		<rect {...layout.box} rx="4" fill="var(--sheet)" stroke-width={box.material === 'metal' ? 4 : 2} />
+		<rect {...layout.frame} rx="5" fill="var(--sheet)" stroke-width={box.material === 'metal' ? 5 : 2} />
 		{#each layout.cables as cable (cable.id)}
-			{@const out = cable.enters === 'top' ? -1 : 1}
-			<rect x={cable.x - 32} y={cable.enters === 'top' ? cable.y - 40 : cable.y - 20} width="64" height="60" rx="10" fill="var(--paper)" />
-			<text x={cable.x + 42} y={cable.y + out * 30 + (out < 0 ? 0 : 6)} font-size="19" fill="var(--ink)" stroke="none"
-				>{cable.enters === 'top' ? 'from' : 'to'} {goesTo(cable.to)}</text
+			{@const up = cable.enters === 'top'}
+			<rect
+				x={cable.x - cable.width / 2}
+				y={up ? cable.y - 40 : cable.y - 30}
+				width={cable.width}
+				height="70"
+				rx="12"
+				fill="var(--paper)"
+			/>
+			<text x={cable.x + cable.width / 2 + 10} y={up ? cable.y - 26 : cable.y + 22} class="big"
+				>{up ? 'from' : 'to'} {goesTo(cable.to)}</text
 			>
-			<text x={cable.x + 42} y={cable.y + out * 30 + (out < 0 ? 18 : 24)} font-size="17" fill="var(--soft)" stroke="none"
-				>{cable.size}, {cable.lengthM} m</text
-			>
+			<text x={cable.x + cable.width / 2 + 10} y={up ? cable.y - 8 : cable.y + 41} class="soft">{cable.what}</text>
 		{/each}
-		{#if layout.device}
-			{@const shape = layout.device.shape}
-			<g transform={`translate(${layout.device.x} ${layout.device.y})`}>
-				<rect width={shape.width} height={shape.height} rx="7" fill="var(--paper)" />
-				{#if !back}
-					{#each shape.faces as face (face.half)}<rect
-							x={face.x}
-							y={face.y}
-							width={face.width}
-							height={face.height}
-							rx={face.radius}
-							stroke-width="1.6"
-						/>{/each}
-					{#each shape.slots as slot (slot.half + slot.role)}<rect x={slot.x} y={slot.y} width={slot.width} height={slot.height} />{/each}
-				{/if}
-				{#each shape.terminals as terminal (terminal.name)}
-					{@const x = back ? shape.width - terminal.x : terminal.x}
-					<circle cx={x} cy={terminal.y} r="9" fill="var(--sheet)" stroke-dasharray={terminal.mark === 'silver' ? '3 2' : undefined} />
-					<text
-						x={house.region === 'uk' ? x + 16 : terminal.side === 'bottom' ? x : x + (x < shape.width / 2 ? 18 : -18)}
-						y={terminal.y + (terminal.side === 'bottom' ? -16 : 5)}
-						text-anchor={house.region === 'uk' ? 'start' : terminal.side === 'bottom' ? 'middle' : x < shape.width / 2 ? 'start' : 'end'}
-						font-size="17"
-						fill="var(--soft)"
-						stroke="none">{terminal.mark}</text
-					>
-				{/each}
-			</g>
-		{/if}
+		{#if back}{@render deviceBody()}{/if}
 		{#each layout.wires as wire (wire.id)}
-			{@const look = insulation[wire.colour]}
+			{@const look = insulation[wire.tape ?? wire.colour]}
 			<path
 				d={wire.path}
 				stroke={look.stroke}
@@ -72,21 +69,36 @@
 				stroke-dasharray={look.core ? undefined : look.dash}
 			/>
 			{#if look.core}<path d={wire.path} stroke={look.core} stroke-width="3" stroke-linecap="round" stroke-dasharray={look.dash} />{/if}
+			{#if wire.at === 'capped'}<path
+					d="M-9 12l3 -24h12l3 24z"
+					fill="var(--sheet)"
+					transform={`translate(${wire.end.x} ${wire.end.y}) rotate(${wire.end.y < layout.height / 2 ? 180 : 0})`}
+				/>
+			{:else if wire.at === 'bare'}<circle cx={wire.end.x} cy={wire.end.y} r="5" fill="var(--copper)" stroke="var(--copper)" />{/if}
 		{/each}
-		{#each layout.joints as joint (joint.id)}
-			<path d={`M${joint.x - 11} ${joint.y + 12}l4 -26h14l4 26z`} fill="var(--sheet)" />
+		{#if !back}{@render deviceBody()}{/if}
+		{#each layout.places.filter(({ kind }) => back || kind !== 'terminal' || house.region === 'us') as place (place.at)}
+			<g transform={`translate(${place.x} ${place.y})`}>
+				{#if place.kind === 'terminal'}
+					<circle r="9" fill="var(--sheet)" stroke-dasharray={place.mark.includes('silver') ? '3 2' : undefined} />
+				{:else if place.kind === 'joint'}<path d="M-13 15l5 -34h16l5 34z" fill="var(--sheet)" />
+				{:else}<circle r="9" fill="var(--sheet)" /><path d="M-5 -5l10 10m0 -10l-10 10" />{/if}
+				{#if place.kind === 'terminal' && back}
+					<text
+						x={place.side === 'bottom' && house.region === 'us' ? 0 : place.side === 'right' && house.region === 'us' ? -16 : 16}
+						y={place.side === 'bottom' ? -16 : 6}
+						text-anchor={place.side === 'bottom' && house.region === 'us'
+							? 'middle'
+							: place.side === 'right' && house.region === 'us'
+								? 'end'
+								: 'start'}
+						class="soft">{place.mark}</text
+					>
+				{/if}
+			</g>
 		{/each}
 		{#each layout.wires.filter(({ cable }) => cable !== null) as wire (wire.id)}
-			<text
-				x={wire.labelAt.x}
-				y={wire.labelAt.y}
-				text-anchor={wire.anchor}
-				font-size="17"
-				fill="var(--ink)"
-				stroke="var(--sheet)"
-				stroke-width="4"
-				paint-order="stroke">{colourWords[wire.colour]}</text
-			>
+			<text x={wire.label.x + 9} y={wire.label.y + 5} class="label">{wire.mark ? `“${wire.mark}”` : colourWords[wire.colour]}</text>
 		{/each}
 	</svg>
 	<details>
@@ -127,6 +139,25 @@
 		display: block;
 		width: 100%;
 		max-height: 36rem;
+	}
+	.big {
+		font-size: 18px;
+	}
+	.big,
+	.label {
+		fill: var(--ink);
+		stroke: none;
+	}
+	.soft {
+		font-size: 16px;
+		fill: var(--soft);
+		stroke: none;
+	}
+	.label {
+		font-size: 17px;
+		stroke: var(--sheet);
+		stroke-width: 4;
+		paint-order: stroke;
 	}
 	summary {
 		min-height: 2.75rem;

@@ -10,11 +10,12 @@
 	const views = [
 		{ path: '', text: 'Today' },
 		{ path: '/house', text: 'House' },
+		{ path: '/bench', text: 'Bench' },
 		{ path: '/settings', text: 'Settings' }
 	];
 	const isAt = (path: string) => {
 		const here = page.url.pathname.slice(1 + (home?.slug.length ?? 0));
-		return path === '' ? here === '' || here === '/' : here === path;
+		return path === '' ? here === '' || here === '/' : here === path || (path === '/bench' && here.startsWith('/bench/'));
 	};
 	const next = { auto: 'dark', dark: 'light', light: 'auto' } as const;
 	const words = { auto: 'as the device', dark: 'dark', light: 'light' } as const;

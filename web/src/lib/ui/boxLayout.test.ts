@@ -9,16 +9,18 @@ const boxes = [fennelLaneRecorded(), tanneryRow()].flatMap((house) => house.boxe
 describe('the drawing of a box', () => {
 	it('shows every conductor of every cable and every pigtail once, within the picture', () => {
 		for (const { house, box } of boxes) {
-			const layout = layOut(house, box, true);
+			const layout = layOut(house, box.id, true);
 			const expected = [
 				...cablesInBox(house, box.id).flatMap(({ cable }) => cable.conductors.map(({ id }) => `${cable.id}/${id}`)),
 				...box.pigtails.map(({ id }) => `tail/${id}`)
 			];
 			expect(layout.wires.map(({ id }) => id).sort()).toEqual(expected.sort());
-			for (const { path, labelAt } of layout.wires) {
+			for (const { path, label, end } of layout.wires) {
 				expect(path).not.toMatch(/NaN|undefined|Infinity/);
-				expect(labelAt.x).toBeGreaterThanOrEqual(0);
-				expect(labelAt.x).toBeLessThanOrEqual(layout.width);
+				expect(label.x).toBeGreaterThanOrEqual(0);
+				expect(label.x).toBeLessThanOrEqual(layout.width);
+				expect(end.y).toBeGreaterThan(0);
+				expect(end.y).toBeLessThan(layout.height);
 			}
 		}
 	});
@@ -27,12 +29,12 @@ describe('the drawing of a box', () => {
 		const { house, box } = boxes.find((each) => each.box.id === 'sewing-east-wall')!;
 		const endOf = (back: boolean) =>
 			Number(
-				layOut(house, box, back)
+				layOut(house, box.id, back)
 					.wires.find(({ at }) => at === 'terminal:hotUpper')!
 					.path.split(' ')
 					.at(-2)
 			);
-		const { width } = layOut(house, box, true);
+		const { width } = layOut(house, box.id, true);
 		expect(endOf(true) + endOf(false)).toBeCloseTo(width, 6);
 		expect(endOf(false)).toBeGreaterThan(width / 2);
 	});

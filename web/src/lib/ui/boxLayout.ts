@@ -1,152 +1,253 @@
-import { cablesInBox, type Box, type Colour, type House, type How, type Role } from '@wary/core/house';
+import { cablesInBox, findBox, type Box, type Colour, type Half, type House, type Role } from '@wary/core/house';
 import { shapeOf, type DeviceShape } from './deviceShape';
 
-export interface Point {
+export interface Spot {
 	readonly x: number;
 	readonly y: number;
 }
 
-/** One conductor as drawn: from its sheath (or joint) to where it ends. */
+/** A conductor or a pigtail as drawn. */
 export interface DrawnWire {
+	/** `CABLE/CONDUCTOR` or `tail/ID`. */
 	readonly id: string;
+	readonly cable: string | null;
+	readonly conductor: string;
 	readonly role: Role;
 	readonly colour: Colour;
-	readonly how: How | null;
-	readonly path: string;
-	readonly labelAt: Point;
-	readonly anchor: 'start' | 'middle' | 'end';
-	/** Where it ends, in the record's words. */
+	readonly tape: Colour | null;
+	readonly mark: string;
 	readonly at: string;
-	readonly cable: string | null;
+	readonly path: string;
+	/** Where it is taken hold of. */
+	readonly handle: Spot;
+	readonly label: Spot;
+	/** Where its current arrow sits, and which way it points towards its end, degrees. */
+	readonly arrow: Spot & { readonly turn: number };
+	readonly end: Spot;
+	readonly state: 'good' | 'poor' | 'open';
+	readonly touches: boolean;
 }
 
-export interface DrawnCable {
+/** A place to bring a conductor to. */
+export interface DrawnPlace extends Spot {
+	/** As terminations name it: `terminal:NAME`, `joint:ID`, `box`. */
+	readonly at: string;
+	readonly kind: 'terminal' | 'joint' | 'box';
+	readonly mark: string;
+	readonly side: 'left' | 'right' | 'bottom';
+}
+
+export interface DrawnSlot extends Spot {
 	readonly id: string;
-	readonly to: string | 'panel';
-	readonly x: number;
-	readonly y: number;
+	readonly half: Half;
+	readonly role: 'hot' | 'neutral' | 'ground';
+	readonly width: number;
+	readonly height: number;
+}
+
+export interface DrawnCable extends Spot {
+	readonly id: string;
 	readonly enters: 'top' | 'bottom';
-	readonly size: string;
-	readonly lengthM: number;
+	readonly to: string | 'panel';
+	readonly what: string;
+	readonly width: number;
 }
 
 export interface BoxLayout {
 	readonly width: number;
 	readonly height: number;
-	readonly box: { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
-	readonly device: { readonly x: number; readonly y: number; readonly shape: DeviceShape } | null;
+	readonly frame: { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
+	readonly device: (Spot & { readonly shape: DeviceShape }) | null;
 	readonly cables: readonly DrawnCable[];
 	readonly wires: readonly DrawnWire[];
-	readonly joints: readonly (Point & { readonly id: string; readonly how: How })[];
+	readonly places: readonly DrawnPlace[];
+	/** Contacts of the face, seen from the front only. */
+	readonly slots: readonly DrawnSlot[];
 }
 
-const sheathSpacing = 150;
-const conductorSpacing = 18;
+const cableSpacing = 236;
+const conductorSpacing = 26;
+const sheathIn = 30;
+const hangs = 70;
 
 /**
- * Lays a box out to be read at a glance: cables from the panel side enter at the top, the others at the bottom, conductors run to the terminals of
- * the device or to the joints beside it. `back` mirrors the device, as it is when held out of the box.
+ * Where everything of a box is drawn. Cables from the panel's side come in at the top, the others at the bottom; joints stand beside the device, the
+ * metal's screw in a corner. From the back the device is mirrored, as when it is held out of the box. `narrow`: for a screen held upright.
  */
-export function layOut(house: House, box: Box, back: boolean): BoxLayout {
+export function layOut(house: House, boxId: string, back: boolean, narrow = false): BoxLayout {
+	const box = findBox(house, boxId)!;
 	const shape = box.device ? shapeOf(box.device) : null;
-	const around = { x: 96, y: 92 };
-	const inside = shape ? { width: shape.width, height: shape.height } : { width: 184, height: 160 };
-	const width = inside.width + 2 * around.x + 220;
-	const height = inside.height + 2 * around.y + 120;
-	const frame = { x: 110, y: 60, width: width - 220, height: height - 120 };
-	const origin = { x: (width - inside.width) / 2, y: (height - inside.height) / 2 };
-	const terminalAt = new Map(
-		(shape?.terminals ?? []).map(({ name, x, y, side }) => [
-			name,
-			{ x: origin.x + (back && shape ? shape.width - x : x), y: origin.y + y, side: back ? mirror(side) : side }
-		])
-	);
 	const ends = cablesInBox(house, box.id);
-	const joints = box.joints.map((joint, k) => ({
-		...joint,
-		x: frame.x + (k % 2 === 0 ? 44 : frame.width - 44),
-		y: frame.y + frame.height - 54 - Math.floor(k / 2) * 60
-	}));
+	const top = ends.filter(({ end }) => end === 'to');
+	const bottom = ends.filter(({ end }) => end === 'from');
+	const inside = shape ?? { width: 150, height: 150 };
+	const rows = Math.ceil(box.joints.length / 2);
+	const frame = {
+		x: 16,
+		y: 48,
+		width: Math.max(
+			inside.width + (narrow ? 190 : 330),
+			narrow ? 460 : 720,
+			Math.max(top.length, bottom.length) * (narrow ? 190 : cableSpacing) + 40
+		),
+		height: Math.max(inside.height + 210, rows * 84 + 240, 440)
+	};
+	const width = frame.width + 2 * frame.x;
+	const height = frame.height + 2 * frame.y;
+	const origin = { x: (width - inside.width) / 2, y: (height - inside.height) / 2 };
+	const places: DrawnPlace[] = [
+		...(shape?.terminals ?? []).map(({ name, x, y, side, mark }): DrawnPlace => ({
+			at: `terminal:${name}`,
+			kind: 'terminal',
+			x: origin.x + (back ? shape!.width - x : x),
+			y: origin.y + y,
+			mark,
+			side: back && side !== 'bottom' ? (side === 'left' ? 'right' : 'left') : side
+		})),
+		...box.joints.map(({ id }, k): DrawnPlace => {
+			const left = k % 2 === 0;
+			const inRow = Math.floor(k / 2);
+			return {
+				at: `joint:${id}`,
+				kind: 'joint',
+				x: left ? frame.x + 70 : frame.x + frame.width - 70,
+				y: frame.y + frame.height / 2 + (inRow - (rows - 1) / 2) * 92,
+				mark: id,
+				side: left ? 'left' : 'right'
+			};
+		}),
+		...(box.material === 'metal'
+			? [{ at: 'box', kind: 'box' as const, x: frame.x + 34, y: frame.y + frame.height - 34, mark: 'box', side: 'bottom' as const }]
+			: [])
+	];
+	const placeOf = new Map(places.map((place) => [place.at, place]));
+	const landedOn = new Map<string, number>();
 
 	const cables: DrawnCable[] = [];
 	const wires: DrawnWire[] = [];
-	let lane = 0;
-	const top = ends.filter(({ end }) => end === 'to');
-	const bottom = ends.filter(({ end }) => end === 'from');
-	for (const [side, group] of [
+	for (const [enters, group] of [
 		['top', top],
 		['bottom', bottom]
 	] as const)
 		group.forEach(({ cable, end }, k) => {
-			const x = width / 2 + (k - (group.length - 1) / 2) * sheathSpacing;
-			const y = side === 'top' ? frame.y : frame.y + frame.height;
+			const x = width / 2 + (k - (group.length - 1) / 2) * (narrow ? 190 : cableSpacing) - (group.length > 1 ? 40 : 0);
+			const y = enters === 'top' ? frame.y : frame.y + frame.height;
 			const other = end === 'to' ? cable.from : cable.to;
-			cables.push({ id: cable.id, to: 'box' in other ? other.box : 'panel', x, y, enters: side, size: cable.size, lengthM: cable.lengthM });
+			const spread = cable.conductors.length - 1;
+			cables.push({
+				id: cable.id,
+				x,
+				y,
+				enters,
+				to: 'box' in other ? other.box : 'panel',
+				what: `${cable.size}${cable.material === 'aluminium' ? ' aluminium' : ''}, ${cable.lengthM} m`,
+				width: spread * conductorSpacing + 30
+			});
 			cable.conductors.forEach((conductor, c) => {
 				const termination = box.terminations.find((each) => each.cable === cable.id && each.conductor === conductor.id);
+				const down = enters === 'top' ? 1 : -1;
+				const start = { x: x + (c - spread / 2) * conductorSpacing, y: y + down * sheathIn };
 				const at = termination?.at ?? 'bare';
-				const start = { x: x + (c - (cable.conductors.length - 1) / 2) * conductorSpacing, y: y + (side === 'top' ? 22 : -22) };
-				const target = targetOf(at, start, side);
-				const drawn = at.startsWith('joint:') ? laned(start, target, side, lane++) : curve(start, target, side);
 				wires.push({
 					id: `${cable.id}/${conductor.id}`,
 					cable: cable.id,
+					conductor: conductor.id,
 					role: conductor.role,
 					colour: conductor.colour,
-					how: termination?.how ?? null,
+					tape: termination?.tape ?? null,
+					mark: termination?.mark ?? '',
 					at,
-					...drawn
+					state: stateOf(termination),
+					touches: termination?.touches === 'box',
+					...drawn(start, down, at, c)
 				});
 			});
 		});
-	for (const tail of box.pigtails) {
-		const start = targetOf(tail.from, { x: frame.x + 20, y: frame.y + 60 }, 'bottom');
-		const target = targetOf(tail.to, { x: frame.x + 20, y: frame.y + frame.height - 20 }, 'bottom');
+	box.pigtails.forEach((tail, k) => {
+		const from = placeOf.get(tail.from) ?? { x: frame.x + 110 + k * 30, y: frame.y + frame.height - 90 };
+		const down = from.y < height / 2 ? 1 : -1;
 		wires.push({
 			id: `tail/${tail.id}`,
 			cable: null,
+			conductor: tail.id,
 			role: tail.role,
 			colour: tail.colour,
-			how: tail.how ?? null,
+			tape: null,
+			mark: '',
 			at: tail.to,
-			...curve(start, target, 'bottom')
+			state: stateOf(tail),
+			touches: false,
+			...drawn(from, down, tail.to)
 		});
-	}
-	return { width, height, box: frame, device: shape ? { ...origin, shape } : null, cables, wires, joints };
+	});
+	return {
+		width,
+		height,
+		frame,
+		device: shape ? { ...origin, shape } : null,
+		cables,
+		wires,
+		places,
+		slots: back || !shape ? [] : shape.slots.map((slot) => slotAt(slot, origin))
+	};
 
-	function targetOf(at: string, from: Point, side: 'top' | 'bottom'): Point {
-		if (at.startsWith('terminal:')) return terminalAt.get(at.slice(9)) ?? from;
-		if (at.startsWith('joint:')) return joints.find(({ id }) => `joint:${id}` === at) ?? from;
-		if (at === 'box') return { x: frame.x + 8, y: frame.y + frame.height - 16 };
-		return { x: from.x, y: from.y + (side === 'top' ? 40 : -40) };
-	}
-
-	/** To a joint beside the device: out to a lane between device and box wall, then along it. */
-	function laned(from: Point, to: Point, side: 'top' | 'bottom', number: number) {
-		const down = side === 'top' ? 1 : -1;
-		const laneX = to.x + (to.x < width / 2 ? 1 : -1) * (number % 3) * 9;
-		const near = Math.abs(to.y - from.y) < 140;
-		const path = near
-			? `M${from.x} ${from.y}C${from.x} ${from.y + down * 44} ${to.x + 40} ${to.y} ${to.x} ${to.y}`
-			: `M${from.x} ${from.y}C${from.x} ${from.y + down * 50} ${laneX} ${from.y + down * 16} ${laneX} ${from.y + down * 96}L${to.x} ${to.y}`;
+	function drawn(start: Spot, down: 1 | -1, at: string, nthInCable = 1) {
+		const place = placeOf.get(at);
+		const nth = landedOn.get(at) ?? 0;
+		landedOn.set(at, nth + 1);
+		const end = place ?? { x: start.x, y: start.y + down * hangs };
+		const [one, two] = place ? bends(start, down, place, nth) : [start, end];
+		// Wires of one place are held apart, and labels of one cable stand on different heights.
+		const held = along(start, one, two, end, place ? Math.max(0.3, 0.68 - nth * 0.16) : 1);
+		const before = along(start, one, two, end, 0.42);
+		const after = along(start, one, two, end, 0.48);
 		return {
-			path,
-			labelAt: near ? { x: (from.x + to.x) / 2, y: from.y + down * 46 } : { x: laneX - 8, y: (from.y + to.y) / 2 },
-			anchor: near ? ('middle' as const) : ('end' as const)
+			path: `M${r(start.x)} ${r(start.y)}C${r(one.x)} ${r(one.y)} ${r(two.x)} ${r(two.y)} ${r(end.x)} ${r(end.y)}`,
+			handle: held,
+			label: along(start, one, two, end, place ? 0.12 + 0.1 * nthInCable : 0.6),
+			arrow: { ...after, turn: (Math.atan2(after.y - before.y, after.x - before.x) * 180) / Math.PI },
+			end
 		};
+	}
+
+	/** Control points: out of the sheath with slack, and in to its place from the side that place is open to. */
+	function bends(start: Spot, down: 1 | -1, place: DrawnPlace, nth: number): [Spot, Spot] {
+		const reach = 60 + nth * 34;
+		const uk = house.region === 'uk' && place.kind === 'terminal';
+		const lift = Math.min(190, Math.max(54, Math.abs(place.y - start.y) * 0.5));
+		const outward = place.side === 'left' ? -1 : place.side === 'right' ? 1 : 0;
+		if (uk || place.side === 'bottom') {
+			const from = place.kind === 'box' ? -1 : start.y < place.y ? -1 : 1;
+			return [
+				{ x: start.x, y: start.y + down * lift * 0.7 },
+				{ x: place.x + (nth - 0.5) * 26, y: place.y + from * 64 }
+			];
+		}
+		if (place.kind === 'joint')
+			return [
+				{ x: start.x, y: start.y + down * lift * 0.6 },
+				{ x: place.x - outward * 18 * nth, y: place.y - down * 90 }
+			];
+		return [
+			{ x: start.x + outward * 40, y: start.y + down * lift * 0.5 },
+			{ x: place.x + outward * reach, y: place.y - down * 34 }
+		];
 	}
 }
 
-const mirror = (side: 'left' | 'right' | 'bottom') => (side === 'left' ? 'right' : side === 'right' ? 'left' : 'bottom');
+const r = (value: number): number => Math.round(value * 10) / 10;
 
-/** A conductor with slack, from its sheath to a terminal; its label stands on the outer side of the bend. */
-function curve(from: Point, to: Point, side: 'top' | 'bottom') {
-	const lift = Math.max(40, Math.abs(to.y - from.y) * 0.45) * (side === 'top' ? 1 : -1);
-	const outward = to.x < from.x ? -1 : 1;
-	const path = `M${from.x} ${from.y}C${from.x} ${from.y + lift} ${to.x + outward * 34} ${to.y - lift * 0.35} ${to.x} ${to.y}`;
-	return {
-		path,
-		labelAt: { x: (from.x + to.x) / 2 + outward * 16, y: from.y + (to.y - from.y) * 0.45 },
-		anchor: outward < 0 ? ('end' as const) : ('start' as const)
-	};
+function slotAt(slot: DeviceShape['slots'][number], origin: Spot): DrawnSlot {
+	const { half, role, width, height } = slot;
+	return { id: `contact:${half}.${role}`, half, role, width, height, x: origin.x + slot.x, y: origin.y + slot.y };
+}
+
+const stateOf = (joint: Pick<Box['terminations'][number], 'open' | 'resistanceOhm'> | undefined): DrawnWire['state'] =>
+	joint?.open ? 'open' : (joint?.resistanceOhm ?? 0) > 0.01 ? 'poor' : 'good';
+
+/** A point of a cubic Bézier curve. */
+function along(a: Spot, b: Spot, c: Spot, d: Spot, t: number): Spot {
+	const u = 1 - t;
+	const mix = (p: number, q: number, s: number, e: number) => u ** 3 * p + 3 * u * u * t * q + 3 * u * t * t * s + t ** 3 * e;
+	return { x: r(mix(a.x, b.x, c.x, d.x)), y: r(mix(a.y, b.y, c.y, d.y)) };
 }

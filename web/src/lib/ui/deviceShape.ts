@@ -128,7 +128,83 @@ const socketSingle: DeviceShape = {
 	]
 };
 
-const shapes = { duplex, twoSlot, single, socketTwin, socketSingle };
+/** A rectangular face with two halves in it, and what is between them: a charger's ports, or two buttons. */
+const decorator: DeviceShape = {
+	...duplex,
+	faces: [
+		{ half: 'upper', x: 30, y: 24, width: 124, height: 132, radius: 6 },
+		{ half: 'lower', x: 30, y: 224, width: 124, height: 132, radius: 6 }
+	],
+	slots: [...usSlots('upper', 26), ...usSlots('lower', 226)],
+	screws: []
+};
 
-/** The drawing of a device that a plug goes into; null for one that has no face. */
-export const shapeOf = (device: Device): DeviceShape | null => (device.kind === 'fixed' ? null : shapes[device.kind]);
+const usb: DeviceShape = {
+	...decorator,
+	terminals: [
+		{ name: 'neutral', x: 12, y: 190, side: 'left', mark: 'silver' },
+		{ name: 'hot', x: 172, y: 190, side: 'right', mark: 'brass' },
+		{ name: 'ground', x: 40, y: 364, side: 'bottom', mark: 'green' }
+	]
+};
+
+const gfci: DeviceShape = {
+	...decorator,
+	terminals: [
+		{ name: 'supplyNeutral', x: 12, y: 90, side: 'left', mark: 'silver' },
+		{ name: 'loadNeutral', x: 12, y: 290, side: 'left', mark: 'silver' },
+		{ name: 'supplyHot', x: 172, y: 90, side: 'right', mark: 'brass' },
+		{ name: 'loadHot', x: 172, y: 290, side: 'right', mark: 'brass' },
+		{ name: 'ground', x: 40, y: 364, side: 'bottom', mark: 'green' }
+	]
+};
+
+const wallSwitch: DeviceShape = {
+	...duplex,
+	faces: [],
+	slots: [],
+	terminals: [
+		{ name: 'hot', x: 172, y: 110, side: 'right', mark: 'brass' },
+		{ name: 'switchedHot', x: 172, y: 270, side: 'right', mark: 'brass' },
+		{ name: 'ground', x: 40, y: 364, side: 'bottom', mark: 'green' }
+	],
+	screws: []
+};
+
+const fusedSpur: DeviceShape = {
+	...socketTwin,
+	width: 230,
+	faces: [],
+	slots: [],
+	terminals: [
+		{ name: 'supplyNeutral', x: 40, y: 60, side: 'left', mark: 'N in' },
+		{ name: 'supplyHot', x: 110, y: 60, side: 'left', mark: 'L in' },
+		{ name: 'loadNeutral', x: 40, y: 138, side: 'left', mark: 'N out' },
+		{ name: 'loadHot', x: 110, y: 138, side: 'left', mark: 'L out' },
+		{ name: 'groundA', x: 190, y: 60, side: 'right', mark: 'E' },
+		{ name: 'groundB', x: 190, y: 138, side: 'right', mark: 'E' }
+	],
+	screws: [
+		{ x: 13, y: 98 },
+		{ x: 217, y: 98 }
+	]
+};
+
+const shapes = {
+	duplex,
+	twoSlot,
+	single,
+	usb,
+	gfci,
+	switch: wallSwitch,
+	socketTwin,
+	socketSingle,
+	socketRcd: socketTwin,
+	fusedSpur
+};
+
+/** The drawing of a device; null for something fixed, which has none. */
+export function shapeOf(device: Device): DeviceShape | null {
+	if (device.kind === 'fixed') return null;
+	return device.kind === 'duplex' && device.style === 'decorator' ? { ...decorator, terminals: duplex.terminals } : shapes[device.kind];
+}

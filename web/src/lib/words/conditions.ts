@@ -1,4 +1,4 @@
-import type { Condition, StopReason } from '@wary/core/job';
+import type { AutopsyFault, Condition, StopReason } from '@wary/core/job';
 import { terms } from './terms';
 
 /** What is looked for, how it looks, and what follows. */
@@ -25,9 +25,34 @@ export const conditionWords = (region: 'us' | 'uk'): Record<Condition, { look: s
 		pushIn: { look: 'Wires held by push-in springs', then: 'They go under screws or plates on the new device.' },
 		looseTerminal: { look: 'A terminal screw that was loose', then: 'Look for heat there. New termination, tugged.' },
 		wornContacts: { look: 'Contacts that no longer hold a plug', then: 'That is what the new part cures.' },
-		corrosion: { look: 'Green or white corrosion, or damp', then: 'Cut back to bright copper; find where the damp comes from.' }
+		corrosion: { look: 'Green or white corrosion, or damp', then: 'Cut back to bright copper; find where the damp comes from.' },
+		crackedFace: { look: 'A cracked face or body', then: 'Live parts may be in reach of a finger. That is what the new part cures.' },
+		recessedBox: {
+			look: region === 'us' ? 'The box sits behind the wall face' : 'The back box sits deep behind the wall face',
+			then:
+				region === 'us'
+					? 'Up to 1/4 in is allowed, none in a wall that burns (NEC 314.20). An extension ring brings it forward.'
+					: 'Longer screws, M3.5, that don’t reach a cable; or a spacer behind the face.'
+		},
+		looseBox: {
+			look: 'The box is loose, or so crowded that wires are pinched',
+			then: 'Fasten it, or give the wires room, before anything goes back in.'
+		}
 	};
 };
+
+/** What the old device in the hand tells. */
+export const autopsyWords: Record<AutopsyFault, string> = {
+	heat: 'It has been hot: look at the terminal that is discoloured, cut that wire back to bright copper.',
+	cracked: 'Cracked: live parts were in reach.',
+	weakGrip: 'Its contacts had lost their spring: a poor contact heats under load.',
+	leaksAcross: 'Something conducts between its contacts: carbon or damp. It had to go.',
+	leaksToGround: 'It leaks to ground: that may be why something tripped.',
+	poorContact: 'Terminal to contact reads high: burnt or loose inside. That is where the heat was made.'
+};
+
+/** How much a condition weighs. */
+export const severityWords = { stop: 'ends the job', mend: 'put right on the way', watch: 'put right, and watched' } as const;
 
 /** Why a job ended early, and what to tell the electrician. */
 export const stopWords = (region: 'us' | 'uk'): Record<StopReason, { why: string; tell: string }> => {
@@ -66,6 +91,31 @@ export const stopWords = (region: 'us' | 'uk'): Record<StopReason, { why: string
 		looseTerminal: fromCondition('looseTerminal', 'A loose terminal.'),
 		wornContacts: fromCondition('wornContacts', 'Worn contacts.'),
 		corrosion: fromCondition('corrosion', 'Corrosion in the box.'),
+		crackedFace: fromCondition('crackedFace', 'A cracked device.'),
+		recessedBox: fromCondition('recessedBox', 'The box sits too far behind the wall face.'),
+		looseBox: fromCondition('looseBox', 'The box is loose or crowded.'),
+		sharedNeutral: {
+			why: 'Two breakers share a neutral here without opening together',
+			tell: 'Multi-wire branch circuit without a common trip (NEC 210.4(B)). Ask for a two-pole breaker or a handle tie.'
+		},
+		ungroundedExtension: {
+			why: 'An ungrounded circuit would be extended',
+			tell: 'Extending an ungrounded circuit falls under NEC 250.130. Ask for a ground to be brought, or a rewire.'
+		},
+		spurFromSpur: {
+			why: 'A spur is fed from a spur',
+			tell: 'Spur off a spur. Ask for the sockets to be brought into the ring, or fused down.'
+		},
+		ringFault: {
+			why: 'The ring is open or cross-connected',
+			tell: 'Ring continuity doesn’t hold end to end. Ask for the ring to be tested leg by leg.'
+		},
+		noResidual: {
+			why: 'No RCD protects this socket circuit',
+			tell: 'No 30 mA protection on a socket circuit (BS 7671 411.3.3). Ask for an RCBO.'
+		},
+		bathroom: { why: 'A room with a bath or shower', tell: 'Section 701 location. Nothing was changed.' },
+		notifiable: { why: 'The work would be notifiable', tell: 'Part P or the nation’s own rule applies. Ask a registered electrician.' },
 		notAsRecorded: {
 			why: 'The box holds something other than what is on record',
 			tell: 'The wiring in the box differs from the record. Ask for the arrangement to be identified before anything is changed.'
@@ -73,6 +123,10 @@ export const stopWords = (region: 'us' | 'uk'): Record<StopReason, { why: string
 		foundOnDevice: {
 			why: 'A conductor on the device that isn’t on record',
 			tell: `A further conductor sits on the ${t.outlet}. It may belong to a second circuit.`
+		},
+		noArrangement: {
+			why: 'Readings that fit no arrangement of these cables',
+			tell: 'What the cables read fits no usual arrangement. Ask for the circuit to be traced before anything is connected.'
 		},
 		unsure: {
 			why: 'Something that could not be judged',

@@ -3,22 +3,43 @@ import type { Region } from '@wary/core/rules';
 import { day } from './dates';
 import { terms } from './terms';
 
+const gfciWords = { groundFault: 'GFCI outlet', arcFault: 'AFCI outlet', dualFunction: 'AFCI and GFCI outlet' };
+
+/** What kind of device it is, in the region's words. */
+export function kindWords(device: Device): string {
+	switch (device.kind) {
+		case 'fixed':
+			return device.name;
+		case 'duplex':
+			return device.style === 'decorator' ? 'Decorator outlet' : 'Duplex outlet';
+		case 'usb':
+			return 'USB outlet';
+		case 'gfci':
+			return device.make === 'old' ? `${gfciWords[device.protection]}, older make` : gfciWords[device.protection];
+		case 'socketTwin':
+			return device.usb ? 'Twin socket with USB' : 'Twin socket';
+		default:
+			return {
+				single: 'Single outlet',
+				twoSlot: 'Two-slot outlet, ungrounded',
+				switch: 'Wall switch',
+				socketSingle: 'Single socket',
+				socketRcd: 'Twin socket with RCD',
+				fusedSpur: 'Fused spur'
+			}[device.kind];
+	}
+}
+
 /** A device in a line: kind, rating, marks, age. */
 export function deviceWords(device: Device, region: Region): string {
 	if (device.kind === 'fixed') return device.name;
-	const kind = {
-		duplex: device.kind === 'duplex' && device.style === 'decorator' ? 'Decorator outlet' : 'Duplex outlet',
-		single: 'Single outlet',
-		twoSlot: 'Two-slot outlet, ungrounded',
-		socketSingle: 'Single socket',
-		socketTwin: 'Twin socket'
-	}[device.kind];
 	const parts = [
-		kind,
+		kindWords(device),
 		`${device.ratingA} A`,
-		...(device.kind === 'socketTwin' && device.switched ? ['switched'] : []),
-		...(device.tamperResistant ? [region === 'us' ? 'tamper resistant' : 'shuttered'] : []),
-		...(device.contacts === 'worn' ? ['contacts worn'] : []),
+		...('switched' in device && device.switched ? ['switched'] : []),
+		...(device.kind === 'fusedSpur' ? [`fuse ${device.fuseA} A`] : []),
+		...('tamperResistant' in device && device.tamperResistant ? [region === 'us' ? 'tamper resistant' : 'shuttered'] : []),
+		...('contacts' in device && device.contacts === 'worn' ? ['contacts worn'] : []),
 		...(device.fitted ? [`fitted ${day(device.fitted, terms[region].locale)}`] : [])
 	];
 	return parts.join(', ');

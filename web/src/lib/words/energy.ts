@@ -51,8 +51,12 @@ export function stripWords(
 			return {
 				energy,
 				word: energyWords[energy],
-				because: 'Power is back for the final test, area clear.',
-				caution: 'Plug and tester only. Nobody touches terminals.',
+				because:
+					state.device === 'none'
+						? 'Power is on to find the supply cable; ends capped and apart, area clear.'
+						: 'Power is back for the final test, area clear.',
+				caution:
+					state.device === 'none' ? 'The box is open. Tester only, at arm’s length.' : 'Plug and tester only. Nobody touches terminals.',
 				lapses: 'until switched off'
 			};
 		case 'assumedLive':

@@ -1,19 +1,23 @@
 import type { House } from '@wary/core/house';
 import type { PlugLamps } from '@wary/core/instruments';
 import type { VoltReading } from '@wary/core/isolation';
-import type { Earth, JobEvent, JobPlan } from '@wary/core/job';
-import { conditionWords, stopWords } from './conditions';
+import { arrangementsThatFit, type BoxSeen } from '@wary/core/arrangements';
+import { autopsyFaults, type CableVerdict, type Earth, type JobEvent, type JobPlan } from '@wary/core/job';
+import { autopsyWords, conditionWords, stopWords } from './conditions';
+import { arrangementWords } from './arrangements';
 import { holdWords } from './energy';
 import { answerWords, meansWords } from './search';
 import {
 	boxPlace,
 	breakerName,
 	breakerNames,
+	cableLetter,
 	capital,
 	halfWords,
 	howWords,
 	ohmsWord,
 	pairWords,
+	shortWire,
 	terminalWord,
 	terms,
 	voltsWord
@@ -111,7 +115,18 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 		case 'amendVolts':
 			return line('An earlier reading put right', readingWords(body.reading));
 		case 'lookOver':
-			return line(body.asRecorded ? 'Wires seen as recorded' : 'Wires not as recorded', body.note, body.asRecorded);
+			return line(
+				body.asRecorded ? 'Wires seen as recorded' : 'Wires not as recorded',
+				[body.seen ? boxSeenWords(body.seen) : '', body.note].filter(Boolean).join('; '),
+				body.asRecorded
+			);
+		case 'autopsy': {
+			const faults = autopsyFaults(body.autopsy);
+			return line(
+				'The old device looked over',
+				faults.length === 0 ? 'nothing wrong with it' : faults.map((fault) => autopsyWords[fault]).join(' ')
+			);
+		}
 		case 'foundConductor':
 			return line('A further conductor found', `${body.colour}, ${body.where === 'onDevice' ? 'on the device' : 'not on the device'}`);
 		case 'inspect': {
@@ -121,7 +136,13 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 				'Condition looked at',
 				seen.length === 0
 					? 'nothing found'
-					: seen.map(([key, answer]) => `${words[key as keyof typeof words].look}${answer === 'unsure' ? ' (unsure)' : ''}`).join('; ')
+					: seen
+							.map(([key, answer]) => {
+								const on = body.where?.[key as keyof typeof words] ?? [];
+								const at = on.map((id) => (id === 'device' ? 'the device' : wireById(house, plan, id))).join(', ');
+								return `${words[key as keyof typeof words].look}${answer === 'unsure' ? ' (unsure)' : ''}${at ? `, on ${at}` : ''}`;
+							})
+							.join('; ')
 			);
 		}
 		case 'takeOff':
@@ -130,6 +151,18 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 			return line(`Put on: ${terminalWord(region, body.terminal)}`, howWords[body.way]);
 		case 'tug':
 			return line(`Tugged: ${terminalWord(region, body.terminal)}`, body.held ? 'held' : 'came out');
+		case 'supplyWay':
+			return line('Supply cable', { dead: 'looked for by resistance', live: 'looked for by voltage', skip: 'left unknown' }[body.way]);
+		case 'readSupplyOhms':
+			return line(
+				`${capital(t.neutral)} to ${t.ground}, cable ${cableLetter(plan, body.cable)}`,
+				`${ohmsWord(body.value.kind === 'overload' ? null : body.value.resistanceOhm)}: ${cableVerdictWords(judged?.cable)}`
+			);
+		case 'readSupplyVolts':
+			return line(
+				`Alive, cable ${cableLetter(plan, body.cable)}`,
+				`${t.hot} to ${t.neutral} ${readingWords(body.hotNeutral)}, to ${t.ground} ${readingWords(body.hotGround)}: ${cableVerdictWords(judged?.cable)}`
+			);
 		case 'cap':
 			return line('Bare ends capped');
 		case 'reopen':
@@ -165,6 +198,29 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 	}
 }
 
+function wireById(house: House, plan: JobPlan, id: string): string {
+	const wire = plan.takeOff.flatMap(({ wires }) => wires).find((each) => each.id === id);
+	return wire ? shortWire(house, plan, wire) : id;
+}
+
+/** What was in a box, and what that can be. */
+export function boxSeenWords(seen: BoxSeen): string {
+	const fits = arrangementsThatFit(seen).filter((fit) => fit.fits);
+	const cables = seen.cables.map((colours, k) => `cable ${String.fromCharCode(65 + k)} ${colours.join('/')}`).join(', ');
+	return `${cables}; ${
+		fits.length === 0
+			? 'fits nothing known'
+			: `may be ${fits
+					.slice(0, 3)
+					.map(({ kind }) => arrangementWords[kind].name.toLowerCase())
+					.join(', or ')}`
+	}`;
+}
+
+/** What a reading says a cable is. */
+export const cableVerdictWords = (verdict: CableVerdict | undefined): string =>
+	verdict === 'supply' ? 'the supply' : verdict === 'outgoing' ? 'goes on' : 'neither';
+
 const confirmedWords = (region: 'us' | 'uk') => ({
 	cautions: 'Cautions read',
 	tag: 'Tag hung',
@@ -179,5 +235,7 @@ const confirmedWords = (region: 'us' | 'uk') => ({
 	seat: 'Screwed home',
 	clearArea: 'Area clear',
 	plateOn: 'Plate on',
-	nothingLeft: 'Nothing left hanging'
+	nothingLeft: 'Nothing left hanging',
+	spreadEnds: 'Ends capped and apart',
+	markSupply: 'Supply cable marked'
 });

@@ -1,7 +1,7 @@
 import type { House } from '@wary/core/house';
 import type { Earth, JobEvent, JobPlan } from '@wary/core/job';
 import { eventWords, type EventWords } from './events';
-import { capital, howWords, terminalWord } from './terms';
+import { cableLetter, capital, howWords, terminalWord } from './terms';
 
 export type RecordLine = EventWords & { readonly key: string; readonly at: string };
 
@@ -16,7 +16,15 @@ export function recordLines(events: readonly JobEvent[], house: House, plan: Job
 			lines[lines.length - 1] = { ...last, text: `${last.text}, ${terminal}` };
 		else if (body.kind === 'takeOff')
 			lines.push({ key: event.id, at: event.at, text: `Taken off, in this order: ${terminal}`, value: '', expected: '', passes: null });
-		else if (body.kind === 'terminate')
+		// Its readings stand on the line of the search for the supply cable.
+		else if ((body.kind === 'readSupplyOhms' || body.kind === 'readSupplyVolts') && last?.text === 'Supply cable') {
+			const words = eventWords(event, house, plan, earth);
+			lines[lines.length - 1] = {
+				...last,
+				value: `${last.value}; cable ${cableLetter(plan, body.cable)} ${words.value}`,
+				passes: words.passes
+			};
+		} else if (body.kind === 'terminate')
 			lines.push({ key: event.id, at: event.at, text: capital(terminal), value: howWords[body.way], expected: '', passes: null });
 		else if (body.kind === 'tug' && last?.text === capital(terminal))
 			lines[lines.length - 1] = { ...last, value: `${last.value}, ${body.held ? 'tugged' : 'came out'}`, passes: body.held };

@@ -89,14 +89,23 @@ const terminalWords: Record<Region, Record<string, string>> = {
 		neutralLower: 'lower silver screw',
 		hot: 'brass screw',
 		neutral: 'silver screw',
-		ground: 'green screw'
+		ground: 'green screw',
+		switchedHot: 'second brass screw',
+		supplyHot: 'brass screw, supply side',
+		supplyNeutral: 'silver screw, supply side',
+		loadHot: 'brass screw, load side',
+		loadNeutral: 'silver screw, load side'
 	},
 	uk: {
 		hot: 'terminal L',
 		neutral: 'terminal N',
 		groundA: 'first earth terminal',
 		groundB: 'second earth terminal',
-		ground: 'earth terminal'
+		ground: 'earth terminal',
+		supplyHot: 'terminal L, supply side',
+		supplyNeutral: 'terminal N, supply side',
+		loadHot: 'terminal L, load side',
+		loadNeutral: 'terminal N, load side'
 	}
 };
 export const terminalWord = (region: Region, terminal: string): string => terminalWords[region][terminal] ?? terminal;
@@ -164,6 +173,13 @@ export function cableLetter(plan: JobPlan, cable: string | null): string {
 	if (cable === null) return '';
 	const cables = cablesOf(plan);
 	return cables.length > 1 ? String.fromCharCode(65 + cables.indexOf(cable)) : '';
+}
+
+/** “cable A, to the landing”: its letter, and where it goes as recorded. */
+export function cableWords(house: House, plan: JobPlan, cable: string): string {
+	const wire = [...plan.takeOff.flatMap(({ wires }) => wires), ...plan.passing].find((each) => each.cable === cable);
+	const to = wire?.comesFrom === 'panel' || !wire?.comesFrom ? `the ${terms[plan.region].panel}` : boxPlace(house, wire.comesFrom);
+	return `cable ${cableLetter(plan, cable)}, recorded as going to ${to}`;
 }
 
 export const cablesOf = (plan: JobPlan): string[] =>

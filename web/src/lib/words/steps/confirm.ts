@@ -1,9 +1,9 @@
 import type { Step } from '@wary/core/job';
-import { boxPlace, capital, terms } from '../terms';
+import { boxPlace, cableWords, capital, terms } from '../terms';
 import type { StepWords, Telling } from './step';
 
 /** Steps that are simply done or not. */
-export function confirmWords(step: Extract<Step, { kind: 'confirm' }>['step'], { plan, house }: Telling): StepWords {
+export function confirmWords(step: Extract<Step, { kind: 'confirm' }>['step'], { plan, house, state }: Telling): StepWords {
 	const t = terms[plan.region];
 	const uk = plan.region === 'uk';
 	switch (step) {
@@ -96,14 +96,32 @@ export function confirmWords(step: Extract<Step, { kind: 'confirm' }>['step'], {
 		case 'clearArea':
 			return {
 				title: 'Clear the area',
-				lead: `Hands, tools, children and pets away from ${boxPlace(house, plan.boxId)}. Nothing plugged in there.`,
-				why: 'From the next step on it is live on purpose. Nobody touches it until it is tested.'
+				lead:
+					state.device === 'none'
+						? `Everybody out of reach of ${boxPlace(house, plan.boxId)}: children and pets behind a closed door. Someone at the door is better than a closed one.`
+						: `Hands, tools, children and pets away from ${boxPlace(house, plan.boxId)}. Nothing plugged in there.`,
+				why:
+					state.device === 'none'
+						? 'The box is open and its conductors are about to be alive. That is why the dead way comes first.'
+						: 'From the next step on it is live on purpose. Nobody touches it until it is tested.'
 			};
 		case 'nothingLeft':
 			return {
 				title: 'Nothing left hanging',
 				lead: `Clip, padlock, tape and tag are off. Every ${t.breaker} that was tried is on again. Lead and lamp are unplugged.`,
 				why: 'A lock that is forgotten gets cut, and a tag that means nothing teaches people to ignore tags.'
+			};
+		case 'spreadEnds':
+			return {
+				title: 'Capped, apart, and away',
+				lead: 'Every end has a cap of its own, bent away from every other and from the box. The device is out of the way. Look once more: nothing bare anywhere.',
+				why: 'In a minute these ends are alive. Nothing may be able to touch, and nobody.'
+			};
+		case 'markSupply':
+			return {
+				title: 'Mark the supply cable',
+				lead: `It is ${state.supply.found.map((cable) => cableWords(house, plan, cable)).join(', and ')}. A turn of tape round its sheath, with “SUPPLY” on it.`,
+				why: 'What was measured today must not be guessed tomorrow. It goes into the record with its reading.'
 			};
 		case 'plateOn':
 			return {

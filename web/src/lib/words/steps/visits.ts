@@ -9,6 +9,8 @@ export const visitWords = (plan: JobPlan, house: House): Record<VisitId, { place
 		liveFirst: { place: `At the outlet`, what: 'live first' },
 		panelOff: { place: `At the ${t.panel}`, what: 'off, held, tagged, told' },
 		work: { place: `At the outlet`, what: 'prove dead, open, read, swap' },
+		supplyOn: { place: `At the ${t.panel}`, what: 'on, on purpose' },
+		supplyRead: { place: 'At the outlet', what: 'supply cable, at arm’s length' },
 		panelOn: { place: `At the ${t.panel}`, what: 'lock off, on' },
 		test: { place: `At the outlet`, what: 'plug-in test' },
 		neighbours: {

@@ -1,6 +1,6 @@
 import { findBreaker } from '@wary/core/house';
 import { waysFor, type JobState, type Step } from '@wary/core/job';
-import { boxPlace, breakerName, capital, halfWords, roleWord, shortWire, terminalWord, terms } from '../terms';
+import { boxPlace, breakerName, cableWords, capital, halfWords, roleWord, shortWire, terminalWord, terms } from '../terms';
 import { confirmWords } from './confirm';
 import { pairStepWords, resistanceWords } from './readings';
 import type { StepWords, Telling } from './step';
@@ -97,6 +97,30 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 				why: 'Heat, age and aluminium make a swap into a job for an electrician. Better to learn it while everything is still as it was.',
 				rule: uk ? 'BS 7671 526 (connections), 522' : 'NEC 2020 110.12(B), 110.14, 300.14'
 			};
+		case 'supplyWay':
+			return step.silent
+				? {
+						title: 'Open on every cable',
+						lead: `No cable’s ${t.neutral} leads to ${t.ground}: whatever is off opens the ${t.neutral} too. Resistance can’t tell here. Voltage can, or leave it.`,
+						why: `A main switch or a residual-current device opens the ${t.neutral}s as well. Then every cable reads open, and “open” says nothing.`
+					}
+				: {
+						title: 'Which cable is the supply?',
+						lead: 'Dead, by resistance, is the first choice. Alive, by voltage, only where that can’t tell. Nothing in a like-for-like swap hangs on it: it may be left.',
+						why: `A device that protects what comes after it needs to know, and so does whoever looks for a fault later. Position, colour and the terminal a wire sat on don’t tell: any of them may have been mixed up before.`
+					};
+		case 'readSupplyOhms':
+			return {
+				title: `${capital(t.neutral)} to ${t.ground}: ${cableWords(house, plan, step.cable)}`,
+				lead: `Meter to Ω. One tip on this cable’s bare ${t.neutral}, the other on its ${t.ground}. Nothing else touches.`,
+				why: `At the ${t.panel} ${t.neutral} and ${t.ground} are joined. The supply cable leads back to that joint and reads next to nothing; a cable that only goes on reads open.`
+			};
+		case 'readSupplyVolts':
+			return {
+				title: `Alive, at arm’s length: ${cableWords(house, plan, step.cable)}`,
+				lead: `Tips into the mouths of the caps: ${t.hot} to ${t.neutral}, then ${t.hot} to ${t.ground}. One hand, nothing else within reach. Then straight back to the ${t.panel}.`,
+				why: 'Full voltage on both is the supply. The cables that go on show nothing, or a few volts that the one beside them lends.'
+			};
 		case 'takeOff': {
 			const landing = plan.takeOff.find(({ terminal }) => terminal === step.terminal)!;
 			const wires = landing.wires.map((wire) => shortWire(house, plan, wire)).join(' and ');
@@ -132,7 +156,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 			return resistanceWords(step.check, telling);
 		case 'restorePower':
 			return {
-				title: 'Power on',
+				title: state.device === 'none' ? 'Power on, on purpose' : 'Power on',
 				lead: `Lock and tag off, stand to one side, face turned away, switch ${state.isolation.off.map((id) => breakerName(house, id)).join(' and ')} on. Did it hold?`,
 				why: 'If it trips at once it has found a short. It stays off: switching it on again feeds the fault.'
 			};

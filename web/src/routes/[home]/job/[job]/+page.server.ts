@@ -4,7 +4,8 @@ import { latestSettings } from '$lib/server/settings';
 
 export async function load({ params }) {
 	const { household, loaded } = await pageJob(params.home, params.job);
-	const simulated = household.isDemo && (await maybeDemoWiring(household.id)) !== null;
+	// Users' own homes have no wiring to measure.
+	const simulated = (await maybeDemoWiring(household.id)) !== null;
 	const settings = await latestSettings(household.id, loaded.plan.region);
 	return { settings, job: loaded.job, recorded: loaded.house, plan: loaded.plan, events: loaded.events, simulated };
 }

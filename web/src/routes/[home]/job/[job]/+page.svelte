@@ -13,6 +13,7 @@
 	import { stepWords } from '$lib/words/steps';
 	import { eventWords } from '$lib/words/events';
 	import { terms } from '$lib/words/terms';
+	import AutopsyPart from './AutopsyPart.svelte';
 	import BesideDialog from './BesideDialog.svelte';
 	import Done from './Done.svelte';
 	import EventList from './EventList.svelte';
@@ -137,6 +138,8 @@
 			<h1 tabindex="-1" bind:this={heading}>{words.title}</h1>
 			<p class="lead">{words.lead}</p>
 			{#key stepKey}<StepInput {step} />{/key}
+			{#if (session.jobState.device === 'none' || session.jobState.device === 'newOut') && session.step?.kind !== 'readSupplyVolts'}<AutopsyPart
+				/>{/if}
 			<div class="aside-actions row">
 				<button type="button" class="btn quiet" aria-expanded={whyOpen} onclick={() => (whyOpen = !whyOpen)}>Why?<kbd>w</kbd></button>
 				<button type="button" class="btn quiet" onclick={() => (dialog = 'changed')}>It moved, or it’s odd<kbd>o</kbd></button>

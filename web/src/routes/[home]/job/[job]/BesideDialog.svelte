@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Modal from 'flowbite-svelte/Modal.svelte';
 	import type { Change } from '@wary/core/isolation';
-	import { safeStopStep, type StopReason } from '@wary/core/job';
+	import { namedReasons, safeStopStep, type StopReason } from '@wary/core/job';
 	import { stopWords } from '$lib/words/conditions';
 	import { stepWords } from '$lib/words/steps';
 	import { getJob } from './context';
@@ -23,7 +23,8 @@
 		'scorchIntoWall',
 		'crumblingInsulation',
 		'aluminium',
-		'tooShort'
+		'tooShort',
+		...namedReasons[session.plan.region]
 	];
 	let note = $state('');
 	let reason = $state<StopReason>('ownChoice');

@@ -22,7 +22,10 @@
 		</p>{/if}
 {/if}
 <p class="row mt-5">
-	{#if session.unsent === 0}<a class="btn" href={`/${home}/job/${job}/record`}>See the record</a>{:else}<span class="soft"
+	{#if session.unsent === 0}{#if state.status === 'stopped'}<a class="btn" href={`/${home}/job/${job}/handover`}
+				>Sheet for the electrician</a
+			>{/if}
+		<a class="btn" class:second={state.status === 'stopped'} href={`/${home}/job/${job}/record`}>See the record</a>{:else}<span class="soft"
 			>Saving the last entries …</span
 		>{/if}
 	<a class="btn second" href={`/${home}`}>To Today</a>

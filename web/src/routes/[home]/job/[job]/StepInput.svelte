@@ -11,6 +11,7 @@
 	import Ohms from './steps/Ohms.svelte';
 	import Part from './steps/Part.svelte';
 	import Plug from './steps/Plug.svelte';
+	import Supply from './steps/Supply.svelte';
 	import SwitchOff from './steps/SwitchOff.svelte';
 	import Terminate from './steps/Terminate.svelte';
 	import Volts from './steps/Volts.svelte';
@@ -25,6 +26,7 @@
 {:else if step.kind === 'readLive' || step.kind === 'proveTester' || step.kind === 'readPair'}<Volts {step} />
 {:else if step.kind === 'readLiveGround' || step.kind === 'proveEarth'}{#key step.kind}<Ground {step} />{/key}
 {:else if step.kind === 'switchOff'}<SwitchOff also={step.also} />
+{:else if step.kind === 'supplyWay' || step.kind === 'readSupplyOhms' || step.kind === 'readSupplyVolts'}<Supply {step} />
 {:else if step.kind === 'hold'}<Hold />
 {:else if step.kind === 'lookOver'}<LookOver />
 {:else if step.kind === 'inspect'}<Inspect />

@@ -7,7 +7,7 @@
 	import TopBar from '$lib/ui/TopBar.svelte';
 	import { day } from '$lib/words/dates';
 	import { deviceWords } from '$lib/words/devices';
-	import { breakerName, capital, terms } from '$lib/words/terms';
+	import { breakerName, capital, ohmsWord, terms, voltsWord } from '$lib/words/terms';
 	import PluggedIn from './PluggedIn.svelte';
 	import { worryWords } from '$lib/words/worries';
 
@@ -128,6 +128,22 @@
 							>{:else}<span class="soft">nothing: end of the run</span>{/each}</td
 					></tr
 				>
+				{#if data.box.supply}
+					{@const supply = data.box.supply}
+					<tr
+						><th>Supply</th><td
+							>cable {supply.cables.join(' and ')}
+							<br /><span class="soft"
+								>found by {supply.by}, {day(supply.on, t.locale)}: {supply.readings
+									.map(
+										({ cable, resistanceOhm, hotNeutralV }) =>
+											`${cable} ${hotNeutralV === undefined ? ohmsWord(resistanceOhm ?? null) : voltsWord(hotNeutralV)}`
+									)
+									.join(', ')}</span
+							></td
+						></tr
+					>
+				{/if}
 				<tr
 					><th>Box</th><td
 						>{data.box.material}{data.box.volumeIn3 ? `, ${data.box.volumeIn3} in³` : ''}{data.box.depthMm

@@ -8,7 +8,7 @@
 	import { holdWords } from '$lib/words/energy';
 	import { readingWords } from '$lib/words/events';
 	import { recordLines } from '$lib/words/recordLines';
-	import { breakerName, breakerNames, capital, pairWords, terms, voltsWord } from '$lib/words/terms';
+	import { breakerName, breakerNames, cableWords, capital, pairWords, terms, voltsWord } from '$lib/words/terms';
 
 	let { data } = $props();
 	const { plan } = $derived(data);
@@ -37,6 +37,8 @@
 				return `The directory put this ${t.outlet} on ${breakerName(house, worry.recorded)} (“${findBreaker(house, worry.recorded)?.label ?? ''}”); it is on ${breakerName(house, worry.feeder)}. What ${breakerName(house, worry.recorded)} feeds is to be found`;
 			case 'foundConductor':
 				return `A conductor that was not on record (${worry.id})`;
+			case 'supplyNotAsRecorded':
+				return `The supply is ${worry.found.map((cable) => cableWords(house, plan, cable)).join(' and ')}: the chain on record runs the other way here`;
 			case 'tripped':
 				return `The ${t.breaker} tripped once when power was restored`;
 			case 'stopped':

@@ -1,6 +1,8 @@
 <script lang="ts">
-	import { conditions, stopping, type Answer, type Condition } from '@wary/core/job';
-	import { conditionWords } from '$lib/words/conditions';
+	import { conditions, severityOf, stopping, type Answer, type Condition } from '@wary/core/job';
+	import { conditionWords, severityWords } from '$lib/words/conditions';
+	import { shortWire } from '$lib/words/terms';
+	import Photos from '../Photos.svelte';
 	import { getJob } from '../context';
 
 	const { session } = getJob();
@@ -8,6 +10,19 @@
 	let answers = $state<Record<Condition, Answer | null>>(
 		Object.fromEntries(conditions.map((condition) => [condition, null])) as Record<Condition, null>
 	);
+	let where = $state<Partial<Record<Condition, string[]>>>({});
+	const wires = [
+		{ id: 'device', text: 'the device' },
+		...session.plan.takeOff
+			.flatMap(({ wires: on }) => on)
+			.map((wire) => ({ id: wire.id, text: shortWire(session.house, session.plan, wire) }))
+	];
+	/** Conditions of the box, and not of a conductor or the device. */
+	const ofBox: readonly Condition[] = ['recessedBox', 'looseBox'];
+	function mark(condition: Condition, id: string) {
+		const on = where[condition] ?? [];
+		where = { ...where, [condition]: on.includes(id) ? on.filter((each) => each !== id) : [...on, id] };
+	}
 	let note = $state('');
 	let complaint = $state<string | null>(null);
 	const left = $derived(conditions.filter((condition) => answers[condition] === null));
@@ -22,8 +37,13 @@
 			complaint = `Still open: ${words[left[0]!].look.toLowerCase()}${left.length > 1 ? `, and ${left.length - 1} more` : ''}.`;
 			return;
 		}
-		session.submit({ kind: 'inspect', answers: answers as Record<Condition, Answer>, note });
+		session.submit({ kind: 'inspect', answers: answers as Record<Condition, Answer>, where: $state.snapshot(seenOn()), note });
 	};
+	/** Only of what was seen, and where anything was marked. */
+	const seenOn = () =>
+		Object.fromEntries(
+			Object.entries(where).filter(([condition, on]) => answers[condition as Condition] !== 'no' && on.length > 0)
+		) as typeof where;
 	const restNo = () => {
 		for (const condition of left) answers[condition] = 'no';
 		complaint = null;
@@ -34,9 +54,7 @@
 	{#each conditions as condition (condition)}
 		{@const answer = answers[condition]}
 		<fieldset>
-			<legend
-				>{words[condition].look}{#if stopping.includes(condition)}<span class="soft">&nbsp;· ends the job</span>{/if}</legend
-			>
+			<legend>{words[condition].look}<span class="soft">&nbsp;· {severityWords[severityOf(condition)]}</span></legend>
 			<div class="answers">
 				{#each options as [value, text] (value)}
 					<label class:on={answer === value}
@@ -52,9 +70,17 @@
 			</div>
 			{#if answer === 'yes' || answer === 'unsure'}<p class="then" class:bad={stopping.includes(condition)}>
 					{answer === 'unsure' && stopping.includes(condition) ? 'Not being sure ends the job too. That is right.' : words[condition].then}
-				</p>{/if}
+				</p>
+				{#if !ofBox.includes(condition)}<div class="on" role="group" aria-label={`Where: ${words[condition].look}`}>
+						{#each wires as wire (wire.id)}<button
+								type="button"
+								aria-pressed={where[condition]?.includes(wire.id) ?? false}
+								onclick={() => mark(condition, wire.id)}>{wire.text}</button
+							>{/each}
+					</div>{/if}{/if}
 		</fieldset>
 	{/each}
+	<Photos />
 	<label><span class="label">In your own words</span><input class="field" bind:value={note} maxlength="500" /></label>
 	{#if complaint && left.length > 0}<p class="verdict bad" role="alert">{complaint}</p>{/if}
 	<p class="row mt-4">
@@ -112,6 +138,25 @@
 	.then {
 		grid-column: 1 / -1;
 		margin: 0 0 0.3rem;
+	}
+	.on {
+		grid-column: 1 / -1;
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.3rem;
+		padding-bottom: 0.3rem;
+	}
+	.on button {
+		min-height: 2.75rem;
+		padding: 0 0.6rem;
+		border: 1px solid var(--ink);
+		border-radius: 3px;
+		cursor: pointer;
+		font-size: 0.95rem;
+	}
+	.on button[aria-pressed='true'] {
+		background: var(--ink);
+		color: var(--paper);
 	}
 	.then.bad {
 		color: var(--live);

@@ -2,6 +2,9 @@
 	import { untrack } from 'svelte';
 	import type { Colour, How } from '@wary/core/house';
 	import { boxPlace, cableLetter, cablesOf, colourWords, howWords, roleWord, terminalWord, terms } from '$lib/words/terms';
+	import { seenIn, type BoxSeen } from '@wary/core/arrangements';
+	import BoxEntry from '../BoxEntry.svelte';
+	import Photos from '../Photos.svelte';
 	import { getJob } from '../context';
 
 	const { session } = getJob();
@@ -19,6 +22,8 @@
 		)
 	);
 	let asRecorded = $state(true);
+	/** Begun from the record, since most of it will be right. */
+	let seen = $state.raw<BoxSeen>(untrack(() => seenIn(plan.region, house, plan.boxId)));
 	let note = $state('');
 	let extra = $state<{ colour: Colour; where: 'passing' | 'onDevice' }>({ colour: 'red', where: 'passing' });
 	const comesFrom = (cable: string) => plan.takeOff.flatMap(({ wires }) => wires).find((wire) => wire.cable === cable)?.comesFrom;
@@ -32,6 +37,7 @@
 		session.submit({
 			kind: 'lookOver',
 			asRecorded,
+			...(asRecorded ? {} : { seen }),
 			note,
 			landings: landings.map(({ terminal, wires }) => ({ terminal, wires: wires.map(({ id, colour, how }) => ({ id, colour, how })) }))
 		});
@@ -84,15 +90,11 @@
 		>
 	</fieldset>
 	{#if !asRecorded}<p class="verdict open">
-			Then what is to be done is no longer a like-for-like swap. The job is made safe and handed over with what you saw.
-		</p>{/if}
-	<label
-		><span class="label">Note (what photographs you took, marks, slack)</span><input
-			class="field"
-			bind:value={note}
-			maxlength="500"
-		/></label
-	>
+			Then what is to be done is no longer a like-for-like swap. The job is made safe and handed over with what you saw. Say what is there:
+		</p>
+		<BoxEntry region={plan.region} bind:seen />{/if}
+	<Photos />
+	<label><span class="label">Note (marks, slack)</span><input class="field" bind:value={note} maxlength="500" /></label>
 	<p class="row mt-4"><button class="btn">That is how they sit<kbd>↵</kbd></button></p>
 </form>
 <details>

@@ -2,6 +2,7 @@
 	import { judgeOhms, type OhmValue, type Step } from '@wary/core/job';
 	import { ohmsWord } from '$lib/words/terms';
 	import { getJob } from '../context';
+	import OhmField from './OhmField.svelte';
 
 	let { step }: { step: Extract<Step, { kind: 'readOhms' }> } = $props();
 	const { session, standIn } = getJob();
@@ -67,27 +68,7 @@
 		<span class="label">expect</span>
 		<div>{step.check === 'groundBox' ? 'under 2 Ω' : ohmsWord(expectedOhm)}</div>
 	</div>
-	<label class="taken"
-		><span class="label">your reading</span>
-		<span class="big"
-			><input
-				bind:this={field}
-				bind:value={text}
-				disabled={open}
-				inputmode="decimal"
-				autocomplete="off"
-				size="5"
-				aria-label="your reading in ohms"
-				placeholder={open ? 'OL' : ''}
-			/></span
-		></label
-	>
-	<label
-		><span class="label">unit</span><select class="field" bind:value={unit} disabled={open}
-			><option value={1}>Ω</option><option value={1000}>kΩ</option><option value={1e6}>MΩ</option></select
-		></label
-	>
-	<label class="choice"><input type="checkbox" bind:checked={open} /> open (OL)</label>
+	<OhmField bind:text bind:unit bind:open bind:field />
 </div>
 {#if complaint}<p class="verdict bad" role="alert">{complaint}</p>{:else if verdict}<p
 		class="verdict"
@@ -103,12 +84,3 @@
 	<button type="button" class="btn" onclick={keep}>Keep reading<kbd>↵</kbd></button>
 	{#if standIn}<span class="soft">simulated meter</span>{/if}
 </p>
-
-<style>
-	select {
-		min-width: 5rem;
-	}
-	.choice {
-		border: 0;
-	}
-</style>

@@ -1,0 +1,452 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import type { BenchView, Instruments, Seen } from '@wary/core/bench';
+	import type { House } from '@wary/core/house';
+	import { boxPlace, colourWords, roleWord, terms } from '$lib/words/terms';
+	import { placeWords } from '$lib/words/bench';
+	import { insulation } from '$lib/ui/colours';
+	import { layOut, type DrawnWire, type Spot } from '$lib/ui/boxLayout';
+	import { view as viewing, wiring, type View } from './interact';
+
+	let {
+		house,
+		boxId,
+		shown,
+		instruments,
+		tool,
+		picked = null,
+		back,
+		ontap,
+		onland
+	}: {
+		house: House;
+		boxId: string;
+		shown: BenchView | null;
+		instruments: Instruments;
+		tool: 'wire' | 'probe';
+		picked?: string | null;
+		back: boolean;
+		ontap: (id: string) => void;
+		onland: (wire: string, at: string) => void;
+	} = $props();
+
+	let svg = $state<SVGSVGElement>();
+	let transform = $state('');
+	let dragged = $state<{ wire: string; x: number; y: number } | null>(null);
+	let over = $state<string | null>(null);
+	let moving: View | undefined;
+	let narrow = $state(false);
+	const layout = $derived(layOut(house, boxId, back, narrow));
+	const seen = $derived(new Map((shown?.seen ?? []).map((each) => [each.id, each])));
+	const layer = $derived(instruments.layer);
+	const box = $derived(house.boxes.find(({ id }) => id === boxId)!);
+	const device = $derived(box.device);
+	const tips = $derived(
+		(['red', 'black'] as const).flatMap((tip) => {
+			const point = instruments[tip];
+			const thing = (shown?.seen ?? []).find((each) => each.point === point);
+			const at = thing && spotOf(thing.id);
+			return at ? [{ tip, ...at }] : [];
+		})
+	);
+
+	onMount(() => {
+		narrow = matchMedia('(max-width: 700px)').matches;
+		const dragging = wiring(svg!, {
+			drag: (wire, x, y) => (dragged = { wire, x, y }),
+			over: (at) => (over = at),
+			drop: (wire, at) => {
+				dragged = null;
+				over = null;
+				if (at) onland(wire, at);
+			}
+		});
+		moving = viewing(svg!, (next) => (transform = next));
+		return () => {
+			dragging.destroy();
+			moving?.destroy();
+		};
+	});
+	export const zoomIn = () => moving?.zoomIn();
+	export const zoomOut = () => moving?.zoomOut();
+	export const whole = () => moving?.whole();
+
+	function spotOf(id: string): Spot | null {
+		const wire = layout.wires.find((each) => each.id === id);
+		if (wire) return wire.handle;
+		const place = layout.places.find((each) => each.at === id);
+		if (place) return place;
+		const slot = layout.slots.find((each) => each.id === id);
+		return slot ? { x: slot.x + slot.width / 2, y: slot.y + slot.height / 2 } : null;
+	}
+	const goesTo = (to: string) => (to === 'panel' ? `the ${terms[house.region].panel}` : boxPlace(house, to).replace(/^Room, /, 'the '));
+	const amps = (a: number) => (Math.abs(a) < 1 ? `${Math.abs(a * 1000).toFixed(0)} mA` : `${Math.abs(a).toFixed(1)} A`);
+	const volts = (one: Seen | undefined) => (one?.toEarthV === null ? 'floats' : `${(one?.toEarthV ?? 0).toFixed(0)} V`);
+	/** What a layer writes beside a conductor. */
+	function note(wire: DrawnWire): string {
+		const one = seen.get(wire.id);
+		if (!one || layer === 'none' || layer === 'guards') return wire.mark ? `“${wire.mark}”` : colourWords[wire.colour];
+		if (layer === 'current') return Math.abs(one.currentA ?? 0) < 0.0005 ? '' : amps(one.currentA!);
+		if (layer === 'potential') return volts(one);
+		return `${(one.touch?.milliamperes ?? 0).toFixed(one.touch && one.touch.milliamperes < 10 ? 1 : 0)} mA`;
+	}
+	const say = (id: string, what: string) => {
+		const one = seen.get(id);
+		return one ? `${what}, ${one.toEarthV === null ? 'floating' : `${one.toEarthV.toFixed(1)} volts to earth`}` : what;
+	};
+	const wireSays = (wire: DrawnWire) =>
+		say(wire.id, `${colourWords[wire.colour]}, ${wire.cable ? `cable ${wire.cable}` : 'pigtail'}, ${placeWords(wire.at, house)}`);
+	function key(event: KeyboardEvent, id: string) {
+		if (event.key !== 'Enter' && event.key !== ' ') return;
+		event.preventDefault();
+		ontap(id);
+	}
+	const isLive = (id: string) => layer === 'potential' && (seen.get(id)?.toEarthV ?? 0) >= 50;
+	const band = (id: string) => (layer === 'touch' ? seen.get(id)?.touch?.band : undefined);
+</script>
+
+{#snippet deviceBody()}
+	{#if layout.device}
+		{@const shape = layout.device.shape}
+		<g transform={`translate(${layout.device.x} ${layout.device.y})`}>
+			<rect width={shape.width} height={shape.height} rx="7" fill="var(--paper)" />
+			{#if !back}
+				{#each shape.faces as face (face.half)}
+					<rect x={face.x} y={face.y} width={face.width} height={face.height} rx={face.radius} stroke-width="1.6" />
+					{@const load = house.loads.find((each) => each.box === boxId && each.half === face.half)}
+					{#if load}
+						{@const lit = (shown?.loads[load.id] ?? 0) > 0.5}
+						<g transform={`translate(${face.x + face.width / 2} ${face.y + face.height / 2})`}>
+							<circle r="26" fill={lit ? 'var(--ink)' : 'var(--sheet)'} />
+							{#if lit}{#each [0, 45, 90, 135, 180, 225, 270, 315] as turn (turn)}<path
+										d="M0 -32V-42"
+										transform={`rotate(${turn})`}
+									/>{/each}{/if}
+							<text y="5" text-anchor="middle" style:fill={lit ? 'var(--sheet)' : 'var(--ink)'}>{load.name}</text>
+						</g>
+					{/if}
+				{/each}
+			{:else if device?.kind === 'duplex'}
+				{#each [['hot', shape.width - 172], ['neutral', shape.width - 12]] as const as [which, x] (which)}
+					{#if device.tabs[which]}<path d={`M${x} 122V258`} stroke-width="7" stroke-linecap="square" />
+					{:else}<path d={`M${x} 122v34M${x} 224v34`} stroke-width="7" /><path
+							d={`M${x - 8} 182l16 16m0 -16l-16 16`}
+							stroke-width="1.6"
+						/>{/if}
+				{/each}
+			{/if}
+			{#if device?.kind === 'gfci'}
+				<g transform={`translate(${shape.width / 2} ${shape.height / 2})`}>
+					<rect x="-34" y="-21" width="68" height="18" rx="2" fill="var(--sheet)" /><text y="-8" text-anchor="middle" class="small"
+						>TEST</text
+					>
+					<rect x="-34" y="3" width="68" height="18" rx="2" fill={device.tripped ? 'var(--paper)' : 'var(--ink)'} /><text
+						y="17"
+						text-anchor="middle"
+						class="small"
+						style:fill={device.tripped ? 'var(--ink)' : 'var(--paper)'}>RESET</text
+					>
+					<circle cx="48" cy="0" r="6" fill={shown?.indicator === 'lit' ? 'var(--ink)' : 'none'} />
+					{#if shown?.indicator === 'lit'}<path d="M48 -10v-6M48 10v6M57 0h6" />{/if}
+				</g>
+			{/if}
+			{#each shape.screws as screw (screw.x + screw.y)}<circle cx={back ? shape.width - screw.x : screw.x} cy={screw.y} r="6" />{/each}
+			{#if back && device?.kind === 'gfci'}
+				<text x={shape.width / 2} y="94" text-anchor="middle" class="soft">SUPPLY</text><text
+					x={shape.width / 2}
+					y="296"
+					text-anchor="middle"
+					class="soft">LOAD</text
+				>
+			{/if}
+		</g>
+	{:else}
+		<text x={layout.width / 2} y={layout.height / 2} text-anchor="middle" class="soft">no device</text>
+	{/if}
+{/snippet}
+
+<svg
+	bind:this={svg}
+	viewBox={`0 0 ${layout.width} ${layout.height}`}
+	fill="none"
+	stroke="var(--ink)"
+	stroke-width="2"
+	role="group"
+	aria-label={`The box on the bench, device seen from the ${back ? 'back' : 'front'}`}
+	class:wiring={tool === 'wire'}
+	class:armed={picked !== null || dragged !== null}
+>
+	<defs>
+		<pattern id="live-hatch" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+			<rect width="8" height="8" fill="var(--sheet)" /><path d="M0 0V8" stroke="var(--live)" stroke-width="7" />
+		</pattern>
+	</defs>
+	<g {transform} data-drawing>
+		<rect {...layout.frame} rx="5" fill="var(--sheet)" stroke-width={box.material === 'metal' ? 5 : 2} />
+		{#if box.material === 'plastic'}<rect
+				x={layout.frame.x + 6}
+				y={layout.frame.y + 6}
+				width={layout.frame.width - 12}
+				height={layout.frame.height - 12}
+				rx="3"
+				stroke="var(--hair)"
+			/>{/if}
+		{#each layout.cables as cable (cable.id)}
+			{@const up = cable.enters === 'top'}
+			<rect
+				x={cable.x - cable.width / 2}
+				y={up ? cable.y - 40 : cable.y - 30}
+				width={cable.width}
+				height="70"
+				rx="12"
+				fill="var(--paper)"
+			/>
+			<text x={cable.x + cable.width / 2 + 10} y={up ? cable.y - 26 : cable.y + 22} class="big"
+				>{up ? 'from' : 'to'} {goesTo(cable.to)}</text
+			>
+			<text x={cable.x + cable.width / 2 + 10} y={up ? cable.y - 8 : cable.y + 41} class="soft">{cable.id} · {cable.what}</text>
+		{/each}
+		{#if back}{@render deviceBody()}{/if}
+		{#each layout.wires as wire (wire.id)}
+			{@const look = insulation[wire.tape ?? wire.colour]}
+			{@const one = seen.get(wire.id)}
+			{@const current = Math.abs(one?.currentA ?? 0)}
+			{#if layer === 'current' && current >= 0.0005}
+				<path
+					d={wire.path}
+					stroke="var(--dead)"
+					stroke-opacity="0.4"
+					stroke-linecap="round"
+					stroke-width={9 + Math.min(22, 6 * Math.sqrt(current))}
+				/>
+			{/if}
+			{#if one?.guard?.state === 'guarded'}
+				<path d={wire.path} stroke="var(--dead)" stroke-width="20" /><path d={wire.path} stroke="var(--sheet)" stroke-width="14" />
+			{:else if one?.guard?.state === 'none'}<path d={wire.path} stroke="var(--live)" stroke-width="14" stroke-dasharray="4 9" />{/if}
+			{#if isLive(wire.id)}<path d={wire.path} stroke="var(--live)" stroke-width="16" stroke-dasharray="3 4" stroke-opacity="0.75" />
+			{:else if layer === 'potential' && one?.toEarthV === null}<path
+					d={wire.path}
+					stroke="var(--soft)"
+					stroke-width="14"
+					stroke-dasharray="1 7"
+				/>
+			{:else if layer === 'potential' && (one?.toEarthV ?? 0) >= 3}<path
+					d={wire.path}
+					stroke="var(--ink)"
+					stroke-width="14"
+					stroke-dasharray="2 9"
+				/>{/if}
+			<path
+				d={wire.path}
+				stroke={look.stroke}
+				stroke-width={picked === wire.id ? 9 : 6}
+				stroke-linecap="round"
+				stroke-dasharray={look.core ? undefined : look.dash}
+			/>
+			{#if look.core}<path d={wire.path} stroke={look.core} stroke-width="3" stroke-linecap="round" stroke-dasharray={look.dash} />{/if}
+			{#if layer === 'current' && current >= 0.0005}
+				<path
+					d="M-9 -8L9 0L-9 8z"
+					fill="var(--ink)"
+					stroke="var(--sheet)"
+					transform={`translate(${wire.arrow.x} ${wire.arrow.y}) rotate(${wire.arrow.turn + (one!.currentA! < 0 ? 180 : 0)})`}
+				/>
+			{/if}
+			{#if wire.at === 'capped'}<path
+					d="M-9 12l3 -24h12l3 24z"
+					fill="var(--sheet)"
+					transform={`translate(${wire.end.x} ${wire.end.y}) rotate(${wire.handle.y < layout.height / 2 ? 180 : 0})`}
+				/>
+			{:else if wire.at === 'bare'}<circle cx={wire.end.x} cy={wire.end.y} r="5" fill="var(--copper)" stroke="var(--copper)" />{/if}
+			{#if wire.state !== 'good' || wire.touches}<text x={wire.end.x + 12} y={wire.end.y - 12} class="flag"
+					>{wire.touches ? '⚡ box' : wire.state === 'open' ? 'open' : 'loose'}</text
+				>{/if}
+		{/each}
+
+		{#if !back}{@render deviceBody()}{/if}
+
+		{#each layout.places.filter(({ kind }) => back || kind !== 'terminal' || house.region === 'us') as place (place.at)}
+			<g
+				transform={`translate(${place.x} ${place.y})`}
+				data-at={place.at}
+				class="place"
+				class:over={over === place.at}
+				role="button"
+				tabindex="0"
+				aria-label={say(place.at, placeWords(place.at, house))}
+				onclick={() => ontap(place.at)}
+				onkeydown={(event) => key(event, place.at)}
+			>
+				<circle r="24" class="hit" />
+				{#if place.kind === 'terminal'}
+					<circle
+						r="11"
+						fill={isLive(place.at) ? 'url(#live-hatch)' : 'var(--sheet)'}
+						stroke-dasharray={place.mark.includes('silver') || place.mark === 'N' ? '3 2' : undefined}
+					/><path d="M-6 0h12" />
+				{:else if place.kind === 'joint'}
+					<path d="M-15 18l6 -40h18l6 40z" fill={isLive(place.at) ? 'url(#live-hatch)' : 'var(--sheet)'} />
+				{:else}
+					<circle r="10" fill={isLive(place.at) ? 'url(#live-hatch)' : 'var(--sheet)'} /><path d="M-5 -5l10 10m0 -10l-10 10" />
+				{/if}
+				{#if place.kind !== 'terminal' || back}
+					<text
+						x={place.kind === 'joint' || (place.side === 'bottom' && house.region === 'us' && place.kind === 'terminal')
+							? 0
+							: place.side === 'right' && house.region === 'us'
+								? -18
+								: 18}
+						y={place.kind === 'joint' ? 38 : place.side === 'bottom' && place.kind === 'terminal' ? -16 : 6}
+						text-anchor={place.kind === 'joint' || (place.side === 'bottom' && house.region === 'us' && place.kind === 'terminal')
+							? 'middle'
+							: place.side === 'right' && house.region === 'us'
+								? 'end'
+								: 'start'}
+						dx={place.kind === 'joint' ? (place.side === 'left' ? -18 : 18) : 0}
+						class="soft">{place.mark}</text
+					>
+				{/if}
+				{#if band(place.at) && band(place.at) !== 'nothing'}<circle r="17" class={`band ${band(place.at)}`} />{/if}
+			</g>
+		{/each}
+		{#each layout.slots as slot (slot.id)}
+			<g
+				role="button"
+				tabindex="0"
+				aria-label={say(slot.id, `${slot.half} half, ${roleWord(house.region, slot.role)} slot`)}
+				class="place"
+				onclick={() => ontap(slot.id)}
+				onkeydown={(event) => key(event, slot.id)}
+			>
+				<rect x={slot.x - 10} y={slot.y - 8} width={slot.width + 20} height={slot.height + 16} class="hit" />
+				<rect
+					x={slot.x}
+					y={slot.y}
+					width={slot.width}
+					height={slot.height}
+					rx={slot.role === 'ground' && house.region === 'us' ? 10 : 0}
+					fill={isLive(slot.id) ? 'url(#live-hatch)' : 'var(--sheet)'}
+				/>
+			</g>
+		{/each}
+		{#each layout.wires as wire (wire.id)}
+			<g
+				data-wire={wire.id}
+				class="wire"
+				class:picked={picked === wire.id}
+				role="button"
+				tabindex="0"
+				aria-pressed={picked === wire.id}
+				aria-label={wireSays(wire)}
+				onclick={() => ontap(wire.id)}
+				onkeydown={(event) => key(event, wire.id)}
+			>
+				<circle cx={wire.handle.x} cy={wire.handle.y} r="17" class="hit" />
+				<circle cx={wire.handle.x} cy={wire.handle.y} r={picked === wire.id ? 11 : 6} class="knob" />
+				{#if band(wire.id) && band(wire.id) !== 'nothing'}
+					<circle cx={wire.handle.x} cy={wire.handle.y} r="13" class={`band ${band(wire.id)}`} />
+				{/if}
+			</g>
+			<text x={wire.label.x + 9} y={wire.label.y + 5} class="label">{note(wire)}</text>
+		{/each}
+		{#if dragged}
+			{@const from = layout.wires.find(({ id }) => id === dragged!.wire)!.handle}
+			<path d={`M${from.x} ${from.y}L${dragged.x} ${dragged.y}`} stroke-width="4" stroke-dasharray="9 6" pointer-events="none" />
+		{/if}
+		{#each tips as each (each.tip)}
+			<g transform={`translate(${each.x} ${each.y})`} pointer-events="none">
+				<path d="M0 0L16 -34L30 -26L8 2z" fill={each.tip === 'red' ? 'var(--sheet)' : 'var(--ink)'} stroke-width="2.5" />
+				<text x="36" y="-24" class="label big">{each.tip}</text>
+			</g>
+		{/each}
+	</g>
+</svg>
+
+<style>
+	svg {
+		display: block;
+		width: 100%;
+		height: 100%;
+		user-select: none;
+	}
+	text {
+		font-size: 17px;
+		fill: var(--ink);
+		stroke: none;
+	}
+	.soft {
+		fill: var(--soft);
+		font-size: 15px;
+	}
+	.big {
+		font-size: 18px;
+	}
+	.small {
+		font-size: 12px;
+		font-weight: 700;
+	}
+	.label {
+		stroke: var(--sheet);
+		stroke-width: 4;
+		paint-order: stroke;
+		pointer-events: none;
+	}
+	.flag {
+		font-size: 15px;
+		font-weight: 700;
+		stroke: var(--sheet);
+		stroke-width: 4;
+		paint-order: stroke;
+	}
+	.hit {
+		fill: transparent;
+		stroke: none;
+	}
+	.place,
+	.wire {
+		cursor: pointer;
+	}
+	.knob {
+		fill: var(--sheet);
+	}
+	.wire:hover .knob,
+	.picked .knob {
+		fill: var(--ink);
+	}
+	.wiring .wire {
+		cursor: grab;
+	}
+	.armed .place .hit {
+		fill: color-mix(in srgb, var(--dead) 14%, transparent);
+		stroke: var(--dead);
+		stroke-dasharray: 4 4;
+		stroke-width: 1.6;
+	}
+	.over .hit {
+		fill: color-mix(in srgb, var(--dead) 40%, transparent) !important;
+	}
+	.place:focus,
+	.wire:focus {
+		outline: none;
+	}
+	.place:focus-visible .hit,
+	.wire:focus-visible .hit {
+		stroke: var(--dead);
+		stroke-width: 4;
+	}
+	.band {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 2;
+		pointer-events: none;
+	}
+	.band.cantLetGo {
+		stroke: var(--live);
+		stroke-width: 6;
+	}
+	.band.heart {
+		fill: var(--live);
+		stroke: var(--live);
+		fill-opacity: 0.65;
+	}
+</style>

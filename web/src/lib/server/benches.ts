@@ -1,0 +1,50 @@
+import type { BenchFile } from '@wary/core/bench';
+import { connections, many, maybeOne } from './db';
+
+export interface BenchRow {
+	readonly id: string;
+	readonly name: string;
+	readonly changedAt: string;
+}
+
+/** A household's benches, latest first. */
+export async function manyBenches(householdId: string): Promise<BenchRow[]> {
+	const rows = await many<{ bench_id: string; name: string; changed_at: Date }>(
+		connections(),
+		'select bench_id, name, changed_at from bench where household_id = $1 order by changed_at desc limit 200',
+		[householdId]
+	);
+	return rows.map(({ bench_id, name, changed_at }) => ({ id: bench_id, name, changedAt: changed_at.toISOString() }));
+}
+
+export async function maybeBench(householdId: string, benchId: string): Promise<{ file: BenchFile; revision: number } | null> {
+	const row = await maybeOne<{ document: BenchFile; revision: number }>(
+		connections(),
+		'select document, revision from bench where household_id = $1 and bench_id = $2',
+		[householdId, benchId]
+	);
+	return row && { file: row.document, revision: row.revision };
+}
+
+/** Keeps a new bench; the same id again changes nothing. */
+export async function addBench(householdId: string, benchId: string, file: BenchFile): Promise<void> {
+	await connections().query(
+		'insert into bench (household_id, bench_id, name, document) values ($1, $2, $3, $4) on conflict (household_id, bench_id) do nothing',
+		[householdId, benchId, file.name, JSON.stringify(file)]
+	);
+}
+
+/** Saves over the revision that was last seen; the new revision, or `null` where somebody else saved meanwhile or the bench is gone. */
+export async function saveBench(householdId: string, benchId: string, revision: number, file: BenchFile): Promise<number | null> {
+	const row = await maybeOne<{ revision: number }>(
+		connections(),
+		`update bench set name = $4, document = $5, revision = revision + 1, changed_at = now()
+		where household_id = $1 and bench_id = $2 and revision = $3 returning revision`,
+		[householdId, benchId, revision, file.name, JSON.stringify(file)]
+	);
+	return row && row.revision;
+}
+
+export async function removeBench(householdId: string, benchId: string): Promise<void> {
+	await connections().query('delete from bench where household_id = $1 and bench_id = $2', [householdId, benchId]);
+}

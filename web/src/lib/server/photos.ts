@@ -1,0 +1,40 @@
+import type { PhotoType } from '$lib/photo';
+import { connections, many, maybeOne } from './db';
+
+export interface PhotoRow {
+	readonly id: string;
+	readonly caption: string;
+	readonly takenAt: string;
+}
+
+/** A job's photographs in the order they were taken. */
+export async function manyPhotos(householdId: string, jobId: string): Promise<PhotoRow[]> {
+	const rows = await many<{ photo_id: string; caption: string; taken_at: Date }>(
+		connections(),
+		'select photo_id, caption, taken_at from photo where household_id = $1 and job_id = $2 order by taken_at limit 100',
+		[householdId, jobId]
+	);
+	return rows.map(({ photo_id, caption, taken_at }) => ({ id: photo_id, caption, takenAt: taken_at.toISOString() }));
+}
+
+export async function maybePhoto(householdId: string, photoId: string): Promise<{ type: PhotoType; content: Buffer } | null> {
+	const row = await maybeOne<{ content_type: PhotoType; content: Buffer }>(
+		connections(),
+		'select content_type, content from photo where household_id = $1 and photo_id = $2',
+		[householdId, photoId]
+	);
+	return row && { type: row.content_type, content: row.content };
+}
+
+/** Keeps a photograph; the same id again changes nothing. */
+export async function addPhoto(
+	householdId: string,
+	jobId: string,
+	photo: { readonly id: string; readonly caption: string; readonly type: PhotoType; readonly content: Uint8Array }
+): Promise<void> {
+	await connections().query(
+		`insert into photo (household_id, photo_id, job_id, caption, content_type, content) values ($1, $2, $3, $4, $5, $6)
+		on conflict (household_id, photo_id) do nothing`,
+		[householdId, photo.id, jobId, photo.caption, photo.type, Buffer.from(photo.content)]
+	);
+}

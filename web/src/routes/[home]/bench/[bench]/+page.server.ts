@@ -1,0 +1,10 @@
+import { error } from '@sveltejs/kit';
+import { maybeBench } from '$lib/server/benches';
+import { isUuid, pageHousehold } from '$lib/server/requests';
+
+export async function load({ params }) {
+	const household = await pageHousehold(params.home);
+	const found = isUuid(params.bench) ? await maybeBench(household.id, params.bench) : null;
+	if (!found) error(404, { message: 'There is no bench by that number in this home.', code: 'unknownBench' });
+	return { id: params.bench, ...found };
+}

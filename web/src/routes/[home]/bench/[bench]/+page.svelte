@@ -1,0 +1,367 @@
+<script lang="ts">
+	import { onMount, untrack } from 'svelte';
+	import { replayBench, houseOf, type BenchEvent, type Layer } from '@wary/core/bench';
+	import { compileHouse } from '@wary/core/house';
+	import { writeNetlist } from '@wary/core/network';
+	import BenchDrawing from '$lib/bench/BenchDrawing.svelte';
+	import { BenchSession, type Saved } from '$lib/bench/session.svelte';
+	import { download } from '$lib/download';
+	import TopBar from '$lib/ui/TopBar.svelte';
+	import { benchEventWords, benchRefusalWords, layerWords } from '$lib/words/bench';
+	import BoxPart from './BoxPart.svelte';
+	import DevicePart from './DevicePart.svelte';
+	import Guards from './Guards.svelte';
+	import Meter from './Meter.svelte';
+	import Power from './Power.svelte';
+	import Selected from './Selected.svelte';
+	import Table from './Table.svelte';
+
+	let { data } = $props();
+	const session = untrack(() => new BenchSession(`/api/${data.home.slug}/benches/${data.id}`, data.file, data.revision));
+	const first = untrack(() => houseOf(replayBench(data.file).bench));
+	const house = $derived(session.shown?.house ?? first);
+	const boxId = $derived(data.file.box);
+	const view = $derived(session.shown?.view ?? null);
+	let tool = $state<'wire' | 'probe'>('wire');
+	let picked = $state<string | null>(null);
+	let back = $state(true);
+	let nextTip: 'red' | 'black' = 'red';
+	let drawing = $state<ReturnType<typeof BenchDrawing>>();
+	const layers = Object.keys(layerWords) as Layer[];
+	const savedWords: Record<Saved, string> = {
+		saved: 'saved',
+		saving: 'saving …',
+		unsaved: '…',
+		refused: 'Not saved: the server doesn’t take it. Undo the last step, or keep it as a file.',
+		elsewhere: 'Somebody saved this bench meanwhile, or threw it away. Keep yours as a file, then reload.',
+		unreachable: 'Not saved: the server can’t be reached. Keep it as a file, or change something to try again.',
+		tooLarge: 'Not saved: too large for the server. Keep it as a file.'
+	};
+	onMount(() => {
+		session.open();
+		return () => session.close();
+	});
+	const act = (event: BenchEvent) => session.perform(event);
+
+	function land(wire: string, at: string) {
+		const [cable, conductor] = wire.split('/') as [string, string];
+		act(cable === 'tail' ? { kind: 'landTail', tail: conductor, end: 'to', at } : { kind: 'land', cable, conductor, at });
+	}
+	function tap(id: string) {
+		if (tool === 'probe') {
+			const point = view?.seen.find((each) => each.id === id)?.point;
+			if (!point) return;
+			session.hold({ [nextTip]: point });
+			nextTip = nextTip === 'red' ? 'black' : 'red';
+			return;
+		}
+		if (id.includes('/')) picked = picked === id ? null : id;
+		else if (picked && !id.startsWith('contact:')) {
+			land(picked, id);
+			picked = null;
+		}
+	}
+	function key(event: KeyboardEvent) {
+		if (event.target instanceof HTMLElement && event.target.matches('input, textarea, select')) return;
+		if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
+			event.preventDefault();
+			return event.shiftKey ? session.redo() : session.undo();
+		}
+		if (event.ctrlKey || event.metaKey || event.altKey) return;
+		const layer = layers[Number(event.key) - 1];
+		if (layer) session.hold({ layer });
+		else if (event.key === 'Escape') picked = null;
+		else if (event.key === 'w') tool = 'wire';
+		else if (event.key === 'p') tool = 'probe';
+		else if (event.key === 'f') back = !back;
+		else if (event.key === 'c' && picked) land(picked, 'capped');
+	}
+	const fileName = $derived(
+		session.name
+			.toLowerCase()
+			.replace(/[^a-z0-9]+/g, '-')
+			.replace(/^-|-$/g, '') || 'bench'
+	);
+	const keepFile = () => download(`${fileName}.bench.json`, 'application/json', JSON.stringify(session.file(), null, '\t'));
+	const keepNetlist = () => download(`${fileName}.cir`, 'text/plain', writeNetlist(compileHouse(house), session.name).text);
+	function keepSvg() {
+		const svg = document.querySelector<SVGSVGElement>('.stage svg')!;
+		const copy = svg.cloneNode(true) as SVGSVGElement;
+		const from = [svg, ...svg.querySelectorAll('*')];
+		[copy, ...copy.querySelectorAll('*')].forEach((element, k) => {
+			const style = getComputedStyle(from[k]!);
+			for (const name of [
+				'fill',
+				'stroke',
+				'stroke-width',
+				'stroke-dasharray',
+				'stroke-opacity',
+				'fill-opacity',
+				'font-size',
+				'font-weight',
+				'text-anchor',
+				'paint-order'
+			])
+				(element as SVGElement).style.setProperty(name, style.getPropertyValue(name));
+			(element as SVGElement).style.setProperty('font-family', 'sans-serif');
+		});
+		copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
+		download(`${fileName}.svg`, 'image/svg+xml', new XMLSerializer().serializeToString(copy));
+	}
+</script>
+
+<svelte:window onkeydown={key} />
+<svelte:head><title>{session.name} · Bench · Wary Hand</title></svelte:head>
+<TopBar home={data.home} homes={data.homes} theme={data.theme} />
+<main data-answered={session.answeredMs} data-solved={session.shown?.tookMs} data-ready={session.shown ? 'yes' : 'no'}>
+	<header>
+		<div class="name">
+			<a href={`/${data.home.slug}/bench`} class="soft">Bench</a>
+			<h1 class="sr-only">Bench: {session.name}</h1>
+			<input
+				aria-label="Name of this bench"
+				value={session.name}
+				maxlength="80"
+				onchange={(event) => session.rename(event.currentTarget.value)}
+			/>
+			<span class="row views">
+				<button type="button" class="step" onclick={() => drawing?.zoomOut()} aria-label="Smaller">−</button>
+				<button type="button" class="step" onclick={() => drawing?.zoomIn()} aria-label="Larger">+</button>
+				<button type="button" onclick={() => drawing?.whole()}>whole</button>
+				<button type="button" class="turn" onclick={() => (back = !back)}>from the {back ? 'back' : 'front'}: turn over <kbd>F</kbd></button
+				>
+			</span>
+			<span
+				class={session.saved === 'saved' || session.saved === 'saving' || session.saved === 'unsaved' ? 'soft' : 'verdict bad'}
+				role="status">{savedWords[session.saved]}</span
+			>
+		</div>
+		<div class="row tools">
+			<span class="pick" role="group" aria-label="Tool">
+				<button type="button" aria-pressed={tool === 'wire'} onclick={() => (tool = 'wire')}>Wire <kbd>W</kbd></button>
+				<button type="button" aria-pressed={tool === 'probe'} onclick={() => (tool = 'probe')}>Probe <kbd>P</kbd></button>
+			</span>
+			<span class="pick" role="group" aria-label="History">
+				<button type="button" disabled={!session.shown?.canUndo} onclick={() => session.undo()}>Undo</button>
+				<button type="button" disabled={!session.shown?.canRedo} onclick={() => session.redo()}>Redo</button>
+			</span>
+			<span class="pick" role="group" aria-label="Layer">
+				{#each layers as layer, k (layer)}<button
+						type="button"
+						aria-pressed={session.instruments.layer === layer}
+						title={layerWords[layer].means}
+						onclick={() => session.hold({ layer })}>{layerWords[layer].name} <kbd>{k + 1}</kbd></button
+					>{/each}
+			</span>
+		</div>
+	</header>
+	<section class="stage" aria-label="The box">
+		<p class="caption">
+			<span class="soft">{layerWords[session.instruments.layer].means}</span>
+		</p>
+		<div class="paper">
+			<BenchDrawing
+				bind:this={drawing}
+				{house}
+				{boxId}
+				shown={view}
+				instruments={session.instruments}
+				{tool}
+				{picked}
+				{back}
+				ontap={tap}
+				onland={land}
+			/>
+		</div>
+		{#if session.shown?.refusal}<p class="verdict open" role="alert">{benchRefusalWords(session.shown.refusal, house)}</p>{/if}
+		{#if picked}<p class="hint" role="status">
+				Now tap where it goes, or <button type="button" onclick={() => land(picked!, 'capped')}>cap it <kbd>C</kbd></button>
+			</p>{/if}
+		<details>
+			<summary>The same as a table</summary>
+			<Table {house} {boxId} {view} ondo={act} />
+		</details>
+		<details>
+			<summary>What was done ({session.shown?.done.length ?? 0})</summary>
+			<ol>
+				{#each session.shown?.done ?? [] as event, k (k)}<li>{benchEventWords(event, house)}</li>{/each}
+			</ol>
+		</details>
+	</section>
+	<aside>
+		{#if picked}<Selected {house} {boxId} wire={picked} ondo={act} onclose={() => (picked = null)} />{/if}
+		{#if session.instruments.layer === 'guards'}<section>
+				<h2>Protection</h2>
+				<Guards {house} {boxId} {view} />
+			</section>{/if}
+		<Power {house} {boxId} {view} trips={session.shown?.trips ?? []} ondo={act} />
+		<DevicePart {house} {boxId} {view} ondo={act} />
+		<Meter {house} {boxId} {view} instruments={session.instruments} onhold={(held) => session.hold(held)} ondo={act} />
+		<BoxPart {house} {boxId} mistakes={session.mistakes} ondo={act} />
+		<section class="keep">
+			<h2>Take along</h2>
+			<p class="row">
+				<button type="button" class="btn quiet" onclick={keepFile}>bench file</button>
+				<button type="button" class="btn quiet" onclick={keepSvg}>drawing, SVG</button>
+				<button type="button" class="btn quiet" onclick={keepNetlist}>netlist, SPICE</button>
+			</p>
+			<p class="soft">A bench is a draft. The record of the house stays as it is.</p>
+		</section>
+	</aside>
+</main>
+
+<style>
+	main {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 24rem;
+		grid-template-rows: auto 1fr;
+		max-width: 96rem;
+		margin: 0 auto;
+	}
+	header {
+		grid-column: 1 / -1;
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.4rem 1.4rem;
+		align-items: center;
+		padding: 0.5rem 1.2rem;
+		border-bottom: 1px solid var(--hair);
+	}
+	.name {
+		display: flex;
+		flex-wrap: wrap;
+		min-width: 0;
+		align-items: center;
+		gap: 0.6rem;
+		flex: 1 1 18rem;
+	}
+	.name input {
+		font-size: 1.25rem;
+		font-weight: 700;
+		background: transparent;
+		border: 0;
+		border-bottom: 2px solid transparent;
+		padding: 0.2rem 0;
+		min-width: 8rem;
+		flex: 1;
+		color: var(--ink);
+	}
+	.name input:focus {
+		border-bottom-color: var(--ink);
+		box-shadow: none;
+	}
+	.tools {
+		gap: 0.6rem;
+	}
+	.pick {
+		display: inline-flex;
+		border: 2px solid var(--ink);
+		border-radius: 3px;
+		overflow: hidden;
+	}
+	.pick button {
+		min-height: 2.6rem;
+		padding: 0 0.65rem;
+		border-left: 1px solid var(--ink);
+		cursor: pointer;
+		white-space: nowrap;
+	}
+	.pick button:first-child {
+		border-left: 0;
+	}
+	.pick button[aria-pressed='true'] {
+		background: var(--ink);
+		color: var(--paper);
+	}
+	.pick button:disabled {
+		color: var(--soft);
+		opacity: 0.6;
+		cursor: default;
+	}
+	.stage {
+		padding: 0.4rem 1.2rem 2rem;
+		min-width: 0;
+	}
+	.paper {
+		height: min(39rem, calc(100vh - 14.5rem));
+	}
+	.caption {
+		font-size: 0.95rem;
+		display: flex;
+		flex-wrap: wrap;
+		justify-content: space-between;
+		gap: 0 1rem;
+		margin: 0;
+		align-items: center;
+	}
+	.views {
+		gap: 0.2rem;
+	}
+	.views button {
+		min-height: 2.75rem;
+		min-width: 2.2rem;
+		padding: 0 0.4rem;
+		cursor: pointer;
+		text-decoration: underline;
+		text-underline-offset: 4px;
+	}
+	.hint button {
+		text-decoration: underline;
+		min-height: 2.75rem;
+		cursor: pointer;
+	}
+	aside {
+		padding: 0.6rem 1.2rem 2rem;
+		background: var(--sheet);
+		border-left: 1px solid var(--hair);
+		display: flex;
+		flex-direction: column;
+		gap: 1rem;
+	}
+	aside > :global(section) {
+		border-bottom: 1px solid var(--hair);
+		padding-bottom: 0.8rem;
+	}
+	summary {
+		min-height: 2.75rem;
+		padding-top: 0.55rem;
+		cursor: pointer;
+	}
+	ol {
+		margin: 0;
+		padding-left: 1.6rem;
+		list-style: decimal;
+	}
+	.hint {
+		margin: 0.2rem 0;
+	}
+	@media (max-width: 900px) {
+		main {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		header {
+			padding: 0.4rem 0.8rem;
+		}
+		.pick {
+			max-width: 100%;
+			overflow-x: auto;
+		}
+		/* Two fingers do that here. */
+		.views .step,
+		.pick kbd,
+		.turn kbd {
+			display: none;
+		}
+		.stage {
+			padding: 0.2rem 0.6rem 1rem;
+		}
+		.paper {
+			height: auto;
+		}
+		aside {
+			border-left: 0;
+			border-top: 2px solid var(--ink);
+			padding: 0.6rem 0.8rem 2rem;
+		}
+	}
+</style>

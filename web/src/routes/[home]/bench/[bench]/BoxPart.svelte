@@ -1,0 +1,237 @@
+<script lang="ts">
+	import type { BenchEvent } from '@wary/core/bench';
+	import { cablesInBox, type Colour, type House, type Role } from '@wary/core/house';
+	import type { Mistake } from '@wary/core/mistakes';
+	import { sizesOf, type ConductorSize } from '@wary/core/rules';
+	import { mistakeWords, placeWords } from '$lib/words/bench';
+	import { howWords, terms } from '$lib/words/terms';
+
+	let {
+		house,
+		boxId,
+		mistakes,
+		ondo
+	}: {
+		house: House;
+		boxId: string;
+		mistakes: readonly Pick<Mistake, 'id' | 'kind' | 'roles' | 'where'>[];
+		ondo: (event: BenchEvent) => void;
+	} = $props();
+	const us = $derived(house.region === 'us');
+	const t = $derived(terms[house.region]);
+	const box = $derived(house.boxes.find(({ id }) => id === boxId)!);
+	const cables = $derived(cablesInBox(house, boxId).map(({ cable }) => cable));
+	/** The first free name of its kind: c5, j2, tail1. */
+	function numbered(kind: string, taken: readonly { readonly id: string }[]): string {
+		let n = 1;
+		while (taken.some(({ id }) => id === `${kind}${n}`)) n++;
+		return `${kind}${n}`;
+	}
+	const named = /^[a-z0-9][a-zA-Z0-9-]{0,39}$/;
+	let mistake = $state('');
+	let jointHow = $state<'twistOn' | 'lever' | 'crimp' | 'screw'>('twistOn');
+	let tail = $state({ role: 'hot' as Role, from: '', to: '' });
+	let cable = $state({
+		name: '',
+		circuit: '',
+		way: 'fromPanel' as 'fromPanel' | 'toOutlet',
+		secondHot: false,
+		grounded: true,
+		metal: false,
+		material: 'copper' as 'copper' | 'aluminium',
+		size: '' as ConductorSize | '',
+		old: false,
+		lengthM: 6
+	});
+	const places = $derived([
+		...box.joints.map(({ id }) => `joint:${id}`),
+		...(box.device ? [...new Set([...box.terminations.map(({ at }) => at)])].filter((at) => at.startsWith('terminal:')) : []),
+		...(box.material === 'metal' ? ['box'] : []),
+		'bare'
+	]);
+	const colourOf = (role: Role): Colour =>
+		role === 'ground' ? (us ? 'bare' : 'greenYellow') : role === 'neutral' ? (us ? 'white' : 'blue') : us ? 'black' : 'brown';
+	const wrongName = $derived(cable.name.trim() !== '' && !named.test(cable.name.trim()));
+	function makeTail() {
+		const from = tail.from || places[0]!;
+		ondo({
+			kind: 'makeTail',
+			tail: numbered('tail', box.pigtails),
+			role: tail.role,
+			colour: colourOf(tail.role),
+			from,
+			to: tail.to || 'bare'
+		});
+	}
+	function bring() {
+		const { name, old, metal, circuit, size, ...rest } = cable;
+		ondo({
+			kind: 'addCable',
+			id: name.trim() || numbered('c', house.cables),
+			circuit: circuit || house.circuits[0]!.id,
+			sheath: metal ? 'armoured' : us ? 'nonmetallic' : 'twinAndEarth',
+			size: size || (us ? '14AWG' : '2.5mm2'),
+			palette: us ? 'us' : old ? 'ukOld' : 'ukNew',
+			...rest
+		});
+	}
+</script>
+
+<section aria-label="Box">
+	<details>
+		<summary>Joints and pigtails</summary>
+		<div class="two">
+			<select class="field" bind:value={jointHow} aria-label="Kind of joint"
+				>{#each ['twistOn', 'lever', 'crimp', 'screw'] as const as each (each)}<option value={each}>{howWords[each]}</option>{/each}</select
+			>
+			<button type="button" class="btn quiet" onclick={() => ondo({ kind: 'makeJoint', joint: numbered('j', box.joints), how: jointHow })}
+				>add joint</button
+			>
+		</div>
+		{#each box.joints as joint (joint.id)}
+			<p class="two">
+				<span>{joint.id}, {howWords[joint.how]}</span><button
+					type="button"
+					class="btn quiet"
+					onclick={() => ondo({ kind: 'removeJoint', joint: joint.id })}>remove</button
+				>
+			</p>
+		{/each}
+		<div class="three">
+			<select class="field" bind:value={tail.role} aria-label="Pigtail for"
+				>{#each ['hot', 'neutral', 'ground'] as const as each (each)}<option value={each}>{t[each]}</option>{/each}</select
+			>
+			<select class="field" bind:value={tail.from} aria-label="Pigtail from"
+				><option value="">from …</option>{#each places as each (each)}<option value={each}>{placeWords(each, house)}</option>{/each}</select
+			>
+			<button type="button" class="btn quiet" onclick={makeTail}>add pigtail</button>
+		</div>
+	</details>
+	<details>
+		<summary>Cables and the box itself</summary>
+		<form
+			onsubmit={(event) => {
+				event.preventDefault();
+				bring();
+			}}
+		>
+			<div class="two">
+				<select class="field" bind:value={cable.way} aria-label="Way"
+					><option value="fromPanel">from the {t.panel}</option><option value="toOutlet">on to an outlet</option></select
+				>
+				<select class="field" bind:value={cable.circuit} aria-label="Circuit"
+					>{#each house.circuits as each, k (each.id)}<option value={k === 0 ? '' : each.id}>{each.name}</option>{/each}</select
+				>
+			</div>
+			<div class="three">
+				<select class="field" bind:value={cable.size} aria-label="Size"
+					><option value="">{us ? '14AWG' : '2.5mm2'}</option>{#each sizesOf(house.region) as each (each)}<option value={each}
+							>{each}</option
+						>{/each}</select
+				>
+				<select class="field" bind:value={cable.material} aria-label="Metal of the conductors"
+					><option value="copper">copper</option><option value="aluminium">aluminium</option></select
+				>
+				<input class="field" type="number" min="0.1" max="500" step="0.1" bind:value={cable.lengthM} aria-label="Length, m" />
+			</div>
+			<div class="ticks tick">
+				<label><input type="checkbox" bind:checked={cable.grounded} /> {t.ground} wire</label>
+				<label><input type="checkbox" bind:checked={cable.secondHot} /> second {t.hot}</label>
+				<label><input type="checkbox" bind:checked={cable.metal} /> metal sheath</label>
+				{#if !us}<label><input type="checkbox" bind:checked={cable.old} /> old colours</label>{/if}
+			</div>
+			<div class="two">
+				<input
+					class="field"
+					bind:value={cable.name}
+					maxlength="40"
+					placeholder={numbered('c', house.cables)}
+					aria-label="Name of the cable"
+					aria-describedby={wrongName ? 'cable-name' : undefined}
+				/>
+				<button class="btn quiet" disabled={wrongName}>bring in</button>
+			</div>
+			{#if wrongName}<p id="cable-name" class="verdict open" role="alert">
+					Letters, digits and hyphens, beginning with a small letter or a digit.
+				</p>{/if}
+		</form>
+		{#each cables as each (each.id)}<p class="two">
+				<span>{each.id}, {each.size}, {each.conductors.length} conductors</span><button
+					type="button"
+					class="btn quiet"
+					onclick={() => ondo({ kind: 'removeCable', id: each.id })}>take out</button
+				>
+			</p>{/each}
+		<p class="row tick">
+			{#each ['metal', 'plastic'] as const as each (each)}<label
+					><input
+						type="radio"
+						name="material"
+						checked={box.material === each}
+						onchange={() => ondo({ kind: 'material', material: each })}
+					/>
+					{each} box</label
+				>{/each}
+		</p>
+	</details>
+	<details>
+		<summary>Make a mistake</summary>
+		<p class="soft">Then see what every instrument shows.</p>
+		{#if mistakes.length === 0}<p class="soft">The box needs a supply cable first.</p>
+		{:else}
+			<div class="two">
+				<select class="field" bind:value={mistake} aria-label="Mistake"
+					><option value="">which …</option>{#each mistakes as each (each.id)}<option value={each.id}>{mistakeWords(each, house)}</option
+						>{/each}</select
+				>
+				<button type="button" class="btn quiet" disabled={!mistake} onclick={() => ondo({ kind: 'mistake', id: mistake })}>make it</button>
+			</div>
+		{/if}
+	</details>
+</section>
+
+<style>
+	details {
+		border-bottom: 1px solid var(--hair);
+		padding-bottom: 0.3rem;
+	}
+	summary {
+		min-height: 2.75rem;
+		padding-top: 0.55rem;
+		font-weight: 700;
+		cursor: pointer;
+	}
+	.two,
+	.three {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) auto;
+		gap: 0.4rem;
+		align-items: center;
+		margin: 0 0 0.4rem;
+	}
+	form .two {
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+	}
+	.three {
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) auto;
+	}
+	form .three {
+		grid-template-columns: repeat(3, minmax(0, 1fr));
+	}
+	.ticks {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.3rem 1rem;
+		padding: 0.3rem 0;
+	}
+	label {
+		display: inline-flex;
+		gap: 0.4rem;
+		align-items: center;
+		min-height: 2.4rem;
+	}
+	.field {
+		min-height: 2.75rem;
+		padding: 0.25rem 0.5rem;
+	}
+</style>

@@ -1,0 +1,99 @@
+<script lang="ts">
+	import { newDevices, residualDevice, type BenchEvent, type BenchView } from '@wary/core/bench';
+	import type { House } from '@wary/core/house';
+	import { deviceWords, kindWords } from '$lib/words/devices';
+	import { capital, halfWords, terms } from '$lib/words/terms';
+
+	let { house, boxId, view, ondo }: { house: House; boxId: string; view: BenchView | null; ondo: (event: BenchEvent) => void } = $props();
+	const device = $derived(house.boxes.find(({ id }) => id === boxId)!.device);
+	const residual = $derived(residualDevice(device));
+	const t = $derived(terms[house.region]);
+	let wanted = $state('');
+	const choices = $derived(Object.entries(newDevices[house.region]));
+	const sockets = $derived(
+		device && 'switched' in device && device.switched
+			? device.kind === 'socketSingle'
+				? (['only'] as const)
+				: (['left', 'right'] as const)
+			: []
+	);
+	const isOff = (half: string) => device !== undefined && 'off' in device && (device.off ?? []).some((each) => each === half);
+</script>
+
+<section aria-label="Device">
+	<h2>Device</h2>
+	{#if device}
+		<p>{deviceWords(device, house.region)}</p>
+		{#if residual}
+			<p class="row">
+				<button type="button" class="btn quiet" onclick={() => ondo({ kind: 'pressTest' })}>Press test</button>
+				<button type="button" class="btn quiet" onclick={() => ondo({ kind: 'reset' })}>Reset</button>
+				<span
+					><b>{residual.tripped ? 'tripped' : 'in'}</b>{view?.indicator ? `, light ${view.indicator === 'lit' ? 'on' : 'off'}` : ''}</span
+				>
+			</p>
+		{/if}
+		{#if device.kind === 'duplex'}
+			<p class="row">
+				{#each ['hot', 'neutral'] as const as which (which)}
+					<button type="button" class="btn quiet" disabled={!device.tabs[which]} onclick={() => ondo({ kind: 'breakTab', which })}
+						>{device.tabs[which] ? `Break the ${t[which]}-side tab` : `${capital(t[which])}-side tab is broken`}</button
+					>
+				{/each}
+			</p>
+		{/if}
+		{#if device.kind === 'switch' || device.kind === 'fusedSpur'}
+			<p class="row">
+				<button
+					type="button"
+					class="btn quiet"
+					aria-pressed={device.on}
+					onclick={() => ondo({ kind: 'turnSwitch', half: null, on: !device.on })}>Switch {device.on ? 'off' : 'on'}</button
+				>{#if device.kind === 'fusedSpur' && device.fuseBlown}<b>fuse blown</b>{/if}
+			</p>
+		{/if}
+		{#if sockets.length > 0}
+			<p class="row">
+				{#each sockets as half (half)}<button
+						type="button"
+						class="btn quiet"
+						onclick={() => ondo({ kind: 'turnSwitch', half, on: isOff(half) })}
+						>{capital(halfWords[half])}: {isOff(half) ? 'off' : 'on'}</button
+					>{/each}
+			</p>
+		{/if}
+	{:else}<p class="soft">None in the box.</p>{/if}
+	<div class="fit">
+		<select class="field" bind:value={wanted} aria-label="A device to fit">
+			<option value="">fit another …</option>
+			{#each choices as [name, each] (name)}<option value={name}
+					>{kindWords(each)}{each.kind === 'socketTwin' && !each.switched ? ', no switches' : ''}</option
+				>{/each}
+		</select>
+		<button
+			type="button"
+			class="btn quiet"
+			disabled={!wanted}
+			onclick={() => ondo({ kind: 'fit', device: newDevices[house.region][wanted]! })}>fit</button
+		>
+		{#if device}<button type="button" class="btn quiet" onclick={() => ondo({ kind: 'takeOut' })}>take out</button>{/if}
+	</div>
+</section>
+
+<style>
+	p {
+		margin: 0 0 0.5rem;
+	}
+	.row {
+		gap: 0.4rem;
+	}
+	.fit {
+		display: grid;
+		grid-template-columns: 1fr auto auto;
+		gap: 0.4rem;
+	}
+	.field {
+		min-height: 2.75rem;
+		padding: 0.25rem 0.5rem;
+	}
+</style>

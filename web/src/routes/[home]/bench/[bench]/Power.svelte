@@ -1,0 +1,184 @@
+<script lang="ts">
+	import { pluggable, type BenchEvent, type BenchView } from '@wary/core/bench';
+	import { circuitsInBox, deviceModel, mainPanel, mainSwitch, type Half, type House, type Trip } from '@wary/core/house';
+	import { tripWords } from '$lib/words/bench';
+	import { boxPlace, breakerName, capital, halfWords, terms } from '$lib/words/terms';
+
+	let {
+		house,
+		boxId,
+		view,
+		trips,
+		ondo
+	}: { house: House; boxId: string; view: BenchView | null; trips: readonly Trip[]; ondo: (event: BenchEvent) => void } = $props();
+	const t = $derived(terms[house.region]);
+	const main = $derived(mainPanel(house));
+	const here = $derived(new Set(circuitsInBox(house, boxId).map(({ breaker }) => breaker)));
+	const ours = $derived(main.breakers.filter(({ id }) => here.has(id)));
+	const others = $derived(house.panels.flatMap(({ breakers }) => breakers).filter(({ id }) => !here.has(id)));
+	const places = $derived(
+		house.boxes
+			.filter(({ id, device }) => device && (id === boxId || circuitsInBox(house, id).some(({ breaker }) => here.has(breaker))))
+			.flatMap(({ id, device }) => deviceModel(device!).halves.map((half) => ({ box: id, half })))
+			.sort((a, b) => Number(b.box === boxId) - Number(a.box === boxId))
+	);
+	let where = $state('');
+	let what = $state<(typeof pluggable)[number]>('lamp');
+	const free = $derived(places.find((each) => !house.loads.some(({ box, half }) => box === each.box && half === each.half)) ?? places[0]);
+	const chosen = $derived(where || (free ? `${free.box} ${free.half}` : ''));
+	const place = (box: string) => (box === boxId ? 'here' : boxPlace(house, box).replace(/^Room, /, ''));
+	function plugIn() {
+		const [box, half] = chosen.split(' ') as [string, Half];
+		let n = house.loads.length + 1;
+		while (house.loads.some(({ id }) => id === `${what}${n}`)) n++;
+		ondo({ kind: 'plug', box, half, what, id: `${what}${n}` });
+		where = '';
+	}
+</script>
+
+<section aria-label="Power">
+	<h2>Power</h2>
+	<div class="rail">
+		{#each ours as breaker (breaker.id)}
+			<button
+				type="button"
+				class="breaker"
+				aria-pressed={breaker.on}
+				onclick={() => ondo({ kind: 'breaker', id: breaker.id, on: !breaker.on })}
+				><i class:on={breaker.on}></i><b>{breakerName(house, breaker.id)}</b><span>{breaker.ratingA} A {breaker.on ? 'ON' : 'OFF'}</span
+				></button
+			>
+		{/each}
+		<button
+			type="button"
+			class="breaker"
+			aria-pressed={main.mainOn}
+			onclick={() => ondo({ kind: 'breaker', id: mainSwitch(main.id), on: !main.mainOn })}
+			><i class:on={main.mainOn}></i><b>main</b><span>{main.mainOn ? 'ON' : 'OFF'}</span></button
+		>
+		{#each main.residualDevices as each (each.id)}
+			<button
+				type="button"
+				class="breaker"
+				aria-pressed={each.on}
+				onclick={() => ondo({ kind: 'residualDevice', id: each.id, on: !each.on })}
+				><i class:on={each.on}></i><b>RCD</b><span>{each.tripMa} mA {each.on ? 'ON' : 'OFF'}</span></button
+			>
+		{/each}
+	</div>
+	{#each trips as trip (trip.where + trip.device)}<p class="verdict open" role="status">{tripWords(trip, house, 'opened')}</p>{/each}
+	{#each view?.coming ?? [] as trip (trip.where + trip.device)}<p class="soft">{tripWords(trip, house, 'would open')}</p>{/each}
+	{#if others.length > 0}
+		<details>
+			<summary>Other {t.breaker}s</summary>
+			<div class="rail">
+				{#each others as breaker (breaker.id)}<button
+						type="button"
+						class="breaker"
+						aria-pressed={breaker.on}
+						onclick={() => ondo({ kind: 'breaker', id: breaker.id, on: !breaker.on })}
+						><i class:on={breaker.on}></i><b>{breakerName(house, breaker.id)}</b><span>{breaker.on ? 'ON' : 'OFF'}</span></button
+					>{/each}
+			</div>
+		</details>
+	{/if}
+	<h2>Plugged in</h2>
+	{#each house.loads.filter(({ box, half }) => places.some((each) => each.box === box && each.half === half)) as load (load.id)}
+		{@const share = view?.loads[load.id] ?? 0}
+		<p class="load">
+			<span
+				><b>{capital(load.name)}</b>
+				{place(load.box)}, {halfWords[load.half]}:
+				{!load.on
+					? 'switched off'
+					: share > 1.15
+						? `too much, ${Math.round(share * 100)} %`
+						: share > 0.85
+							? 'works'
+							: share > 0.5
+								? `dim, ${Math.round(share * 100)} %`
+								: 'dark'}</span
+			>
+			<button type="button" class="btn quiet" onclick={() => ondo({ kind: 'unplug', id: load.id })}>unplug</button>
+		</p>
+	{:else}<p class="soft">Nothing.</p>{/each}
+	{#if places.length > 0}
+		<div class="plug">
+			<select class="field" bind:value={what} aria-label="What to plug in"
+				>{#each pluggable as each (each)}<option value={each}>{each}</option>{/each}</select
+			>
+			<select class="field" value={chosen} onchange={(event) => (where = event.currentTarget.value)} aria-label="Where">
+				{#each places as each (each.box + each.half)}<option value={`${each.box} ${each.half}`}
+						>{place(each.box)}, {halfWords[each.half]}</option
+					>{/each}
+			</select>
+			<button type="button" class="btn quiet" onclick={plugIn}>plug in</button>
+		</div>
+	{/if}
+</section>
+
+<style>
+	.rail {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.4rem;
+		margin-bottom: 0.5rem;
+	}
+	.breaker {
+		display: grid;
+		grid-template-columns: 1.2rem auto;
+		column-gap: 0.5rem;
+		align-items: center;
+		min-height: 3rem;
+		min-width: 5.2rem;
+		padding: 0.25rem 0.6rem;
+		border: 2px solid var(--ink);
+		border-radius: 3px;
+		background: var(--sheet);
+		cursor: pointer;
+		text-align: left;
+	}
+	.breaker i {
+		grid-row: 1 / 3;
+		width: 1.1rem;
+		height: 2.1rem;
+		border: 2px solid var(--ink);
+		background: linear-gradient(var(--sheet) 0 50%, var(--ink) 50% 100%);
+	}
+	.breaker i.on {
+		background: linear-gradient(var(--ink) 0 50%, var(--sheet) 50% 100%);
+	}
+	.breaker b {
+		line-height: 1.1;
+	}
+	.breaker span {
+		font-size: 0.85rem;
+		color: var(--soft);
+		white-space: nowrap;
+	}
+	h2 {
+		margin-top: 0.8rem;
+	}
+	.load {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		gap: 0.5rem;
+		margin: 0;
+	}
+	.plug {
+		display: grid;
+		grid-template-columns: 6rem 1fr auto;
+		gap: 0.4rem;
+	}
+	.field {
+		min-height: 2.75rem;
+		padding: 0.25rem 0.5rem;
+	}
+	summary {
+		min-height: 2.75rem;
+		padding-top: 0.5rem;
+		color: var(--soft);
+		cursor: pointer;
+	}
+</style>

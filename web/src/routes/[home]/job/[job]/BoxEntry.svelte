@@ -1,0 +1,252 @@
+<script lang="ts">
+	import { arrangementsThatFit, settling, type BoxSeen, type SettlingTest, type WiredWay } from '@wary/core/arrangements';
+	import type { Colour } from '@wary/core/house';
+	import type { Region } from '@wary/core/rules';
+	import { insulation } from '$lib/ui/colours';
+	import { arrangementWords, settlingWords, settlingOutcomeWords } from '$lib/words/arrangements';
+	import { colourWords, terms } from '$lib/words/terms';
+
+	/** What is in the box, by taps: cables, their colours, the device and how it is wired; and at once what that can be. */
+	let { region, seen = $bindable() }: { region: Region; seen: BoxSeen } = $props();
+	const t = $derived(terms[region]);
+	const usual: Record<Region, readonly Colour[]> = { us: ['black', 'white', 'bare'], uk: ['brown', 'blue', 'bare'] };
+	const palette: Record<Region, readonly Colour[]> = {
+		us: ['black', 'white', 'red', 'bare', 'green', 'blue', 'grey'],
+		uk: ['brown', 'blue', 'red', 'black', 'bare', 'greenYellow', 'grey']
+	};
+	const devices: Record<Region, readonly (readonly [BoxSeen['device'], string])[]> = {
+		us: [
+			['duplex', 'outlet, two halves'],
+			['single', 'single outlet'],
+			['twoSlot', 'two slots, ungrounded'],
+			['gfci', 'with test button'],
+			['none', 'nothing']
+		],
+		uk: [
+			['socketTwin', 'twin socket'],
+			['socketSingle', 'single socket'],
+			['fusedSpur', 'fused spur'],
+			['socketRcd', 'socket with RCD'],
+			['none', 'nothing']
+		]
+	};
+	const ways: Record<WiredWay, string> = {
+		ownScrews: 'straight to the device',
+		pigtails: 'spliced, with pigtails',
+		sides: 'supply and load sides',
+		unsure: 'can’t tell'
+	};
+	const fits = $derived(arrangementsThatFit(seen).filter((fit) => fit.fits));
+	const test = $derived(
+		settling(
+			region,
+			fits.slice(0, 5).map(({ kind }) => kind)
+		)
+	);
+	const set = (change: Partial<BoxSeen>) => (seen = { ...seen, ...change });
+	/** Said what it showed: what would have shown something else is out. */
+	const found = (what: SettlingTest, shows: string) =>
+		set({ measured: [...(seen.measured ?? []).filter((each) => each.test !== what), { test: what, shows }] });
+	function count(cables: number) {
+		set({ cables: Array.from({ length: cables }, (_, k) => seen.cables[k] ?? usual[region]) });
+	}
+	function toggle(cable: number, colour: Colour) {
+		set({
+			cables: seen.cables.map((colours, k) =>
+				k !== cable ? colours : colours.includes(colour) ? colours.filter((each) => each !== colour) : [...colours, colour]
+			)
+		});
+	}
+</script>
+
+<fieldset>
+	<legend>Cables in the box</legend>
+	<div class="chips">
+		{#each [1, 2, 3, 4, 5] as n (n)}<button type="button" class="chip" aria-pressed={seen.cables.length === n} onclick={() => count(n)}
+				>{n}</button
+			>{/each}
+	</div>
+</fieldset>
+{#each seen.cables as colours, k (k)}
+	<fieldset>
+		<legend>Cable {String.fromCharCode(65 + k)}: {colours.length} conductor{colours.length === 1 ? '' : 's'}</legend>
+		<div class="chips">
+			{#each palette[region] as colour (colour)}<button
+					type="button"
+					class="chip"
+					aria-pressed={colours.includes(colour)}
+					onclick={() => toggle(k, colour)}
+					><svg viewBox="0 0 20 8" width="20" height="8" aria-hidden="true"
+						><path
+							d="M1 4h18"
+							stroke={insulation[colour].stroke}
+							stroke-width="6"
+							stroke-dasharray={insulation[colour].dash}
+						/>{#if insulation[colour].core}<path d="M1 4h18" stroke={insulation[colour].core} stroke-width="3" />{/if}</svg
+					>{colourWords[colour]}</button
+				>{/each}
+		</div>
+	</fieldset>
+{/each}
+<fieldset>
+	<legend>Device</legend>
+	<div class="chips">
+		{#each devices[region] as [kind, text] (kind)}<button
+				type="button"
+				class="chip"
+				aria-pressed={seen.device === kind}
+				onclick={() => set({ device: kind })}>{text}</button
+			>{/each}
+	</div>
+</fieldset>
+{#if region === 'us' && seen.device === 'duplex'}
+	<fieldset>
+		<legend>Bridge between the brass screws</legend>
+		<div class="chips">
+			{#each [[false, 'whole'], [true, 'broken off'], [null, 'can’t see']] as const as [value, text] (text)}<button
+					type="button"
+					class="chip"
+					aria-pressed={seen.hotTabBroken === value}
+					onclick={() => set({ hotTabBroken: value })}>{text}</button
+				>{/each}
+		</div>
+	</fieldset>
+{/if}
+<fieldset>
+	<legend>How the wires come to it</legend>
+	<div class="chips">
+		{#each Object.entries(ways) as [way, text] (way)}<button
+				type="button"
+				class="chip"
+				aria-pressed={seen.wired === way}
+				onclick={() => set({ wired: way as WiredWay })}>{text}</button
+			>{/each}
+		<button type="button" class="chip" aria-pressed={seen.metalSheath} onclick={() => set({ metalSheath: !seen.metalSheath })}
+			>armour or conduit</button
+		>
+	</div>
+</fieldset>
+<div class="fits" role="status">
+	{#if fits.length === 0}<p><b>Nothing known fits this.</b> That alone is a reason to hand over.</p>
+	{:else}
+		<ol>
+			{#each fits.slice(0, 5) as fit (fit.kind)}<li>
+					<b>{arrangementWords[fit.kind].name}</b><span class="bar" style:width={`${Math.max(2, fit.share * 100)}%`} aria-hidden="true"
+					></span><span class="soft"
+						>{arrangementWords[fit.kind].seen}{fit.compared.some(({ agrees }) => !agrees)
+							? `; but ${fit.compared
+									.filter(({ agrees }) => !agrees)
+									.map(({ what }) => what)
+									.join(' and ')} differ`
+							: ''}</span
+					>
+				</li>{/each}
+		</ol>
+		{#if test}<p>
+				<b>What would settle it:</b>
+				{settlingWords(test.test, region)}
+				{#each test.outcomes as outcome (outcome.shows)}<button type="button" class="out" onclick={() => found(test.test, outcome.shows)}
+						><b>{settlingOutcomeWords(outcome.shows, region)}</b>: {outcome.kinds
+							.map((kind) => arrangementWords[kind].name.toLowerCase())
+							.join(', or ')}</button
+					>{/each}
+			</p>
+		{:else if fits.length > 1}<p class="soft">
+				Nothing measured in this box alone tells these apart; the way to the {t.panel} has to be followed.
+			</p>{/if}
+		{#each seen.measured ?? [] as each (each.test)}<p class="soft">
+				Measured: {settlingWords(each.test, region)}
+				{settlingOutcomeWords(each.shows, region)}.
+				<button
+					type="button"
+					class="undo"
+					onclick={() => set({ measured: (seen.measured ?? []).filter(({ test: one }) => one !== each.test) })}>take that back</button
+				>
+			</p>{/each}
+		<p class="soft">Colours are a hint, never a proof.</p>
+	{/if}
+</div>
+
+<style>
+	fieldset {
+		border: 0;
+		padding: 0;
+		margin: 0.5rem 0;
+	}
+	legend {
+		color: var(--soft);
+		font-size: 0.93rem;
+	}
+	.chips {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.35rem;
+	}
+	.chip {
+		display: inline-flex;
+		gap: 0.4rem;
+		align-items: center;
+		min-height: 2.75rem;
+		min-width: 2.75rem;
+		justify-content: center;
+		padding: 0 0.7rem;
+		border: 2px solid var(--ink);
+		border-radius: 3px;
+		background: var(--sheet);
+		cursor: pointer;
+	}
+	.chip[aria-pressed='true'] {
+		background: var(--ink);
+		color: var(--paper);
+	}
+	.chip svg {
+		background: var(--sheet);
+		padding: 1px;
+	}
+	.fits {
+		border-left: 6px dashed var(--ink);
+		padding: 0.2rem 0.9rem;
+		margin: 0.8rem 0;
+	}
+	ol {
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	li {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 5rem;
+		gap: 0 0.8rem;
+		align-items: center;
+		padding: 0.25rem 0;
+		border-bottom: 1px solid var(--hair);
+	}
+	li .soft {
+		grid-column: 1 / -1;
+		font-size: 0.93rem;
+	}
+	.bar {
+		height: 0.6rem;
+		background: var(--ink);
+		justify-self: start;
+	}
+	.out {
+		display: block;
+		text-align: left;
+		min-height: 2.75rem;
+		padding: 0.3rem 0.7rem;
+		margin: 0.3rem 0;
+		border: 1px solid var(--ink);
+		border-radius: 3px;
+		background: var(--sheet);
+		cursor: pointer;
+	}
+	.undo {
+		text-decoration: underline;
+		min-height: 2.75rem;
+		cursor: pointer;
+	}
+	.fits p {
+		margin: 0.4rem 0;
+	}
+</style>

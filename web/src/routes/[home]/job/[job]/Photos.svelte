@@ -1,0 +1,110 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { largestPhotoBytes, resized } from '$lib/photo';
+	import { getJob } from './context';
+
+	/** Photographs of this job: taken here, kept with its record. */
+	const { home, jobId } = getJob();
+	let photos = $state<{ id: string; caption: string }[]>([]);
+	let caption = $state('');
+	let sending = $state<'idle' | 'sending'>('idle');
+	let trouble = $state<string | null>(null);
+	/** What could not be sent yet: it isn't lost, and is sent again on request. */
+	let waiting = $state.raw<{ id: string; caption: string; picture: Blob } | null>(null);
+	const address = `/api/${home}/jobs/${jobId}/photos`;
+
+	onMount(async () => {
+		const answer = await fetch(address).catch(() => null);
+		if (answer?.ok) photos = ((await answer.json()) as { photos: { id: string; caption: string }[] }).photos;
+	});
+	async function take(event: Event & { currentTarget: HTMLInputElement }) {
+		const file = event.currentTarget.files?.[0];
+		event.currentTarget.value = '';
+		if (!file) return;
+		trouble = null;
+		try {
+			const picture = await resized(file);
+			if (picture.size > largestPhotoBytes) return void (trouble = 'Even made smaller, the picture is over 10 MB.');
+			await send({ id: crypto.randomUUID(), caption: caption.trim(), picture });
+		} catch {
+			trouble = `“${file.name}” can’t be read as a picture. JPEG, PNG and WebP can.`;
+		}
+	}
+	async function send(photo: NonNullable<typeof waiting>) {
+		sending = 'sending';
+		waiting = photo;
+		const query = new URLSearchParams({ id: photo.id, caption: photo.caption });
+		const response = await fetch(`${address}?${query}`, { method: 'POST', body: photo.picture }).catch(() => null);
+		sending = 'idle';
+		if (response?.ok) {
+			photos = [...photos, { id: photo.id, caption: photo.caption }];
+			waiting = null;
+			caption = '';
+			trouble = null;
+		} else if (response && response.status < 500) {
+			waiting = null;
+			trouble = response.status === 413 ? 'The picture is over 10 MB.' : 'The server doesn’t take that as a picture.';
+		} else trouble = 'The server can’t be reached: the router may be off. The picture is kept here; send it again when it is back.';
+	}
+</script>
+
+<section aria-label="Photographs">
+	<ul>
+		{#each photos as photo (photo.id)}<li>
+				<a href={`/${home}/photo/${photo.id}`}><img src={`/${home}/photo/${photo.id}`} alt={photo.caption || 'photograph'} /></a><span
+					class="soft">{photo.caption}</span
+				>
+			</li>{/each}
+	</ul>
+	<div class="row">
+		<input class="field" bind:value={caption} maxlength="200" placeholder="what it shows" aria-label="What the photograph shows" />
+		<label class="btn quiet"
+			>{sending === 'sending' ? 'Keeping …' : 'Add a photograph'}<input
+				type="file"
+				accept="image/jpeg,image/png,image/webp"
+				disabled={sending === 'sending'}
+				onchange={take}
+			/></label
+		>
+		{#if waiting && sending === 'idle'}<button type="button" class="btn quiet" onclick={() => send(waiting!)}>Send again</button>{/if}
+	</div>
+	{#if trouble}<p class="verdict open" role="alert">{trouble}</p>{/if}
+</section>
+
+<style>
+	section {
+		margin: 0.8rem 0;
+	}
+	ul {
+		list-style: none;
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.6rem;
+		margin: 0 0 0.4rem;
+		padding: 0;
+	}
+	li {
+		width: 8rem;
+		font-size: 0.9rem;
+	}
+	img {
+		width: 8rem;
+		height: 6rem;
+		object-fit: cover;
+		border: 1px solid var(--ink);
+	}
+	.field {
+		flex: 1 1 10rem;
+		width: auto;
+		min-height: 2.75rem;
+	}
+	input[type='file'] {
+		position: absolute;
+		opacity: 0;
+		width: 1px;
+	}
+	label:focus-within {
+		outline: 3px solid var(--dead);
+		outline-offset: 2px;
+	}
+</style>

@@ -1,0 +1,311 @@
+<script lang="ts">
+	import { arrangementsThatFit, settling } from '@wary/core/arrangements';
+	import { circuitsInBox, findBox, findBreaker, placeName } from '@wary/core/house';
+	import { believedHouse, mustStop, severityOf, wiringDuring, type Condition } from '@wary/core/job';
+	import BoxDrawing from '$lib/ui/BoxDrawing.svelte';
+	import TopBar from '$lib/ui/TopBar.svelte';
+	import { arrangementWords, settlingWords } from '$lib/words/arrangements';
+	import { conditionWords, severityWords, stopWords } from '$lib/words/conditions';
+	import { clock, moment } from '$lib/words/dates';
+	import { deviceWords } from '$lib/words/devices';
+	import { holdWords } from '$lib/words/energy';
+	import { readingWords } from '$lib/words/events';
+	import { recordLines } from '$lib/words/recordLines';
+	import { breakerName, breakerNames, cableWords, capital, colourWords, pairWords, shortWire, terms } from '$lib/words/terms';
+
+	let { data } = $props();
+	const { plan, state, record } = $derived(data);
+	const house = $derived(data.recorded);
+	const t = $derived(terms[plan.region]);
+	const box = $derived(findBox(house, plan.boxId)!);
+	const circuit = $derived(circuitsInBox(house, plan.boxId)[0]);
+	const reason = $derived(state.stopReason ?? mustStop(state));
+	const asLeft = $derived(wiringDuring(believedHouse(house, plan, state), plan, state));
+	const inspected = $derived(data.events.findLast(({ body }) => body.kind === 'inspect')?.body);
+	const looked = $derived(data.events.findLast(({ body }) => body.kind === 'lookOver')?.body);
+	const note = $derived(data.events.findLast(({ body }) => body.kind === 'stop')?.body);
+	const conditions = $derived(
+		inspected?.kind === 'inspect'
+			? (Object.entries(inspected.answers) as [Condition, 'no' | 'yes' | 'unsure'][])
+					.filter(([, answer]) => answer !== 'no')
+					.map(([condition, answer]) => ({ condition, answer, on: inspected.where?.[condition] ?? [] }))
+			: []
+	);
+	/** The reason the job ended by, and every other thing found that would have ended it. */
+	const reasons = $derived([
+		...new Set([
+			...(reason ? [reason] : []),
+			...conditions
+				.filter(({ condition, answer }) => answer === 'yes' && severityOf(condition) === 'stop')
+				.map(({ condition }) => condition)
+		])
+	]);
+	const seen = $derived(looked?.kind === 'lookOver' ? looked.seen : undefined);
+	const fits = $derived(seen ? arrangementsThatFit(seen).filter((fit) => fit.fits) : []);
+	const settle = $derived(
+		seen
+			? settling(
+					plan.region,
+					fits.slice(0, 5).map(({ kind }) => kind)
+				)
+			: null
+	);
+	const wire = (id: string) => {
+		if (id === 'device') return `the ${t.outlet}`;
+		const found = plan.takeOff.flatMap(({ wires }) => wires).find((each) => each.id === id);
+		return found ? shortWire(house, plan, found) : id;
+	};
+	const left = $derived.by((): string[] => {
+		const wires = Object.values(state.wires);
+		const off = state.isolation.off;
+		return [
+			off.length > 0
+				? `${capital(t.breaker)} ${breakerNames(house, off)} is off${state.isolation.hold ? `, ${holdWords[state.isolation.hold]}` : ''}${state.tagged && state.isolation.hold !== 'tape' ? ', tagged' : ''}. It stays so.`
+				: `Power is on: nothing was left switched off.`,
+			wires.every((each) => each === 'onOld')
+				? `Every wire still sits on the old ${t.outlet}.`
+				: wires.some((each) => each === 'capped')
+					? 'Wires taken off are capped, each by itself.'
+					: 'Wires are on the new part.',
+			state.device === 'oldSeated' ? 'The box is closed.' : 'The box is open, the device out of it.'
+		];
+	});
+	const done = $derived(recordLines([...record.work, ...record.notes], house, plan, state.earth));
+</script>
+
+<svelte:head><title>Hand-over · {placeName(house, box)} · Wary Hand</title></svelte:head>
+<TopBar home={data.home} homes={data.homes} theme={data.theme} />
+<main>
+	<header>
+		<p class="soft">For a licensed electrician · {house.name}</p>
+		<h1>{placeName(house, box)}</h1>
+		<p>
+			{circuit?.name ?? ''}, {t.breaker}
+			{breakerName(house, state.feeder ?? plan.recordedBreaker)}{findBreaker(house, state.feeder ?? plan.recordedBreaker)
+				? `, ${findBreaker(house, state.feeder ?? plan.recordedBreaker)!.ratingA} A`
+				: ''} · {deviceWords(plan.oldDevice, plan.region)} · by {data.job.who}{record.endedAt
+				? `, ${moment(record.endedAt, t.locale)} UTC`
+				: ''}
+		</p>
+		<button type="button" class="btn second no-print" onclick={() => window.print()}>Print</button>
+	</header>
+	{#if data.job.outcome !== 'stopped'}<p class="verdict open">This job isn’t stopped; the sheet shows how it stands now.</p>{/if}
+	<section class="why">
+		<h2>Why it stopped</h2>
+		{#each reasons as each (each)}<p><b>{stopWords(plan.region)[each].why}.</b> {stopWords(plan.region)[each].tell}</p>{:else}<p>
+				No reason was noted.
+			</p>{/each}
+		{#if note?.kind === 'stop' && note.note}<p>“{note.note}”</p>{/if}
+		<h2>How it is left</h2>
+		<ul>
+			{#each left as line (line)}<li>{line}</li>{/each}
+		</ul>
+	</section>
+	<div class="columns">
+		<section>
+			<h2>The box as it is now</h2>
+			<BoxDrawing house={asLeft} box={findBox(asLeft, plan.boxId)!} />
+			{#if seen}
+				<h2>What was in it</h2>
+				<ul>
+					{#each seen.cables as colours, k (k)}<li>
+							Cable {String.fromCharCode(65 + k)}: {colours.map((colour) => colourWords[colour]).join(', ')}
+						</li>{/each}
+				</ul>
+				<p>
+					{#if fits.length > 0}May be: {fits
+							.slice(0, 3)
+							.map(({ kind }) => arrangementWords[kind].name.toLowerCase())
+							.join('; ')}.{#if settle}
+							To settle it: {settlingWords(settle.test, plan.region)}{/if}
+					{:else}Fits no arrangement known here.{/if}
+				</p>
+			{/if}
+			{#if plan.supplyCables.length > 1}
+				<p>
+					<b>Supply cable:</b>
+					{state.supply.outcome === 'found'
+						? `${state.supply.found.map((cable) => cableWords(house, plan, cable)).join(' and ')}, found by ${state.supply.by === 'dead' ? 'resistance' : 'voltage'}.`
+						: 'not tested.'}
+				</p>
+			{/if}
+			<h2>Condition</h2>
+			{#if conditions.length === 0}<p>{inspected ? 'Nothing was found.' : 'Not looked at.'}</p>
+			{:else}
+				<table>
+					<tbody
+						>{#each conditions as each (each.condition)}<tr
+								><td
+									>{conditionWords(plan.region)[each.condition].look}{each.answer === 'unsure' ? ' (not sure)' : ''}{each.on.length > 0
+										? `: ${each.on.map(wire).join(', ')}`
+										: ''}</td
+								><td class="figure"><b>{severityWords[severityOf(each.condition)]}</b></td></tr
+							>{/each}</tbody
+					>
+				</table>
+			{/if}
+		</section>
+		<section>
+			<h2>Readings</h2>
+			{#if record.live.length > 0}
+				<table>
+					<caption>Live, before anything was switched off</caption>
+					<tbody
+						>{#each recordLines(record.live, house, plan, state.earth) as line (line.key)}<tr
+								><td>{line.text}</td><td class="figure">{line.value}</td></tr
+							>{/each}</tbody
+					>
+				</table>
+			{/if}
+			{#each record.proofs as proof (proof.at + proof.scope)}
+				<table>
+					<caption
+						>Dead {proof.scope === 'bare' ? 'on the bare conductors' : 'at the face'}, {clock(proof.at)} UTC; {t.breaker}
+						{breakerNames(house, proof.breakers)} off; tester proved {readingWords(proof.before.reading)} before, {readingWords(
+							proof.after.reading
+						)} after</caption
+					>
+					<tbody
+						>{#each proof.pairs as { pair, taken } (pair)}<tr
+								><td>{capital(pairWords(house, plan, pair, state.earth))}</td><td class="figure">{readingWords(taken.reading)}</td></tr
+							>{/each}</tbody
+					>
+				</table>
+			{:else}<p>Nothing was proven dead.</p>{/each}
+			{#if record.refuted.length > 0}
+				<table>
+					<caption>Readings that said stop</caption>
+					<tbody
+						>{#each recordLines(record.refuted, house, plan, state.earth) as line (line.key)}<tr
+								><td>{line.text}</td><td class="figure">{line.value}</td></tr
+							>{/each}</tbody
+					>
+				</table>
+			{/if}
+			<h2>What was done</h2>
+			<table>
+				<tbody
+					>{#each done as line (line.key)}<tr
+							><td class="time">{clock(line.at)}</td><td>{line.text}{line.value ? `: ${line.value}` : ''}</td></tr
+						>{:else}<tr><td>Nothing was changed.</td></tr>{/each}</tbody
+				>
+			</table>
+		</section>
+	</div>
+	{#if data.photos.length > 0}
+		<section>
+			<h2>Photographs</h2>
+			<ul class="photos">
+				{#each data.photos as photo (photo.id)}<li>
+						<img src={`/${data.home.slug}/photo/${photo.id}`} alt={photo.caption || 'photograph of the box'} /><span
+							>{photo.caption} <span class="soft">{clock(photo.takenAt)}</span></span
+						>
+					</li>{/each}
+			</ul>
+		</section>
+	{/if}
+	<p class="soft foot">
+		Written by a homeowner, step by step as the work went on. It is no certificate. Treat everything as live until you have proven it
+		otherwise.
+	</p>
+</main>
+
+<style>
+	main {
+		max-width: 72rem;
+		margin: 0 auto;
+		padding: 1.2rem 1.6rem 3rem;
+	}
+	header {
+		display: grid;
+		grid-template-columns: 1fr auto;
+		border-bottom: 2px solid var(--ink);
+		padding-bottom: 0.6rem;
+	}
+	header p {
+		margin: 0;
+		grid-column: 1;
+	}
+	header .btn {
+		grid-column: 2;
+		grid-row: 1 / span 3;
+		align-self: center;
+	}
+	.why {
+		border: 3px double var(--ink);
+		padding: 0.7rem 1rem;
+		margin: 1rem 0;
+	}
+	.why p {
+		margin: 0 0 0.5rem;
+	}
+	ul {
+		margin: 0 0 0.6rem;
+		padding-left: 1.1rem;
+		list-style: square;
+	}
+	.columns {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 2rem;
+	}
+	table {
+		font-size: 0.95rem;
+		margin-bottom: 0.9rem;
+	}
+	td {
+		padding: 0.22rem 0.5rem 0.22rem 0;
+	}
+	caption {
+		text-align: left;
+		color: var(--soft);
+		font-size: 0.93rem;
+	}
+	.time {
+		width: 3.4rem;
+		color: var(--soft);
+	}
+	.photos {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(14rem, 1fr));
+		gap: 0.8rem;
+		list-style: none;
+		padding: 0;
+	}
+	.photos li {
+		display: grid;
+		gap: 0.2rem;
+		break-inside: avoid;
+	}
+	.photos img {
+		width: 100%;
+		border: 1px solid var(--ink);
+	}
+	.foot {
+		border-top: 1px solid var(--hair);
+		padding-top: 0.6rem;
+		font-size: 0.92rem;
+	}
+	@media (max-width: 800px) {
+		main {
+			padding: 1rem;
+		}
+		.columns {
+			grid-template-columns: 1fr;
+			gap: 0.6rem;
+		}
+	}
+	@media print {
+		main {
+			max-width: none;
+			padding: 0;
+		}
+		table,
+		.why {
+			font-size: 8.6pt;
+		}
+		.columns {
+			gap: 1.2rem;
+		}
+	}
+</style>

@@ -1,0 +1,204 @@
+<script lang="ts">
+	import { judgeSupplyOhms, judgeSupplyVolts, type OhmValue, type Step, type SupplyWay } from '@wary/core/job';
+	import type { VoltReading } from '@wary/core/isolation';
+	import { cableVerdictWords } from '$lib/words/events';
+	import { cableLetter, capital, ohmsWord, terms, voltsWord } from '$lib/words/terms';
+	import { getJob } from '../context';
+	import OhmField from './OhmField.svelte';
+	import Marks from './Marks.svelte';
+
+	/** Which cable is the supply: the way, and the readings of either school. */
+	let { step }: { step: Extract<Step, { kind: 'supplyWay' | 'readSupplyOhms' | 'readSupplyVolts' }> } = $props();
+	const { session, standIn } = getJob();
+	const { plan } = session;
+	const t = terms[plan.region];
+	const instrument = $derived(session.jobState.tester === 'indicator' ? ('indicator' as const) : ('multimeter' as const));
+	const expected = $derived(session.expect.supply());
+	const earlier = $derived(Object.entries(session.jobState.supply.verdicts));
+	let text = $state('');
+	let unit = $state(1);
+	let open = $state(false);
+	let volts = $state(['', '']);
+	let marks = $state.raw<(VoltReading | null)[]>([null, null]);
+	let complaint = $state<string | null>(null);
+	let asking = $state(false);
+
+	const number = (typed: string): number | null => {
+		const value = Number(typed.trim().replace(',', '.'));
+		return typed.trim() === '' || !Number.isFinite(value) ? null : value;
+	};
+	const ohms = $derived.by((): OhmValue | null => {
+		const typed = number(text);
+		return open ? { kind: 'overload' } : typed === null ? null : { kind: 'ohms', resistanceOhm: typed * unit };
+	});
+	const reading = (k: 0 | 1): VoltReading | null => {
+		if (instrument === 'indicator') return marks[k] ?? null;
+		const typed = number(volts[k]!);
+		return typed === null ? null : { instrument: 'multimeter', volts: typed, mode: 'highImpedance' };
+	};
+	const taken = $derived([reading(0), reading(1)] as const);
+	const verdict = $derived(
+		step.kind === 'readSupplyOhms' && ohms
+			? judgeSupplyOhms(ohms, expected.ifSupply.resistanceOhm)
+			: step.kind === 'readSupplyVolts' && taken[0] && taken[1]
+				? judgeSupplyVolts(taken[0], taken[1])
+				: null
+	);
+	const choose = (way: SupplyWay) => session.submit({ kind: 'supplyWay', way });
+
+	async function take() {
+		if (!standIn || step.kind === 'supplyWay') return;
+		asking = true;
+		complaint = null;
+		if (step.kind === 'readSupplyOhms') {
+			const shown = await standIn({ what: 'supplyOhms', cable: step.cable });
+			if (shown?.kind !== 'ohms') complaint = 'The simulated meter can’t be reached. Try again.';
+			else if (shown.reading.kind === 'refused')
+				complaint = `The meter refuses: ${shown.reading.liveV.toFixed(0)} V between the tips. This isn’t dead.`;
+			else {
+				open = shown.reading.kind === 'overload';
+				const ohm = shown.reading.kind === 'ohms' ? shown.reading.resistanceOhm : 0;
+				unit = ohm >= 1000 ? 1000 : 1;
+				text = open ? '' : (ohm / unit).toFixed(1);
+			}
+		} else {
+			for (const [k, to] of (['neutral', 'ground'] as const).entries()) {
+				const shown = await standIn({ what: 'supplyVolts', cable: step.cable, to, instrument });
+				if (shown?.kind !== 'volts') complaint = 'The simulated tester can’t be reached. Try again.';
+				else if (shown.reading.instrument === 'multimeter') volts[k] = String(shown.reading.volts);
+				else marks = marks.map((mark, at) => (at === k ? shown.reading : mark));
+			}
+		}
+		asking = false;
+	}
+	function keep() {
+		complaint = null;
+		if (step.kind === 'readSupplyOhms') {
+			if (!ohms) return void (complaint = 'Type what the meter shows, or tick open.');
+			session.submit({ kind: 'readSupplyOhms', cable: step.cable, value: ohms });
+		} else if (step.kind === 'readSupplyVolts') {
+			const [hotNeutral, hotGround] = taken;
+			if (!hotNeutral || !hotGround) return void (complaint = 'Both readings are needed.');
+			session.submit({ kind: 'readSupplyVolts', cable: step.cable, hotNeutral, hotGround });
+		}
+	}
+	function key(event: KeyboardEvent) {
+		if (event.ctrlKey || event.metaKey || document.querySelector('dialog[open]') || step.kind === 'supplyWay') return;
+		const target = event.target instanceof HTMLElement ? event.target : null;
+		if (event.key === 't' && standIn && !target?.closest('select')) void take();
+		else if (event.key === 'Enter' && !target?.closest('button, a, select, summary')) keep();
+		else return;
+		event.preventDefault();
+	}
+	const saying = {
+		supply: 'This is the supply.',
+		outgoing: 'This one goes on to others.',
+		odd: 'Neither one nor the other: this fits no arrangement. The job is made safe and handed over.'
+	};
+</script>
+
+<svelte:window onkeydown={key} />
+{#if step.kind === 'supplyWay'}
+	<div class="ways">
+		{#if !step.silent}
+			<button type="button" class="way" onclick={() => choose('dead')}
+				><b>Dead, by resistance</b><span
+					>Everything stays off and proven. {capital(t.neutral)} to {t.ground}, cable by cable, until one reads joined and another open. The
+					supply should read
+					{ohmsWord(expected.ifSupply.resistanceOhm)}, the others {ohmsWord(expected.ifOutgoing.resistanceOhm)}.</span
+				></button
+			>
+		{/if}
+		<button type="button" class="way" onclick={() => choose('live')}
+			><b>Alive, by voltage</b><span
+				>Every end capped and spread, everybody clear, power on, readings at arm’s length; then off, held and proven anew. For a steady
+				hand, and only where resistance can’t tell.</span
+			></button
+		>
+		<button type="button" class="way" onclick={() => choose('skip')}
+			><b>Leave it</b><span>The swap goes on without. The record says that the supply cable isn’t known.</span></button
+		>
+	</div>
+{:else}
+	{#if earlier.length > 0}<p class="soft">
+			So far: {earlier
+				.map(([cable, each]) => `cable ${cableLetter(plan, cable)} ${each === 'supply' ? 'is the supply' : cableVerdictWords(each)}`)
+				.join(', ')}.
+		</p>{/if}
+	{#if step.kind === 'readSupplyOhms'}
+		<div class="measure">
+			<div class="expected">
+				<span class="label">if it is the supply</span>
+				<div>{ohmsWord(expected.ifSupply.resistanceOhm)}</div>
+			</div>
+			<div class="expected">
+				<span class="label">if it goes on</span>
+				<div>{ohmsWord(expected.ifOutgoing.resistanceOhm)}</div>
+			</div>
+			<OhmField bind:text bind:unit bind:open />
+		</div>
+	{:else}
+		{#each [`${t.hot} to ${t.neutral}`, `${t.hot} to ${t.ground}`] as field, k (field)}
+			<div class="measure">
+				<div class="expected">
+					<span class="label">{field}: the supply</span>
+					<div>about {voltsWord(expected.ifSupply.hotNeutralV)}</div>
+				</div>
+				<div class="expected">
+					<span class="label">one that goes on</span>
+					<div>{voltsWord(expected.ifOutgoing.hotNeutralV)}</div>
+				</div>
+				{#if instrument === 'indicator'}
+					<Marks bind:litV={() => marks[k] ?? null, (value) => (marks = marks.map((mark, at) => (at === k ? value : mark)))} />
+				{:else}
+					<label
+						><span class="label">your reading</span><span class="big"
+							><input bind:value={volts[k]} inputmode="decimal" autocomplete="off" size="5" aria-label={`${field}, in volts`} /> V</span
+						></label
+					>
+				{/if}
+			</div>
+		{/each}
+	{/if}
+	{#if complaint}<p class="verdict bad" role="alert">{complaint}</p>{:else if verdict}<p
+			class="verdict"
+			class:bad={verdict === 'odd'}
+			role="status"
+		>
+			{saying[verdict]}
+		</p>{/if}
+	<p class="row">
+		{#if standIn}<button type="button" class="btn second" disabled={asking} onclick={take}
+				>{asking ? 'Reading …' : 'Take the reading'}<kbd>t</kbd></button
+			>{/if}
+		<button type="button" class="btn" onclick={keep}>Keep reading<kbd>↵</kbd></button>
+		{#if standIn}<span class="soft">simulated meter</span>{/if}
+	</p>
+{/if}
+
+<style>
+	.ways {
+		display: grid;
+		gap: 0.7rem;
+		max-width: 40rem;
+	}
+	.way {
+		display: grid;
+		gap: 0.15rem;
+		text-align: left;
+		padding: 0.7rem 1rem;
+		border: 2px solid var(--ink);
+		border-radius: 3px;
+		background: var(--sheet);
+		cursor: pointer;
+	}
+	.way:first-child {
+		border-width: 4px;
+	}
+	.way b {
+		font-size: 1.1rem;
+	}
+	.way span {
+		color: var(--soft);
+	}
+</style>

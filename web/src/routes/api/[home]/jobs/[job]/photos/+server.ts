@@ -1,0 +1,34 @@
+import { json } from '@sveltejs/kit';
+import { largestPhotoBytes, photoTypeOf } from '$lib/photo';
+import { addPhoto, manyPhotos } from '$lib/server/photos';
+import { failure, isUuid, routeJob } from '$lib/server/requests';
+
+export async function GET({ params }) {
+	const found = await routeJob(params.home, params.job);
+	if (!found.ok) return found.response;
+	return json({ ok: true, photos: await manyPhotos(found.value.household.id, found.value.loaded.job.id) });
+}
+
+/** Takes a photograph: the picture itself as the body, its id and caption in the address. Judged by its content, not by what it is called. */
+export async function POST({ params, request, url }) {
+	const found = await routeJob(params.home, params.job);
+	if (!found.ok) return found.response;
+	const id = url.searchParams.get('id') ?? '';
+	const caption = (url.searchParams.get('caption') ?? '').trim();
+	if (!isUuid(id) || caption.length > 200) return failure(400, 'malformed');
+	const content = await readBytes(request);
+	if (!content || content.length > largestPhotoBytes) return failure(413, 'tooLarge', { largestPhotoBytes });
+	const type = photoTypeOf(content);
+	if (!type) return failure(415, 'notAPhoto');
+	await addPhoto(found.value.household.id, found.value.loaded.job.id, { id, caption, type, content });
+	return json({ ok: true, id }, { status: 201 });
+}
+
+/** The body, or null where the server's own limit cut it off. */
+async function readBytes(request: Request): Promise<Uint8Array | null> {
+	try {
+		return new Uint8Array(await request.arrayBuffer());
+	} catch {
+		return null;
+	}
+}
