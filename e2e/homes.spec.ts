@@ -79,12 +79,30 @@ for (const theme of ['light', 'dark'] as const)
 			'/tannery-row/house',
 			'/fennel-lane/find/sewing-east-wall',
 			'/fennel-lane/settings',
+			'/fennel-lane/bench',
+			'/tannery-row/bench',
 			'/fennel-lane/directory',
 			'/new',
 			'/nowhere/at/all'
 		]) {
 			await page.goto(path);
 			expect([path, await findings(page)]).toEqual([path, []]);
+		}
+		for (const [home, kind] of [
+			['fennel-lane', /Supply through a GFCI/],
+			['tannery-row', /Ring with a spur/]
+		] as const) {
+			await page.goto(`/${home}/bench`);
+			await page.waitForLoadState('networkidle');
+			await page.getByRole('button', { name: kind }).click();
+			await page.locator('main[data-ready=yes]').waitFor();
+			await page.locator('[data-wire]').first().click();
+			await page.getByText('The same as a table').click();
+			for (const layer of ['3', '4', '5']) {
+				await page.keyboard.press(layer);
+				await page.waitForTimeout(150);
+				expect([home, layer, await findings(page)]).toEqual([home, layer, []]);
+			}
 		}
 		await startJob(page, 'tannery-row', 'box-room-desk');
 		const seen = new Set<string>();

@@ -26,6 +26,8 @@ export const ready = (page: Page) => page.locator('.job[data-ready=true]').waitF
 export interface Choices {
 	/** The breaker to switch off, by its label on the panel's button. */
 	readonly breaker?: RegExp;
+	/** How the supply cable is found, by its button. */
+	readonly supply?: RegExp;
 }
 
 const main = (page: Page) => page.locator('main[data-step]');
@@ -53,6 +55,8 @@ export async function doStep(page: Page, choices: Choices = {}): Promise<void> {
 		case 'readOhms':
 		case 'readPlug':
 		case 'readOutlet':
+		case 'readSupplyOhms':
+		case 'readSupplyVolts':
 			await page.locator('h1').first().focus();
 			await page.keyboard.press('t');
 			await main(page).locator('.verdict').first().waitFor();
@@ -66,6 +70,9 @@ export async function doStep(page: Page, choices: Choices = {}): Promise<void> {
 			await main(page)
 				.getByRole('button', { name: /is off/ })
 				.click();
+			break;
+		case 'supplyWay':
+			await page.getByRole('button', { name: choices.supply ?? /^Dead, by resistance/ }).click();
 			break;
 		case 'hold':
 			await page.getByRole('button', { name: /^It is held/ }).click();

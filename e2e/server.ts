@@ -43,7 +43,7 @@ export class Application {
 				HOST: '127.0.0.1',
 				ORIGIN: this.address,
 				DATABASE_URL: this.databaseUrl,
-				BODY_SIZE_LIMIT: '1M',
+				BODY_SIZE_LIMIT: '11M',
 				LOG_LEVEL: 'error'
 			},
 			stdio: ['ignore', 'ignore', 'inherit']
