@@ -2,10 +2,13 @@
 	import { onMount } from 'svelte';
 	import type { BenchView, Instruments, Seen } from '@wary/core/bench';
 	import type { House } from '@wary/core/house';
-	import { boxPlace, colourWords, roleWord, terms } from '$lib/words/terms';
+	import { colourWords, roleWord } from '$lib/words/terms';
 	import { placeWords } from '$lib/words/bench';
-	import { insulation } from '$lib/ui/colours';
-	import { layOut, type DrawnWire, type Spot } from '$lib/ui/boxLayout';
+	import Cable from '$lib/ui/box/Cable.svelte';
+	import type { Spot } from '$lib/ui/box/curves';
+	import FreeEnd from '$lib/ui/box/FreeEnd.svelte';
+	import Insulation from '$lib/ui/box/Insulation.svelte';
+	import { layOut, type DrawnWire } from '$lib/ui/box/layout';
 	import { view as viewing, wiring, type View } from './interact';
 
 	let {
@@ -36,7 +39,7 @@
 	let over = $state<string | null>(null);
 	let moving: View | undefined;
 	let narrow = $state(false);
-	const layout = $derived(layOut(house, boxId, back, narrow));
+	const layout = $derived(layOut(house, boxId, back, { narrow, ids: true }));
 	const seen = $derived(new Map((shown?.seen ?? []).map((each) => [each.id, each])));
 	const layer = $derived(instruments.layer);
 	const box = $derived(house.boxes.find(({ id }) => id === boxId)!);
@@ -79,7 +82,6 @@
 		const slot = layout.slots.find((each) => each.id === id);
 		return slot ? { x: slot.x + slot.width / 2, y: slot.y + slot.height / 2 } : null;
 	}
-	const goesTo = (to: string) => (to === 'panel' ? `the ${terms[house.region].panel}` : boxPlace(house, to).replace(/^Room, /, 'the '));
 	const amps = (a: number) => (Math.abs(a) < 1 ? `${Math.abs(a * 1000).toFixed(0)} mA` : `${Math.abs(a).toFixed(1)} A`);
 	const volts = (one: Seen | undefined) => (one?.toEarthV === null ? 'floats' : `${(one?.toEarthV ?? 0).toFixed(0)} V`);
 	/** What a layer writes beside a conductor. */
@@ -191,24 +193,9 @@
 				rx="3"
 				stroke="var(--hair)"
 			/>{/if}
-		{#each layout.cables as cable (cable.id)}
-			{@const up = cable.enters === 'top'}
-			<rect
-				x={cable.x - cable.width / 2}
-				y={up ? cable.y - 40 : cable.y - 30}
-				width={cable.width}
-				height="70"
-				rx="12"
-				fill="var(--paper)"
-			/>
-			<text x={cable.x + cable.width / 2 + 10} y={up ? cable.y - 26 : cable.y + 22} class="big"
-				>{up ? 'from' : 'to'} {goesTo(cable.to)}</text
-			>
-			<text x={cable.x + cable.width / 2 + 10} y={up ? cable.y - 8 : cable.y + 41} class="soft">{cable.id} · {cable.what}</text>
-		{/each}
+		{#each layout.cables as cable (cable.id)}<Cable {cable} />{/each}
 		{#if back}{@render deviceBody()}{/if}
 		{#each layout.wires as wire (wire.id)}
-			{@const look = insulation[wire.tape ?? wire.colour]}
 			{@const one = seen.get(wire.id)}
 			{@const current = Math.abs(one?.currentA ?? 0)}
 			{#if layer === 'current' && current >= 0.0005}
@@ -236,14 +223,7 @@
 					stroke-width="14"
 					stroke-dasharray="2 9"
 				/>{/if}
-			<path
-				d={wire.path}
-				stroke={look.stroke}
-				stroke-width={picked === wire.id ? 9 : 6}
-				stroke-linecap="round"
-				stroke-dasharray={look.core ? undefined : look.dash}
-			/>
-			{#if look.core}<path d={wire.path} stroke={look.core} stroke-width="3" stroke-linecap="round" stroke-dasharray={look.dash} />{/if}
+			<Insulation {wire} thick={picked === wire.id} />
 			{#if layer === 'current' && current >= 0.0005}
 				<path
 					d="M-9 -8L9 0L-9 8z"
@@ -252,12 +232,7 @@
 					transform={`translate(${wire.arrow.x} ${wire.arrow.y}) rotate(${wire.arrow.turn + (one!.currentA! < 0 ? 180 : 0)})`}
 				/>
 			{/if}
-			{#if wire.at === 'capped'}<path
-					d="M-9 12l3 -24h12l3 24z"
-					fill="var(--sheet)"
-					transform={`translate(${wire.end.x} ${wire.end.y}) rotate(${wire.handle.y < layout.height / 2 ? 180 : 0})`}
-				/>
-			{:else if wire.at === 'bare'}<circle cx={wire.end.x} cy={wire.end.y} r="5" fill="var(--copper)" stroke="var(--copper)" />{/if}
+			<FreeEnd {wire} />
 			{#if wire.state !== 'good' || wire.touches}<text x={wire.end.x + 12} y={wire.end.y - 12} class="flag"
 					>{wire.touches ? '⚡ box' : wire.state === 'open' ? 'open' : 'loose'}</text
 				>{/if}
@@ -290,21 +265,7 @@
 					<circle r="10" fill={isLive(place.at) ? 'url(#live-hatch)' : 'var(--sheet)'} /><path d="M-5 -5l10 10m0 -10l-10 10" />
 				{/if}
 				{#if place.kind !== 'terminal' || back}
-					<text
-						x={place.kind === 'joint' || (place.side === 'bottom' && house.region === 'us' && place.kind === 'terminal')
-							? 0
-							: place.side === 'right' && house.region === 'us'
-								? -18
-								: 18}
-						y={place.kind === 'joint' ? 38 : place.side === 'bottom' && place.kind === 'terminal' ? -16 : 6}
-						text-anchor={place.kind === 'joint' || (place.side === 'bottom' && house.region === 'us' && place.kind === 'terminal')
-							? 'middle'
-							: place.side === 'right' && house.region === 'us'
-								? 'end'
-								: 'start'}
-						dx={place.kind === 'joint' ? (place.side === 'left' ? -18 : 18) : 0}
-						class="soft">{place.mark}</text
-					>
+					<text x={place.label.x} y={place.label.y} text-anchor={place.label.anchor} class="soft">{place.mark}</text>
 				{/if}
 				{#if band(place.at) && band(place.at) !== 'nothing'}<circle r="17" class={`band ${band(place.at)}`} />{/if}
 			</g>
@@ -356,7 +317,7 @@
 		{#each tips as each (each.tip)}
 			<g transform={`translate(${each.x} ${each.y})`} pointer-events="none">
 				<path d="M0 0L16 -34L30 -26L8 2z" fill={each.tip === 'red' ? 'var(--sheet)' : 'var(--ink)'} stroke-width="2.5" />
-				<text x="36" y="-24" class="label big">{each.tip}</text>
+				<text x="36" y="-24" class="label">{each.tip}</text>
 			</g>
 		{/each}
 	</g>
@@ -377,9 +338,6 @@
 	.soft {
 		fill: var(--soft);
 		font-size: 15px;
-	}
-	.big {
-		font-size: 18px;
 	}
 	.small {
 		font-size: 12px;

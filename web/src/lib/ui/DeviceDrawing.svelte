@@ -2,7 +2,7 @@
 	import type { Device } from '@wary/core/house';
 	import type { Region } from '@wary/core/rules';
 	import { roleWord } from '$lib/words/terms';
-	import { shapeOf, type Pointing } from './deviceShape';
+	import { shapeOf, type Pointing } from './box/deviceShape';
 
 	let {
 		device,

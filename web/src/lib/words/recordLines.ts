@@ -17,13 +17,14 @@ export function recordLines(events: readonly JobEvent[], house: House, plan: Job
 		else if (body.kind === 'takeOff')
 			lines.push({ key: event.id, at: event.at, text: `Taken off, in this order: ${terminal}`, value: '', expected: '', passes: null });
 		// Its readings stand on the line of the search for the supply cable.
-		else if ((body.kind === 'readSupplyOhms' || body.kind === 'readSupplyVolts') && last?.text === 'Supply cable') {
+		else if (body.kind === 'readSupplyOhms' || body.kind === 'readSupplyVolts') {
 			const words = eventWords(event, house, plan, earth);
-			lines[lines.length - 1] = {
-				...last,
-				value: `${last.value}; cable ${cableLetter(plan, body.cable)} ${words.value}`,
-				passes: words.passes
-			};
+			const search = lines.findLastIndex(({ text }) => text === 'Supply cable');
+			if (search < 0) lines.push({ key: event.id, at: event.at, ...words });
+			else {
+				const value = `${lines[search]!.value}; cable ${cableLetter(plan, body.cable)} ${words.value}`;
+				lines[search] = { ...lines[search]!, value, passes: words.passes };
+			}
 		} else if (body.kind === 'terminate')
 			lines.push({ key: event.id, at: event.at, text: capital(terminal), value: howWords[body.way], expected: '', passes: null });
 		else if (body.kind === 'tug' && last?.text === capital(terminal))

@@ -120,7 +120,7 @@ export function confirmWords(step: Extract<Step, { kind: 'confirm' }>['step'], {
 		case 'markSupply':
 			return {
 				title: 'Mark the supply cable',
-				lead: `It is ${state.supply.found.map((cable) => cableWords(house, plan, cable)).join(', and ')}. A turn of tape round its sheath, with “SUPPLY” on it.`,
+				lead: `It is ${state.supply.found.map((cable) => cableWords(house, plan, cable)).join(', and ')}. A turn of tape round ${state.supply.found.length > 1 ? 'each sheath' : 'its sheath'}, with “SUPPLY” on it.`,
 				why: 'What was measured today must not be guessed tomorrow. It goes into the record with its reading.'
 			};
 		case 'plateOn':

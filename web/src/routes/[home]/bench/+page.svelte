@@ -2,7 +2,7 @@
 	import { goto, invalidateAll } from '$app/navigation';
 	import { here } from '@wary/core/arrangements';
 	import { placeName } from '@wary/core/house';
-	import { layOut } from '$lib/ui/boxLayout';
+	import { layOut } from '$lib/ui/box/layout';
 	import TopBar from '$lib/ui/TopBar.svelte';
 	import { insulation } from '$lib/ui/colours';
 	import { arrangementWords } from '$lib/words/arrangements';

@@ -2,7 +2,7 @@
 	import { untrack } from 'svelte';
 	import { sceneOf, testers, type Capability, type TesterKind } from '@wary/core/instruments';
 	import { means } from '@wary/core/search';
-	import BoxDrawing from '$lib/ui/BoxDrawing.svelte';
+	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import TopBar from '$lib/ui/TopBar.svelte';
 	import { holdGear, type Settings } from '$lib/settings';
 	import { meansWords } from '$lib/words/search';

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import type { Step } from '@wary/core/job';
 	import { believedHouse, wiringDuring } from '@wary/core/job';
-	import BoxDrawing from '$lib/ui/BoxDrawing.svelte';
+	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import DeviceDrawing from '$lib/ui/DeviceDrawing.svelte';
-	import type { Pointing } from '$lib/ui/deviceShape';
+	import type { Pointing } from '$lib/ui/box/deviceShape';
 	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
 	import { findPair } from '$lib/words/terms';
 	import { getJob } from './context';

@@ -2,7 +2,7 @@
 	import { onMount } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { circuitsInBox, findBreaker, neighbours, placeName } from '@wary/core/house';
-	import BoxDrawing from '$lib/ui/BoxDrawing.svelte';
+	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
 	import TopBar from '$lib/ui/TopBar.svelte';
 	import { day } from '$lib/words/dates';

@@ -2,7 +2,7 @@
 	import { arrangementsThatFit, settling } from '@wary/core/arrangements';
 	import { circuitsInBox, findBox, findBreaker, placeName } from '@wary/core/house';
 	import { believedHouse, mustStop, severityOf, wiringDuring, type Condition } from '@wary/core/job';
-	import BoxDrawing from '$lib/ui/BoxDrawing.svelte';
+	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import TopBar from '$lib/ui/TopBar.svelte';
 	import { arrangementWords, settlingWords } from '$lib/words/arrangements';
 	import { conditionWords, severityWords, stopWords } from '$lib/words/conditions';
@@ -91,10 +91,11 @@
 	</header>
 	{#if data.job.outcome !== 'stopped'}<p class="verdict open">This job isn’t stopped; the sheet shows how it stands now.</p>{/if}
 	<section class="why">
-		<h2>Why it stopped</h2>
-		{#each reasons as each (each)}<p><b>{stopWords(plan.region)[each].why}.</b> {stopWords(plan.region)[each].tell}</p>{:else}<p>
-				No reason was noted.
-			</p>{/each}
+		{#if reasons.length > 0 || data.job.outcome === 'stopped'}<h2>Why it stopped</h2>{/if}
+		{#each reasons as each (each)}<p>
+				<b>{stopWords(plan.region)[each].why}.</b>
+				{stopWords(plan.region)[each].tell}
+			</p>{:else}{#if data.job.outcome === 'stopped'}<p>No reason was noted.</p>{/if}{/each}
 		{#if note?.kind === 'stop' && note.note}<p>“{note.note}”</p>{/if}
 		<h2>How it is left</h2>
 		<ul>
@@ -238,6 +239,9 @@
 	}
 	.why p {
 		margin: 0 0 0.5rem;
+	}
+	section > * + h2 {
+		margin-top: 1.1rem;
 	}
 	ul {
 		margin: 0 0 0.6rem;

@@ -1,11 +1,13 @@
 <script lang="ts">
 	import type { Box, House } from '@wary/core/house';
 	import { boxPlace, colourWords, roleWord, terms } from '$lib/words/terms';
-	import { layOut } from './boxLayout';
-	import { insulation } from './colours';
+	import Cable from './Cable.svelte';
+	import FreeEnd from './FreeEnd.svelte';
+	import Insulation from './Insulation.svelte';
+	import { layOut } from './layout';
 
 	let { house, box, back = $bindable(true) }: { house: House; box: Box; back?: boolean } = $props();
-	const layout = $derived(layOut(house, box.id, back, true));
+	const layout = $derived(layOut(house, box.id, back, { narrow: true }));
 	const goesTo = (to: string) => (to === 'panel' ? `the ${terms[house.region].panel}` : boxPlace(house, to));
 </script>
 
@@ -43,38 +45,11 @@
 		stroke-width="2"
 	>
 		<rect {...layout.frame} rx="5" fill="var(--sheet)" stroke-width={box.material === 'metal' ? 5 : 2} />
-		{#each layout.cables as cable (cable.id)}
-			{@const up = cable.enters === 'top'}
-			<rect
-				x={cable.x - cable.width / 2}
-				y={up ? cable.y - 40 : cable.y - 30}
-				width={cable.width}
-				height="70"
-				rx="12"
-				fill="var(--paper)"
-			/>
-			<text x={cable.x + cable.width / 2 + 10} y={up ? cable.y - 26 : cable.y + 22} class="big"
-				>{up ? 'from' : 'to'} {goesTo(cable.to)}</text
-			>
-			<text x={cable.x + cable.width / 2 + 10} y={up ? cable.y - 8 : cable.y + 41} class="soft">{cable.what}</text>
-		{/each}
+		{#each layout.cables as cable (cable.id)}<Cable {cable} />{/each}
 		{#if back}{@render deviceBody()}{/if}
 		{#each layout.wires as wire (wire.id)}
-			{@const look = insulation[wire.tape ?? wire.colour]}
-			<path
-				d={wire.path}
-				stroke={look.stroke}
-				stroke-width="6"
-				stroke-linecap="round"
-				stroke-dasharray={look.core ? undefined : look.dash}
-			/>
-			{#if look.core}<path d={wire.path} stroke={look.core} stroke-width="3" stroke-linecap="round" stroke-dasharray={look.dash} />{/if}
-			{#if wire.at === 'capped'}<path
-					d="M-9 12l3 -24h12l3 24z"
-					fill="var(--sheet)"
-					transform={`translate(${wire.end.x} ${wire.end.y}) rotate(${wire.end.y < layout.height / 2 ? 180 : 0})`}
-				/>
-			{:else if wire.at === 'bare'}<circle cx={wire.end.x} cy={wire.end.y} r="5" fill="var(--copper)" stroke="var(--copper)" />{/if}
+			<Insulation {wire} />
+			<FreeEnd {wire} />
 		{/each}
 		{#if !back}{@render deviceBody()}{/if}
 		{#each layout.places.filter(({ kind }) => back || kind !== 'terminal' || house.region === 'us') as place (place.at)}
@@ -84,16 +59,7 @@
 				{:else if place.kind === 'joint'}<path d="M-13 15l5 -34h16l5 34z" fill="var(--sheet)" />
 				{:else}<circle r="9" fill="var(--sheet)" /><path d="M-5 -5l10 10m0 -10l-10 10" />{/if}
 				{#if place.kind === 'terminal' && back}
-					<text
-						x={place.side === 'bottom' && house.region === 'us' ? 0 : place.side === 'right' && house.region === 'us' ? -16 : 16}
-						y={place.side === 'bottom' ? -16 : 6}
-						text-anchor={place.side === 'bottom' && house.region === 'us'
-							? 'middle'
-							: place.side === 'right' && house.region === 'us'
-								? 'end'
-								: 'start'}
-						class="soft">{place.mark}</text
-					>
+					<text x={place.label.x} y={place.label.y} text-anchor={place.label.anchor} class="soft">{place.mark}</text>
 				{/if}
 			</g>
 		{/each}
@@ -140,14 +106,6 @@
 		width: 100%;
 		max-height: 36rem;
 	}
-	.big {
-		font-size: 18px;
-	}
-	.big,
-	.label {
-		fill: var(--ink);
-		stroke: none;
-	}
 	.soft {
 		font-size: 16px;
 		fill: var(--soft);
@@ -155,6 +113,7 @@
 	}
 	.label {
 		font-size: 17px;
+		fill: var(--ink);
 		stroke: var(--sheet);
 		stroke-width: 4;
 		paint-order: stroke;

@@ -1,10 +1,17 @@
+import { arrangements } from '@wary/core/arrangements';
 import { fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
 import { cablesInBox } from '@wary/core/house';
 import { describe, expect, it } from 'vitest';
-import { layOut } from './boxLayout';
+import { layOut } from './layout';
 import { shapeOf } from './deviceShape';
 
 const boxes = [fennelLaneRecorded(), tanneryRow()].flatMap((house) => house.boxes.map((box) => ({ house, box })));
+
+const arranged = () =>
+	arrangements.flatMap(({ build }) => {
+		const house = build({});
+		return house.boxes.map((box) => ({ house, box }));
+	});
 
 describe('the drawing of a box', () => {
 	it('shows every conductor of every cable and every pigtail once, within the picture', () => {
@@ -49,6 +56,35 @@ describe('the drawing of a box', () => {
 			}
 			const terminals = (role: string) => shape.terminals.filter(({ name }) => name.startsWith(role)).map(({ x }) => x);
 			expect(Math.max(...terminals('neutral'))).toBeLessThan(Math.min(...terminals('hot')));
+		}
+	});
+
+	it('writes every caption inside the picture and clear of the next cable, in every arrangement and both widths', () => {
+		for (const { house, box } of arranged())
+			for (const narrow of [true, false]) {
+				const { cables, width, height } = layOut(house, box.id, true, { narrow, ids: true });
+				for (const { id, enters, caption } of cables) {
+					const lines = [...caption.where, ...caption.what];
+					expect(caption.y - 14, id).toBeGreaterThanOrEqual(0);
+					expect(caption.y + (lines.length - 1) * 19, id).toBeLessThanOrEqual(height);
+					const right = caption.x + Math.max(...lines.map((line) => line.length)) * 8.2;
+					const next = cables.find((each) => each.enters === enters && each.x > caption.x);
+					expect(right, `${id}: ${lines.join(' / ')}`).toBeLessThanOrEqual(next ? next.x - next.width / 2 : width);
+				}
+			}
+	});
+
+	it('keeps the labels of free ends of one cable apart', () => {
+		for (const { house, box } of arranged()) {
+			const loose = { ...box, device: null, terminations: box.terminations.map((each) => ({ ...each, at: 'capped' as const })) };
+			const taken = { ...house, boxes: house.boxes.map((each) => (each.id === box.id ? loose : each)) };
+			for (const { id } of layOut(taken, box.id, true).cables) {
+				const heights = layOut(taken, box.id, true)
+					.wires.filter(({ cable }) => cable === id)
+					.map(({ label }) => label.y)
+					.sort((a, b) => a - b);
+				for (let k = 1; k < heights.length; k++) expect(heights[k]! - heights[k - 1]!).toBeGreaterThanOrEqual(17);
+			}
 		}
 	});
 });

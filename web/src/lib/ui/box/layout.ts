@@ -1,10 +1,7 @@
 import { cablesInBox, findBox, type Box, type Colour, type Half, type House, type Role } from '@wary/core/house';
+import { conductorSpacing, entriesOf, lineHeight, sheathWidth } from './captions';
+import { along, pathOf, type Curve, type Spot } from './curves';
 import { shapeOf, type DeviceShape } from './deviceShape';
-
-export interface Spot {
-	readonly x: number;
-	readonly y: number;
-}
 
 /** A conductor or a pigtail as drawn. */
 export interface DrawnWire {
@@ -24,6 +21,8 @@ export interface DrawnWire {
 	/** Where its current arrow sits, and which way it points towards its end, degrees. */
 	readonly arrow: Spot & { readonly turn: number };
 	readonly end: Spot;
+	/** Leaves its start downwards. */
+	readonly down: boolean;
 	readonly state: 'good' | 'poor' | 'open';
 	readonly touches: boolean;
 }
@@ -35,6 +34,8 @@ export interface DrawnPlace extends Spot {
 	readonly kind: 'terminal' | 'joint' | 'box';
 	readonly mark: string;
 	readonly side: 'left' | 'right' | 'bottom';
+	/** Where its mark is written, from the place. */
+	readonly label: Spot & { readonly anchor: 'start' | 'middle' | 'end' };
 }
 
 export interface DrawnSlot extends Spot {
@@ -49,8 +50,9 @@ export interface DrawnCable extends Spot {
 	readonly id: string;
 	readonly enters: 'top' | 'bottom';
 	readonly to: string | 'panel';
-	readonly what: string;
 	readonly width: number;
+	/** Beside the sheath: lines of where it goes, then of what it is; the first one's baseline. */
+	readonly caption: Spot & { readonly where: readonly string[]; readonly what: readonly string[] };
 }
 
 export interface BoxLayout {
@@ -65,45 +67,54 @@ export interface BoxLayout {
 	readonly slots: readonly DrawnSlot[];
 }
 
-const cableSpacing = 236;
-const conductorSpacing = 26;
+const sideMargin = 16;
 const sheathIn = 30;
-const hangs = 70;
+/** A free end hangs this long, each one to the left of another longer by the second: every label stands clear beside its own tip. */
+const hangs = { rightmost: 46, longer: 23 };
+
+export interface Options {
+	/** For a screen held upright. */
+	readonly narrow?: boolean;
+	/** Cables captioned by their ids too. */
+	readonly ids?: boolean;
+}
 
 /**
  * Where everything of a box is drawn. Cables from the panel's side come in at the top, the others at the bottom; joints stand beside the device, the
- * metal's screw in a corner. From the back the device is mirrored, as when it is held out of the box. `narrow`: for a screen held upright.
+ * metal's screw in a corner. From the back the device is mirrored, as when it is held out of the box.
  */
-export function layOut(house: House, boxId: string, back: boolean, narrow = false): BoxLayout {
+export function layOut(house: House, boxId: string, back: boolean, { narrow = false, ids = false }: Options = {}): BoxLayout {
 	const box = findBox(house, boxId)!;
 	const shape = box.device ? shapeOf(box.device) : null;
 	const ends = cablesInBox(house, box.id);
-	const top = ends.filter(({ end }) => end === 'to');
-	const bottom = ends.filter(({ end }) => end === 'from');
+	const spacing = narrow ? 190 : 236;
+	const abreast = Math.max(...(['to', 'from'] as const).map((way) => ends.filter(({ end }) => end === way).length));
 	const inside = shape ?? { width: 150, height: 150 };
 	const rows = Math.ceil(box.joints.length / 2);
+	const frameWidth = Math.max(inside.width + (narrow ? 190 : 330), narrow ? 460 : 720, abreast * spacing + 40);
+	const width = frameWidth + 2 * sideMargin;
+	const entries = entriesOf(house, ends, { width, spacing, ids });
 	const frame = {
-		x: 16,
-		y: 48,
-		width: Math.max(
-			inside.width + (narrow ? 190 : 330),
-			narrow ? 460 : 720,
-			Math.max(top.length, bottom.length) * (narrow ? 190 : cableSpacing) + 40
-		),
-		height: Math.max(inside.height + 210, rows * 84 + 240, 440)
+		x: sideMargin,
+		y: Math.max(48, ...entries.map(({ where, what }) => (where.length + what.length) * lineHeight + 8)),
+		width: frameWidth,
+		height: Math.max(inside.height + 220, rows * 84 + 240, 440)
 	};
-	const width = frame.width + 2 * frame.x;
 	const height = frame.height + 2 * frame.y;
 	const origin = { x: (width - inside.width) / 2, y: (height - inside.height) / 2 };
 	const places: DrawnPlace[] = [
-		...(shape?.terminals ?? []).map(({ name, x, y, side, mark }): DrawnPlace => ({
-			at: `terminal:${name}`,
-			kind: 'terminal',
-			x: origin.x + (back ? shape!.width - x : x),
-			y: origin.y + y,
-			mark,
-			side: back && side !== 'bottom' ? (side === 'left' ? 'right' : 'left') : side
-		})),
+		...(shape?.terminals ?? []).map((terminal): DrawnPlace => {
+			const side = back && terminal.side !== 'bottom' ? (terminal.side === 'left' ? 'right' : 'left') : terminal.side;
+			return {
+				at: `terminal:${terminal.name}`,
+				kind: 'terminal',
+				x: origin.x + (back ? shape!.width - terminal.x : terminal.x),
+				y: origin.y + terminal.y,
+				mark: terminal.mark,
+				side,
+				label: terminalLabel(side, house.region)
+			};
+		}),
 		...box.joints.map(({ id }, k): DrawnPlace => {
 			const left = k % 2 === 0;
 			const inRow = Math.floor(k / 2);
@@ -113,11 +124,22 @@ export function layOut(house: House, boxId: string, back: boolean, narrow = fals
 				x: left ? frame.x + 70 : frame.x + frame.width - 70,
 				y: frame.y + frame.height / 2 + (inRow - (rows - 1) / 2) * 92,
 				mark: id,
-				side: left ? 'left' : 'right'
+				side: left ? 'left' : 'right',
+				label: { x: left ? -18 : 18, y: 38, anchor: 'middle' }
 			};
 		}),
 		...(box.material === 'metal'
-			? [{ at: 'box', kind: 'box' as const, x: frame.x + 34, y: frame.y + frame.height - 34, mark: 'box', side: 'bottom' as const }]
+			? [
+					{
+						at: 'box',
+						kind: 'box' as const,
+						x: frame.x + 34,
+						y: frame.y + frame.height - 34,
+						mark: 'box',
+						side: 'bottom' as const,
+						label: { x: 18, y: 6, anchor: 'start' as const }
+					}
+				]
 			: [])
 	];
 	const placeOf = new Map(places.map((place) => [place.at, place]));
@@ -125,44 +147,39 @@ export function layOut(house: House, boxId: string, back: boolean, narrow = fals
 
 	const cables: DrawnCable[] = [];
 	const wires: DrawnWire[] = [];
-	for (const [enters, group] of [
-		['top', top],
-		['bottom', bottom]
-	] as const)
-		group.forEach(({ cable, end }, k) => {
-			const x = width / 2 + (k - (group.length - 1) / 2) * (narrow ? 190 : cableSpacing) - (group.length > 1 ? 40 : 0);
-			const y = enters === 'top' ? frame.y : frame.y + frame.height;
-			const other = end === 'to' ? cable.from : cable.to;
-			const spread = cable.conductors.length - 1;
-			cables.push({
-				id: cable.id,
-				x,
-				y,
-				enters,
-				to: 'box' in other ? other.box : 'panel',
-				what: `${cable.size}${cable.material === 'aluminium' ? ' aluminium' : ''}, ${cable.lengthM} m`,
-				width: spread * conductorSpacing + 30
-			});
-			cable.conductors.forEach((conductor, c) => {
-				const termination = box.terminations.find((each) => each.cable === cable.id && each.conductor === conductor.id);
-				const down = enters === 'top' ? 1 : -1;
-				const start = { x: x + (c - spread / 2) * conductorSpacing, y: y + down * sheathIn };
-				const at = termination?.at ?? 'bare';
-				wires.push({
-					id: `${cable.id}/${conductor.id}`,
-					cable: cable.id,
-					conductor: conductor.id,
-					role: conductor.role,
-					colour: conductor.colour,
-					tape: termination?.tape ?? null,
-					mark: termination?.mark ?? '',
-					at,
-					state: stateOf(termination),
-					touches: termination?.touches === 'box',
-					...drawn(start, down, at, c)
-				});
+	for (const { cable, enters, other, x, where, what } of entries) {
+		const y = enters === 'top' ? frame.y : frame.y + frame.height;
+		const down = enters === 'top' ? 1 : -1;
+		const sheath = sheathWidth(cable);
+		const lines = where.length + what.length;
+		cables.push({
+			id: cable.id,
+			x,
+			y,
+			enters,
+			to: other,
+			width: sheath,
+			caption: { where, what, x: x + sheath / 2 + 8, y: enters === 'top' ? y - 9 - (lines - 1) * lineHeight : y + lineHeight + 2 }
+		});
+		cable.conductors.forEach((conductor, c) => {
+			const termination = box.terminations.find((each) => each.cable === cable.id && each.conductor === conductor.id);
+			const start = { x: x + (c - (cable.conductors.length - 1) / 2) * conductorSpacing, y: y + down * sheathIn };
+			const at = termination?.at ?? 'bare';
+			wires.push({
+				id: `${cable.id}/${conductor.id}`,
+				cable: cable.id,
+				conductor: conductor.id,
+				role: conductor.role,
+				colour: conductor.colour,
+				tape: termination?.tape ?? null,
+				mark: termination?.mark ?? '',
+				at,
+				state: stateOf(termination),
+				touches: termination?.touches === 'box',
+				...drawn(start, down, at, c, cable.conductors.length - 1)
 			});
 		});
+	}
 	box.pigtails.forEach((tail, k) => {
 		const from = placeOf.get(tail.from) ?? { x: frame.x + 110 + k * 30, y: frame.y + frame.height - 90 };
 		const down = from.y < height / 2 ? 1 : -1;
@@ -191,22 +208,22 @@ export function layOut(house: House, boxId: string, back: boolean, narrow = fals
 		slots: back || !shape ? [] : shape.slots.map((slot) => slotAt(slot, origin))
 	};
 
-	function drawn(start: Spot, down: 1 | -1, at: string, nthInCable = 1) {
+	function drawn(start: Spot, down: 1 | -1, at: string, nthInCable = 1, last = 1) {
 		const place = placeOf.get(at);
 		const nth = landedOn.get(at) ?? 0;
 		landedOn.set(at, nth + 1);
-		const end = place ?? { x: start.x, y: start.y + down * hangs };
-		const [one, two] = place ? bends(start, down, place, nth) : [start, end];
+		const end = place ?? { x: start.x, y: start.y + down * (hangs.rightmost + hangs.longer * (last - nthInCable)) };
+		const curve: Curve = [start, ...(place ? bends(start, down, place, nth) : ([start, end] as const)), end];
 		// Wires of one place are held apart, and labels of one cable stand on different heights.
-		const held = along(start, one, two, end, place ? Math.max(0.3, 0.68 - nth * 0.16) : 1);
-		const before = along(start, one, two, end, 0.42);
-		const after = along(start, one, two, end, 0.48);
+		const before = along(curve, 0.42);
+		const after = along(curve, 0.48);
 		return {
-			path: `M${r(start.x)} ${r(start.y)}C${r(one.x)} ${r(one.y)} ${r(two.x)} ${r(two.y)} ${r(end.x)} ${r(end.y)}`,
-			handle: held,
-			label: along(start, one, two, end, place ? 0.12 + 0.1 * nthInCable : 0.6),
+			path: pathOf(curve),
+			handle: along(curve, place ? Math.max(0.3, 0.68 - nth * 0.16) : 1),
+			label: place ? along(curve, 0.12 + 0.1 * nthInCable) : { x: end.x + 2, y: end.y },
 			arrow: { ...after, turn: (Math.atan2(after.y - before.y, after.x - before.x) * 180) / Math.PI },
-			end
+			end,
+			down: down === 1
 		};
 	}
 
@@ -235,8 +252,6 @@ export function layOut(house: House, boxId: string, back: boolean, narrow = fals
 	}
 }
 
-const r = (value: number): number => Math.round(value * 10) / 10;
-
 function slotAt(slot: DeviceShape['slots'][number], origin: Spot): DrawnSlot {
 	const { half, role, width, height } = slot;
 	return { id: `contact:${half}.${role}`, half, role, width, height, x: origin.x + slot.x, y: origin.y + slot.y };
@@ -245,9 +260,10 @@ function slotAt(slot: DeviceShape['slots'][number], origin: Spot): DrawnSlot {
 const stateOf = (joint: Pick<Box['terminations'][number], 'open' | 'resistanceOhm'> | undefined): DrawnWire['state'] =>
 	joint?.open ? 'open' : (joint?.resistanceOhm ?? 0) > 0.01 ? 'poor' : 'good';
 
-/** A point of a cubic Bézier curve. */
-function along(a: Spot, b: Spot, c: Spot, d: Spot, t: number): Spot {
-	const u = 1 - t;
-	const mix = (p: number, q: number, s: number, e: number) => u ** 3 * p + 3 * u * u * t * q + 3 * u * t * t * s + t ** 3 * e;
-	return { x: r(mix(a.x, b.x, c.x, d.x)), y: r(mix(a.y, b.y, c.y, d.y)) };
+/** A us terminal's mark stands inwards of it or above; a uk one's beside it. */
+function terminalLabel(side: DrawnPlace['side'], region: House['region']): DrawnPlace['label'] {
+	const us = region === 'us';
+	const y = side === 'bottom' ? -18 : 6;
+	if (us && side === 'bottom') return { x: 0, y, anchor: 'middle' };
+	return us && side === 'right' ? { x: -18, y, anchor: 'end' } : { x: 18, y, anchor: 'start' };
 }
