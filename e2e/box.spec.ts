@@ -104,6 +104,7 @@ test('a scorched box with aluminium: photographed, made safe, and handed over on
 	await expect(sheet).toContainText('Silver-grey, soft aluminium conductors:');
 	await expect(sheet).toContainText('ends the job');
 	await expect(sheet).toContainText('Breaker 14 is off, taped and tagged. It stays so.');
+	await expect(sheet).toContainText('Everything is folded back and the box is covered.');
 	await expect(sheet).toContainText('Dead on the bare conductors');
 	await expect(sheet.getByRole('img', { name: 'black stain behind the box' })).toBeVisible();
 });

@@ -116,6 +116,9 @@ test('what was found can stop the job: the reason, what to tell the electrician,
 		.click();
 	await page.getByRole('button', { name: /^“no” to the other/ }).click();
 	await page.getByRole('button', { name: /^That is what I see/ }).click();
+	await expect(page.getByText('The job ends here. Scorch or melted insulation')).toBeVisible();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Close the box');
+	await page.getByRole('button', { name: /^It is closed/ }).click();
 	await expect(page.getByText('Burnt insulation continues beyond the box')).toBeVisible();
 	await page.getByLabel(/In your own words/).fill('Brown marks two hands up the cable.');
 	await page.getByRole('button', { name: /^Stop here/ }).click();

@@ -62,7 +62,8 @@ export function everyCommand(plan: JobPlan): Command[] {
 		'plateOn',
 		'nothingLeft',
 		'spreadEnds',
-		'markSupply'
+		'markSupply',
+		'closeUp'
 	];
 	const toEarth = pairsToRead(plan, { source: null });
 	const pairs = [...new Set([...toEarth.face, ...toEarth.bare].map(({ id }) => id)), 'found/extra~ground'];
@@ -187,6 +188,7 @@ function keyOf(state: JobState): string {
 		marks(state.final),
 		marks(state.neighbours),
 		marks(state.grip),
+		state.closedUp,
 		state.redo && (state.redo === 'grip' ? 'newPart' : 'reopen'),
 		state.directory,
 		state.found.length

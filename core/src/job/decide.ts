@@ -60,7 +60,8 @@ const touchingSteps: ReadonlySet<string> = new Set([
 	'tugAgain',
 	'seat',
 	'spreadEnds',
-	'markSupply'
+	'markSupply',
+	'closeUp'
 ]);
 
 /** Whether a command lays hands on conductors. */
@@ -178,6 +179,11 @@ function besideTheSteps({ plan, find, expect }: JobContext, state: JobState, com
 			return state.inspected && nothingTakenOff(state) ? accept(command) : null;
 		case 'cap':
 			return Object.values(state.wires).some(isBare) ? accept(command) : null;
+		case 'confirm': {
+			// Whatever a stop still asks for may be done on the way to it.
+			const way = safeStopStep(state);
+			return way.kind === 'confirm' && way.step === command.step ? accept(command) : null;
+		}
 		case 'stop': {
 			const way = safeStopStep(state);
 			return way.kind === 'stop' ? accept(command) : refuse({ code: 'makeSafeFirst', next: way });

@@ -31,6 +31,8 @@ export type Confirmed =
 	| 'markSupply'
 	| 'clearArea'
 	| 'plateOn'
+	/** On the way to a stop: everything folded back into the box, and the box covered. */
+	| 'closeUp'
 	| 'nothingLeft';
 
 export type Answer = 'no' | 'yes' | 'unsure';

@@ -32,7 +32,8 @@ export {
 	type JobState,
 	type WireState
 } from './state';
-export { nextStep, safeStopStep, visitOf, visitsOf, type Carried, type Step, type VisitId } from './steps';
+export { nextStep, safeStopStep, type Step } from './steps';
+export { visitOf, visitsOf, type Carried, type VisitId } from './visits';
 export { decide, partFaults, toolsNeeded, touches, waysFor, type Decision, type JobContext, type Refusal } from './decide';
 export {
 	autopsyFaults,

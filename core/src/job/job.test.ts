@@ -158,7 +158,7 @@ describe('a job', () => {
 		const person = fennel('b14');
 		person.until('inspect');
 		person.say({ kind: 'inspect', answers: answers({ scorchIntoWall: 'yes' }), note: '' });
-		expect(nextStep(person.plan, person.state)?.kind).toBe('stop');
+		expect(nextStep(person.plan, person.state)).toEqual({ kind: 'confirm', step: 'closeUp' });
 		expect(person.say({ kind: 'takeOff', terminal: 'hotUpper' }).ok).toBe(false);
 		person.say({ kind: 'inspect', answers: answers({ scorchLocal: 'yes' }), note: 'only at the screw' });
 		expect(nextStep(person.plan, person.state)).toEqual({ kind: 'takeOff', terminal: 'hotUpper' });

@@ -58,6 +58,8 @@ export interface JobState {
 	readonly directory: string | null;
 	/** The breaker whose switching made the outlet dead. */
 	readonly feeder: string | null;
+	/** Folded back and covered on the way to a stop: from here the job only ends. */
+	readonly closedUp: boolean;
 	/** Ids of conductors that came to light beside the recorded ones. */
 	readonly found: readonly string[];
 }
@@ -97,6 +99,7 @@ export function initialJob(plan: JobPlan): JobState {
 		redo: null,
 		directory: null,
 		feeder: null,
+		closedUp: false,
 		found: []
 	};
 }
@@ -208,8 +211,8 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 }
 
 /** Why the job may only be made safe and handed over; `null` while it may go on. */
-export const mustStop = ({ stops }: JobState): StopReason | null =>
-	stops.ground ?? stops.inspect ?? stops.lookOver ?? stops.supply ?? stops.found;
+export const mustStop = ({ stops, closedUp }: JobState): StopReason | null =>
+	stops.ground ?? stops.inspect ?? stops.lookOver ?? stops.supply ?? stops.found ?? (closedUp ? 'ownChoice' : null);
 
 /** A search for the supply cable that a lapsed proof interrupts begins again: nobody remembers half of it. What was found stays found. */
 function supplyAfter({ supply, isolation: before }: JobState, after: IsolationState): SupplyState {
@@ -284,7 +287,7 @@ function forIsolation(plan: JobPlan, state: JobState, { id, body, judged }: JobE
 			return { kind: 'foundConductor', pair: foundPair(body.id) };
 		case 'confirm':
 			if (body.step === 'easeOut') return { kind: 'exposed', pairs: barePairIds(plan, state) };
-			if (body.step === 'seat') return { kind: 'closed' };
+			if (body.step === 'seat' || body.step === 'closeUp') return { kind: 'closed' };
 			return body.step === 'clearArea' ? { kind: 'clearArea' } : null;
 		case 'stop':
 		case 'finish':
@@ -326,6 +329,8 @@ function confirmed(state: JobState, step: Extract<JobEvent['body'], { kind: 'con
 			return { ...state, supply: { ...state.supply, spread: true } };
 		case 'markSupply':
 			return { ...state, supply: { ...state.supply, marked: true } };
+		case 'closeUp':
+			return { ...state, closedUp: true };
 		case 'nothingLeft':
 			return { ...state, nothingLeft: true };
 		default:

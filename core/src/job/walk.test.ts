@@ -8,7 +8,9 @@ import { nextStep, planJob, type Command, type JobPlan, type JobState } from './
 const handsOnConductors = (command: Command): boolean =>
 	['takeOff', 'terminate', 'tug', 'cap', 'reopen', 'readSupplyOhms'].includes(command.kind) ||
 	(command.kind === 'confirm' &&
-		['easeOut', 'prepare', 'unusedScrews', 'tape', 'fold', 'tugAgain', 'seat', 'spreadEnds', 'markSupply'].includes(command.step));
+		['easeOut', 'prepare', 'unusedScrews', 'tape', 'fold', 'tugAgain', 'seat', 'spreadEnds', 'markSupply', 'closeUp'].includes(
+			command.step
+		));
 
 const restoresPower = (command: Command): boolean => command.kind === 'restorePower' || (command.kind === 'switchBreaker' && command.on);
 
@@ -131,8 +133,20 @@ describe.each([
 		for (const state of walked.states.filter(({ status }) => status === 'stopped')) {
 			const held = state.isolation.power === 'off' && state.isolation.hold !== null;
 			expect(held || state.device === 'oldSeated').toBe(true);
+			if (state.device !== 'oldSeated') expect(state.tagged).toBe(true);
 			expect(energyOf(state.isolation)).not.toBe('provenDead');
 		}
+	});
+
+	it('leaves a box open only where it isn’t proven dead, and goes on from a closed one only to the end', () => {
+		const wrong = everyMove(walked, (before, command, after) => {
+			const seated = before.device === 'oldSeated' || before.device === 'newSeated';
+			if (command.kind === 'stop' && !seated && !before.closedUp && energyOf(before.isolation) === 'provenDead') return 'left open';
+			if (before.closedUp && handsOnConductors(command)) return `${command.kind} in a box that was closed`;
+			return before.closedUp && restoresPower(command) && after.status === 'underWay' ? 'power on a job that ends' : null;
+		});
+		expect(wrong).toEqual([]);
+		expect(walked.states.some(({ closedUp, status }) => closedUp && status === 'stopped')).toBe(true);
 	});
 
 	it('reads a supply cable alive only on purpose, touches nothing then, and nothing after until it is proven dead again', () => {

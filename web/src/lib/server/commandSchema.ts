@@ -47,7 +47,8 @@ const confirmed = z.enum([
 	'plateOn',
 	'nothingLeft',
 	'spreadEnds',
-	'markSupply'
+	'markSupply',
+	'closeUp'
 ]);
 const stopReason = z.enum([
 	...conditions,

@@ -4,7 +4,7 @@ import type { House, Trip } from '@wary/core/house';
 import type { TouchBand } from '@wary/core/instruments';
 import type { Mistake } from '@wary/core/mistakes';
 import { kindWords } from './devices';
-import { boxPlace, breakerName, capital, colourWords, howWords, ohmsWord, terminalWord, terms } from './terms';
+import { boxPlace, breakerName, capital, colourWords, howWords, ohmsWord, sizeWords, terminalWord, terms } from './terms';
 
 /** Why the bench refuses something, and what to do. */
 export function benchRefusalWords(refusal: BenchFailure, house: House): string {
@@ -29,7 +29,7 @@ export function benchRefusalWords(refusal: BenchFailure, house: House): string {
 		case 'notHeldThatWay':
 			return `The ${terminalWord(region, refusal.terminal)} has no such hold; it has: ${refusal.ways.join(', ')}.`;
 		case 'conductorTooBig':
-			return `${refusal.size} is too big for the ${howWords[refusal.how]}, which takes up to ${refusal.largest}.`;
+			return `${sizeWords(refusal.size)} is too big for the ${howWords[refusal.how]}, which takes up to ${sizeWords(refusal.largest)}.`;
 		case 'aluminiumPushIn':
 			return 'Aluminium never goes into a push-in spring.';
 		case 'noTab':
@@ -49,7 +49,7 @@ export function benchRefusalWords(refusal: BenchFailure, house: House): string {
 		case 'cableGoesOn':
 			return 'The cable goes on to a box that others hang on. Cap its ends instead.';
 		case 'sizeNotMade':
-			return `${refusal.size} house cable isn’t made in ${refusal.material}.`;
+			return `${sizeWords(refusal.size)} house cable isn’t made in ${refusal.material}.`;
 		case 'halfTaken':
 			return 'Something is plugged in there. Unplug it first.';
 		case 'mistakeNotHere':

@@ -237,5 +237,6 @@ const confirmedWords = (region: 'us' | 'uk') => ({
 	plateOn: 'Plate on',
 	nothingLeft: 'Nothing left hanging',
 	spreadEnds: 'Ends capped and apart',
-	markSupply: 'Supply cable marked'
+	markSupply: 'Supply cable marked',
+	closeUp: 'Folded back and covered'
 });

@@ -1,7 +1,7 @@
 import type { Colour, Half, House, How, Role } from '@wary/core/house';
 import { findBox, mainPanel, mainSwitch, panelOf, placeName } from '@wary/core/house';
 import { pairsToRead, type Earth, type JobPlan, type Pair, type WireRef } from '@wary/core/job';
-import type { Region } from '@wary/core/rules';
+import type { ConductorSize, Region } from '@wary/core/rules';
 
 /** The trade's words in a region. */
 export interface Terms {
@@ -48,6 +48,9 @@ export const terms: Record<Region, Terms> = {
 		locale: 'en-GB'
 	}
 };
+
+/** `12AWG` as 12 AWG, `2.5mm2` as 2.5 mm²; never broken over two lines. */
+export const sizeWords = (size: ConductorSize): string => size.replace('mm2', '\u00a0mm²').replace('AWG', '\u00a0AWG');
 
 export const roleWord = (region: Region, role: Role): string => terms[region][role];
 

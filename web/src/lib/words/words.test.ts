@@ -6,6 +6,7 @@ import { Person, planOf } from '../../../../core/test/person';
 import { conditionWords, stopWords } from './conditions';
 import { stripWords } from './energy';
 import { eventWords } from './events';
+import { leftWords } from './left';
 import { recordLines } from './recordLines';
 import { refusalWords } from './refusals';
 import { carriedWords, stepWords, visitWords } from './steps';
@@ -83,5 +84,27 @@ describe.each(jobs)('the words of a whole job, %s', (region, recorded, actual, b
 			whole(said(stopWords(person.plan.region)[reason]));
 		for (const { id, carry } of visitsOf(person.plan))
 			whole([...said(visitWords(person.plan, recorded)[id]), ...carry.map((thing) => carriedWords[thing])]);
+	});
+});
+
+describe('how a job leaves things', () => {
+	it('says of a job at every step how it leaves wires and box, and never that a bare end is on something', () => {
+		const actual = fennelLaneActual();
+		const recorded = fennelLaneRecorded();
+		const person = new Person(recorded, actual, planOf(recorded, 'sewing-east-wall'), ['b14']);
+		const said = new Set<string>();
+		while (nextStep(person.plan, person.state)?.kind !== 'finish') {
+			const lines = leftWords(recorded, person.plan, person.state, false);
+			lines.forEach((line) => said.add(line));
+			const bare = Object.values(person.state.wires).some((wire) => wire === 'off' || wire === 'ready');
+			expect(
+				lines.some((line) => line.includes('bare')),
+				lines.join(' ')
+			).toBe(bare);
+			if (bare) expect(lines.join(' ')).not.toContain('Every wire');
+			person.go();
+		}
+		expect([...said]).toContain('Every wire still sits on the old outlet.');
+		expect([...said]).toContain('Every wire is on the new part.');
 	});
 });

@@ -1,5 +1,5 @@
 import type { Cable, ConductorEnd, House } from '@wary/core/house';
-import { boxPlace, terms } from '$lib/words/terms';
+import { boxPlace, sizeWords, terms } from '$lib/words/terms';
 
 /** Width of a letter of a caption, drawing units; a little wide, so that a line never leaves the picture. */
 const letter = 9;
@@ -45,14 +45,14 @@ export function entriesOf(
 			const far = way === 'to' ? cable.from : cable.to;
 			const other = 'box' in far ? far.box : 'panel';
 			const name = other === 'panel' ? `the ${terms[house.region].panel}` : boxPlace(house, other).replace(/^Room, /, 'the ');
-			const what = `${cable.size}${cable.material === 'aluminium' ? ' aluminium' : ''}, ${cable.lengthM} m`;
+			const what = `${sizeWords(cable.size)}${cable.material === 'aluminium' ? ' aluminium' : ''}, ${cable.lengthM}\u00a0m`;
 			return {
 				cable,
 				enters: way === 'to' ? 'top' : 'bottom',
 				other,
 				x,
 				where: wrap(`${way === 'to' ? 'from' : 'to'} ${name}`, room),
-				what: wrap(ids ? `${cable.id} · ${what}` : what, room)
+				what: wrap(ids ? `${cable.id}\u00a0· ${what}` : what, room)
 			};
 		});
 	});

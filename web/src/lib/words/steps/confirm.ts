@@ -123,6 +123,18 @@ export function confirmWords(step: Extract<Step, { kind: 'confirm' }>['step'], {
 				lead: `It is ${state.supply.found.map((cable) => cableWords(house, plan, cable)).join(', and ')}. A turn of tape round ${state.supply.found.length > 1 ? 'each sheath' : 'its sheath'}, with “SUPPLY” on it.`,
 				why: 'What was measured today must not be guessed tomorrow. It goes into the record with its reading.'
 			};
+		case 'closeUp': {
+			const bare = Object.values(state.wires).some((wire) => wire === 'capped');
+			return {
+				title: 'Close the box',
+				lead: `${bare ? 'Capped ends go in folded, each by itself, ground first and deepest.' : 'Fold everything back as it sat, ground first and deepest.'} ${
+					state.device === 'none'
+						? `A blank plate over the box, or the ${uk ? 'socket' : 'plate'} screwed on before it, connected to nothing.`
+						: `Then the ${uk ? 'socket on its two screws' : `${t.outlet} on its screws and the plate over it`}. Screws by hand.`
+				}`,
+				why: 'Whoever comes next, or a child, finds a closed box. From here this job only ends: what was done, found and read is kept.'
+			};
+		}
 		case 'plateOn':
 			return {
 				title: 'Plate on',

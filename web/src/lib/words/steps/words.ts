@@ -203,13 +203,16 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 		case 'cap':
 			return {
 				title: 'Make the ends safe',
-				lead: 'A connector or cap on every bare end, each on its own, then fold them back into the box.',
-				why: 'You are about to leave. A capped end that comes alive by mistake hurts nobody.'
+				lead: 'A connector or cap on every bare end, each on its own.',
+				why: 'A capped end that comes alive, by mistake or on purpose, hurts nobody.'
 			};
 		case 'stop':
 			return {
 				title: 'Stop here',
-				lead: 'Everything stays as it is, off and tagged. The record says what was found, for whoever goes on.',
+				lead:
+					state.device === 'oldSeated'
+						? 'The box stays closed. The record says what was found, for whoever goes on.'
+						: 'It stays off and tagged. The record says what was found, for whoever goes on.',
 				why: 'Stopping is a result. What you found is worth more than a finished swap over it.'
 			};
 	}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { allBreakers, findBreaker, placeName, sensesResidual, walkChain, type ChainPlace, type Circuit } from '@wary/core/house';
-	import { breakerName, capital, terms } from '$lib/words/terms';
+	import { breakerName, capital, sizeWords, terms } from '$lib/words/terms';
 	import { getEditor } from './context';
 
 	/** A circuit as a chain: its outlets in feed order, to be put in order, moved and split in place. */
@@ -95,7 +95,7 @@
 		>
 	</div>
 	<p class="soft facts">
-		{circuit.arrangement}{first ? ` · ${first.size.replace('mm2', ' mm²').replace('AWG', ' AWG')} ${first.material}` : ''} · {protection}
+		{circuit.arrangement}{first ? ` · ${sizeWords(first.size)} ${first.material}` : ''} · {protection}
 	</p>
 	{#if places.length === 0}<p class="soft">Nothing is placed on it yet. Outlets without a place are listed below.</p>{/if}
 	<ol>

@@ -4,7 +4,7 @@
 	import type { Mistake } from '@wary/core/mistakes';
 	import { sizesOf, type ConductorSize } from '@wary/core/rules';
 	import { mistakeWords, placeWords } from '$lib/words/bench';
-	import { howWords, terms } from '$lib/words/terms';
+	import { howWords, sizeWords, terms } from '$lib/words/terms';
 
 	let {
 		house,
@@ -125,8 +125,8 @@
 			</div>
 			<div class="three">
 				<select class="field" bind:value={cable.size} aria-label="Size"
-					><option value="">{us ? '14AWG' : '2.5mm2'}</option>{#each sizesOf(house.region) as each (each)}<option value={each}
-							>{each}</option
+					><option value="">{sizeWords(us ? '14AWG' : '2.5mm2')}</option>{#each sizesOf(house.region) as each (each)}<option value={each}
+							>{sizeWords(each)}</option
 						>{/each}</select
 				>
 				<select class="field" bind:value={cable.material} aria-label="Metal of the conductors"
@@ -156,7 +156,7 @@
 				</p>{/if}
 		</form>
 		{#each cables as each (each.id)}<p class="two">
-				<span>{each.id}, {each.size}, {each.conductors.length} conductors</span><button
+				<span>{each.id}, {sizeWords(each.size)}, {each.conductors.length} conductors</span><button
 					type="button"
 					class="btn quiet"
 					onclick={() => ondo({ kind: 'removeCable', id: each.id })}>take out</button

@@ -7,7 +7,8 @@
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
 	import EnergyStrip from '$lib/ui/EnergyStrip.svelte';
 	import Trail from '$lib/ui/Trail.svelte';
-	import { believedHouse, type Step } from '@wary/core/job';
+	import { believedHouse, mustStop, type Step } from '@wary/core/job';
+	import { stopWords } from '$lib/words/conditions';
 	import { stripWords } from '$lib/words/energy';
 	import { refusalWords } from '$lib/words/refusals';
 	import { stepWords } from '$lib/words/steps';
@@ -59,6 +60,8 @@
 	const t = $derived(terms[session.plan.region]);
 	const box = $derived(findBox(session.house, session.plan.boxId)!);
 	const stepKey = $derived(JSON.stringify(step) + session.events.length);
+	/** Why only making safe is left, until the step that says so itself. */
+	const ending = $derived(session.step?.kind === 'stop' ? null : mustStop(session.jobState));
 	const over = $derived(session.jobState.status !== 'underWay');
 
 	// A new step is announced, and the keyboard starts at it.
@@ -135,6 +138,7 @@
 				>
 			</p>{/if}
 		{#if step && words}
+			{#if ending}<p class="verdict open"><b>The job ends here.</b> {stopWords(session.plan.region)[ending].why}.</p>{/if}
 			<h1 tabindex="-1" bind:this={heading}>{words.title}</h1>
 			<p class="lead">{words.lead}</p>
 			{#key stepKey}<StepInput {step} />{/key}

@@ -83,12 +83,16 @@
 				<p class="mt-4"><button class="btn">Stop and keep the record</button></p>
 			</form>
 		{:else}
-			<p>
-				It can’t be left as it is now. First: <b
-					>{stepWords(way, { house: session.house, plan: session.plan, state: session.jobState }).title}</b
-				>.
-			</p>
-			{#if session.step && session.step.kind !== way.kind}
+			{@const first = stepWords(way, { house: session.house, plan: session.plan, state: session.jobState })}
+			<p>It can’t be left as it is now. First: <b>{first.title}</b>.</p>
+			{#if way.kind === 'confirm'}<p class="mt-3">{first.lead}</p>{/if}
+			{#if way.kind === 'confirm'}
+				<p class="mt-4">
+					<button type="button" class="btn" onclick={() => session.submit(way)}
+						>{way.step === 'tag' ? 'The tag hangs' : 'It is closed'}</button
+					>
+				</p>
+			{:else if session.step && session.step.kind !== way.kind}
 				{#if way.kind === 'cap'}<p class="mt-4">
 						<button type="button" class="btn" onclick={() => session.submit({ kind: 'cap' })}>Every bare end is capped</button>
 					</p>{/if}

@@ -6,9 +6,9 @@
 	import TopBar from '$lib/ui/TopBar.svelte';
 	import { arrangementWords, settlingWords } from '$lib/words/arrangements';
 	import { conditionWords, severityWords, stopWords } from '$lib/words/conditions';
+	import { leftWords } from '$lib/words/left';
 	import { clock, moment } from '$lib/words/dates';
 	import { deviceWords } from '$lib/words/devices';
-	import { holdWords } from '$lib/words/energy';
 	import { readingWords } from '$lib/words/events';
 	import { recordLines } from '$lib/words/recordLines';
 	import { breakerName, breakerNames, cableWords, capital, colourWords, pairWords, shortWire, terms } from '$lib/words/terms';
@@ -55,21 +55,7 @@
 		const found = plan.takeOff.flatMap(({ wires }) => wires).find((each) => each.id === id);
 		return found ? shortWire(house, plan, found) : id;
 	};
-	const left = $derived.by((): string[] => {
-		const wires = Object.values(state.wires);
-		const off = state.isolation.off;
-		return [
-			off.length > 0
-				? `${capital(t.breaker)} ${breakerNames(house, off)} is off${state.isolation.hold ? `, ${holdWords[state.isolation.hold]}` : ''}${state.tagged && state.isolation.hold !== 'tape' ? ', tagged' : ''}. It stays so.`
-				: `Power is on: nothing was left switched off.`,
-			wires.every((each) => each === 'onOld')
-				? `Every wire still sits on the old ${t.outlet}.`
-				: wires.some((each) => each === 'capped')
-					? 'Wires taken off are capped, each by itself.'
-					: 'Wires are on the new part.',
-			state.device === 'oldSeated' ? 'The box is closed.' : 'The box is open, the device out of it.'
-		];
-	});
+	const left = $derived(leftWords(house, plan, state, data.job.outcome === 'stopped'));
 	const done = $derived(recordLines([...record.work, ...record.notes], house, plan, state.earth));
 </script>
 

@@ -17,7 +17,15 @@
 		cap: 'Every end is capped',
 		stop: 'Stop here and keep the record'
 	};
-	const label = $derived(step.kind !== 'confirm' ? buttons[step.kind] : step.step === 'cautions' ? 'I have read them' : 'Done');
+	const label = $derived(
+		step.kind !== 'confirm'
+			? buttons[step.kind]
+			: step.step === 'cautions'
+				? 'I have read them'
+				: step.step === 'closeUp'
+					? 'It is closed'
+					: 'Done'
+	);
 	function go() {
 		const command: Command =
 			step.kind === 'confirm'
@@ -43,13 +51,11 @@
 		{#each cautions(session.plan.region) as caution (caution)}<li>{caution}</li>{/each}
 	</ol>
 {/if}
-{#if step.kind === 'stop' || step.kind === 'cap'}
+{#if step.kind === 'stop'}
 	{#if words}
 		<div class="verdict bad"><p>{words.why}.</p></div>
 		<p><b>Tell the electrician:</b> {words.tell}</p>
 	{/if}
-{/if}
-{#if step.kind === 'stop'}
 	<label
 		><span class="label">In your own words, for whoever goes on</span><textarea class="field" rows="3" maxlength="500" bind:value={note}
 		></textarea></label
