@@ -31,6 +31,7 @@ export {
 export { points } from './points';
 export {
 	allBreakers,
+	besideOf,
 	cablesInBox,
 	circuitsInBox,
 	circuitsOfCable,

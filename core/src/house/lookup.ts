@@ -67,3 +67,12 @@ export function fedFrom(house: House, boxId: string, breakerId: string): House {
 	const ids = new Set(circuitsInBox(house, boxId).map(({ id }) => id));
 	return { ...house, circuits: house.circuits.map((circuit) => (ids.has(circuit.id) ? { ...circuit, breaker: breakerId } : circuit)) };
 }
+
+/** Breakers whose places touch this one's: above and below in a us column, left and right in a uk row. */
+export function besideOf(house: House, breaker: Breaker): string[] {
+	const step = house.region === 'us' ? 2 : 1;
+	const near = new Set(breaker.spaces.flatMap((space) => [space - step, space, space + step]));
+	return panelOf(house, breaker.id)!
+		.breakers.filter(({ id, spaces }) => id !== breaker.id && spaces.some((space) => near.has(space)))
+		.map(({ id }) => id);
+}

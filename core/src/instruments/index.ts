@@ -32,4 +32,5 @@ export {
 	type Shown,
 	type TesterKind
 } from './capability';
+export { bleedShare, receiverLamps, strongestOf, sweep, transmitter } from './transmitter';
 export { guardOf, leakMa, personOhm, touchBand, touchBandsMa, touchCurrentsMa, type Guard, type TouchBand } from './touch';

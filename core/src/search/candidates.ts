@@ -1,11 +1,11 @@
 import {
 	allBreakers,
+	besideOf,
 	circuitsInBox,
 	evidenceOf,
 	findBox,
 	latestFindings,
 	namesPlace,
-	panelOf,
 	sameWord,
 	tellingWords,
 	type Breaker,
@@ -142,13 +142,4 @@ function weigh(
 		by(reasons.some(({ code }) => code === 'labelNamesRoom') ? 1.5 : 8, { code: 'recorded', circuit: circuit.name });
 	}
 	return { weight, reasons };
-}
-
-/** Breakers whose places touch this one's: above and below in a us column, left and right in a uk row. */
-function besideOf(house: House, breaker: Breaker): string[] {
-	const step = house.region === 'us' ? 2 : 1;
-	const near = new Set(breaker.spaces.flatMap((space) => [space - step, space, space + step]));
-	return panelOf(house, breaker.id)!
-		.breakers.filter(({ id, spaces }) => id !== breaker.id && spaces.some((space) => near.has(space)))
-		.map(({ id }) => id);
 }

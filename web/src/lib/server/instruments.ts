@@ -18,6 +18,8 @@ import {
 	readOhms,
 	readPlugLamps,
 	readVoltageV,
+	strongestOf,
+	sweep,
 	type OhmReading,
 	type PlugLamps,
 	type Probes
@@ -128,9 +130,10 @@ export function searched(wiring: House, boxId: string, off: readonly string[]): 
 	return lampGlows(switched, boxId, firstHalf(wiring, boxId)) ? 'on' : 'dark';
 }
 
-/** Where a receiver is loudest: at the breaker whose switching alone darkens the outlet. The stand-in’s sweep is a good one; it doesn’t bleed. */
-export const strongestAt = (wiring: House, boxId: string): string | null =>
-	allBreakers(wiring).find(({ id }) => searched(wiring, boxId, [id]) === 'dark')?.id ?? null;
+/** Where a receiver is loudest, swept over the breakers with everything on. */
+export const strongestAt = (wiring: House, boxId: string): string | null => strongestOf(sweep(allOn(wiring), boxId, firstHalf(wiring, boxId)));
+
+const allOn = (wiring: House): House => withBreakers(wiring, Object.fromEntries(allBreakers(wiring).map(({ id }) => [id, true])));
 
 function volts(house: House, probes: Probes, instrument: 'multimeter' | 'indicator', mode: MeterMode): Shown {
 	if (instrument === 'indicator') return { kind: 'volts', reading: { instrument, litV: readIndicatorV(house, probes) as 0 } };
