@@ -131,7 +131,8 @@ export function searched(wiring: House, boxId: string, off: readonly string[]): 
 }
 
 /** Where a receiver is loudest, swept over the breakers with everything on. */
-export const strongestAt = (wiring: House, boxId: string): string | null => strongestOf(sweep(allOn(wiring), boxId, firstHalf(wiring, boxId)));
+export const strongestAt = (wiring: House, boxId: string): string | null =>
+	strongestOf(sweep(allOn(wiring), boxId, firstHalf(wiring, boxId)));
 
 const allOn = (wiring: House): House => withBreakers(wiring, Object.fromEntries(allBreakers(wiring).map(({ id }) => [id, true])));
 

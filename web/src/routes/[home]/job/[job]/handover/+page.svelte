@@ -3,6 +3,7 @@
 	import { circuitsInBox, findBox, findBreaker, placeName } from '@wary/core/house';
 	import { believedHouse, mustStop, severityOf, wiringDuring, type Condition } from '@wary/core/job';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
+	import PhotoSheet from '$lib/ui/PhotoSheet.svelte';
 	import TopBar from '$lib/ui/TopBar.svelte';
 	import { arrangementWords, settlingWords } from '$lib/words/arrangements';
 	import { conditionWords, severityWords, stopWords } from '$lib/words/conditions';
@@ -179,18 +180,7 @@
 			</table>
 		</section>
 	</div>
-	{#if data.photos.length > 0}
-		<section>
-			<h2>Photographs</h2>
-			<ul class="photos">
-				{#each data.photos as photo (photo.id)}<li>
-						<img src={`/${data.home.slug}/photo/${photo.id}`} alt={photo.caption || 'photograph of the box'} /><span
-							>{photo.caption} <span class="soft">{clock(photo.takenAt)}</span></span
-						>
-					</li>{/each}
-			</ul>
-		</section>
-	{/if}
+	<PhotoSheet home={data.home.slug} photos={data.photos} />
 	<p class="soft foot">
 		Written by a homeowner, step by step as the work went on. It is no certificate. Treat everything as live until you have proven it
 		otherwise.
@@ -254,22 +244,6 @@
 	.time {
 		width: 3.4rem;
 		color: var(--soft);
-	}
-	.photos {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(14rem, 1fr));
-		gap: 0.8rem;
-		list-style: none;
-		padding: 0;
-	}
-	.photos li {
-		display: grid;
-		gap: 0.2rem;
-		break-inside: avoid;
-	}
-	.photos img {
-		width: 100%;
-		border: 1px solid var(--ink);
 	}
 	.foot {
 		border-top: 1px solid var(--hair);

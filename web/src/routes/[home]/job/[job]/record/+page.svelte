@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { findBox, findBreaker, placeName } from '@wary/core/house';
 	import type { Worry } from '@wary/core/job';
+	import PhotoSheet from '$lib/ui/PhotoSheet.svelte';
 	import TopBar from '$lib/ui/TopBar.svelte';
 	import { conditionWords, stopWords } from '$lib/words/conditions';
 	import { clock, moment } from '$lib/words/dates';
@@ -159,6 +160,7 @@
 			{/each}
 		</section>
 	</div>
+	<PhotoSheet home={data.home.slug} photos={data.photos} />
 	<p class="soft foot">
 		Written by the person named above, step by step as the work went on; entries can’t be changed afterwards. It is no certificate, and no
 		substitute for inspection under the local code.
