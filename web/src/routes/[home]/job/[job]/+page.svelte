@@ -15,12 +15,12 @@
 	import { eventWords } from '$lib/words/events';
 	import { terms } from '$lib/words/terms';
 	import AutopsyPart from './AutopsyPart.svelte';
-	import BesideDialog from './BesideDialog.svelte';
 	import Done from './Done.svelte';
 	import EventList from './EventList.svelte';
 	import StepDrawing from './StepDrawing.svelte';
 	import StepInput from './StepInput.svelte';
 	import { setJob } from './context';
+	import { besideDialog, boxEntry, searchView } from './later';
 
 	let { data } = $props();
 	const address = untrack(() => `/api/${data.home.slug}/jobs/${data.job.id}`);
@@ -51,7 +51,21 @@
 		session.resume();
 		warmUp();
 		ready = true;
+		// What isn't needed at once comes after, and is there before anybody switches the router off.
+		void boxEntry().catch(() => null);
+		void searchView().catch(() => null);
+		void loadDialog();
 	});
+	let BesideDialog = $state.raw<Awaited<ReturnType<typeof besideDialog>>['default'] | null>(null);
+	const loadDialog = () =>
+		besideDialog().then(
+			(loaded) => (BesideDialog = loaded.default),
+			() => null
+		);
+	function beside(which: 'changed' | 'stop') {
+		dialog = which;
+		if (!BesideDialog) void loadDialog();
+	}
 
 	const lookingBack = $derived(revisited !== null && revisited.version === session.events.length);
 	const step = $derived(revisited !== null && lookingBack ? revisited.step : session.step);
@@ -82,8 +96,8 @@
 		if (typing) return;
 		if (event.key === 'w') whyOpen = !whyOpen;
 		else if (event.key === 'b') listShown = !listShown;
-		else if (event.key === 'o' && !over) dialog = 'changed';
-		else if (event.key === 's' && !over) dialog = 'stop';
+		else if (event.key === 'o' && !over) beside('changed');
+		else if (event.key === 's' && !over) beside('stop');
 		else return;
 		event.preventDefault();
 	}
@@ -146,8 +160,8 @@
 				/>{/if}
 			<div class="aside-actions row">
 				<button type="button" class="btn quiet" aria-expanded={whyOpen} onclick={() => (whyOpen = !whyOpen)}>Why?<kbd>w</kbd></button>
-				<button type="button" class="btn quiet" onclick={() => (dialog = 'changed')}>It moved, or it’s odd<kbd>o</kbd></button>
-				<button type="button" class="btn quiet stop" onclick={() => (dialog = 'stop')}>Stop<kbd>s</kbd></button>
+				<button type="button" class="btn quiet" onclick={() => beside('changed')}>It moved, or it’s odd<kbd>o</kbd></button>
+				<button type="button" class="btn quiet stop" onclick={() => beside('stop')}>Stop<kbd>s</kbd></button>
 			</div>
 			{#if whyOpen}<div class="why">
 					<p>{words.why}</p>
@@ -166,7 +180,7 @@
 		<p class="soft small">{t.outlet === 'outlet' ? 'Outlet' : 'Socket-outlet'} as recorded; what you see in front of you comes first.</p>
 	</aside>
 </div>
-<BesideDialog bind:open={dialog} />
+{#if BesideDialog}<BesideDialog bind:open={dialog} />{/if}
 
 <style>
 	.job {

@@ -1,13 +1,17 @@
 <script lang="ts">
-	import { arrangementsThatFit, settling, type BoxSeen, type SettlingTest, type WiredWay } from '@wary/core/arrangements';
-	import type { Colour } from '@wary/core/house';
+	import { arrangementsThatFit, seenIn, settling, type BoxSeen, type SettlingTest, type WiredWay } from '@wary/core/arrangements';
+	import { onMount } from 'svelte';
+	import type { Colour, House } from '@wary/core/house';
 	import type { Region } from '@wary/core/rules';
 	import { insulation } from '$lib/ui/colours';
 	import { arrangementWords, settlingWords, settlingOutcomeWords } from '$lib/words/arrangements';
 	import { colourWords, terms } from '$lib/words/terms';
 
 	/** What is in the box, by taps: cables, their colours, the device and how it is wired; and at once what that can be. */
-	let { region, seen = $bindable() }: { region: Region; seen: BoxSeen } = $props();
+	let { house, boxId, seen: told = $bindable() }: { house: House; boxId: string; seen: BoxSeen | null } = $props();
+	const region = $derived(house.region);
+	/** Begun from the record, since most of it will be right. */
+	const seen = $derived(told ?? seenIn(region, house, boxId));
 	const t = $derived(terms[region]);
 	const usual: Record<Region, readonly Colour[]> = { us: ['black', 'white', 'bare'], uk: ['brown', 'blue', 'bare'] };
 	const palette: Record<Region, readonly Colour[]> = {
@@ -43,7 +47,8 @@
 			fits.slice(0, 5).map(({ kind }) => kind)
 		)
 	);
-	const set = (change: Partial<BoxSeen>) => (seen = { ...seen, ...change });
+	const set = (change: Partial<BoxSeen>) => (told = { ...seen, ...change });
+	onMount(() => set({}));
 	/** Said what it showed: what would have shown something else is out. */
 	const found = (what: SettlingTest, shows: string) =>
 		set({ measured: [...(seen.measured ?? []).filter((each) => each.test !== what), { test: what, shows }] });

@@ -2,10 +2,10 @@
 	import { untrack } from 'svelte';
 	import type { Colour, How } from '@wary/core/house';
 	import { boxPlace, cableLetter, cablesOf, colourWords, howWords, roleWord, terminalWord, terms } from '$lib/words/terms';
-	import { seenIn, type BoxSeen } from '@wary/core/arrangements';
-	import BoxEntry from '../BoxEntry.svelte';
+	import type { BoxSeen } from '@wary/core/arrangements';
 	import Photos from '../Photos.svelte';
 	import { getJob } from '../context';
+	import { boxEntry } from '../later';
 
 	const { session } = getJob();
 	const { plan, house } = session;
@@ -23,7 +23,7 @@
 	);
 	let asRecorded = $state(true);
 	/** Begun from the record, since most of it will be right. */
-	let seen = $state.raw<BoxSeen>(untrack(() => seenIn(plan.region, house, plan.boxId)));
+	let seen = $state.raw<BoxSeen | null>(null);
 	let note = $state('');
 	let extra = $state<{ colour: Colour; where: 'passing' | 'onDevice' }>({ colour: 'red', where: 'passing' });
 	const comesFrom = (cable: string) => plan.takeOff.flatMap(({ wires }) => wires).find((wire) => wire.cable === cable)?.comesFrom;
@@ -37,7 +37,7 @@
 		session.submit({
 			kind: 'lookOver',
 			asRecorded,
-			...(asRecorded ? {} : { seen }),
+			...(asRecorded || !seen ? {} : { seen }),
 			note,
 			landings: landings.map(({ terminal, wires }) => ({ terminal, wires: wires.map(({ id, colour, how }) => ({ id, colour, how })) }))
 		});
@@ -92,7 +92,10 @@
 	{#if !asRecorded}<p class="verdict open">
 			Then what is to be done is no longer a like-for-like swap. The job is made safe and handed over with what you saw. Say what is there:
 		</p>
-		<BoxEntry region={plan.region} bind:seen />{/if}
+		{#await boxEntry()}<p class="soft">One moment …</p>
+		{:then { default: BoxEntry }}<BoxEntry {house} boxId={plan.boxId} bind:seen />
+		{:catch}<p class="verdict open" role="alert">This part can’t be fetched just now. Say it in the note below; the job goes on.</p>
+		{/await}{/if}
 	<Photos />
 	<label><span class="label">Note (marks, slack)</span><input class="field" bind:value={note} maxlength="500" /></label>
 	<p class="row mt-4"><button class="btn">That is how they sit<kbd>↵</kbd></button></p>

@@ -2,12 +2,12 @@
 	import { untrack } from 'svelte';
 	import { evidenceOf, findBreaker, mainSwitch, placeName, walkChain } from '@wary/core/house';
 	import { thingsBehind } from '@wary/core/isolation';
-	import Search from '$lib/search/Search.svelte';
 	import BeforeOff from '$lib/ui/BeforeOff.svelte';
 	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
 	import { evidenceWords } from '$lib/words/evidence';
 	import { breakerName, breakerNames, capital, terms } from '$lib/words/terms';
 	import { getJob } from '../context';
+	import { searchView } from '../later';
 
 	/** At the panel: which breaker, what goes with it, and that it is off. `also`: one that has to be off as well. */
 	let { also }: { also: string | null } = $props();
@@ -99,41 +99,47 @@
 {/if}
 
 {#if mode === 'search' && mayRest}
-	<Search
-		{house}
-		boxId={plan.boxId}
-		settings={settingsNow}
-		events={search.events}
-		{released}
-		{look}
-		onsettings={(next) => session.submit({ kind: 'searchBy', settings: next })}
-		onevent={(event) => session.submit({ kind: 'searched', event })}
-	>
-		{#snippet ended(end)}
-			{@const ids = end.kind === 'found' ? [end.breaker] : end.kind === 'several' ? end.breakers : []}
-			{#if ids.length > 0}
-				<BeforeOff {house} breakers={ids} hard={hardOf(ids)} onarranged={arranged} />
-				<p class="row">
-					<button type="button" class="btn" disabled={hardOf(ids).length > 0} onclick={() => offAll(ids)}
-						>{breakerNames(house, ids)} {ids.length > 1 ? 'are' : 'is'} off<kbd>↵</kbd></button
-					>
-				</p>
-			{:else if end.kind === 'onlyForbiddenLeft'}
-				<BeforeOff {house} breakers={end.breakers} hard={hardOf(end.breakers)} onarranged={arranged} />
-			{:else}
-				<p class="row">
-					<button
-						type="button"
-						class="btn second"
-						onclick={() => {
-							mode = 'pick';
-							picked = main;
-						}}>Use the main switch</button
-					>
-				</p>
-			{/if}
-		{/snippet}
-	</Search>
+	{#await searchView() then { default: Search }}<Search
+			{house}
+			boxId={plan.boxId}
+			settings={settingsNow}
+			events={search.events}
+			{released}
+			{look}
+			onsettings={(next) => session.submit({ kind: 'searchBy', settings: next })}
+			onevent={(event) => session.submit({ kind: 'searched', event })}
+		>
+			{#snippet ended(end)}
+				{@const ids = end.kind === 'found' ? [end.breaker] : end.kind === 'several' ? end.breakers : []}
+				{#if ids.length > 0}
+					<BeforeOff {house} breakers={ids} hard={hardOf(ids)} onarranged={arranged} />
+					<p class="row">
+						<button type="button" class="btn" disabled={hardOf(ids).length > 0} onclick={() => offAll(ids)}
+							>{breakerNames(house, ids)} {ids.length > 1 ? 'are' : 'is'} off<kbd>↵</kbd></button
+						>
+					</p>
+				{:else if end.kind === 'onlyForbiddenLeft'}
+					<BeforeOff {house} breakers={end.breakers} hard={hardOf(end.breakers)} onarranged={arranged} />
+				{:else}
+					<p class="row">
+						<button
+							type="button"
+							class="btn second"
+							onclick={() => {
+								mode = 'pick';
+								picked = main;
+							}}>Use the main switch</button
+						>
+					</p>
+				{/if}
+			{/snippet}
+		</Search>
+	{:catch}<p class="verdict open" role="alert">
+			The search can’t be fetched just now. <button type="button" class="btn quiet" onclick={() => (mode = 'pick')}
+				>Name the {t.breaker} yourself</button
+			>
+		</p>
+	{/await}
 {:else}
 	<div class="pick">
 		<div class="panels">
