@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import pg from 'pg';
+import { arrangements, type ArrangementKind } from '../core/src/arrangements';
 import { doStep, doUntil, energy, startJob } from './jobDriver';
 import { expect, test, type Application } from './server';
 
@@ -7,21 +8,23 @@ const houseFile = (name: string) =>
 	JSON.parse(readFileSync(new URL(`../docs/homes/${name}.house.json`, import.meta.url), 'utf8')) as Record<string, unknown>;
 
 /** A home from a file, with simulated instruments that measure another wiring than is recorded. */
-async function homeWired(application: Application, slug: string, recorded: string, actual: string): Promise<void> {
+async function homeWired(application: Application, slug: string, recorded: object, actual: object): Promise<void> {
 	const response = await fetch(`${application.address}/api/homes?slug=${slug}`, {
 		method: 'POST',
 		headers: { 'content-type': 'application/json' },
-		body: JSON.stringify(houseFile(recorded))
+		body: JSON.stringify(recorded)
 	});
 	expect(response.status).toBe(201);
 	const client = new pg.Client({ connectionString: application.databaseUrl });
 	await client.connect();
 	await client.query('insert into demo_wiring (household_id, house) select household_id, $2 from household where slug = $1', [
 		slug,
-		JSON.stringify(houseFile(actual))
+		JSON.stringify(actual)
 	]);
 	await client.end();
 }
+
+const arranged = (kind: ArrangementKind) => arrangements.find((each) => each.kind === kind)!.build({});
 
 for (const [way, button, readings] of [
 	['dead, by resistance', /^Dead, by resistance/, 3],
@@ -29,7 +32,7 @@ for (const [way, button, readings] of [
 ] as const)
 	test(`the supply among three cables, ${way}: not the one on record, found, marked and kept`, async ({ page, application }) => {
 		const slug = 'three';
-		await homeWired(application, slug, 'three-cables', 'three-cables-as-wired');
+		await homeWired(application, slug, houseFile('three-cables'), houseFile('three-cables-as-wired'));
 		await startJob(page, slug, 'here');
 		const choices = { supply: button, breaker: /MCB 1\b/ };
 		await doUntil(page, ({ kind }) => kind === 'supplyWay', choices);
@@ -109,4 +112,31 @@ test('a scorched box with aluminium: photographed, made safe, and handed over on
 	await expect(sheet.getByRole('img', { name: 'black stain behind the box' })).toBeVisible();
 	await page.goto(page.url().replace('handover', 'record'));
 	await expect(page.getByRole('img', { name: 'black stain behind the box' })).toBeVisible();
+});
+
+test('a box that isn’t as recorded: closed again, put on record as it was seen, and the swap done on that', async ({
+	page,
+	application
+}) => {
+	await homeWired(application, 'other', arranged('middleThrough'), arranged('middlePigtails'));
+	const choices = { breaker: /breaker 1\b/, supply: /^Leave it/ };
+	await startJob(page, 'other', 'here');
+	await doUntil(page, ({ kind }) => kind === 'lookOver', choices);
+	await page.getByRole('radio', { name: /No: more, fewer/ }).check();
+	await page.getByRole('button', { name: 'spliced, with pigtails' }).click();
+	await expect(page.getByText('Middle of the run, with pigtails', { exact: true })).toBeVisible();
+	await doStep(page);
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Close the box');
+	await doUntil(page, ({ kind }) => kind === 'stopped');
+	await page.getByRole('link', { name: 'Put on record what you saw' }).click();
+	await expect(page.getByText('two cables, spliced, with pigtails')).toBeVisible();
+	await page.waitForLoadState('networkidle');
+	await page.getByRole('button', { name: /^Put it on record/ }).click();
+	await expect(page.getByText('Seen otherwise')).toHaveCount(0);
+	await startJob(page, 'other', 'here');
+	await doUntil(page, ({ kind }) => kind === 'lookOver', choices);
+	await expect(page.getByText('tail', { exact: false }).first()).toBeVisible();
+	await doUntil(page, ({ kind }) => kind === 'finished', choices);
+	await page.goto('/other/outlet/here');
+	await expect(page.getByText('Replaced like for like')).toBeVisible();
 });

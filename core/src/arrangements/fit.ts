@@ -142,6 +142,10 @@ export function arrangementsThatFit(seen: BoxSeen): Fit[] {
 		.map(({ kind, compared, fits, score }) => ({ kind, fits, compared, share: fits ? Math.exp(score) / total : 0 }));
 }
 
+/** Whether a recorded box is what was seen: the same cables by number and conductors, the same sort of device, wired the same way. Colours don't count. */
+export const agreesWith = (seen: BoxSeen, house: House, boxId: string): boolean =>
+	compare(seen, featuresOf(house, boxId)).every(({ what, agrees }) => agrees || what === 'colours');
+
 /** A thing to measure that may tell arrangements apart, safest first. */
 export const settlingTests = ['oneBreakerOff', 'upstreamTest', 'neutralToGround', 'endToEnd'] as const;
 export type SettlingTest = (typeof settlingTests)[number];

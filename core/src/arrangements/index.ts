@@ -1,6 +1,7 @@
 export { arrangementKinds, arrangements, arrangementsOf, emptyBox, newGfci, type Arrangement, type ArrangementKind } from './arrangements';
 export { here, type FragmentOptions } from './fragment';
 export {
+	agreesWith,
 	arrangementsThatFit,
 	seenIn,
 	settling,
@@ -13,3 +14,4 @@ export {
 	type SettlingTest,
 	type WiredWay
 } from './fit';
+export { editsToRecord } from './onRecord';

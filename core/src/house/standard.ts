@@ -60,13 +60,14 @@ type Wiring = Pick<Box, 'joints' | 'terminations' | 'pigtails'>;
 
 /**
  * How a box with these cables (supply first) is usually found wired. us: grounds spliced, with tails to the device and a metal box; up to two cables of a duplex
- * each on their own screws, more or another device spliced with tails. uk: every conductor in its pillar, an earth tail to a metal box.
+ * each on their own screws, more or another device spliced with tails, unless `way` says otherwise. uk: every conductor in its pillar, an earth tail to a metal box.
  */
 export function standardWiring(
 	region: Region,
 	box: Pick<Box, 'material' | 'device'>,
 	cables: readonly Cable[],
-	how: 'hook' | 'clampPlate' | 'pushIn' = 'hook'
+	how: 'hook' | 'clampPlate' | 'pushIn' = 'hook',
+	way?: 'ownScrews' | 'pigtails'
 ): Wiring {
 	if (!box.device)
 		return {
@@ -74,17 +75,32 @@ export function standardWiring(
 			pigtails: [],
 			terminations: cables.flatMap(({ id, conductors }) => conductors.map((one) => ({ cable: id, conductor: one.id, at: 'capped' })))
 		};
-	return region === 'us' ? usWiring(box, cables, how) : ukWiring(box, cables);
+	return region === 'us' ? usWiring(box, cables, how, way) : ukWiring(box, cables);
 }
 
-function usWiring(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[], how: 'hook' | 'clampPlate' | 'pushIn'): Wiring {
+/** Whether wires can come to a device that way: a us one without sides; a duplex has screws for two cables, any other for one. */
+export const canBeWired = (region: Region, device: Device | undefined, cables: number, way: 'ownScrews' | 'pigtails'): boolean =>
+	region === 'us' &&
+	device !== undefined &&
+	['duplex', 'twoSlot', 'single', 'usb'].includes(device.kind) &&
+	(way === 'pigtails' || cables <= screwsFor(device));
+
+/** How many cables find screws of their own. */
+const screwsFor = ({ kind }: Device): number => (kind === 'duplex' || kind === 'twoSlot' ? 2 : 1);
+
+function usWiring(
+	box: Pick<Box, 'material' | 'device'>,
+	cables: readonly Cable[],
+	how: 'hook' | 'clampPlate' | 'pushIn',
+	way?: 'ownScrews' | 'pigtails'
+): Wiring {
 	if (box.device?.kind === 'gfci') return sided(box, cables, 'clampPlate');
 	const duplex = box.device?.kind === 'duplex' || box.device?.kind === 'twoSlot';
 	const grounded = cables.some(({ conductors }) => conductors.some(({ role }) => role === 'ground'));
-	const through = cables.length > (duplex ? 2 : 1);
+	const spliced = way === undefined ? cables.length > screwsFor(box.device!) : way === 'pigtails';
 	const landing = (conductor: Conductor, k: number): { at: string; how: 'twistOn' | typeof how } => {
 		const role = conductor.role === 'switchedHot' ? 'hot' : conductor.role;
-		if (role === 'ground' || through) return { at: `joint:${role}`, how: 'twistOn' };
+		if (role === 'ground' || spliced) return { at: `joint:${role}`, how: 'twistOn' };
 		return { at: duplex ? `terminal:${role}${k === 0 ? 'Upper' : 'Lower'}` : `terminal:${role}`, how };
 	};
 	const tail = (role: 'hot' | 'neutral', colour: Colour) => ({
@@ -96,7 +112,7 @@ function usWiring(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[
 		how
 	});
 	return {
-		joints: ([...(grounded ? ['ground'] : []), ...(through ? ['hot', 'neutral'] : [])] as string[]).map((id) => ({ id, how: 'twistOn' })),
+		joints: ([...(grounded ? ['ground'] : []), ...(spliced ? ['hot', 'neutral'] : [])] as string[]).map((id) => ({ id, how: 'twistOn' })),
 		terminations: cables.flatMap((cable, k) =>
 			[...cable.conductors]
 				.sort((a, b) => usOrder.indexOf(a.role) - usOrder.indexOf(b.role))
@@ -118,7 +134,7 @@ function usWiring(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[
 			...(grounded && box.material === 'metal'
 				? [{ id: 'boxBond', role: 'ground' as const, colour: 'bare' as const, from: 'joint:ground', to: 'box', how: 'screw' as const }]
 				: []),
-			...(through ? [tail('hot', 'black'), tail('neutral', 'white')] : [])
+			...(spliced ? [tail('hot', 'black'), tail('neutral', 'white')] : [])
 		]
 	};
 }

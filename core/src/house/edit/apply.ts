@@ -4,7 +4,7 @@ import { cablesInBox, findBox, findBreaker, findCircuit, panelOf, withBox } from
 import { usualDevice, usualSize } from '../standard';
 import { chainOfCircuit } from '../topology';
 import type { Breaker, Device, House, Panel } from '../schema';
-import { changed, place, refused, split, unplace, type Changed } from './chain';
+import { changed, place, refused, rewire, split, unplace, type Changed } from './chain';
 import type { Edit, EditOf, EditRefusal } from './edits';
 import { breakerIds, freshId, idsOf, sameName } from './ids';
 
@@ -84,6 +84,7 @@ function make(house: House, edit: Edit): Changed {
 		case 'removeBox':
 		case 'placeBox':
 		case 'unplaceBox':
+		case 'wireBox':
 			return atBox(house, edit);
 		case 'addFinding':
 			if (!findBreaker(house, edit.breaker)) return refused({ code: 'unknown', what: 'breaker', id: edit.breaker });
@@ -247,7 +248,7 @@ const withCircuit = (house: House, name: string, breaker: string): { house: Hous
 	return { id, house: { ...house, circuits: [...house.circuits, { id, name, breaker, arrangement: 'radial' }] } };
 };
 
-function atBox(house: House, edit: EditOf<'addOutlet' | 'setBox' | 'removeBox' | 'placeBox' | 'unplaceBox'>): Changed {
+function atBox(house: House, edit: EditOf<'addOutlet' | 'setBox' | 'removeBox' | 'placeBox' | 'unplaceBox' | 'wireBox'>): Changed {
 	const roomId = 'room' in edit ? edit.room : undefined;
 	if (roomId !== undefined && !house.rooms.some(({ id }) => id === roomId)) return refused({ code: 'unknown', what: 'room', id: roomId });
 	if (edit.do === 'addOutlet') return addOutlet(house, edit);
@@ -280,6 +281,8 @@ function atBox(house: House, edit: EditOf<'addOutlet' | 'setBox' | 'removeBox' |
 		}
 		case 'unplaceBox':
 			return unplace(house, box.id);
+		case 'wireBox':
+			return rewire(house, box.id, edit.way);
 	}
 }
 

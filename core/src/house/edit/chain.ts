@@ -1,5 +1,5 @@
 import { cablesInBox, circuitsInBox, circuitsOfCable, findBox, findBreaker, findCircuit, panelOf, withBox } from '../lookup';
-import { cableConductors, standardWiring, usualSize } from '../standard';
+import { canBeWired, cableConductors, standardWiring, usualSize } from '../standard';
 import { chainOfCircuit } from '../topology';
 import type { Box, Cable, House } from '../schema';
 import type { EditRefusal, Spot } from './edits';
@@ -146,11 +146,24 @@ function newCable(house: House, circuitId: string, boxId: string): Cable {
 	};
 }
 
-/** A box wired as is usual for the cables it has, the supply first. */
-function rewired(house: House, boxId: string | null): House {
+/** Wires a box anew, straight to its device or spliced with tails, where its device and cables allow that. */
+export function rewire(house: House, boxId: string, way: 'ownScrews' | 'pigtails'): Changed {
+	const cables = cablesInBox(house, boxId).map(({ cable }) => cable);
+	// Two hots in a cable, or two circuits, are wired by hand.
+	const plain = cables.every(({ conductors }) =>
+		['hot', 'neutral'].every((role) => conductors.filter((each) => each.role === role).length === 1)
+	);
+	const possible = cables.length > 0 && plain && circuitsInBox(house, boxId).length === 1;
+	if (!possible || !canBeWired(house.region, findBox(house, boxId)?.device, cables.length, way))
+		return refused({ code: 'notWiredThatWay', box: boxId, way });
+	return changed(rewired(house, boxId, way));
+}
+
+/** A box wired as is usual for the cables it has, the supply first; or the way it is said to be. */
+function rewired(house: House, boxId: string | null, way?: 'ownScrews' | 'pigtails'): House {
 	if (boxId === null) return house;
 	const cables = [...cablesInBox(house, boxId)].sort((a, b) => Number(b.end === 'to') - Number(a.end === 'to')).map(({ cable }) => cable);
-	return withBox(house, boxId, (box) => ({ ...box, ...standardWiring(house.region, box, cables) }));
+	return withBox(house, boxId, (box) => ({ ...box, ...standardWiring(house.region, box, cables, undefined, way) }));
 }
 
 const without = (house: House, cables: readonly string[]): House => ({

@@ -72,6 +72,7 @@ export const editSchema = z.discriminatedUnion('do', [
 	z.strictObject({ do: z.literal('removeBox'), box: id }),
 	z.strictObject({ do: z.literal('placeBox'), box: id, spot }),
 	z.strictObject({ do: z.literal('unplaceBox'), box: id }),
+	z.strictObject({ do: z.literal('wireBox'), box: id, way: z.enum(['ownScrews', 'pigtails']) }),
 	z.strictObject({
 		do: z.literal('addFinding'),
 		breaker: id,
@@ -103,4 +104,6 @@ export type EditRefusal =
 	| { readonly code: 'nothingToSplit'; readonly box: string }
 	| { readonly code: 'otherRegion'; readonly region: string }
 	| { readonly code: 'notAnOutlet'; readonly box: string }
+	/** Its device or its number of cables doesn’t let the wires come that way. */
+	| { readonly code: 'notWiredThatWay'; readonly box: string; readonly way: 'ownScrews' | 'pigtails' }
 	| { readonly code: 'tooLarge'; readonly what: string };

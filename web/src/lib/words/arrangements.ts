@@ -1,4 +1,4 @@
-import type { ArrangementKind, SettlingTest } from '@wary/core/arrangements';
+import type { ArrangementKind, BoxSeen, SettlingTest, WiredWay } from '@wary/core/arrangements';
 import { terms } from './terms';
 
 /** How a box is met: its name, and what one would see. */
@@ -54,3 +54,14 @@ export function settlingOutcomeWords(shows: string, region: 'us' | 'uk'): string
 		}[shows] ?? shows
 	);
 }
+
+const wiredWords: Record<WiredWay, string> = {
+	ownScrews: ', straight to the device',
+	pigtails: ', spliced, with pigtails',
+	sides: ', on supply and load sides',
+	unsure: ''
+};
+
+/** A box as somebody saw it: “two cables, spliced, with pigtails”. */
+export const seenWords = ({ cables, wired }: BoxSeen): string =>
+	`${['no', 'one', 'two', 'three', 'four', 'five'][cables.length] ?? cables.length} cable${cables.length === 1 ? '' : 's'}${wiredWords[wired]}`;

@@ -34,6 +34,10 @@ export function editRefusalWords(refusal: EditRefusal | { readonly code: 'jobUnd
 			return `That house is of the other region (${refusal.region}).`;
 		case 'notAnOutlet':
 			return `${place(refusal.box)} has no ${t.outlet}: nothing can be plugged in.`;
+		case 'notWiredThatWay':
+			return refusal.way === 'ownScrews'
+				? `${place(refusal.box)} has more cables than its ${t.outlet} has screws for: they are spliced.`
+				: `${place(refusal.box)} can’t be wired with pigtails on record.`;
 		case 'tooLarge':
 			return `There are too many ${refusal.what} for one home.`;
 		case 'jobUnderWay':

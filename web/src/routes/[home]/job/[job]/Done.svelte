@@ -7,6 +7,8 @@
 	const { session } = getJob();
 	const state = $derived(session.jobState);
 	const reason = $derived(state.stopReason ?? mustStop(state));
+	const looked = $derived(session.events.findLast(({ body }) => body.kind === 'lookOver')?.body);
+	const seenOtherwise = $derived(state.status === 'stopped' && looked?.kind === 'lookOver' && looked.seen !== undefined);
 	const words = $derived(reason ? stopWords(session.plan.region)[reason] : null);
 </script>
 
@@ -27,6 +29,9 @@
 			>{/if}
 		<a class="btn" class:second={state.status === 'stopped'} href={`/${home}/job/${job}/record`}>See the record</a>{:else}<span class="soft"
 			>Saving the last entries …</span
+		>{/if}
+	{#if session.unsent === 0 && seenOtherwise}<a class="btn second" href={`/${home}/outlet/${session.plan.boxId}`}
+			>Put on record what you saw</a
 		>{/if}
 	<a class="btn second" href={`/${home}`}>To Today</a>
 </p>

@@ -1,8 +1,9 @@
 import { error } from '@sveltejs/kit';
-import { findBox } from '@wary/core/house';
+import { editsToRecord } from '@wary/core/arrangements';
+import { findBox, type House } from '@wary/core/house';
 import { planJob } from '@wary/core/job';
 import { latestHouse } from '$lib/server/households';
-import { manyJobs } from '$lib/server/jobs';
+import { manyEvents, manyJobs, type JobRow } from '$lib/server/jobs';
 import { pageHousehold } from '$lib/server/requests';
 import { planFailureWords } from '$lib/words/refusals';
 
@@ -12,12 +13,24 @@ export async function load({ params }) {
 	const box = findBox(house, params.box);
 	if (!box) error(404, { message: `There is no outlet “${params.box}” in this home.`, code: 'unknownBox' });
 	const planned = planJob(house, box.id);
+	const ended = jobs.filter(({ outcome }) => outcome !== null);
 	return {
 		house,
 		version,
 		box,
 		cannot: planned.ok ? null : planFailureWords(planned.failure, house.region),
 		underWay: jobs.find(({ outcome }) => outcome === null)?.id ?? null,
-		ended: jobs.filter(({ outcome }) => outcome !== null)
+		ended,
+		otherwise: await seenOtherwise(household.id, house, box.id, ended)
 	};
+}
+
+/** What the last job here saw in the box, where that isn't what the record says and can be put on it. */
+async function seenOtherwise(householdId: string, house: House, boxId: string, ended: readonly JobRow[]) {
+	const last = [...ended].sort((a, b) => b.endedAt!.localeCompare(a.endedAt!))[0];
+	if (last?.outcome !== 'stopped') return null;
+	const looked = (await manyEvents(householdId, last.id)).findLast(({ body }) => body.kind === 'lookOver');
+	const seen = looked?.body.kind === 'lookOver' ? looked.body.seen : undefined;
+	const edits = seen ? editsToRecord(house, boxId, seen) : null;
+	return seen && edits && edits.length > 0 ? { seen, edits, on: looked!.at } : null;
 }

@@ -9,6 +9,7 @@
 	import { deviceWords } from '$lib/words/devices';
 	import { breakerName, capital, ohmsWord, terms, voltsWord } from '$lib/words/terms';
 	import PluggedIn from './PluggedIn.svelte';
+	import SeenOtherwise from './SeenOtherwise.svelte';
 	import { worryWords } from '$lib/words/worries';
 
 	let { data } = $props();
@@ -67,6 +68,12 @@
 				{worry.note} <span class="soft">Seen {day(worry.seen, t.locale)}.</span>
 			</p>
 		{/each}
+		{#if data.otherwise && !data.underWay}{#key data.version}<SeenOtherwise
+					house={data.house}
+					version={data.version}
+					slug={data.home.slug}
+					otherwise={data.otherwise}
+				/>{/key}{/if}
 		{#if data.underWay}
 			<p class="row"><a class="btn" href={`/${data.home.slug}/job/${data.underWay}`}>Go on with the job here</a></p>
 		{:else if data.cannot}

@@ -90,7 +90,8 @@
 		>
 	</fieldset>
 	{#if !asRecorded}<p class="verdict open">
-			Then what is to be done is no longer a like-for-like swap. The job is made safe and handed over with what you saw. Say what is there:
+			Then this job can’t go on: it was planned on another box. It is made safe and closed. What you saw can be put on record at the
+			outlet’s page and the swap begun anew on it, or it is handed over. Say what is there:
 		</p>
 		{#await boxEntry()}<p class="soft">One moment …</p>
 		{:then { default: BoxEntry }}<BoxEntry {house} boxId={plan.boxId} bind:seen />

@@ -1,0 +1,42 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { invalidateAll } from '$app/navigation';
+	import type { BoxSeen } from '@wary/core/arrangements';
+	import type { Edit, House } from '@wary/core/house';
+	import { HouseEditor } from '$lib/house/editor.svelte';
+	import { seenWords } from '$lib/words/arrangements';
+	import { day } from '$lib/words/dates';
+	import { terms } from '$lib/words/terms';
+
+	/** What a stopped job saw in the box, to be put on record. */
+	let {
+		house,
+		version,
+		slug,
+		otherwise
+	}: { house: House; version: number; slug: string; otherwise: { seen: BoxSeen; edits: readonly Edit[]; on: string } } = $props();
+	const editor = untrack(() => new HouseEditor({ house, version, slug }));
+	const newOutlets = $derived(otherwise.edits.filter((edit) => edit.do === 'addOutlet').length);
+	async function record() {
+		if (await editor.apply(otherwise.edits, `box as seen on ${otherwise.on.slice(0, 10)}`)) await invalidateAll();
+	}
+</script>
+
+<div class="verdict open">
+	<p>
+		<b>Seen otherwise {day(otherwise.on, terms[house.region].locale)}:</b>
+		{seenWords(otherwise.seen)}. On record, the swap begins at its first step again: tag and lock off, power on, live first.
+		{#if newOutlets > 0}{newOutlets === 1 ? 'One cable goes' : `${newOutlets} cables go`} where nobody has looked yet: on record as “not found
+			yet”.{/if}
+	</p>
+	<button type="button" class="btn second" disabled={editor.saving} onclick={record}
+		>{editor.saving ? 'Putting it on record …' : 'Put it on record, and go on from there'}</button
+	>
+	{#if editor.trouble}<p class="verdict bad" role="alert">{editor.trouble}</p>{/if}
+</div>
+
+<style>
+	p {
+		margin: 0 0 0.5rem;
+	}
+</style>
