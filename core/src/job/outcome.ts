@@ -2,7 +2,7 @@ import { circuitsInBox, fedFrom, findBreaker, withBox, type Box, type Breaker, t
 import type { JobEvent } from './events';
 import type { JobPlan } from './plan';
 import { proofsOf } from './record';
-import { mustStop, type JobState } from './state';
+import type { JobState } from './state';
 
 /**
  * The recorded house after a finished job: the new device with its date, colours and ways as they were seen, the worries it settles gone, a line of
@@ -113,14 +113,13 @@ function coloursSeen(events: readonly JobEvent[]): ReadonlyMap<string, Colour> {
 	);
 }
 
-/** The recorded house after a job that was stopped: what was found is worth keeping, of breakers too; the device is as it was or off. */
-export function houseAfterStop(house: House, plan: JobPlan, state: JobState, events: readonly JobEvent[], on: string, note: string): House {
-	const why = mustStop(state);
+/** The recorded house after a job that was stopped: what was found is worth keeping, of breakers too; the device is as it was or off. `what`: how the box’s history tells it. */
+export function houseAfterStop(house: House, plan: JobPlan, state: JobState, events: readonly JobEvent[], on: string, what: string): House {
 	const proven = proofsOf(plan, events).length > 0;
 	const noted = withBox(house, plan.boxId, (box) => ({
 		...box,
 		...supplyFound(state, events, on),
-		history: [...box.history, { on, what: `Job stopped${why ? ` (${why})` : ''}${note ? `: ${note}` : '.'}`.slice(0, 500) }]
+		history: [...box.history, { on, what: what.slice(0, 500) }]
 	}));
 	return withFindings(noted, plan, state, proven ? feedersFound(house, plan, state, events) : [], on, null);
 }

@@ -68,7 +68,7 @@ export function visitsOf(plan: JobPlan, state?: JobState): readonly Visit[] {
 	const hasNeighbours = plan.upstream.length + plan.downstream.length > 0;
 	const all = allVisits(plan, hasNeighbours, state);
 	// Where only making safe is left, nobody walks back to switch on.
-	const ends = state?.status === 'underWay' && mustStop(state) !== null;
+	const ends = state !== undefined && (state.status === 'stopped' || (state.status === 'underWay' && mustStop(state) !== null));
 	return ends ? all.filter(({ id }) => !['panelOn', 'test', 'neighbours', 'close'].includes(id)) : all;
 }
 

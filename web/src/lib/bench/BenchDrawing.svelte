@@ -152,11 +152,14 @@
 					{#if shown?.indicator === 'lit'}<path d="M48 -10v-6M48 10v6M57 0h6" />{/if}
 				</g>
 			{/if}
-			{#each shape.screws as screw (screw.x + screw.y)}<circle cx={back ? shape.width - screw.x : screw.x} cy={screw.y} r="6" />{/each}
+			{#each shape.screws as screw (screw.x + screw.y)}
+				{@const x = back ? shape.width - screw.x : screw.x}
+				<circle cx={x} cy={screw.y} r="6" stroke="var(--soft)" /><path d={`M${x - 4} ${screw.y}h8`} stroke="var(--soft)" />
+			{/each}
 			{#if back && device?.kind === 'gfci'}
-				<text x={shape.width / 2} y="94" text-anchor="middle" class="soft">SUPPLY</text><text
+				<text x={shape.width / 2} y="118" text-anchor="middle" class="soft">SUPPLY</text><text
 					x={shape.width / 2}
-					y="296"
+					y="262"
 					text-anchor="middle"
 					class="soft">LOAD</text
 				>

@@ -20,6 +20,7 @@ import {
 import { connections, transaction, violatedConstraint } from './db';
 import { addHouseVersion, houseAt, latestHouse, type Household } from './households';
 import { addEventAt, addJob, addJobEnd, lockBox, manyEvents, maybeJob, maybeJobUnderWay, maybeStored, type JobRow } from './jobs';
+import { stoppedWords } from '$lib/words/conditions';
 
 /** A job with everything that it is computed from. */
 export interface LoadedJob {
@@ -155,7 +156,7 @@ async function store(household: Household, loaded: LoadedJob, event: JobEvent): 
 		const after =
 			body.kind === 'finish'
 				? houseAfterJob(house, plan, loaded.state, events, day)
-				: houseAfterStop(house, plan, loaded.state, events, day, body.note);
+				: houseAfterStop(house, plan, loaded.state, events, day, stoppedWords(plan.region, body.reason, body.note));
 		await addHouseVersion(on, household.id, version + 1, after, `${body.kind === 'finish' ? 'job finished' : 'job stopped'}: ${place}`);
 		return true;
 	});

@@ -140,3 +140,9 @@ export const stopWords = (region: 'us' | 'uk'): Record<StopReason, { why: string
 		ownChoice: { why: 'Stopped by choice', tell: 'No fault was noted as the reason.' }
 	};
 };
+
+/** A stopped job as the history of its box tells it. */
+export const stoppedWords = (region: 'us' | 'uk', reason: StopReason, note: string): string => {
+	const why = reason === 'ownChoice' ? [] : [stopWords(region)[reason].why];
+	return `Job stopped${why.length + note.length > 0 ? ': ' : ''}${[...why, ...(note ? [note] : [])].join('. ')}${note ? '' : '.'}`;
+};

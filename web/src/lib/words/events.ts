@@ -1,10 +1,10 @@
 import type { House } from '@wary/core/house';
 import type { PlugLamps } from '@wary/core/instruments';
 import type { VoltReading } from '@wary/core/isolation';
-import { arrangementsThatFit, type BoxSeen } from '@wary/core/arrangements';
+import type { BoxSeen } from '@wary/core/arrangements';
 import { autopsyFaults, type CableVerdict, type Earth, type JobEvent, type JobPlan } from '@wary/core/job';
 import { autopsyWords, conditionWords, stopWords } from './conditions';
-import { arrangementWords } from './arrangements';
+import { seenWords } from './arrangements';
 import { holdWords } from './energy';
 import { answerWords, meansWords } from './search';
 import {
@@ -13,6 +13,7 @@ import {
 	breakerNames,
 	cableLetter,
 	capital,
+	colourWords,
 	halfWords,
 	howWords,
 	ohmsWord,
@@ -203,19 +204,11 @@ function wireById(house: House, plan: JobPlan, id: string): string {
 	return wire ? shortWire(house, plan, wire) : id;
 }
 
-/** What was in a box, and what that can be. */
-export function boxSeenWords(seen: BoxSeen): string {
-	const fits = arrangementsThatFit(seen).filter((fit) => fit.fits);
-	const cables = seen.cables.map((colours, k) => `cable ${String.fromCharCode(65 + k)} ${colours.join('/')}`).join(', ');
-	return `${cables}; ${
-		fits.length === 0
-			? 'fits nothing known'
-			: `may be ${fits
-					.slice(0, 3)
-					.map(({ kind }) => arrangementWords[kind].name.toLowerCase())
-					.join(', or ')}`
-	}`;
-}
+/** What was in a box: each cable's colours, and how they come to the device. */
+export const boxSeenWords = (seen: BoxSeen): string =>
+	`${seenWords(seen)}: ${seen.cables
+		.map((colours, k) => `${String.fromCharCode(65 + k)} ${colours.map((colour) => colourWords[colour]).join(', ')}`)
+		.join('; ')}`;
 
 /** What a reading says a cable is. */
 export const cableVerdictWords = (verdict: CableVerdict | undefined): string =>

@@ -206,4 +206,6 @@ export function ohmsWord(ohm: number | null): string {
 	return `${ohm.toFixed(ohm < 10 ? 1 : 0)} Ω`;
 }
 
+/** A name inside a sentence: its first letter small, an abbreviation left alone. */
+export const inSentence = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

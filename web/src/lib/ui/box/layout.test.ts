@@ -74,6 +74,19 @@ describe('the drawing of a box', () => {
 			}
 	});
 
+	it('writes no label of a conductor over another one, in any arrangement and any box of the demo homes', () => {
+		for (const { house, box } of [...arranged(), ...boxes]) {
+			const labels = layOut(house, box.id, true)
+				.wires.filter(({ cable }) => cable !== null)
+				.map(({ id, label, colour }) => ({ id, ...label, width: colour.length * 8.5 }));
+			for (const [k, one] of labels.entries())
+				for (const other of labels.slice(k + 1)) {
+					const beside = one.x + one.width <= other.x || other.x + other.width <= one.x;
+					expect(beside || Math.abs(one.y - other.y) >= 13, `${box.id}: ${one.id} and ${other.id}`).toBe(true);
+				}
+		}
+	});
+
 	it('keeps the labels of free ends of one cable apart', () => {
 		for (const { house, box } of arranged()) {
 			const { device: _device, ...open } = box;

@@ -1,7 +1,7 @@
 import { cablesInBox, findBox, type Box, type Colour, type Half, type House, type Role } from '@wary/core/house';
 import { conductorSpacing, entriesOf, lineHeight, sheathWidth } from './captions';
 import { along, pathOf, type Curve, type Spot } from './curves';
-import { shapeOf, type DeviceShape } from './deviceShape';
+import { shapeOf, type DeviceShape, type TerminalPlace } from './deviceShape';
 
 /** A conductor or a pigtail as drawn. */
 export interface DrawnWire {
@@ -89,8 +89,10 @@ export function layOut(house: House, boxId: string, back: boolean, { narrow = fa
 	const ends = cablesInBox(house, box.id);
 	const spacing = narrow ? 190 : 236;
 	const abreast = Math.max(...(['to', 'from'] as const).map((way) => ends.filter(({ end }) => end === way).length));
+	const terminals = (shape?.terminals ?? []).map((each) => ({ ...each, ...(back ? mirrored(each, shape!.width) : {}) }));
+	const jointsAt = sidesOfJoints(box, terminals);
+	const rows = Math.max(jointsAt.left.length, jointsAt.right.length);
 	const inside = shape ?? { width: 150, height: 150 };
-	const rows = Math.ceil(box.joints.length / 2);
 	const frameWidth = Math.max(inside.width + (narrow ? 190 : 330), narrow ? 460 : 720, abreast * spacing + 40);
 	const width = frameWidth + 2 * sideMargin;
 	const entries = entriesOf(house, ends, { width, spacing, ids });
@@ -103,31 +105,26 @@ export function layOut(house: House, boxId: string, back: boolean, { narrow = fa
 	const height = frame.height + 2 * frame.y;
 	const origin = { x: (width - inside.width) / 2, y: (height - inside.height) / 2 };
 	const places: DrawnPlace[] = [
-		...(shape?.terminals ?? []).map((terminal): DrawnPlace => {
-			const side = back && terminal.side !== 'bottom' ? (terminal.side === 'left' ? 'right' : 'left') : terminal.side;
-			return {
-				at: `terminal:${terminal.name}`,
-				kind: 'terminal',
-				x: origin.x + (back ? shape!.width - terminal.x : terminal.x),
-				y: origin.y + terminal.y,
-				mark: terminal.mark,
-				side,
-				label: terminalLabel(side, house.region)
-			};
-		}),
-		...box.joints.map(({ id }, k): DrawnPlace => {
-			const left = k % 2 === 0;
-			const inRow = Math.floor(k / 2);
-			return {
+		...terminals.map(({ name, x, y, mark, side }): DrawnPlace => ({
+			at: `terminal:${name}`,
+			kind: 'terminal',
+			x: origin.x + x,
+			y: origin.y + y,
+			mark,
+			side,
+			label: terminalLabel(side, house.region)
+		})),
+		...(['left', 'right'] as const).flatMap((side) =>
+			jointsAt[side].map((id, k): DrawnPlace => ({
 				at: `joint:${id}`,
 				kind: 'joint',
-				x: left ? frame.x + 70 : frame.x + frame.width - 70,
-				y: frame.y + frame.height / 2 + (inRow - (rows - 1) / 2) * 92,
+				x: side === 'left' ? frame.x + 70 : frame.x + frame.width - 70,
+				y: frame.y + frame.height / 2 + (k - (jointsAt[side].length - 1) / 2) * 92,
 				mark: id,
-				side: left ? 'left' : 'right',
-				label: { x: left ? -18 : 18, y: 38, anchor: 'middle' }
-			};
-		}),
+				side,
+				label: { x: side === 'left' ? -18 : 18, y: 38, anchor: 'middle' }
+			}))
+		),
 		...(box.material === 'metal'
 			? [
 					{
@@ -220,7 +217,7 @@ export function layOut(house: House, boxId: string, back: boolean, { narrow = fa
 		return {
 			path: pathOf(curve),
 			handle: along(curve, place ? Math.max(0.3, 0.68 - nth * 0.16) : 1),
-			label: place ? along(curve, 0.12 + 0.1 * nthInCable) : { x: end.x + 2, y: end.y },
+			label: place ? along(curve, 0.06 + 0.2 * nthInCable) : { x: end.x + 2, y: end.y },
 			arrow: { ...after, turn: (Math.atan2(after.y - before.y, after.x - before.x) * 180) / Math.PI },
 			end,
 			down: down === 1
@@ -250,6 +247,26 @@ export function layOut(house: House, boxId: string, back: boolean, { narrow = fa
 			{ x: place.x + outward * reach, y: place.y - down * 34 }
 		];
 	}
+}
+
+const mirrored = ({ x, side }: TerminalPlace, width: number): Pick<TerminalPlace, 'x' | 'side'> => ({
+	x: width - x,
+	side: side === 'left' ? 'right' : side === 'right' ? 'left' : side
+});
+
+/** Joints beside the device: each on the side of the terminal its tail goes to, the others where there are fewest. */
+function sidesOfJoints(box: Box, terminals: readonly TerminalPlace[]): { readonly left: string[]; readonly right: string[] } {
+	const at = { left: [] as string[], right: [] as string[] };
+	const sideOf = (id: string) =>
+		box.pigtails.flatMap(({ from, to }) =>
+			from === `joint:${id}` ? terminals.filter(({ name, side }) => to === `terminal:${name}` && side !== 'bottom') : []
+		)[0]?.side as 'left' | 'right' | undefined;
+	for (const { id } of box.joints) {
+		const side = sideOf(id);
+		if (side) at[side].push(id);
+	}
+	for (const { id } of box.joints) if (sideOf(id) === undefined) at[at.left.length <= at.right.length ? 'left' : 'right'].push(id);
+	return at;
 }
 
 function slotAt(slot: DeviceShape['slots'][number], origin: Spot): DrawnSlot {

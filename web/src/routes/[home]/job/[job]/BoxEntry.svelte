@@ -5,7 +5,7 @@
 	import type { Region } from '@wary/core/rules';
 	import { insulation } from '$lib/ui/colours';
 	import { arrangementWords, settlingWords, settlingOutcomeWords } from '$lib/words/arrangements';
-	import { colourWords, terms } from '$lib/words/terms';
+	import { colourWords, inSentence, terms } from '$lib/words/terms';
 
 	/** What is in the box, by taps: cables, their colours, the device and how it is wired; and at once what that can be. */
 	let { house, boxId, seen: told = $bindable() }: { house: House; boxId: string; seen: BoxSeen | null } = $props();
@@ -152,7 +152,7 @@
 				{settlingWords(test.test, region)}
 				{#each test.outcomes as outcome (outcome.shows)}<button type="button" class="out" onclick={() => found(test.test, outcome.shows)}
 						><b>{settlingOutcomeWords(outcome.shows, region)}</b>: {outcome.kinds
-							.map((kind) => arrangementWords[kind].name.toLowerCase())
+							.map((kind) => inSentence(arrangementWords[kind].name))
 							.join(', or ')}</button
 					>{/each}
 			</p>

@@ -20,7 +20,8 @@
 	{#if words}<p>{words.why}.</p>
 		<p><b>Tell the electrician:</b> {words.tell}</p>{/if}
 	{#if state.isolation.power === 'off'}<p class="verdict open">
-			The breaker is off, held and tagged. It stays so until somebody competent has seen to the box.
+			The breaker is off, held and tagged. It stays so until {seenOtherwise ? 'the box is on record as it is, or ' : ''}somebody competent
+			has seen to the box.
 		</p>{/if}
 {/if}
 <p class="row mt-5">

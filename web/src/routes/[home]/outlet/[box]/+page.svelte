@@ -68,7 +68,7 @@
 				{worry.note} <span class="soft">Seen {day(worry.seen, t.locale)}.</span>
 			</p>
 		{/each}
-		{#if data.otherwise && !data.underWay}{#key data.version}<SeenOtherwise
+		{#if !data.underWay}{#key data.box.id}<SeenOtherwise
 					house={data.house}
 					version={data.version}
 					slug={data.home.slug}
@@ -162,12 +162,12 @@
 		</table>
 		<ChainDrawing house={data.house} boxId={data.box.id} slug={data.home.slug} />
 
-		{#if data.box.device && data.box.use === 'outlet'}<PluggedIn
-				house={data.house}
-				version={data.version}
-				slug={data.home.slug}
-				box={data.box}
-			/>{/if}
+		{#if data.box.device && data.box.use === 'outlet'}{#key data.version}<PluggedIn
+					house={data.house}
+					version={data.version}
+					slug={data.home.slug}
+					box={data.box}
+				/>{/key}{/if}
 		<h2 class="mt-6">History</h2>
 		{#if data.box.history.length === 0 && data.ended.length === 0}<p class="soft">Nothing is on record yet.</p>{/if}
 		<ul>

@@ -14,26 +14,41 @@
 		version,
 		slug,
 		otherwise
-	}: { house: House; version: number; slug: string; otherwise: { seen: BoxSeen; edits: readonly Edit[]; on: string } } = $props();
+	}: { house: House; version: number; slug: string; otherwise: { seen: BoxSeen; edits: readonly Edit[]; on: string } | null } = $props();
 	const editor = untrack(() => new HouseEditor({ house, version, slug }));
-	const newOutlets = $derived(otherwise.edits.filter((edit) => edit.do === 'addOutlet').length);
+	let recorded = $state(false);
 	async function record() {
-		if (await editor.apply(otherwise.edits, `box as seen on ${otherwise.on.slice(0, 10)}`)) await invalidateAll();
+		recorded = await editor.apply(otherwise!.edits, `box as seen on ${otherwise!.on.slice(0, 10)}`);
+		if (recorded) await invalidateAll();
+	}
+	async function takeBack() {
+		await editor.undo();
+		recorded = editor.trouble !== null;
+		await invalidateAll();
 	}
 </script>
 
-<div class="verdict open">
-	<p>
-		<b>Seen otherwise {day(otherwise.on, terms[house.region].locale)}:</b>
-		{seenWords(otherwise.seen)}. On record, the swap begins at its first step again: tag and lock off, power on, live first.
-		{#if newOutlets > 0}{newOutlets === 1 ? 'One cable goes' : `${newOutlets} cables go`} where nobody has looked yet: on record as “not found
-			yet”.{/if}
+{#if recorded}
+	<p class="verdict good row" role="status">
+		The box is on record as it was seen.<button type="button" class="btn quiet" disabled={editor.saving} onclick={takeBack}
+			>Take that back</button
+		>
 	</p>
-	<button type="button" class="btn second" disabled={editor.saving} onclick={record}
-		>{editor.saving ? 'Putting it on record …' : 'Put it on record, and go on from there'}</button
-	>
-	{#if editor.trouble}<p class="verdict bad" role="alert">{editor.trouble}</p>{/if}
-</div>
+{:else if otherwise}
+	{@const newOutlets = otherwise.edits.filter((edit) => edit.do === 'addOutlet').length}
+	<div class="verdict open">
+		<p>
+			<b>Seen otherwise {day(otherwise.on, terms[house.region].locale)}:</b>
+			{seenWords(otherwise.seen)}. Once that is on record, the swap begins again at its first step: tag and lock off, power on, live first.
+			{#if newOutlets > 0}{newOutlets === 1 ? 'One cable goes' : `${newOutlets} cables go`} where nobody has looked yet: on record as “not found
+				yet”.{/if}
+		</p>
+		<button type="button" class="btn second" disabled={editor.saving} onclick={record}
+			>{editor.saving ? 'Putting it on record …' : 'Put it on record'}</button
+		>
+	</div>
+{/if}
+{#if editor.trouble}<p class="verdict bad" role="alert">{editor.trouble}</p>{/if}
 
 <style>
 	p {

@@ -5,14 +5,14 @@
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import PhotoSheet from '$lib/ui/PhotoSheet.svelte';
 	import TopBar from '$lib/ui/TopBar.svelte';
-	import { arrangementWords, settlingWords } from '$lib/words/arrangements';
+	import { arrangementWords, seenWords, settlingWords } from '$lib/words/arrangements';
 	import { conditionWords, severityWords, stopWords } from '$lib/words/conditions';
 	import { leftWords } from '$lib/words/left';
 	import { clock, moment } from '$lib/words/dates';
 	import { deviceWords } from '$lib/words/devices';
 	import { readingWords } from '$lib/words/events';
 	import { recordLines } from '$lib/words/recordLines';
-	import { breakerName, breakerNames, cableWords, capital, colourWords, pairWords, shortWire, terms } from '$lib/words/terms';
+	import { breakerName, breakerNames, cableWords, capital, colourWords, inSentence, pairWords, shortWire, terms } from '$lib/words/terms';
 
 	let { data } = $props();
 	const { plan, state, record } = $derived(data);
@@ -91,10 +91,11 @@
 	</section>
 	<div class="columns">
 		<section>
-			<h2>The box as it is now</h2>
+			<h2>{seen ? 'The box as recorded; it was found otherwise' : 'The box as it is now'}</h2>
 			<BoxDrawing house={asLeft} box={findBox(asLeft, plan.boxId)!} />
 			{#if seen}
 				<h2>What was in it</h2>
+				<p>{capital(seenWords(seen))}.</p>
 				<ul>
 					{#each seen.cables as colours, k (k)}<li>
 							Cable {String.fromCharCode(65 + k)}: {colours.map((colour) => colourWords[colour]).join(', ')}
@@ -103,10 +104,10 @@
 				<p>
 					{#if fits.length > 0}May be: {fits
 							.slice(0, 3)
-							.map(({ kind }) => arrangementWords[kind].name.toLowerCase())
-							.join('; ')}.{#if settle}
-							To settle it: {settlingWords(settle.test, plan.region)}{/if}
+							.map(({ kind }) => inSentence(arrangementWords[kind].name))
+							.join('; ')}.
 					{:else}Fits no arrangement known here.{/if}
+					{#if settle}To settle it: {settlingWords(settle.test, plan.region)}{/if}
 				</p>
 			{/if}
 			{#if plan.supplyCables.length > 1}
