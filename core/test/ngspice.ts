@@ -30,8 +30,8 @@ export function solveWithNgspice(network: Network): Map<string, Complex> {
 	}
 }
 
-/** Largest relative difference between our solution and ngspice's, over the nodes above 1 mV, and how many those were. */
-export function compareWithNgspice(network: Network): { largest: number; nodes: number } {
+/** Largest relative difference between our solution and ngspice's, over the nodes above 1 mV that are asked for, and how many those were. */
+export function compareWithNgspice(network: Network, asked: (node: string) => boolean = () => true): { largest: number; nodes: number } {
 	const ours = solve(network);
 	if (ours.outcome === 'singular') throw new Error('singular');
 	const theirs = solveWithNgspice(withoutFloating(network));
@@ -39,7 +39,7 @@ export function compareWithNgspice(network: Network): { largest: number; nodes: 
 	let nodes = 0;
 	for (const [name, voltage] of ours.voltageV) {
 		const other = theirs.get(name);
-		if (!other) continue;
+		if (!other || !asked(name)) continue;
 		const size = Math.hypot(other.re, other.im);
 		if (size <= 1e-3) continue;
 		nodes++;
@@ -52,6 +52,19 @@ function withoutFloating(network: Network): Network {
 	const ours = solve(network);
 	if (ours.outcome === 'singular') return network;
 	return { ...network, branches: network.branches.filter(({ from, to }) => ours.voltageV.has(from) && ours.voltageV.has(to)) };
+}
+
+/** The nodes that conduct to the reference, as against those that hang in the air by coupling alone. */
+export function conducting({ branches, reference }: Network): ReadonlySet<string> {
+	const next = new Map<string, string[]>();
+	for (const branch of branches) {
+		if (branch.kind === 'capacitor' || (branch.kind === 'switch' && !branch.closed)) continue;
+		next.set(branch.from, [...(next.get(branch.from) ?? []), branch.to]);
+		next.set(branch.to, [...(next.get(branch.to) ?? []), branch.from]);
+	}
+	const found = new Set([reference]);
+	for (const node of found) for (const other of next.get(node) ?? []) found.add(other);
+	return found;
 }
 
 /** Several networks of one frequency as one, side by side: they share the reference only. */

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { seeded } from '../../test/searchPanels';
+import { benchMoves } from '../../test/benchMoves';
 import { arrangements, arrangementsOf, emptyBox, here, newGfci } from '../arrangements';
 import { fennelLaneRecorded } from '../demo';
 import { deviceModel, findBox, points, settle, usualDevice, type Device, type House } from '../house';
 import { checkHouse } from '../house/check';
 import { personOhm, touchBand, touchCurrentsMa } from '../instruments';
-import { mistakesOf } from '../mistakes';
+
 import { magnitude, solve } from '../network';
 import {
 	benchFile,
@@ -286,40 +286,7 @@ describe('what answers at once', () => {
 });
 
 describe('any sequence of events', () => {
-	const random = seeded(4711);
-	const pick = <Item>(items: readonly Item[]): Item => items[Math.floor(random() * items.length)]!;
-	function anyEvent(house: House): BenchEvent {
-		const box = findBox(house, here)!;
-		const end = pick(box.terminations);
-		const of = end && { cable: end.cable, conductor: end.conductor };
-		const places = [
-			'capped',
-			'bare',
-			'box',
-			...box.joints.map(({ id }) => `joint:${id}`),
-			...(box.device ? deviceModel(box.device).terminals.map(({ name }) => `terminal:${name}`) : [])
-		];
-		const half = box.device ? (deviceModel(box.device).halves[0] ?? 'only') : 'only';
-		return pick<() => BenchEvent>([
-			() => ({ kind: 'land', ...of, at: pick(places) }),
-			() => ({ kind: 'land', ...of, at: pick(places) }),
-			() => ({ kind: 'land', ...of, at: pick(places), how: pick(['hook', 'pushIn', 'pillar', 'clampPlate'] as const) }),
-			() => ({ kind: 'strip', ...of, mm: Math.floor(random() * 30) }),
-			() => ({ kind: 'touch', ...of, touches: random() < 0.5 }),
-			() => ({ kind: 'joint', ...of, state: pick(['good', 'open', 2] as const) }),
-			() => ({ kind: 'breakTab', which: pick(['hot', 'neutral'] as const) }),
-			() => ({ kind: 'makeJoint', joint: pick(['j1', 'j2']), how: 'lever' }),
-			() => ({ kind: 'removeJoint', joint: pick(['j1', 'j2']) }),
-			() => ({ kind: 'makeTail', tail: pick(['t1', 't2']), role: 'hot', colour: 'black', from: pick(places), to: pick(places) }),
-			() => ({ kind: 'removeTail', tail: pick(['t1', 't2']) }),
-			() => ({ kind: 'breaker', id: pick(['b1', 'b2', 'main:main']), on: random() < 0.7 }),
-			() => ({ kind: 'plug', box: here, half, what: 'heater', id: pick(['l1', 'l2']) }),
-			() => ({ kind: 'unplug', id: pick(['l1', 'l2']) }),
-			() => ({ kind: 'pressTest' }),
-			() => ({ kind: 'reset' }),
-			() => ({ kind: 'mistake', id: pick(mistakesOf(house, here).map(({ id }) => id)) ?? 'none' })
-		])();
-	}
+	const anyEvent = benchMoves(4711);
 
 	it.each(arrangements.map((each) => [`${each.region} ${each.kind}`, each] as const))(
 		'%s: leaves a sound record, is undone and redone, and survives a file',

@@ -20,7 +20,7 @@ import {
 import { connections, transaction, violatedConstraint } from './db';
 import { addHouseVersion, houseAt, latestHouse, type Household } from './households';
 import { addEventAt, addJob, addJobEnd, lockBox, manyEvents, maybeJob, maybeJobUnderWay, maybeStored, type JobRow } from './jobs';
-import { stoppedWords } from '$lib/words/conditions';
+import { stoppedWords } from '../words/conditions';
 
 /** A job with everything that it is computed from. */
 export interface LoadedJob {

@@ -90,7 +90,7 @@ function liveBecause(house: House, plan: JobPlan, state: JobState): string {
 export function doubtWords(house: House, plan: JobPlan, doubt: Doubt, earth: Earth = 'box'): string {
 	switch (doubt.reason) {
 		case 'liveReading':
-			return `Read live: ${pairWords(house, plan, doubt.pair, earth)}. Something still feeds it.`;
+			return `Read live: ${pairWords(plan, doubt.pair, earth)}. Something still feeds it.`;
 		case 'powerSeen':
 			return 'You saw power come on. Back to the panel, then the whole proof again.';
 		case 'foundUnlocked':

@@ -112,7 +112,7 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 				readingWords(body.reading)
 			);
 		case 'readPair':
-			return line(capital(pairWords(house, plan, body.pair, earth)), readingWords(body.reading));
+			return line(capital(pairWords(plan, body.pair, earth)), readingWords(body.reading));
 		case 'amendVolts':
 			return line('An earlier reading put right', readingWords(body.reading));
 		case 'lookOver':
@@ -201,7 +201,7 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 
 function wireById(house: House, plan: JobPlan, id: string): string {
 	const wire = plan.takeOff.flatMap(({ wires }) => wires).find((each) => each.id === id);
-	return wire ? shortWire(house, plan, wire) : id;
+	return wire ? shortWire(plan, wire) : id;
 }
 
 /** What was in a box: each cable's colours, and how they come to the device. */

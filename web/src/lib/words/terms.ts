@@ -144,7 +144,7 @@ export function wireWords(house: House, region: Region, wire: WireRef): string {
 }
 
 /** A pair in a few words: “upper half: hot to neutral”. */
-export function pairWords(house: House, plan: JobPlan, id: string, earth: Earth = 'box'): string {
+export function pairWords(plan: JobPlan, id: string, earth: Earth = 'box'): string {
 	const t = terms[plan.region];
 	const pair = findPair(plan, id, earth);
 	const ground = pair?.black === null ? `known ${plan.region === 'uk' ? 'earth' : 'ground'}` : t.ground;
@@ -159,14 +159,14 @@ export function pairWords(house: House, plan: JobPlan, id: string, earth: Earth 
 		}[pair.kind];
 		return pair.half === 'only' ? between : `${halfWords[pair.half]}: ${between}`;
 	}
-	const red = pair.redWire ? shortWire(house, plan, pair.redWire) : 'metal of the box';
+	const red = pair.redWire ? shortWire(plan, pair.redWire) : 'metal of the box';
 	if (pair.blackWire === 'box') return `${t.ground} to the metal of the box`;
-	const black = pair.kind === 'hotNeutral' && pair.blackWire ? shortWire(house, plan, pair.blackWire) : ground;
+	const black = pair.kind === 'hotNeutral' && pair.blackWire ? shortWire(plan, pair.blackWire) : ground;
 	return `${red} to ${black}`;
 }
 
 /** Colour and role, and which of the cables where there are several: “black (hot), cable A”. */
-export function shortWire(house: House, plan: JobPlan, wire: WireRef): string {
+export function shortWire(plan: JobPlan, wire: WireRef): string {
 	const letter = cableLetter(plan, wire.cable);
 	return `${colourWords[wire.colour]} (${roleWord(plan.region, wire.role)})${letter ? `, cable ${letter}` : ''}`;
 }

@@ -3,12 +3,12 @@ import { capital, findPair, pairWords, terms } from '../terms';
 import type { StepWords, Telling } from './step';
 
 /** A pair to be read, at the face or on bare conductors. */
-export function pairStepWords(step: Extract<Step, { kind: 'readPair' }>, { house, plan, state }: Telling): StepWords {
+export function pairStepWords(step: Extract<Step, { kind: 'readPair' }>, { plan, state }: Telling): StepWords {
 	const pair = findPair(plan, step.pair, state.earth);
 	const t = terms[plan.region];
 	const title = pair?.red.endsWith('/metal')
 		? `The metal of the box to known ${t.ground}`
-		: capital(pairWords(house, plan, step.pair, state.earth));
+		: capital(pairWords(plan, step.pair, state.earth));
 	const face = state.isolation.proof.scope === 'face';
 	if (step.lowImpedance)
 		return {

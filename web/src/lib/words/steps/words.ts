@@ -123,7 +123,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 			};
 		case 'takeOff': {
 			const landing = plan.takeOff.find(({ terminal }) => terminal === step.terminal)!;
-			const wires = landing.wires.map((wire) => shortWire(house, plan, wire)).join(' and ');
+			const wires = landing.wires.map((wire) => shortWire(plan, wire)).join(' and ');
 			return {
 				title: `Off: ${terminalWord(region, step.terminal)}`,
 				lead: `Loosen the screw and free the ${wires}.${landing.wires.some(({ how }) => how === 'pushIn') ? ' Push-in: narrow blade in the slot beside the hole, pull straight.' : ''} Bend it away from the others.`,
@@ -134,7 +134,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 			const landing = plan.putOn.find(({ terminal }) => terminal === step.terminal)!;
 			const ways = waysFor(plan, step.terminal);
 			return {
-				title: `On: ${landing.wires.map((wire) => shortWire(house, plan, wire)).join(' and ')}`,
+				title: `On: ${landing.wires.map((wire) => shortWire(plan, wire)).join(' and ')}`,
 				lead: wayLead(ways[0] === 'pillar', landing.wires.length),
 				why: `${landing.role === 'ground' ? `${capital(t.ground)} goes on first: from now on the protective path is there.` : 'A loose screw heats. The torque printed on the device is what its maker tested.'} ${uk ? 'Terminals sit differently from model to model: read the marks L, N and earth.' : 'Brass is hot, silver is neutral, green is ground. Seen from the back, left and right swap.'}`,
 				rule: uk ? 'BS 7671 526.2' : 'NEC 2020 110.14(A), (D)'

@@ -13,7 +13,7 @@
 		{ key: 'before', text: 'Tester proved', taken: proof.before, now: step.kind === 'proveTester' && step.when === 'before' },
 		...proof.required.map((pair) => ({
 			key: pair,
-			text: capital(pairWords(session.house, session.plan, pair, session.jobState.earth)),
+			text: capital(pairWords(session.plan, pair, session.jobState.earth)),
 			taken: proof.pairs[pair] ?? null,
 			now: step.kind === 'readPair' && step.pair === pair
 		})),

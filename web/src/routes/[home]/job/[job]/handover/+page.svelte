@@ -54,7 +54,7 @@
 	const wire = (id: string) => {
 		if (id === 'device') return `the ${t.outlet}`;
 		const found = plan.takeOff.flatMap(({ wires }) => wires).find((each) => each.id === id);
-		return found ? shortWire(house, plan, found) : id;
+		return found ? shortWire(plan, found) : id;
 	};
 	const left = $derived(leftWords(house, plan, state, data.job.outcome === 'stopped'));
 	const done = $derived(recordLines([...record.work, ...record.notes], house, plan, state.earth));
@@ -156,7 +156,7 @@
 					>
 					<tbody
 						>{#each proof.pairs as { pair, taken } (pair)}<tr
-								><td>{capital(pairWords(house, plan, pair, state.earth))}</td><td class="figure">{readingWords(taken.reading)}</td></tr
+								><td>{capital(pairWords(plan, pair, state.earth))}</td><td class="figure">{readingWords(taken.reading)}</td></tr
 							>{/each}</tbody
 					>
 				</table>

@@ -110,7 +110,7 @@
 			<h2>Readings between dead and live</h2>
 			<ul>
 				{#each data.record.resolutions as each (each.pair)}<li>
-						{capital(pairWords(house, plan, each.pair, data.state.earth))}: {each.endedAs === 'induced'
+						{capital(pairWords(plan, each.pair, data.state.earth))}: {each.endedAs === 'induced'
 							? 'induced, drained by a load'
 							: each.endedAs === 'backFed'
 								? `back-fed by ${breakerName(house, each.by)}, gone when that was off too`
@@ -132,7 +132,7 @@
 					<tbody>
 						<tr><td>Tester proved</td><td class="figure">{readingWords(proof.before.reading)}</td></tr>
 						{#each proof.pairs as { pair, taken } (pair)}<tr
-								><td>{capital(pairWords(house, plan, pair, data.state.earth))}</td><td class="figure">{readingWords(taken.reading)}</td></tr
+								><td>{capital(pairWords(plan, pair, data.state.earth))}</td><td class="figure">{readingWords(taken.reading)}</td></tr
 							>{/each}
 						<tr><td>Tester proved again</td><td class="figure">{readingWords(proof.after.reading)}</td></tr>
 					</tbody>

@@ -13,9 +13,7 @@
 	let where = $state<Partial<Record<Condition, string[]>>>({});
 	const wires = [
 		{ id: 'device', text: 'the device' },
-		...session.plan.takeOff
-			.flatMap(({ wires: on }) => on)
-			.map((wire) => ({ id: wire.id, text: shortWire(session.house, session.plan, wire) }))
+		...session.plan.takeOff.flatMap(({ wires: on }) => on).map((wire) => ({ id: wire.id, text: shortWire(session.plan, wire) }))
 	];
 	/** Conditions of the box, and not of a conductor or the device. */
 	const ofBox: readonly Condition[] = ['recessedBox', 'looseBox'];
