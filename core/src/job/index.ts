@@ -17,24 +17,14 @@ export {
 	type SupplyWay,
 	type Tester
 } from './events';
-export {
-	applyEvent,
-	asOf,
-	awayAfterMin,
-	foundPair,
-	initialJob,
-	isBare,
-	mustStop,
-	replay,
-	severityOf,
-	stopping,
-	supplyPending,
-	type JobState,
-	type WireState
-} from './state';
+export { asOf, awayAfterMin, foundPair, initialJob, isBare, mustStop, supplyPending, type JobState, type WireState } from './state';
+export { severityOf, stopping } from './conditions';
 export { nextStep, safeStopStep, type Step } from './steps';
 export { visitOf, visitsOf, type Carried, type VisitId } from './visits';
-export { decide, partFaults, toolsNeeded, touches, waysFor, type Decision, type JobContext, type Refusal } from './decide';
+export { applyEvent, replay } from './apply';
+export { decide, touches } from './decide';
+export type { Decision, JobContext, Refusal } from './decision';
+export { partFaults, toolsNeeded, waysFor } from './answers';
 export {
 	autopsyFaults,
 	contactBelowOhm,

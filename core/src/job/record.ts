@@ -3,7 +3,8 @@ import { judgeLive } from './judge';
 import type { Condition, JobEvent, StopReason } from './events';
 import type { JobPlan } from './plan';
 import { resolutionsOf, type Resolution } from './resolve';
-import { applyEvent, initialJob, mustStop, type JobState } from './state';
+import { applyEvent } from './apply';
+import { initialJob, mustStop, type JobState } from './state';
 
 /** One proof of dead as it stood when it was complete. */
 export interface ProvenAt {

@@ -1,0 +1,47 @@
+import type { How } from '../house';
+import type { Energy, Thing } from '../isolation';
+import type { Command, JobEvent, Judged } from './events';
+import type { Expectations } from './expect';
+import type { JobPlan } from './plan';
+import type { Step } from './steps';
+
+/** Why a command is refused, as data; `next` is what may be done instead. */
+export type Refusal =
+	| { readonly code: 'over'; readonly status: 'stopped' | 'finished' }
+	| { readonly code: 'notProvenDead'; readonly energy: Energy; readonly next: Step | null }
+	| { readonly code: 'notNow'; readonly next: Step | null }
+	| { readonly code: 'makeSafeFirst'; readonly next: Step }
+	| { readonly code: 'boxOpen' }
+	/** Something on that breaker may not go off before somebody has seen to it. */
+	| { readonly code: 'arrangeFirst'; readonly breaker: string; readonly things: readonly Thing[] }
+	| { readonly code: 'unknownThing'; readonly thing: string }
+	| { readonly code: 'lampProvesNothing' }
+	| { readonly code: 'needsCurrent' }
+	| { readonly code: 'unknownBreaker'; readonly breaker: string }
+	| { readonly code: 'notSwitchedOff'; readonly breaker: string }
+	| { readonly code: 'unknownPair'; readonly pair: string }
+	| { readonly code: 'unknownSource'; readonly source: string }
+	| { readonly code: 'unknownReading'; readonly id: string }
+	| { readonly code: 'otherInstrument' }
+	| { readonly code: 'outOfRange' }
+	| { readonly code: 'needsLowImpedance' }
+	| { readonly code: 'wrongTerminal'; readonly given: string; readonly expected: string }
+	| { readonly code: 'wayNotPossible'; readonly terminal: string; readonly wires: number; readonly ways: readonly How[] }
+	| { readonly code: 'pushInNever' }
+	| { readonly code: 'conductorKnown'; readonly id: string }
+	| { readonly code: 'toolsMissing'; readonly missing: readonly string[] };
+
+export type Decision =
+	{ readonly ok: true; readonly body: Command; readonly judged?: Judged } | { readonly ok: false; readonly refusal: Refusal };
+
+export interface JobContext {
+	readonly plan: JobPlan;
+	readonly expect: Expectations;
+	/** An earlier event of this job by its id. */
+	readonly find: (id: string) => JobEvent | undefined;
+	/** When the command is given, ISO 8601: a proof may have lapsed meanwhile. Left out: at the time of the last event. */
+	readonly at?: string;
+}
+
+export const accept = (body: Command, judged?: Judged): Decision => (judged ? { ok: true, body, judged } : { ok: true, body });
+export const refuse = (refusal: Refusal): Decision => ({ ok: false, refusal });
