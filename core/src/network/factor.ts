@@ -40,34 +40,38 @@ export interface Factor {
 	readonly driving: readonly (readonly number[])[];
 }
 
+const none: readonly number[] = [];
+
 /** Factorises from the values of all branches. `sources`: numbers of the branches that may drive. */
 export function factorise(pattern: Pattern, values: BranchValues, sources: readonly number[]): Factor {
 	const nodes = pattern.names.length;
 	const edges = pattern.edgeMeshStart.length - 1;
 	const stars = pattern.starTo.length;
 	const meshes = pattern.meshStart[nodes - 1]!;
-	const driving: number[][] = Array.from({ length: nodes }, () => []);
-	for (const k of sources) {
-		driving[pattern.branchFrom[k]!]!.push(k);
-		driving[pattern.branchTo[k]!]!.push(k);
-	}
+	const driving: (readonly number[])[] = new Array<readonly number[]>(nodes).fill(none);
+	for (const k of sources)
+		for (const node of [pattern.branchFrom[k]!, pattern.branchTo[k]!]) driving[node] = [...driving[node]!, k];
+	// One allocation for all of them: many small ones cost more than the arithmetic.
+	const pool = new Float64Array(3 * edges + 7 * nodes + 2 * stars + 2 * meshes);
+	let taken = 0;
+	const numbers = (count: number): Float64Array => pool.subarray(taken, (taken += count));
 	const factor: Factor = {
 		pattern,
 		values,
-		edgeRe: new Float64Array(edges),
-		edgeIm: new Float64Array(edges),
-		edgeSize: new Float64Array(edges),
-		pivotRe: new Float64Array(nodes),
-		pivotIm: new Float64Array(nodes),
-		kept: new Float64Array(nodes).fill(1),
-		shareRe: new Float64Array(stars),
-		shareIm: new Float64Array(stars),
-		meshRe: new Float64Array(meshes),
-		meshIm: new Float64Array(meshes),
-		injectedRe: new Float64Array(nodes),
-		injectedIm: new Float64Array(nodes),
-		voltageRe: new Float64Array(nodes),
-		voltageIm: new Float64Array(nodes),
+		edgeRe: numbers(edges),
+		edgeIm: numbers(edges),
+		edgeSize: numbers(edges),
+		pivotRe: numbers(nodes),
+		pivotIm: numbers(nodes),
+		kept: numbers(nodes).fill(1),
+		shareRe: numbers(stars),
+		shareIm: numbers(stars),
+		meshRe: numbers(meshes),
+		meshIm: numbers(meshes),
+		injectedRe: numbers(nodes),
+		injectedIm: numbers(nodes),
+		voltageRe: numbers(nodes),
+		voltageIm: numbers(nodes),
 		dirty: new Uint8Array(nodes),
 		driving
 	};

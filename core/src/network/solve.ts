@@ -107,9 +107,10 @@ function currentLawResidual({ pattern, values, voltageRe, voltageIm }: Factor): 
 	const { branchFrom, branchTo } = pattern;
 	const { gRe, gIm, jRe, jIm } = values;
 	const nodes = pattern.names.length;
-	const netRe = new Float64Array(nodes);
-	const netIm = new Float64Array(nodes);
-	const terms = new Float64Array(nodes);
+	const pool = new Float64Array(3 * nodes);
+	const netRe = pool.subarray(0, nodes);
+	const netIm = pool.subarray(nodes, 2 * nodes);
+	const terms = pool.subarray(2 * nodes);
 	const size = (re: number, im: number) => Math.sqrt(re * re + im * im);
 	for (let k = 0; k < gRe.length; k++) {
 		const from = branchFrom[k]!;

@@ -6,11 +6,12 @@ export function branchValues(
 	network: Network
 ): { readonly ok: true; readonly values: BranchValues } | { readonly ok: false; readonly node: string } {
 	const count = network.branches.length;
+	const pool = new Float64Array(4 * count);
 	const values: BranchValues = {
-		gRe: new Float64Array(count),
-		gIm: new Float64Array(count),
-		jRe: new Float64Array(count),
-		jIm: new Float64Array(count)
+		gRe: pool.subarray(0, count),
+		gIm: pool.subarray(count, 2 * count),
+		jRe: pool.subarray(2 * count, 3 * count),
+		jIm: pool.subarray(3 * count)
 	};
 	for (let k = 0; k < count; k++)
 		if (!setBranchValue(values, k, network.branches[k]!, network.frequencyHz)) return { ok: false, node: network.branches[k]!.from };
