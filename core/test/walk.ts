@@ -2,6 +2,7 @@ import type { VoltReading } from '../src/isolation';
 import {
 	applyEvent,
 	conditions,
+	confirmedSteps,
 	decide,
 	pairsToRead,
 	initialJob,
@@ -9,7 +10,6 @@ import {
 	type Answer,
 	type Command,
 	type Condition,
-	type Confirmed,
 	type Expectations,
 	type JobEvent,
 	type JobPlan,
@@ -46,25 +46,6 @@ const answers = (yes: Partial<Record<Condition, Answer>>) =>
 
 /** Everything a person could say, in every band, whatever the state: the procedure has to refuse what doesn't belong. */
 export function everyCommand(plan: JobPlan): Command[] {
-	const steps: Confirmed[] = [
-		'cautions',
-		'tag',
-		'tell',
-		'plateOff',
-		'easeOut',
-		'prepare',
-		'unusedScrews',
-		'tape',
-		'fold',
-		'tugAgain',
-		'seat',
-		'clearArea',
-		'plateOn',
-		'nothingLeft',
-		'spreadEnds',
-		'markSupply',
-		'closeUp'
-	];
 	const toEarth = pairsToRead(plan, { source: null });
 	const pairs = [...new Set([...toEarth.face, ...toEarth.bare].map(({ id }) => id)), 'found/extra~ground'];
 	const part = {
@@ -78,7 +59,7 @@ export function everyCommand(plan: JobPlan): Command[] {
 	const breakers = [plan.recordedBreaker, plan.breakers.find((id) => id !== plan.recordedBreaker)!];
 	const tools = ['tester', 'plugTester', 'drivers', 'stripper', 'lockOrTape', 'headTorch', 'knife', 'tape', 'sleeving', 'lead'];
 	return [
-		...steps.map((step): Command => ({ kind: 'confirm', step })),
+		...confirmedSteps.map((step): Command => ({ kind: 'confirm', step })),
 		{ kind: 'checkTools', tester: 'multimeter', has: tools },
 		{ kind: 'checkTools', tester: 'none', has: ['lamp', ...tools] },
 		...both.map((grounded): Command => ({ kind: 'checkPart', answers: { ...part, grounded } })),

@@ -13,27 +13,29 @@ export type Tester = 'multimeter' | 'indicator' | 'none';
 export type OhmValue = { readonly kind: 'ohms'; readonly resistanceOhm: number } | { readonly kind: 'overload' };
 
 /** Steps that are simply done or not. */
-export type Confirmed =
-	| 'cautions'
-	| 'tag'
-	| 'tell'
-	| 'plateOff'
-	| 'easeOut'
-	| 'prepare'
-	| 'unusedScrews'
-	| 'tape'
-	| 'fold'
-	| 'tugAgain'
-	| 'seat'
+export const confirmedSteps = [
+	'cautions',
+	'tag',
+	'tell',
+	'plateOff',
+	'easeOut',
+	'prepare',
+	'unusedScrews',
+	'tape',
+	'fold',
+	'tugAgain',
+	'seat',
 	/** Ends capped, apart, device out of the way: before power goes on to find the supply cable. */
-	| 'spreadEnds'
+	'spreadEnds',
 	/** The supply cable marked with tape. */
-	| 'markSupply'
-	| 'clearArea'
-	| 'plateOn'
+	'markSupply',
+	'clearArea',
+	'plateOn',
 	/** On the way to a stop: everything folded back into the box, and the box covered. */
-	| 'closeUp'
-	| 'nothingLeft';
+	'closeUp',
+	'nothingLeft'
+] as const;
+export type Confirmed = (typeof confirmedSteps)[number];
 
 export type Answer = 'no' | 'yes' | 'unsure';
 /** What is looked for once the device is out. */

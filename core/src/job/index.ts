@@ -2,6 +2,7 @@ export { planJob, type JobPlan, type Landing, type PlanFailure, type ResistanceC
 export { pairsToRead, type Earth, type Pair } from './pairs';
 export {
 	conditions,
+	confirmedSteps,
 	namedReasons,
 	type Answer,
 	type Autopsy,

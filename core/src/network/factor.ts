@@ -49,8 +49,7 @@ export function factorise(pattern: Pattern, values: BranchValues, sources: reado
 	const stars = pattern.starTo.length;
 	const meshes = pattern.meshStart[nodes - 1]!;
 	const driving: (readonly number[])[] = new Array<readonly number[]>(nodes).fill(none);
-	for (const k of sources)
-		for (const node of [pattern.branchFrom[k]!, pattern.branchTo[k]!]) driving[node] = [...driving[node]!, k];
+	for (const k of sources) for (const node of [pattern.branchFrom[k]!, pattern.branchTo[k]!]) driving[node] = [...driving[node]!, k];
 	// One allocation for all of them: many small ones cost more than the arithmetic.
 	const pool = new Float64Array(3 * edges + 7 * nodes + 2 * stars + 2 * meshes);
 	let taken = 0;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { conditions, namedReasons, type Command } from '@wary/core/job';
+import { conditions, confirmedSteps, namedReasons, type Command } from '@wary/core/job';
 import { settlingTests, wiredWays } from '@wary/core/arrangements';
 import { settingsSchema } from '../settings';
 
@@ -31,25 +31,7 @@ const ohms = z.discriminatedUnion('kind', [
 ]);
 const lamps = z.strictObject({ hotNeutral: z.boolean(), hotGround: z.boolean(), neutralGround: z.boolean() });
 const answer = z.enum(['no', 'yes', 'unsure']);
-const confirmed = z.enum([
-	'cautions',
-	'tag',
-	'tell',
-	'plateOff',
-	'easeOut',
-	'prepare',
-	'unusedScrews',
-	'tape',
-	'fold',
-	'tugAgain',
-	'seat',
-	'clearArea',
-	'plateOn',
-	'nothingLeft',
-	'spreadEnds',
-	'markSupply',
-	'closeUp'
-]);
+const confirmed = z.enum(confirmedSteps);
 const stopReason = z.enum([
 	...conditions,
 	...namedReasons.us,
