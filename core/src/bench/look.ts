@@ -11,6 +11,7 @@ import {
 	type Box,
 	type Half,
 	type House,
+	type Settled,
 	type Trip
 } from '../house';
 import {
@@ -89,7 +90,8 @@ export interface BenchView {
 /** Everything that is seen of the bench at one moment: solved once, and again only for the instruments and layers asked for. */
 export function look(house: House, boxId: string, instruments: Instruments): BenchView {
 	const box = findBox(house, boxId)!;
-	const { network, solution, coming } = settle(house);
+	const settled = settle(house);
+	const { network, solution, coming } = settled;
 	if (solution.outcome === 'singular') return { ...nothing, coming };
 	const { voltageV } = solution;
 	const volts = (point: string): number | null => {
@@ -122,7 +124,7 @@ export function look(house: House, boxId: string, instruments: Instruments): Ben
 				point,
 				toEarthV: volts(point),
 				currentA: branch ? signedA(branch.id, branch.sign) : null,
-				guard: hot && instruments.layer === 'guards' ? guardOf(house, point) : null,
+				guard: hot && instruments.layer === 'guards' ? guardOf(house, point, settled) : null,
 				touch: touched ? { milliamperes, band: touchBand(milliamperes) } : null
 			};
 		}),
@@ -144,7 +146,7 @@ export function look(house: House, boxId: string, instruments: Instruments): Ben
 		indicator: device?.kind === 'gfci' ? (showsLight(house, box, device, voltageV) ? 'lit' : 'dark') : null,
 		metered: metered(house, instruments),
 		lamps: instruments.tester && halves.includes(instruments.tester) ? readPlugLamps(house, boxId, instruments.tester) : null,
-		guards: instruments.layer === 'guards' ? guardsOn(house, boxId) : [],
+		guards: instruments.layer === 'guards' ? guardsOn(house, boxId, settled) : [],
 		coming,
 		outcome: 'solved'
 	};
@@ -240,12 +242,12 @@ function metered(house: House, { meter, red, black }: Instruments): Metered | nu
 }
 
 /** Who guards whom, for every outlet of the circuits that come into the box. */
-function guardsOn(house: House, boxId: string): BenchView['guards'] {
+function guardsOn(house: House, boxId: string, settled: Settled): BenchView['guards'] {
 	const boxes = new Set([boxId, ...circuitsInBox(house, boxId).flatMap(({ id }) => chainOfCircuit(house, id).map(({ box }) => box.id))]);
 	return house.boxes
 		.filter(({ id, device }) => boxes.has(id) && device)
 		.flatMap(({ id, device }) =>
-			deviceModel(device!).halves.map((half) => ({ box: id, half, guard: guardOf(house, points.contact(id, half, 'hot')) }))
+			deviceModel(device!).halves.map((half) => ({ box: id, half, guard: guardOf(house, points.contact(id, half, 'hot'), settled) }))
 		);
 }
 

@@ -1,5 +1,5 @@
 import { settle, points, mainPanel, readingTakesS, type House } from '../house';
-import { variantSet, solveVariant, type Branch, type Network } from '../network';
+import { solveVariant, variantsWithOneMore, type Branch, type Network } from '../network';
 import { regions } from '../rules';
 
 /** A person from one hand to the floor, Ω (domain of IEC 60479-1 at house voltages, damp to dry: 1000 to 2000; the lower one is the harm to reckon with). */
@@ -30,9 +30,9 @@ const person = (house: House, point: string): Branch => ({
 export function touchCurrentsMa(house: House, network: Network, at: readonly string[]): Map<string, number> {
 	const there = new Set(network.branches.flatMap(({ from, to }) => [from, to]));
 	const known = at.filter((point) => there.has(point) && point !== network.reference);
-	const set = variantSet(
+	const set = variantsWithOneMore(
 		network,
-		known.map((point) => ({ ...network, branches: [...network.branches, person(house, point)] }))
+		known.map((point) => person(house, point))
 	);
 	return new Map(
 		known.map((point, k) => [
@@ -62,11 +62,10 @@ export type Guard =
 /** A leak that has to open what protects people: 8 mA where class A stands at 6 mA; 40 mA where 30 mA is marked. */
 export const leakMa = { us: 8, uk: 40 } as const;
 
-/** Lets a hot contact leak to earth, and sees whether something opens that makes it dead. */
-export function guardOf(house: House, hot: string): Guard {
+/** Lets a hot contact leak to earth, and sees whether something opens that makes it dead. `before`: the house settled without the leak, where that is known. */
+export function guardOf(house: House, hot: string, before = settle(house)): Guard {
 	const leakOhm = (regions[house.region].nominalV / leakMa[house.region]) * 1000;
 	const leak: Branch = { kind: 'resistor', id: 'leak', from: hot, to: points.earth(mainPanel(house).id), resistanceOhm: leakOhm };
-	const before = settle(house);
 	const toEarthV = (solution: typeof before.solution): number => {
 		const at = solution.outcome === 'singular' ? undefined : solution.voltageV.get(hot);
 		return at ? Math.hypot(at.re, at.im) : 0;

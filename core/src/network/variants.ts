@@ -54,6 +54,23 @@ export function variantSet(base: Network, variants: readonly Network[]): Variant
 		});
 		return { branches: changed };
 	});
+	return prepared(base, all, inBase, differences);
+}
+
+/** Variants that each have one branch more than the base. */
+export function variantsWithOneMore(base: Network, more: readonly Branch[]): VariantSet {
+	const inBase = [...base.branches, ...more.map(() => null)];
+	const differences = more.map((branch, k): Difference => ({ branches: [{ number: base.branches.length + k, branch }] }));
+	return prepared(base, [...base.branches, ...more], inBase, differences);
+}
+
+/** The base factorised in the pattern of all branches. */
+function prepared(
+	base: Network,
+	all: readonly Branch[],
+	inBase: readonly (Branch | null)[],
+	differences: readonly Difference[]
+): VariantSet {
 	const pattern = patternOf({ ...base, branches: all });
 	const made = branchValues({ ...base, branches: all });
 	if (!made.ok) throw new Error(`a branch without impedance at ${made.node}`);
