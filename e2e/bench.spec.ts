@@ -181,6 +181,9 @@ test('wired from nothing on a phone by taps; what doesn’t fit is refused in wo
 	await place(page, 'terminal:hotUpper').tap();
 	await wire(page, 'c1/neutral').tap();
 	await place(page, 'terminal:neutralUpper').tap();
+	// Until it is taken, the drawing may still move under the finger.
+	await expect(sits(page, 'white, c1')).toHaveValue('terminal:neutralUpper');
+	await expect(page.locator('main')).toHaveAttribute('data-ready', 'yes');
 	// By a finger that drags; beside an end the page would scroll.
 	await page.locator('.stage').scrollIntoViewIfNeeded();
 	await page.evaluate(() => scrollTo(0, 300));
