@@ -143,3 +143,23 @@ test('a reading put right later undoes the proof; power seen undoes it too', asy
 	await expect(page.locator('[data-energy]')).toHaveAttribute('data-energy', 'assumedLive');
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Back to the panel');
 });
+
+test('what was not fetched before the server went away says so, and is had when it is back', async ({ page }) => {
+	let away = true;
+	await page.route('**/_app/immutable/**/*.js', async (route) => {
+		const response = await route.fetch();
+		const body = await response.text();
+		if (away && body.includes('Stop and keep the record')) await route.abort();
+		else await route.fulfill({ response, body });
+	});
+	await startJob(page, 'tannery-row', 'box-room-desk');
+	await page.locator('h1').first().focus();
+	await page.keyboard.press('s');
+	await expect(page.getByRole('alert')).toContainText('leave the breaker off and held');
+	away = false;
+	await page.getByRole('button', { name: 'Load the page anew' }).click();
+	await expect(page.getByRole('alert')).toHaveCount(0);
+	await ready(page);
+	await page.keyboard.press('s');
+	await expect(page.getByRole('dialog')).toContainText('Stop the job');
+});

@@ -57,11 +57,21 @@
 		void loadDialog();
 	});
 	let BesideDialog = $state.raw<Awaited<ReturnType<typeof besideDialog>>['default'] | null>(null);
+	/** Asked for and not to be had: the server was away before it was fetched. */
+	let withoutDialog = $state(false);
 	const loadDialog = () =>
 		besideDialog().then(
-			(loaded) => (BesideDialog = loaded.default),
-			() => null
+			(loaded) => {
+				BesideDialog = loaded.default;
+				withoutDialog = false;
+			},
+			() => (withoutDialog = dialog !== null)
 		);
+	/** A module that failed once isn’t fetched again; the page is, but only when there is somebody to fetch it from. */
+	async function loadAnew() {
+		const answer = await fetch('/health').catch(() => null);
+		if (answer?.ok) location.reload();
+	}
 	function beside(which: 'changed' | 'stop') {
 		dialog = which;
 		if (!BesideDialog) void loadDialog();
@@ -144,6 +154,11 @@
 				The server did not take the last entry ({session.trouble}). Reload the page: what it has is shown then.
 			</p>{/if}
 
+		{#if withoutDialog && !BesideDialog}<p class="verdict bad" role="alert">
+				The server can’t be reached, and this was never fetched. Touch nothing more; leave the breaker off and held. When it is back, load
+				the page anew: nothing entered is lost.
+				<button type="button" class="btn quiet" onclick={loadAnew}>Load the page anew</button>
+			</p>{/if}
 		{#if lookingBack}<p class="verdict open row">
 				Looking back: answered anew, it counts from now; what was recorded stays.<button
 					type="button"
