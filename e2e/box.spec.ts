@@ -110,6 +110,7 @@ test('a scorched box with aluminium: photographed, made safe, and handed over on
 	await expect(sheet).toContainText('Everything is folded back and the box is covered.');
 	await expect(sheet).toContainText('Dead on the bare conductors');
 	await expect(sheet.getByRole('img', { name: 'black stain behind the box' })).toBeVisible();
+	await expect(sheet.getByRole('table').last()).toContainText('Folded back and covered');
 	await page.goto(page.url().replace('handover', 'record'));
 	await expect(page.getByRole('img', { name: 'black stain behind the box' })).toBeVisible();
 });

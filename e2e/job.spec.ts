@@ -155,7 +155,7 @@ test('what was not fetched before the server went away says so, and is had when 
 	await startJob(page, 'tannery-row', 'box-room-desk');
 	await page.locator('h1').first().focus();
 	await page.keyboard.press('s');
-	await expect(page.getByRole('alert')).toContainText('leave the breaker off and held');
+	await expect(page.getByRole('alert')).toContainText('what is off and held stays so');
 	away = false;
 	await page.getByRole('button', { name: 'Load the page anew' }).click();
 	await expect(page.getByRole('alert')).toHaveCount(0);

@@ -10,9 +10,7 @@ import type { JobState } from './state';
  */
 export function houseAfterJob(house: House, plan: JobPlan, state: JobState, events: readonly JobEvent[], on: string): House {
 	const feeders = feedersFound(house, plan, state, events);
-	const [only] = feeders;
-	const moves = feeders.length === 1 && circuitsInBox(house, plan.boxId).some(({ breaker }) => breaker !== only);
-	const moved = moves ? fedFrom(house, plan.boxId, only!) : house;
+	const moved = fedAsFound(house, plan, feeders);
 	const ways = new Map(events.flatMap(({ body }) => (body.kind === 'terminate' ? [[body.terminal, body.way] as const] : [])));
 	const withWay = <End extends { at?: string; to?: string; how?: string }>(end: End, at: string): End => {
 		const way = at.startsWith('terminal:') ? ways.get(at.slice(9)) : undefined;
@@ -55,6 +53,13 @@ function withFindings(house: House, plan: JobPlan, state: JobState, feeders: rea
 			})
 		}))
 	};
+}
+
+/** The circuit at the breaker that alone made the outlet dead, whatever the record said. */
+function fedAsFound(house: House, plan: JobPlan, feeders: readonly string[]): House {
+	const [only] = feeders;
+	const moves = feeders.length === 1 && circuitsInBox(house, plan.boxId).some(({ breaker }) => breaker !== only);
+	return moves ? fedFrom(house, plan.boxId, only!) : house;
 }
 
 /** The breakers that were off when the outlet was proven dead, without those that had been shown not to matter. A main switch says nothing of breakers. */
@@ -116,10 +121,11 @@ function coloursSeen(events: readonly JobEvent[]): ReadonlyMap<string, Colour> {
 /** The recorded house after a job that was stopped: what was found is worth keeping, of breakers too; the device is as it was or off. `what`: how the box’s history tells it. */
 export function houseAfterStop(house: House, plan: JobPlan, state: JobState, events: readonly JobEvent[], on: string, what: string): House {
 	const proven = proofsOf(plan, events).length > 0;
-	const noted = withBox(house, plan.boxId, (box) => ({
+	const feeders = proven ? feedersFound(house, plan, state, events) : [];
+	const noted = withBox(fedAsFound(house, plan, feeders), plan.boxId, (box) => ({
 		...box,
 		...supplyFound(state, events, on),
 		history: [...box.history, { on, what: what.slice(0, 500) }]
 	}));
-	return withFindings(noted, plan, state, proven ? feedersFound(house, plan, state, events) : [], on, null);
+	return withFindings(noted, plan, state, feeders, on, null);
 }

@@ -187,6 +187,9 @@ describe('a job that was stopped', () => {
 		expect([found('b11').map(({ finding }) => finding), found('b14')]).toEqual([['doesNotFeed'], []]);
 		one.until('takeOff');
 		expect([found('b11'), found('b14')].map(([first]) => first!.finding)).toEqual(['doesNotFeed', 'feeds']);
+		// The circuit goes where it was proven to start: whoever begins anew isn't sent to the wrong breaker again.
+		const after = houseAfterStop(one.recorded, one.plan, one.state, one.events, '2026-11-25', 'rain');
+		expect(planOf(after, east).recordedBreaker).toBe('b14');
 	});
 });
 

@@ -81,9 +81,13 @@ const lasting: readonly Condition[] = [
 	'looseBox'
 ];
 
+/** Of the steps that are simply done, the one that says how a stopped job leaves the box. */
+const closesUp = (body: JobEvent['body']): boolean => body.kind === 'confirm' && body.step === 'closeUp';
+
 /** Sorts a job's events into its record, and collects what stays to be watched. */
 export function recordOf(plan: JobPlan, events: readonly JobEvent[], state: JobState): JobRecord {
-	const of = (group: keyof typeof kinds) => events.filter(({ body }) => (kinds[group] as readonly string[]).includes(body.kind));
+	const of = (group: keyof typeof kinds) =>
+		events.filter(({ body }) => (kinds[group] as readonly string[]).includes(body.kind) || (group === 'work' && closesUp(body)));
 	const ended = events.findLast(({ body }) => body.kind === 'finish' || body.kind === 'stop');
 	const refuted = events.filter(
 		({ body, judged }) =>

@@ -155,7 +155,7 @@
 			</p>{/if}
 
 		{#if withoutDialog && !BesideDialog}<p class="verdict bad" role="alert">
-				The server can’t be reached, and this was never fetched. Touch nothing more; leave the breaker off and held. When it is back, load
+				The server can’t be reached, and this was never fetched. Touch nothing more; what is off and held stays so. When it is back, load
 				the page anew: nothing entered is lost.
 				<button type="button" class="btn quiet" onclick={loadAnew}>Load the page anew</button>
 			</p>{/if}

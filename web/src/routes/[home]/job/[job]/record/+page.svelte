@@ -237,7 +237,7 @@
 		font-size: 0.92rem;
 		padding-bottom: 0.2rem;
 	}
-	td.figure {
+	section + section td.figure {
 		white-space: normal;
 	}
 	.time {
