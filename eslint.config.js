@@ -15,10 +15,23 @@ const coreStaysPure = {
 			{
 				patterns: [
 					{
-						group: ['svelte', 'svelte/*', '@sveltejs/*', '$app/*', '$lib/*', '$env/*', 'flowbite*', '**/web/**', '@wary/web*'],
+						group: [
+							'svelte',
+							'svelte/*',
+							'@sveltejs/*',
+							'$app/*',
+							'$lib/*',
+							'$env/*',
+							'flowbite*',
+							'**/web/**',
+							'@wary/web*'
+						],
 						message: 'The core knows nothing of the interface.'
 					},
-					{ group: ['node:*', 'fs', 'path', 'os', 'crypto', 'child_process', 'pg', 'pino'], message: 'The core knows nothing of Node.js.' }
+					{
+						group: ['node:*', 'fs', 'path', 'os', 'crypto', 'child_process', 'pg', 'pino'],
+						message: 'The core knows nothing of Node.js.'
+					}
 				]
 			}
 		],
@@ -42,7 +55,10 @@ const coreStaysPure = {
 			{ object: 'Math', property: 'random', message: 'Randomness is handed in.' },
 			{ object: 'Date', property: 'now', message: 'Time is handed in.' }
 		],
-		'no-restricted-syntax': ['error', { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Time is handed in.' }]
+		'no-restricted-syntax': [
+			'error',
+			{ selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Time is handed in.' }
+		]
 	}
 };
 
@@ -62,6 +78,9 @@ export default ts.config(
 			'svelte/prefer-svelte-reactivity': 'off'
 		}
 	},
-	{ files: ['**/*.svelte', '**/*.svelte.ts'], languageOptions: { parserOptions: { parser: ts.parser, svelteConfig } } },
+	{
+		files: ['**/*.svelte', '**/*.svelte.ts'],
+		languageOptions: { parserOptions: { parser: ts.parser, svelteConfig } }
+	},
 	coreStaysPure
 );

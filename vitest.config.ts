@@ -10,7 +10,10 @@ export default defineConfig({
 			{
 				// Runes in plain modules are compiled as in the page.
 				plugins: [svelte()],
-				resolve: { conditions: ['browser'], alias: { $lib: new URL('./web/src/lib', import.meta.url).pathname } },
+				resolve: {
+					conditions: ['browser'],
+					alias: { $lib: new URL('./web/src/lib', import.meta.url).pathname }
+				},
 				test: { name: 'web', include: ['web/src/**/*.test.ts'], testTimeout: 60_000, hookTimeout: 60_000 }
 			}
 		]

@@ -12,7 +12,8 @@ async function begin(page: Page, home: string, kind: RegExp): Promise<void> {
 const wire = (page: Page, id: string) => page.locator(`[data-wire="${id}"]`);
 const place = (page: Page, at: string) => page.locator(`[data-at="${at}"]`);
 const sits = (page: Page, label: string) => page.getByLabel(`${label}: where it sits`);
-const power = (page: Page, name: RegExp) => page.getByRole('region', { name: 'Power' }).getByRole('button', { name }).click();
+const power = (page: Page, name: RegExp) =>
+	page.getByRole('region', { name: 'Power' }).getByRole('button', { name }).click();
 const protection = (page: Page) => page.getByRole('list', { name: 'Protection' });
 
 async function drag(page: Page, from: string, to: string): Promise<void> {
@@ -41,7 +42,11 @@ async function fingers(
 			touchPoints:
 				share === null
 					? []
-					: paths.map(([from, to], id) => ({ id, x: from[0] + (to[0] - from[0]) * share, y: from[1] + (to[1] - from[1]) * share }))
+					: paths.map(([from, to], id) => ({
+							id,
+							x: from[0] + (to[0] - from[0]) * share,
+							y: from[1] + (to[1] - from[1]) * share
+						}))
 		});
 	await send('touchStart', 0);
 	for (let k = 1; k <= 12; k++) {
@@ -98,7 +103,9 @@ test('a GFCI in the middle of a run, wired with supply and load exchanged, guard
 	await power(page, /^1 15 A/);
 	await page.getByRole('button', { name: 'Reset' }).click();
 	await expect(page.getByRole('region', { name: 'Device' })).toContainText('light on');
-	await expect(protection(page).getByText(/outlet after, upper half: the device here opens in 3\.7 s/)).toBeVisible();
+	await expect(
+		protection(page).getByText(/outlet after, upper half: the device here opens in 3\.7 s/)
+	).toBeVisible();
 	await expect(protection(page).getByText('outlet before, upper half: nothing opens')).toBeVisible();
 	await page.getByRole('button', { name: 'Press test' }).click();
 	await expect(page.getByRole('region', { name: 'Power' })).toContainText('opened after');
@@ -141,19 +148,37 @@ test('a box of the house: probed, loaded, shorted, taken along as a file and bro
 	await expect(page.getByRole('region', { name: 'Power' })).toContainText(/opened after 0\.0\d s/);
 	await expect(page.locator('output')).not.toHaveText('LIVE');
 
-	const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'bench file' }).click()]);
-	const file = JSON.parse(readFileSync((await download.path())!, 'utf8')) as { version: number; events: unknown[] };
+	const [download] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('button', { name: 'bench file' }).click()
+	]);
+	const file = JSON.parse(readFileSync((await download.path())!, 'utf8')) as {
+		version: number;
+		events: unknown[];
+	};
 	expect(file.events).toHaveLength(2);
-	const [netlist] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'netlist, SPICE' }).click()]);
+	const [netlist] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('button', { name: 'netlist, SPICE' }).click()
+	]);
 	expect(readFileSync((await netlist.path())!, 'utf8')).toContain('.end');
-	const [svg] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'drawing, SVG' }).click()]);
+	const [svg] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('button', { name: 'drawing, SVG' }).click()
+	]);
 	expect(readFileSync((await svg.path())!, 'utf8')).toMatch(/^<svg[^>]*xmlns=/);
 	expect(await (await request.get('/tannery-row/house.json')).text()).toBe(before);
 
 	await page.goto('/tannery-row/bench');
 	await page.waitForLoadState('networkidle');
 	const choose = (content: string) =>
-		page.getByLabel('From a file').setInputFiles({ name: 'shared.bench.json', mimeType: 'application/json', buffer: Buffer.from(content) });
+		page
+			.getByLabel('From a file')
+			.setInputFiles({
+				name: 'shared.bench.json',
+				mimeType: 'application/json',
+				buffer: Buffer.from(content)
+			});
 	await choose(JSON.stringify({ ...file, version: 2 }));
 	await expect(page.getByRole('alert')).toContainText('The file is of version 2');
 	await choose('not json');
@@ -164,7 +189,10 @@ test('a box of the house: probed, loaded, shorted, taken along as a file and bro
 	await expect(page.getByText('What was done (2)')).toBeVisible();
 });
 
-test('wired from nothing on a phone by taps; what doesn’t fit is refused in words', async ({ browser, application }) => {
+test('wired from nothing on a phone by taps; what doesn’t fit is refused in words', async ({
+	browser,
+	application
+}) => {
 	const context = await browser.newContext({
 		baseURL: application.address,
 		viewport: { width: 390, height: 844 },
@@ -187,7 +215,12 @@ test('wired from nothing on a phone by taps; what doesn’t fit is refused in wo
 	// By a finger that drags; beside an end the page would scroll.
 	await page.locator('.stage').scrollIntoViewIfNeeded();
 	await page.evaluate(() => scrollTo(0, 300));
-	await fingers(page, [[await middle(page, '[data-wire="c1/ground"] .hit'), await middle(page, '[data-at="terminal:ground"] .hit')]]);
+	await fingers(page, [
+		[
+			await middle(page, '[data-wire="c1/ground"] .hit'),
+			await middle(page, '[data-at="terminal:ground"] .hit')
+		]
+	]);
 	await page.getByText('The same as a table').tap();
 	await expect(sits(page, 'bare, c1')).toHaveValue('terminal:ground');
 	// Two fingers enlarge the drawing and not the page.
@@ -212,6 +245,8 @@ test('wired from nothing on a phone by taps; what doesn’t fit is refused in wo
 	await page.getByRole('button', { name: 'bring in' }).tap();
 	await wire(page, 'c2/ground').tap();
 	await place(page, 'terminal:ground').tap();
-	await expect(page.getByRole('alert')).toContainText('takes 1 wire by clamp plate. Splice them and bring a pigtail.');
+	await expect(page.getByRole('alert')).toContainText(
+		'takes 1 wire by clamp plate. Splice them and bring a pigtail.'
+	);
 	await context.close();
 });

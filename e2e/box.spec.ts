@@ -5,10 +5,18 @@ import { doStep, doUntil, energy, startJob } from './jobDriver';
 import { expect, test, type Application } from './server';
 
 const houseFile = (name: string) =>
-	JSON.parse(readFileSync(new URL(`../docs/homes/${name}.house.json`, import.meta.url), 'utf8')) as Record<string, unknown>;
+	JSON.parse(readFileSync(new URL(`../docs/homes/${name}.house.json`, import.meta.url), 'utf8')) as Record<
+		string,
+		unknown
+	>;
 
 /** A home from a file, with simulated instruments that measure another wiring than is recorded. */
-async function homeWired(application: Application, slug: string, recorded: object, actual: object): Promise<void> {
+async function homeWired(
+	application: Application,
+	slug: string,
+	recorded: object,
+	actual: object
+): Promise<void> {
 	const response = await fetch(`${application.address}/api/homes?slug=${slug}`, {
 		method: 'POST',
 		headers: { 'content-type': 'application/json' },
@@ -17,10 +25,10 @@ async function homeWired(application: Application, slug: string, recorded: objec
 	expect(response.status).toBe(201);
 	const client = new pg.Client({ connectionString: application.databaseUrl });
 	await client.connect();
-	await client.query('insert into demo_wiring (household_id, house) select household_id, $2 from household where slug = $1', [
-		slug,
-		JSON.stringify(actual)
-	]);
+	await client.query(
+		'insert into demo_wiring (household_id, house) select household_id, $2 from household where slug = $1',
+		[slug, JSON.stringify(actual)]
+	);
 	await client.end();
 }
 
@@ -30,7 +38,10 @@ for (const [way, button, readings] of [
 	['dead, by resistance', /^Dead, by resistance/, 3],
 	['alive, by voltage', /^Alive, by voltage/, 3]
 ] as const)
-	test(`the supply among three cables, ${way}: not the one on record, found, marked and kept`, async ({ page, application }) => {
+	test(`the supply among three cables, ${way}: not the one on record, found, marked and kept`, async ({
+		page,
+		application
+	}) => {
 		const slug = 'three';
 		await homeWired(application, slug, houseFile('three-cables'), houseFile('three-cables-as-wired'));
 		await startJob(page, slug, 'here');
@@ -57,7 +68,10 @@ for (const [way, button, readings] of [
 		);
 	});
 
-test('a scorched box with aluminium: photographed, made safe, and handed over on a sheet', async ({ page, request }) => {
+test('a scorched box with aluminium: photographed, made safe, and handed over on a sheet', async ({
+	page,
+	request
+}) => {
 	await startJob(page, 'fennel-lane', 'sewing-east-wall');
 	await doUntil(page, ({ kind }) => kind === 'lookOver', { breaker: /breaker 14\b/ });
 	// A picture drawn by the browser itself, and something that only calls itself one.
@@ -68,7 +82,11 @@ test('a scorched box with aluminium: photographed, made safe, and handed over on
 		return [...new Uint8Array(await blob.arrayBuffer())];
 	});
 	const choose = page.getByLabel('Add a photograph');
-	await choose.setInputFiles({ name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('not a picture') });
+	await choose.setInputFiles({
+		name: 'notes.jpg',
+		mimeType: 'image/jpeg',
+		buffer: Buffer.from('not a picture')
+	});
 	await expect(page.getByRole('alert')).toContainText('can’t be read as a picture');
 	await page.getByLabel('What the photograph shows').fill('black stain behind the box');
 	await choose.setInputFiles({ name: 'box.png', mimeType: 'image/png', buffer: Buffer.from(picture) });
@@ -93,10 +111,15 @@ test('a scorched box with aluminium: photographed, made safe, and handed over on
 	await expect(page.getByText('Branch', { exact: true })).toBeVisible();
 	await page.getByRole('radio', { name: /These wires/ }).check();
 	await doStep(page);
-	const answer = async (legend: RegExp) => page.getByRole('group', { name: legend }).getByText('yes', { exact: true }).click();
+	const answer = async (legend: RegExp) =>
+		page.getByRole('group', { name: legend }).getByText('yes', { exact: true }).click();
 	await answer(/^Scorch or melted insulation that runs back/);
 	await answer(/^Silver-grey, soft aluminium/);
-	await page.getByRole('group', { name: 'Where: Silver-grey, soft aluminium conductors' }).getByRole('button').nth(1).click();
+	await page
+		.getByRole('group', { name: 'Where: Silver-grey, soft aluminium conductors' })
+		.getByRole('button')
+		.nth(1)
+		.click();
 	await doStep(page);
 	await doUntil(page, ({ kind }) => kind === 'stopped');
 	await page.getByRole('link', { name: 'Sheet for the electrician' }).click();

@@ -10,6 +10,9 @@ const flags = [
 ];
 
 /** Debian's Chromium, headless; as root it wants no sandbox. */
-export const launchOptions = { executablePath: '/usr/bin/chromium', args: process.getuid?.() === 0 ? ['--no-sandbox', ...flags] : flags };
+export const launchOptions = {
+	executablePath: '/usr/bin/chromium',
+	args: process.getuid?.() === 0 ? ['--no-sandbox', ...flags] : flags
+};
 
 export const launch = (): Promise<Browser> => chromium.launch(launchOptions);

@@ -11,14 +11,21 @@ async function findings(page: Page): Promise<string[]> {
 	await page.evaluate(axe);
 	return page.evaluate(async () => {
 		const { violations } = await (
-			window as unknown as { axe: { run: () => Promise<{ violations: { id: string; nodes: { target: string[] }[] }[] }> } }
+			window as unknown as {
+				axe: { run: () => Promise<{ violations: { id: string; nodes: { target: string[] }[] }[] }> };
+			}
 		).axe.run();
 		return violations.flatMap(({ id, nodes }) => nodes.map(({ target }) => `${id}: ${target.join(' ')}`));
 	});
 }
 
-test('a user’s own home: a house file in, typed readings, the file out again unchanged', async ({ page, request }) => {
-	const house = JSON.parse(readFileSync(new URL('../docs/homes/tannery-row.house.json', import.meta.url), 'utf8')) as {
+test('a user’s own home: a house file in, typed readings, the file out again unchanged', async ({
+	page,
+	request
+}) => {
+	const house = JSON.parse(
+		readFileSync(new URL('../docs/homes/tannery-row.house.json', import.meta.url), 'utf8')
+	) as {
 		name: string;
 		cables: { to: { box: string } }[];
 	};

@@ -26,7 +26,10 @@ async function follow(page: Page, truth: string): Promise<number> {
 	throw new Error('the search never ended');
 }
 
-test('a new us home from nothing: typed in, its breaker found with a radio, locked, proven', async ({ page, request }) => {
+test('a new us home from nothing: typed in, its breaker found with a radio, locked, proven', async ({
+	page,
+	request
+}) => {
 	await page.goto('/new');
 	await page.waitForLoadState('networkidle');
 	await page.getByLabel('Name or address').fill('12 Alder Court');
@@ -78,7 +81,9 @@ test('a new us home from nothing: typed in, its breaker found with a radio, lock
 	const house = (await (await request.get(`/${slug}/house.json`)).json()) as {
 		panels: { breakers: { id: string; findings: { finding: string }[] }[] }[];
 	};
-	expect(house.panels[0]!.breakers.find(({ id }) => id === 'b9')!.findings.map(({ finding }) => finding)).toEqual(['feeds']);
+	expect(
+		house.panels[0]!.breakers.find(({ id }) => id === 'b9')!.findings.map(({ finding }) => finding)
+	).toEqual(['feeds']);
 
 	await page.getByLabel('Who does the work').fill('Avery Quill');
 	await page.getByRole('button', { name: 'Replace it, like for like' }).click();
@@ -144,7 +149,10 @@ test('the uk home: the consumer unit searched from the job, held, proven with an
 	await expect(page.locator('main[data-step=switchOff]')).toBeVisible();
 });
 
-test('a directory CSV in, corrected, out, and in again unchanged; undo takes it all back', async ({ page, request }) => {
+test('a directory CSV in, corrected, out, and in again unchanged; undo takes it all back', async ({
+	page,
+	request
+}) => {
 	await page.goto('/fennel-lane/house');
 	await page.locator('main[data-ready=true]').waitFor();
 	const before = await (await request.get('/fennel-lane/directory.csv')).text();
@@ -174,7 +182,11 @@ test('a directory CSV in, corrected, out, and in again unchanged; undo takes it 
 	await expect.poll(async () => (await request.get('/fennel-lane/directory.csv')).text()).toBe(before);
 });
 
-test('the house edited in place, by keyboard as well; what can’t be is refused at its place', async ({ page, context, request }) => {
+test('the house edited in place, by keyboard as well; what can’t be is refused at its place', async ({
+	page,
+	context,
+	request
+}) => {
 	await page.goto('/fennel-lane/house');
 	await page.locator('main[data-ready=true]').waitFor();
 	// From 11, up to 9 and into it, all by keyboard.
@@ -228,7 +240,9 @@ test('the house edited in place, by keyboard as well; what can’t be is refused
 	await expect(page.getByRole('textbox', { name: 'Room Loft' })).toBeVisible();
 });
 
-test('without a two-point tester the job waits at the plate, and keeps; what a lamp misses is shown on the model', async ({ page }) => {
+test('without a two-point tester the job waits at the plate, and keeps; what a lamp misses is shown on the model', async ({
+	page
+}) => {
 	await page.goto('/fennel-lane/settings');
 	await page.waitForLoadState('networkidle');
 	for (const name of [/^multimeter can prove/, /low-impedance/]) {
@@ -255,7 +269,9 @@ test('without a two-point tester the job waits at the plate, and keeps; what a l
 });
 
 test('medical equipment on a breaker is a hard question before it goes off', async ({ page, request }) => {
-	const house = JSON.parse(readFileSync(new URL('../docs/homes/fennel-lane.house.json', import.meta.url), 'utf8')) as { name: string };
+	const house = JSON.parse(
+		readFileSync(new URL('../docs/homes/fennel-lane.house.json', import.meta.url), 'utf8')
+	) as { name: string };
 	house.name = 'Monitor House';
 	const made = (await (await request.post('/api/homes', { data: house })).json()) as { slug: string };
 	await startJob(page, made.slug, 'nursery-crib-wall');
@@ -283,7 +299,9 @@ test('medical equipment on a breaker is a hard question before it goes off', asy
 	await expect(page.locator('main[data-step=hold]')).toBeVisible();
 });
 
-test('a two-slot outlet without a ground: read to an earth brought by a lead, the slots told apart at the end', async ({ page }) => {
+test('a two-slot outlet without a ground: read to an earth brought by a lead, the slots told apart at the end', async ({
+	page
+}) => {
 	await startJob(page, 'fennel-lane', 'reading-stove-wall');
 	await doUntil(page, ({ kind }) => kind === 'proveEarth');
 	await expect(page.getByRole('heading', { name: 'Bring a known ground' })).toBeVisible();

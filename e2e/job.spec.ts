@@ -69,7 +69,10 @@ test('a reload and a killed server in mid-job lose nothing', async ({ page, appl
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tell the house');
 });
 
-test('two tabs: the one behind is shown what changed, and nothing is stored twice', async ({ page, context }) => {
+test('two tabs: the one behind is shown what changed, and nothing is stored twice', async ({
+	page,
+	context
+}) => {
 	await startJob(page, 'fennel-lane', 'sewing-east-wall');
 	const other = await context.newPage();
 	await other.goto(page.url());
@@ -86,7 +89,12 @@ test('an unsafe step sent straight to the route is refused with its reason', asy
 	await startJob(page, 'fennel-lane', 'sewing-east-wall');
 	const events = `/api${new URL(page.url()).pathname.replace('/job/', '/jobs/')}/events`;
 	const send = (data: unknown) => request.post(events, { data });
-	const event = (command: unknown) => ({ id: crypto.randomUUID(), at: new Date().toISOString(), expectedVersion: 0, command });
+	const event = (command: unknown) => ({
+		id: crypto.randomUUID(),
+		at: new Date().toISOString(),
+		expectedVersion: 0,
+		command
+	});
 	const unsafe = await send(event({ kind: 'takeOff', terminal: 'hotUpper' }));
 	expect(unsafe.status()).toBe(422);
 	expect(await unsafe.json()).toMatchObject({
@@ -96,18 +104,34 @@ test('an unsafe step sent straight to the route is refused with its reason', asy
 	expect((await send(event({ kind: 'restorePower', held: true }))).status()).toBe(422);
 	expect(
 		(
-			await send(event({ kind: 'readLive', half: 'upper', reading: { instrument: 'multimeter', volts: 'high', mode: 'highImpedance' } }))
+			await send(
+				event({
+					kind: 'readLive',
+					half: 'upper',
+					reading: { instrument: 'multimeter', volts: 'high', mode: 'highImpedance' }
+				})
+			)
 		).status()
 	).toBe(400);
 	expect((await send({ nonsense: true })).status()).toBe(400);
-	expect((await request.post(events, { data: 'not json', headers: { 'content-type': 'application/json' } })).status()).toBe(400);
+	expect(
+		(
+			await request.post(events, { data: 'not json', headers: { 'content-type': 'application/json' } })
+		).status()
+	).toBe(400);
 	expect((await send(event({ kind: 'note', text: 'x'.repeat(1_100_000) }))).status()).toBe(413);
-	expect((await request.post(events.replace(/jobs\/[^/]+/, 'jobs/nobody'), { data: event({ kind: 'finish' }) })).status()).toBe(404);
+	expect(
+		(
+			await request.post(events.replace(/jobs\/[^/]+/, 'jobs/nobody'), { data: event({ kind: 'finish' }) })
+		).status()
+	).toBe(404);
 	expect((await request.get('/nowhere')).status()).toBe(404);
 	expect((await (await request.get(events)).json()).version).toBe(0);
 });
 
-test('what was found can stop the job: the reason, what to tell the electrician, off and tagged', async ({ page }) => {
+test('what was found can stop the job: the reason, what to tell the electrician, off and tagged', async ({
+	page
+}) => {
 	await startJob(page, 'tannery-row', 'box-room-desk');
 	await doUntil(page, ({ kind }) => kind === 'inspect');
 	await page
@@ -133,7 +157,11 @@ test('a reading put right later undoes the proof; power seen undoes it too', asy
 	await doUntil(page, ({ title }) => title === 'Ease the socket out');
 	expect(await energy(page)).toBe('provenDead');
 	await page.getByText('Look back: recorded so far').click();
-	await page.getByRole('listitem').filter({ hasText: 'Left socket: line to earth' }).getByRole('button', { name: 'put right' }).click();
+	await page
+		.getByRole('listitem')
+		.filter({ hasText: 'Left socket: line to earth' })
+		.getByRole('button', { name: 'put right' })
+		.click();
 	await page.getByLabel(/what it really showed/).fill('230');
 	await page.getByRole('button', { name: 'Put right', exact: true }).click();
 	await expect(page.locator('[data-energy]')).toHaveAttribute('data-energy', 'assumedLive');
@@ -144,7 +172,9 @@ test('a reading put right later undoes the proof; power seen undoes it too', asy
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Back to the panel');
 });
 
-test('what was not fetched before the server went away says so, and is had when it is back', async ({ page }) => {
+test('what was not fetched before the server went away says so, and is had when it is back', async ({
+	page
+}) => {
 	let away = true;
 	await page.route('**/_app/immutable/**/*.js', async (route) => {
 		const response = await route.fetch();

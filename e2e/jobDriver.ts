@@ -121,4 +121,5 @@ export async function doUntil(
 	throw new Error(`never came: still at ${JSON.stringify(await stepOf(page))}`);
 }
 
-export const energy = (page: Page): Promise<string | null> => page.locator('[data-energy]').getAttribute('data-energy');
+export const energy = (page: Page): Promise<string | null> =>
+	page.locator('[data-energy]').getAttribute('data-energy');

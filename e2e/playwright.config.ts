@@ -10,5 +10,11 @@ export default defineConfig({
 	workers: 2,
 	fullyParallel: true,
 	outputDir: '../test-results',
-	use: { actionTimeout: 15_000, launchOptions, viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'UTC' }
+	use: {
+		actionTimeout: 15_000,
+		launchOptions,
+		viewport: { width: 1280, height: 800 },
+		locale: 'en-GB',
+		timezoneId: 'UTC'
+	}
 });

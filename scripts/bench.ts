@@ -29,17 +29,26 @@ function timed(work: () => unknown): number {
 	return performance.now() - from;
 }
 const median = (values: number[]): number => values.sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
-const say = (what: string, figure: string, target: string) => console.log(`${what.padEnd(58)} ${figure.padStart(16)}   ${target}`);
+const say = (what: string, figure: string, target: string) =>
+	console.log(`${what.padEnd(58)} ${figure.padStart(16)}   ${target}`);
 const ms = (value: number) => `${value.toFixed(value < 10 ? 3 : 0)} ms`;
 
 function model(): void {
 	const house = fennelLaneActual();
 	const whole = compileHouse(house);
 	const circuit = oneCircuit(whole);
-	say(`one-circuit solve (${circuit.branches.length} branches)`, ms(medianMs(() => solve(circuit))), '≤ 0.1 ms');
+	say(
+		`one-circuit solve (${circuit.branches.length} branches)`,
+		ms(medianMs(() => solve(circuit))),
+		'≤ 0.1 ms'
+	);
 	say(`whole-bungalow solve (${whole.branches.length} branches)`, ms(medianMs(() => solve(whole))), '≤ 5 ms');
 	say('  with compiling and trips settled', ms(medianMs(() => settle(house))), '');
-	say('  one meter reading', ms(medianMs(() => readVoltageV(house, halfProbes('sewing-east-wall', 'upper'), 'highImpedance'))), '');
+	say(
+		'  one meter reading',
+		ms(medianMs(() => readVoltageV(house, halfProbes('sewing-east-wall', 'upper'), 'highImpedance'))),
+		''
+	);
 	const planned = planJob(house, 'sewing-east-wall');
 	if (planned.ok)
 		say(
@@ -55,13 +64,22 @@ function variants(): void {
 	const base = compileHouse(house);
 	const networks = mistakesOf(house, here).map(({ apply }) => compileHouse(apply(house)!));
 	const set = variantSet(base, networks);
-	const node = (name: string) => set.factor.pattern.numbers.get(points.contact(here, 'upper', name as 'hot'))!;
+	const node = (name: string) =>
+		set.factor.pattern.numbers.get(points.contact(here, 'upper', name as 'hot'))!;
 	const watched = ['hot', 'neutral', 'ground'].map(node) as [number, number, number];
 	const pairs = networks.flatMap((_, k) => networks.map((__, other) => [k, other]));
 	const updated =
-		medianMs(() => pairs.map((pair) => solveVariant(set, pair, (factor) => betweenV(factor, watched[0], watched[1]))), 30) / pairs.length;
+		medianMs(
+			() =>
+				pairs.map((pair) => solveVariant(set, pair, (factor) => betweenV(factor, watched[0], watched[1]))),
+			30
+		) / pairs.length;
 	const anew = medianMs(() => networks.map((network) => solve(network)), 30) / networks.length;
-	say(`a variant by update (${base.branches.length} branches, ${pairs.length} pairs)`, ms(updated), '≤ 0.1 ms');
+	say(
+		`a variant by update (${base.branches.length} branches, ${pairs.length} pairs)`,
+		ms(updated),
+		'≤ 0.1 ms'
+	);
 	say('  variants a second', Math.round(1000 / updated).toLocaleString('en'), '≥ 10,000');
 	say('  against solving anew', `${(anew / updated).toFixed(1)} ×`, '');
 	const one = timed(() => networks.slice(0, 10).forEach((network) => solveWithNgspice(network))) / 10;
@@ -72,11 +90,27 @@ function variants(): void {
 
 /** One change at the bench, and everything that is seen of it: an arrangement, and a box of the whole bungalow. */
 function bench(): void {
-	const instruments: Instruments = { layer: 'current', meter: 'volts', red: null, black: null, tester: 'upper' };
+	const instruments: Instruments = {
+		layer: 'current',
+		meter: 'volts',
+		red: null,
+		black: null,
+		tester: 'upper'
+	};
 	const change: BenchEvent = { kind: 'breaker', id: 'b1', on: false };
 	for (const [name, start, event, target] of [
-		['an arrangement', newBench('box', arrangements.find(({ kind }) => kind === 'throughGfci')!.build(), here), change, '≤ 16 ms'],
-		['the whole bungalow', newBench('bungalow', fennelLaneActual(), 'sewing-east-wall'), { ...change, id: 'b14' }, '≤ 50 ms']
+		[
+			'an arrangement',
+			newBench('box', arrangements.find(({ kind }) => kind === 'throughGfci')!.build(), here),
+			change,
+			'≤ 16 ms'
+		],
+		[
+			'the whole bungalow',
+			newBench('bungalow', fennelLaneActual(), 'sewing-east-wall'),
+			{ ...change, id: 'b14' },
+			'≤ 50 ms'
+		]
 	] as const) {
 		const once = (layer: Instruments['layer']) => () => {
 			const moved = perform(start, event);
@@ -100,7 +134,11 @@ async function appending(application: Application): Promise<void> {
 	await client.query('create table bare (id bigint primary key, body jsonb not null)');
 	const body = JSON.stringify({ kind: 'note', text: 'warm plate' });
 	const { jobId } = await (
-		await post(application, '/api/fennel-lane/jobs', { id: randomUUID(), boxId: 'sewing-east-wall', who: 'bench' })
+		await post(application, '/api/fennel-lane/jobs', {
+			id: randomUUID(),
+			boxId: 'sewing-east-wall',
+			who: 'bench'
+		})
 	).json();
 	let version = 0;
 	const append = async () => {
@@ -150,11 +188,19 @@ async function appending(application: Application): Promise<void> {
 }
 
 const post = (application: Application, path: string, data: unknown) =>
-	fetch(application.address + path, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(data) });
+	fetch(application.address + path, {
+		method: 'POST',
+		headers: { 'content-type': 'application/json' },
+		body: JSON.stringify(data)
+	});
 
 async function rendering(application: Application): Promise<string> {
 	const { jobId } = await (
-		await post(application, '/api/tannery-row/jobs', { id: randomUUID(), boxId: 'box-room-desk', who: 'bench' })
+		await post(application, '/api/tannery-row/jobs', {
+			id: randomUUID(),
+			boxId: 'box-room-desk',
+			who: 'bench'
+		})
 	).json();
 	const job = `/tannery-row/job/${jobId}`;
 	for (const [name, path] of [
@@ -177,7 +223,9 @@ async function rendering(application: Application): Promise<string> {
 
 async function jobPage(application: Application, path: string): Promise<void> {
 	const browser = await launch();
-	const page = await (await browser.newContext({ baseURL: application.address, viewport: { width: 390, height: 844 } })).newPage();
+	const page = await (
+		await browser.newContext({ baseURL: application.address, viewport: { width: 390, height: 844 } })
+	).newPage();
 	const session = await page.context().newCDPSession(page);
 	await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
 	await page.addInitScript(() => {
@@ -201,7 +249,9 @@ async function jobPage(application: Application, path: string): Promise<void> {
 	const bodies: Promise<unknown>[] = [];
 	page.on('response', (response) => {
 		if (/\.(js|css)(\?|$)/.test(response.url()))
-			bodies.push(response.body().then((body) => sizes.set(new URL(response.url()).pathname, gzipSync(body).length)));
+			bodies.push(
+				response.body().then((body) => sizes.set(new URL(response.url()).pathname, gzipSync(body).length))
+			);
 	});
 	await page.goto(path);
 	await page.waitForLoadState('networkidle');
@@ -210,11 +260,21 @@ async function jobPage(application: Application, path: string): Promise<void> {
 	// What the page names itself is needed before it answers; the rest is fetched after.
 	const answer = await page.request.get(path);
 	const named = (await answer.text()) + (answer.headers()['link'] ?? '');
-	const first = [...sizes].filter(([file]) => named.includes(file.split('/').at(-1)!)).reduce((sum, [, size]) => sum + size, 0);
+	const first = [...sizes]
+		.filter(([file]) => named.includes(file.split('/').at(-1)!))
+		.reduce((sum, [, size]) => sum + size, 0);
 	say('job page: script and style before it answers, gzip', `${(first / 1000).toFixed(0)} KB`, '≤ 150 KB');
-	say('job page: the same with what is fetched after (worker, dialogs)', `${(bytes / 1000).toFixed(0)} KB`, '');
+	say(
+		'job page: the same with what is fetched after (worker, dialogs)',
+		`${(bytes / 1000).toFixed(0)} KB`,
+		''
+	);
 	say('job page: interactive at 4× CPU slow-down', ms(median(times)), '≤ 1500 ms');
-	say('job page: layout shift', (await page.evaluate(() => (window as unknown as { shift: number }).shift)).toFixed(4), '0');
+	say(
+		'job page: layout shift',
+		(await page.evaluate(() => (window as unknown as { shift: number }).shift)).toFixed(4),
+		'0'
+	);
 	await browser.close();
 }
 

@@ -13,20 +13,36 @@ function figures(): string {
 		let nodes = 0;
 		let largest = 0;
 		for (let from = 0; from < cases.length; from += 5) {
-			const compared = compareWithNgspice(sideBySide(cases.slice(from, from + 5).map(({ network }) => network)));
+			const compared = compareWithNgspice(
+				sideBySide(cases.slice(from, from + 5).map(({ network }) => network))
+			);
 			nodes += compared.nodes;
 			largest = Math.max(largest, compared.largest);
 		}
 		const mistakes = new Set(cases.map(({ mistake }) => mistake)).size - 1;
-		return { name: `${arrangement.region} ${arrangement.kind}`, mistakes, networks: cases.length, nodes, largest };
+		return {
+			name: `${arrangement.region} ${arrangement.kind}`,
+			mistakes,
+			networks: cases.length,
+			nodes,
+			largest
+		};
 	});
 	const sum = (key: 'mistakes' | 'networks' | 'nodes') => rows.reduce((total, row) => total + row[key], 0);
 	const line = (...cells: (string | number)[]) => `| ${cells.join(' | ')} |`;
 	return [
 		line('arrangement', 'single mistakes', 'networks', 'nodes above 1 mV', 'largest relative difference'),
 		line('---', '--:', '--:', '--:', '--:'),
-		...rows.map(({ name, mistakes, networks, nodes, largest }) => line(name, mistakes, networks, nodes, largest.toExponential(1))),
-		line('all', sum('mistakes'), sum('networks'), sum('nodes'), Math.max(...rows.map(({ largest }) => largest)).toExponential(1))
+		...rows.map(({ name, mistakes, networks, nodes, largest }) =>
+			line(name, mistakes, networks, nodes, largest.toExponential(1))
+		),
+		line(
+			'all',
+			sum('mistakes'),
+			sum('networks'),
+			sum('nodes'),
+			Math.max(...rows.map(({ largest }) => largest)).toExponential(1)
+		)
 	].join('\n');
 }
 

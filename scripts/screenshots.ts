@@ -139,7 +139,9 @@ async function handover(desk: Page, take: Take): Promise<void> {
 	await doUntil(desk, ({ kind }) => kind === 'lookOver', { breaker: /breaker 14\b/ });
 	await desk.getByRole('radio', { name: /No: more, fewer/ }).check();
 	await desk.getByRole('button', { name: '3', exact: true }).click();
-	await desk.evaluate(() => document.querySelector('fieldset:has(.chip)')?.scrollIntoView({ block: 'start' }));
+	await desk.evaluate(() =>
+		document.querySelector('fieldset:has(.chip)')?.scrollIntoView({ block: 'start' })
+	);
 	await desk.mouse.wheel(0, -120);
 	await take(desk, 'job-box-entry');
 	await doUntil(desk, ({ kind }) => kind === 'stopped');

@@ -22,10 +22,12 @@ const rows: { name: string; settings: SearchSettings }[] = [
 	{ name: 'helper who calls', settings: { ...defaultSettings, means: 'helper' } },
 	{ name: 'transmitter and receiver, then lamp', settings: { ...defaultSettings, means: 'signal' } }
 ];
-const mean = (all: readonly Walked[], of: (one: Walked) => number) => all.reduce((sum, one) => sum + of(one), 0) / all.length;
+const mean = (all: readonly Walked[], of: (one: Walked) => number) =>
+	all.reduce((sum, one) => sum + of(one), 0) / all.length;
 const figures = (all: readonly Walked[]) =>
 	`${mean(all, ({ walks }) => walks).toFixed(1)} / ${mean(all, ({ switched }) => switched).toFixed(1)} / ${(mean(all, ({ seconds }) => seconds) / 60).toFixed(1)}`;
-const right = (all: readonly Walked[]) => ((100 * all.filter((one) => one.right).length) / all.length).toFixed(1);
+const right = (all: readonly Walked[]) =>
+	((100 * all.filter((one) => one.right).length) / all.length).toFixed(1);
 
 const lines: string[] = [];
 const byLabels: string[] = [];
@@ -51,7 +53,9 @@ for (const { name, settings } of rows) {
 			const draw = random();
 			const beside = candidates.find(({ id }) => id === panel.truth)!.beside;
 			if (draw < 0.8) return panel.truth;
-			return draw < 0.95 ? beside[Math.floor(random() * beside.length)]! : candidates[Math.floor(random() * candidates.length)]!.id;
+			return draw < 0.95
+				? beside[Math.floor(random() * beside.length)]!
+				: candidates[Math.floor(random() * candidates.length)]!.id;
 		};
 		const group = groups.get(labelsRight) ?? { searched: [], down: [], labelled: [] };
 		groups.set(labelsRight, group);
@@ -65,7 +69,9 @@ for (const { name, settings } of rows) {
 		group.down.push(top);
 		group.labelled.push(label);
 	}
-	lines.push(`| ${name} | ${figures(searched)} | ${figures(down)} | ${figures(labelled)} | ${right(searched)} |`);
+	lines.push(
+		`| ${name} | ${figures(searched)} | ${figures(down)} | ${figures(labelled)} | ${right(searched)} |`
+	);
 	if (settings === defaultSettings)
 		for (const [labelsRight, group] of [...groups].sort(([a], [b]) => a - b))
 			byLabels.push(

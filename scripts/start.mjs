@@ -16,9 +16,13 @@ process.chdir(root);
 async function start() {
 	if (!Number.isInteger(port) || port < 1 || port > 65535)
 		throw new Advice(`PORT must be a number from 1 to 65535, and is “${process.env.PORT}”.`);
-	if (Number(process.versions.node.split('.')[0]) < 20) throw new Advice(`Node.js 20 or newer is needed; this is ${process.version}.`);
+	if (Number(process.versions.node.split('.')[0]) < 20)
+		throw new Advice(`Node.js 20 or newer is needed; this is ${process.version}.`);
 	console.log('Wary Hand');
-	if (!existsSync('node_modules/.package-lock.json') || newer('package-lock.json', 'node_modules/.package-lock.json'))
+	if (
+		!existsSync('node_modules/.package-lock.json') ||
+		newer('package-lock.json', 'node_modules/.package-lock.json')
+	)
 		await stage('packages (npm ci)', () => run('npm', ['ci', '--no-audit', '--no-fund']).then(() => ''));
 	const { Cluster, needPostgres, portTaken } = await import('./lib/postgres.mjs');
 	if (!resetDemo && (await portTaken(port, host)))
@@ -38,13 +42,16 @@ async function start() {
 	await stage('database tables', () => migrate(url).catch((error) => Promise.reject(reachable(error, url))));
 	await stage(resetDemo ? 'demo homes, as at first' : 'demo homes', () => seed(url, { reset: resetDemo }));
 	if (resetDemo) return void (await cluster?.release());
-	if (!development && buildIsOld()) await stage('build', () => run('npm', ['run', 'build', '-w', 'web']).then(() => ''));
+	if (!development && buildIsOld())
+		await stage('build', () => run('npm', ['run', 'build', '-w', 'web']).then(() => ''));
 	await serve(url, cluster);
 }
 
 /** Runs the server until it or we are told to stop; then stops the database server, if it is ours. */
 async function serve(url, cluster) {
-	const [command, args] = development ? ['npx', ['vite', 'dev', '--port', String(port), '--host', host]] : ['node', ['build/index.js']];
+	const [command, args] = development
+		? ['npx', ['vite', 'dev', '--port', String(port), '--host', host]]
+		: ['node', ['build/index.js']];
 	const address = `http://${host}:${port}`;
 	const env = {
 		...process.env,
@@ -55,7 +62,11 @@ async function serve(url, cluster) {
 		BODY_SIZE_LIMIT: '11M',
 		SHUTDOWN_TIMEOUT: '5'
 	};
-	const server = spawn(command, args, { cwd: join(root, 'web'), env, stdio: ['ignore', 'inherit', 'inherit'] });
+	const server = spawn(command, args, {
+		cwd: join(root, 'web'),
+		env,
+		stdio: ['ignore', 'inherit', 'inherit']
+	});
 	let stopping = false;
 	const stop = () => {
 		if (stopping) return;
@@ -93,7 +104,9 @@ function reachable(error, url) {
 		'3D000': 'there is no such database',
 		28000: 'that user may not'
 	};
-	return codes[error.code] ? new Advice(`The database at ${url.replace(/:[^:@/]*@/, ':…@')} can't be used: ${codes[error.code]}.`) : error;
+	return codes[error.code]
+		? new Advice(`The database at ${url.replace(/:[^:@/]*@/, ':…@')} can't be used: ${codes[error.code]}.`)
+		: error;
 }
 
 const newer = (file, than) => statSync(file).mtimeMs > statSync(than).mtimeMs;
@@ -101,13 +114,22 @@ const newer = (file, than) => statSync(file).mtimeMs > statSync(than).mtimeMs;
 function buildIsOld() {
 	const built = 'web/build/index.js';
 	if (!existsSync(built)) return true;
-	const sources = ['core/src', 'web/src', 'web/static', 'web/vite.config.ts', 'web/svelte.config.js', 'package-lock.json'];
+	const sources = [
+		'core/src',
+		'web/src',
+		'web/static',
+		'web/vite.config.ts',
+		'web/svelte.config.js',
+		'package-lock.json'
+	];
 	return sources.some((source) => existsSync(source) && newestMs(source) > statSync(built).mtimeMs);
 }
 
 function newestMs(path) {
 	const info = statSync(path);
-	return info.isDirectory() ? Math.max(info.mtimeMs, ...readdirSync(path).map((name) => newestMs(join(path, name)))) : info.mtimeMs;
+	return info.isDirectory()
+		? Math.max(info.mtimeMs, ...readdirSync(path).map((name) => newestMs(join(path, name))))
+		: info.mtimeMs;
 }
 
 start().catch(fail);

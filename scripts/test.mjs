@@ -51,7 +51,9 @@ async function checks() {
 			check('types of the core', () => run(bin('tsc'), ['-p', 'core/tsconfig.json'])),
 			check('types of tools and tests', () => run(bin('tsc'), ['-p', 'core/tsconfig.tools.json'])),
 			check('core tests', () => vitest('core')).then(() => undefined),
-			check('lint', () => run(bin('eslint'), ['.'])).then(() => check('types of the web', () => run('npm', ['run', 'check', '-w', 'web'])))
+			check('lint', () => run(bin('eslint'), ['.'])).then(() =>
+				check('types of the web', () => run('npm', ['run', 'check', '-w', 'web']))
+			)
 		]).then(() => '')
 	);
 	await stage('server tests', () => check('server tests', () => vitest('web')));
@@ -80,7 +82,11 @@ const outputs = [];
 
 /** What the tests measured and printed: states walked, differences to ngspice. */
 const measuredLines = () =>
-	outputs.flatMap((output) => output.split('\n').filter((line) => /walked \d+ states|ngspice: \d+ circuits|never proven alive/.test(line)));
+	outputs.flatMap((output) =>
+		output
+			.split('\n')
+			.filter((line) => /walked \d+ states|ngspice: \d+ circuits|never proven alive/.test(line))
+	);
 
 function summary(failures) {
 	let passed = 0;

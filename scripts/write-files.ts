@@ -10,7 +10,8 @@ export const publishedFiles: Record<string, () => unknown> = {
 	'docs/homes/fennel-lane-as-wired.house.json': () => checked(fennelLaneActual()),
 	'docs/homes/tannery-row.house.json': () => checked(tanneryRow()),
 	'docs/homes/three-cables.house.json': () => checked({ ...threeCables(), name: 'Three cables' }),
-	'docs/homes/three-cables-as-wired.house.json': () => checked({ ...exchangedBehind(threeCables(), 'c2', 'c4'), name: 'Three cables' })
+	'docs/homes/three-cables-as-wired.house.json': () =>
+		checked({ ...exchangedBehind(threeCables(), 'c2', 'c4'), name: 'Three cables' })
 };
 
 function checked(house: unknown): unknown {
@@ -20,4 +21,5 @@ function checked(house: unknown): unknown {
 }
 
 if (process.argv[1]?.endsWith('write-files.ts'))
-	for (const [path, make] of Object.entries(publishedFiles)) writeFileSync(path, `${JSON.stringify(make(), null, '\t')}\n`);
+	for (const [path, make] of Object.entries(publishedFiles))
+		writeFileSync(path, `${JSON.stringify(make(), null, '\t')}\n`);

@@ -1,6 +1,23 @@
 import { describePath, describeProblem, devicePoints, parseHouse } from '../src/files';
-import { compileHouse, deviceModel, findBox, mainPanel, settle, withBreakers, type Half, type House } from '../src/house';
-import { contactlessAlarms, lampGlows, readIndicatorV, readOhms, readPlugLamps, readVoltageV, type Probes } from '../src/instruments';
+import {
+	compileHouse,
+	deviceModel,
+	findBox,
+	mainPanel,
+	settle,
+	withBreakers,
+	type Half,
+	type House
+} from '../src/house';
+import {
+	contactlessAlarms,
+	lampGlows,
+	readIndicatorV,
+	readOhms,
+	readPlugLamps,
+	readVoltageV,
+	type Probes
+} from '../src/instruments';
 import { branchCurrentA, magnitude, writeNetlist } from '../src/network';
 
 /** Something the user can put right; its message is shown as it stands. */
@@ -51,7 +68,11 @@ export function houseFromJson(text: string, file: string, { off, on }: Options):
 export function solved(house: House) {
 	const { network, solution, trips } = settle(house);
 	if (solution.outcome === 'singular') return { outcome: solution.outcome, node: solution.node };
-	const polar = (value: { re: number; im: number }) => ({ re: value.re, im: value.im, magnitude: magnitude(value) });
+	const polar = (value: { re: number; im: number }) => ({
+		re: value.re,
+		im: value.im,
+		magnitude: magnitude(value)
+	});
 	return {
 		outcome: solution.outcome,
 		frequencyHz: network.frequencyHz,
@@ -60,7 +81,9 @@ export function solved(house: House) {
 		trips,
 		floating: 'floating' in solution ? solution.floating : [],
 		voltageV: Object.fromEntries([...solution.voltageV].map(([name, value]) => [name, polar(value)])),
-		currentA: Object.fromEntries(network.branches.map((branch) => [branch.id, polar(branchCurrentA(network, branch, solution.voltageV))]))
+		currentA: Object.fromEntries(
+			network.branches.map((branch) => [branch.id, polar(branchCurrentA(network, branch, solution.voltageV))])
+		)
 	};
 }
 
@@ -73,7 +96,9 @@ export function named(house: House, boxId: string | undefined): string[] {
 	const box = findBox(house, boxId);
 	if (!box) throw new UserError(`There is no box “${boxId}”.`);
 	const cables = box.terminations.map(({ cable }) => `cable:${cable}/`);
-	return [...names].filter((name) => name.startsWith(`box:${boxId}/`) || cables.some((cable) => name.startsWith(cable))).sort();
+	return [...names]
+		.filter((name) => name.startsWith(`box:${boxId}/`) || cables.some((cable) => name.startsWith(cable)))
+		.sort();
 }
 
 const pointsOf = (house: House): Set<string> =>
@@ -110,11 +135,15 @@ export function readInstrument(house: House, options: Options): unknown {
 	}
 }
 
-const probes = (house: House, { red, black }: Options): Probes => ({ red: point(house, 'red', red), black: point(house, 'black', black) });
+const probes = (house: House, { red, black }: Options): Probes => ({
+	red: point(house, 'red', red),
+	black: point(house, 'black', black)
+});
 
 function point(house: House, option: string, name: string | undefined): string {
 	if (name === undefined) throw new UserError(`--${option} POINT is needed.`);
-	if (!pointsOf(house).has(name)) throw new UserError(`There is no point “${name}”. “points FILE” lists them.`);
+	if (!pointsOf(house).has(name))
+		throw new UserError(`There is no point “${name}”. “points FILE” lists them.`);
 	return name;
 }
 
@@ -122,8 +151,14 @@ function outlet(house: House, { box: boxId, half }: Options): { boxId: string; h
 	const box = boxId === undefined ? undefined : findBox(house, boxId);
 	if (!box) throw new UserError(boxId === undefined ? '--box ID is needed.' : `There is no box “${boxId}”.`);
 	const halves = box.device ? deviceModel(box.device).halves : [];
-	const chosen = halves.find((each) => each === half) ?? (half === undefined && halves.length === 1 ? halves[0] : undefined);
+	const chosen =
+		halves.find((each) => each === half) ??
+		(half === undefined && halves.length === 1 ? halves[0] : undefined);
 	if (!chosen)
-		throw new UserError(halves.length === 0 ? `Nothing can be plugged in at “${box.id}”.` : `--half must be ${halves.join(' or ')}.`);
+		throw new UserError(
+			halves.length === 0
+				? `Nothing can be plugged in at “${box.id}”.`
+				: `--half must be ${halves.join(' or ')}.`
+		);
 	return { boxId: box.id, half: chosen };
 }

@@ -4,7 +4,11 @@ import { describe, expect, it } from 'vitest';
 import { publishedFiles } from '../../scripts/write-files';
 
 const wary = (args: string[], input?: string) =>
-	spawnSync('npx', ['tsx', 'core/cli/wary.ts', ...args], { encoding: 'utf8', input, cwd: new URL('../..', import.meta.url).pathname });
+	spawnSync('npx', ['tsx', 'core/cli/wary.ts', ...args], {
+		encoding: 'utf8',
+		input,
+		cwd: new URL('../..', import.meta.url).pathname
+	});
 const bungalow = 'docs/homes/fennel-lane-as-wired.house.json';
 
 describe('wary', () => {
@@ -37,7 +41,9 @@ describe('wary', () => {
 		expect(solved.outcome).toBe('solved');
 		expect(solved.residual).toBeLessThan(1e-12);
 		expect(solved.currentA['load router']!.magnitude).toBeCloseTo(241.5 / 5200, 3);
-		const house = JSON.parse(readFileSync(new URL(`../../${bungalow}`, import.meta.url), 'utf8')) as { cables: { to: { box: string } }[] };
+		const house = JSON.parse(readFileSync(new URL(`../../${bungalow}`, import.meta.url), 'utf8')) as {
+			cables: { to: { box: string } }[];
+		};
 		house.cables[0]!.to.box = 'nowhere';
 		const wrong = wary(['validate', '-'], JSON.stringify(house));
 		expect(wrong.status).toBe(1);
@@ -45,13 +51,16 @@ describe('wary', () => {
 	});
 
 	it('help names every command; what it does not know it says', () => {
-		for (const command of ['validate', 'solve', 'netlist', 'read', 'points']) expect(wary(['--help']).stdout).toContain(command);
+		for (const command of ['validate', 'solve', 'netlist', 'read', 'points'])
+			expect(wary(['--help']).stdout).toContain(command);
 		expect(wary(['read', bungalow, '--with', 'tea']).stderr).toContain('not “tea”');
 		expect(wary(['validate', 'no-such-file']).stderr).toContain('ENOENT');
 	});
 
 	it('the published schema and demo homes are those of the sources', () => {
 		for (const [path, make] of Object.entries(publishedFiles))
-			expect(JSON.parse(readFileSync(new URL(`../../${path}`, import.meta.url), 'utf8'))).toEqual(JSON.parse(JSON.stringify(make())));
+			expect(JSON.parse(readFileSync(new URL(`../../${path}`, import.meta.url), 'utf8'))).toEqual(
+				JSON.parse(JSON.stringify(make()))
+			);
 	});
 });

@@ -77,7 +77,9 @@ function readText(file: string): string {
 	try {
 		return readFileSync(file === '-' ? 0 : file, 'utf8');
 	} catch (error) {
-		throw new UserError(`${file} can’t be read: ${(error as NodeJS.ErrnoException).code ?? 'unknown reason'}.`);
+		throw new UserError(
+			`${file} can’t be read: ${(error as NodeJS.ErrnoException).code ?? 'unknown reason'}.`
+		);
 	}
 }
 

@@ -23,14 +23,26 @@ export function benchMoves(seed: number): (house: House) => BenchEvent {
 		return pick<() => BenchEvent>([
 			() => ({ kind: 'land', ...of, at: pick(places) }),
 			() => ({ kind: 'land', ...of, at: pick(places) }),
-			() => ({ kind: 'land', ...of, at: pick(places), how: pick(['hook', 'pushIn', 'pillar', 'clampPlate'] as const) }),
+			() => ({
+				kind: 'land',
+				...of,
+				at: pick(places),
+				how: pick(['hook', 'pushIn', 'pillar', 'clampPlate'] as const)
+			}),
 			() => ({ kind: 'strip', ...of, mm: Math.floor(random() * 30) }),
 			() => ({ kind: 'touch', ...of, touches: random() < 0.5 }),
 			() => ({ kind: 'joint', ...of, state: pick(['good', 'open', 2] as const) }),
 			() => ({ kind: 'breakTab', which: pick(['hot', 'neutral'] as const) }),
 			() => ({ kind: 'makeJoint', joint: pick(['j1', 'j2']), how: 'lever' }),
 			() => ({ kind: 'removeJoint', joint: pick(['j1', 'j2']) }),
-			() => ({ kind: 'makeTail', tail: pick(['t1', 't2']), role: 'hot', colour: 'black', from: pick(places), to: pick(places) }),
+			() => ({
+				kind: 'makeTail',
+				tail: pick(['t1', 't2']),
+				role: 'hot',
+				colour: 'black',
+				from: pick(places),
+				to: pick(places)
+			}),
 			() => ({ kind: 'removeTail', tail: pick(['t1', 't2']) }),
 			() => ({ kind: 'breaker', id: pick(['b1', 'b2', 'main:main']), on: random() < 0.7 }),
 			() => ({ kind: 'plug', box: here, half, what: 'heater', id: pick(['l1', 'l2']) }),

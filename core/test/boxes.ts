@@ -1,9 +1,18 @@
-import { cableConductors, standardWiring, usualDevice, type Box, type Cable, type Conductor, type House } from '../src/house';
+import {
+	cableConductors,
+	standardWiring,
+	usualDevice,
+	type Box,
+	type Cable,
+	type Conductor,
+	type House
+} from '../src/house';
 import { mistakesOf } from '../src/mistakes';
 import type { Region } from '../src/rules';
 
 export type Random = () => number;
-const pick = <Item>(random: Random, items: readonly Item[]): Item => items[Math.floor(random() * items.length)]!;
+const pick = <Item>(random: Random, items: readonly Item[]): Item =>
+	items[Math.floor(random() * items.length)]!;
 
 /** A box with one to three cables as it should be, and as it is after one or two mistakes. */
 export interface RandomBox {
@@ -30,7 +39,13 @@ const emptyBox = (id: string, use: Box['use']): Box => ({
 function asItShouldBe(random: Random, region: Region): House {
 	const palette = region === 'us' ? 'us' : pick(random, ['ukNew', 'ukOld'] as const);
 	const size = region === 'us' ? ('14AWG' as const) : ('2.5mm2' as const);
-	const cable = (id: string, circuit: string, from: Cable['from'], to: string, extra: Conductor[] = []): Cable => ({
+	const cable = (
+		id: string,
+		circuit: string,
+		from: Cable['from'],
+		to: string,
+		extra: Conductor[] = []
+	): Cable => ({
 		id,
 		circuit,
 		from,
@@ -50,7 +65,8 @@ function asItShouldBe(random: Random, region: Region): House {
 		const kind = pick(random, ['onward', 'passing', 'threeWire', 'otherHalf'] as const);
 		if ((kind === 'onward' || kind === 'threeWire') && !onward) {
 			onward = true;
-			const red: Conductor[] = kind === 'threeWire' ? [{ id: 'red', role: 'hot', colour: 'red', circuit: 'c' }] : [];
+			const red: Conductor[] =
+				kind === 'threeWire' ? [{ id: 'red', role: 'hot', colour: 'red', circuit: 'c' }] : [];
 			cables.push(cable(`c${k}`, 'a', { box: here }, 'down', red));
 			if (red.length > 0) cables.push(cable('cRed', 'c', { panel: 'main' }, 'down'));
 		} else if (kind === 'otherHalf' && region === 'us' && !half && !onward) {
@@ -67,21 +83,32 @@ function asItShouldBe(random: Random, region: Region): House {
 		material: pick(random, ['metal', 'metal', 'plastic'] as const),
 		device: half && device.kind === 'duplex' ? { ...device, tabs: { hot: false, neutral: false } } : device
 	};
-	const onDevice = cables.filter(({ id, from, to }) => (to.box === here || ('box' in from && from.box === here)) && !capped.includes(id));
+	const onDevice = cables.filter(
+		({ id, from, to }) => (to.box === here || ('box' in from && from.box === here)) && !capped.includes(id)
+	);
 	const wired = standardWiring(
 		region,
 		outlet,
 		onDevice.map((each) => ({ ...each, conductors: each.conductors.filter(({ id }) => id !== 'red') }))
 	);
 	const spare = cables
-		.filter(({ id, to, from }) => capped.includes(id) && (to.box === here || ('box' in from && from.box === here)))
-		.flatMap(({ id, conductors }) => conductors.map((one) => ({ cable: id, conductor: one.id, at: 'capped' })));
+		.filter(
+			({ id, to, from }) => capped.includes(id) && (to.box === here || ('box' in from && from.box === here))
+		)
+		.flatMap(({ id, conductors }) =>
+			conductors.map((one) => ({ cable: id, conductor: one.id, at: 'capped' }))
+		);
 	const reds = onDevice.flatMap(({ id, conductors }) =>
-		conductors.filter((one) => one.id === 'red').map((one) => ({ cable: id, conductor: one.id, at: 'capped' }))
+		conductors
+			.filter((one) => one.id === 'red')
+			.map((one) => ({ cable: id, conductor: one.id, at: 'capped' }))
 	);
 	const joined = (id: string): Box => ({
 		...emptyBox(id, 'junction'),
-		joints: (['hot', 'neutral', 'ground', 'red'] as const).map((joint) => ({ id: joint, how: 'twistOn' as const })),
+		joints: (['hot', 'neutral', 'ground', 'red'] as const).map((joint) => ({
+			id: joint,
+			how: 'twistOn' as const
+		})),
 		terminations: cables
 			.filter(({ to, from }) => to.box === id || ('box' in from && from.box === id))
 			.flatMap((each) =>
@@ -118,7 +145,12 @@ function asItShouldBe(random: Random, region: Region): House {
 				residualDevices: []
 			}
 		],
-		circuits: (['a', 'b', 'c'] as const).map((id, k) => ({ id, name: id, breaker: `b${k + 1}`, arrangement: 'radial' as const })),
+		circuits: (['a', 'b', 'c'] as const).map((id, k) => ({
+			id,
+			name: id,
+			breaker: `b${k + 1}`,
+			arrangement: 'radial' as const
+		})),
 		boxes: [
 			joined('up'),
 			{ ...outlet, ...wired, terminations: [...wired.terminations, ...spare, ...reds] },
@@ -132,7 +164,10 @@ function asItShouldBe(random: Random, region: Region): House {
 /** A box and what is wrong with it, from one seed. */
 export function randomBox(random: Random): RandomBox {
 	const recorded = asItShouldBe(random, random() < 0.5 ? 'us' : 'uk');
-	const possible = mistakesOf(recorded, here, { looseOhm: 0.2 * 10 ** (random() * 7), insulationOhm: 50 * 10 ** (random() * 4) });
+	const possible = mistakesOf(recorded, here, {
+		looseOhm: 0.2 * 10 ** (random() * 7),
+		insulationOhm: 50 * 10 ** (random() * 4)
+	});
 	let actual = recorded;
 	const made: string[] = [];
 	for (const mistake of [pick(random, possible), ...(random() < 0.6 ? [pick(random, possible)] : [])]) {

@@ -14,16 +14,35 @@ export interface Case {
 const loaded = (house: House): House => ({
 	...house,
 	loads: house.boxes.flatMap((box, k) => {
-		const half = box.device?.kind === 'duplex' || box.device?.kind === 'twoSlot' || box.device?.kind === 'gfci' ? 'lower' : 'left';
+		const half =
+			box.device?.kind === 'duplex' || box.device?.kind === 'twoSlot' || box.device?.kind === 'gfci'
+				? 'lower'
+				: 'left';
 		const has = box.device && box.device.kind !== 'switch' && box.device.kind !== 'fusedSpur';
-		return has ? [{ id: `load${k}`, name: `load ${k}`, box: box.id, half, resistanceOhm: 90 + 61 * k, on: true } as const] : [];
+		return has
+			? [
+					{
+						id: `load${k}`,
+						name: `load ${k}`,
+						box: box.id,
+						half,
+						resistanceOhm: 90 + 61 * k,
+						on: true
+					} as const
+				]
+			: [];
 	})
 });
 
 /** Every arrangement, as it should be and with each single mistake it admits, the breaker on and off. uk ones with and without a residual device before them. */
 export function everyNetwork(arrangement: Arrangement): Case[] {
-	const house = loaded(arrangement.build({ residual: arrangement.kind === 'ring' || arrangement.kind === 'radialEnd' }));
-	const made = [{ mistake: 'none', house }, ...mistakesOf(house, here).map(({ id, apply }) => ({ mistake: id, house: apply(house)! }))];
+	const house = loaded(
+		arrangement.build({ residual: arrangement.kind === 'ring' || arrangement.kind === 'radialEnd' })
+	);
+	const made = [
+		{ mistake: 'none', house },
+		...mistakesOf(house, here).map(({ id, apply }) => ({ mistake: id, house: apply(house)! }))
+	];
 	return made.flatMap(({ mistake, house: wrong }) =>
 		(['on', 'off'] as const).map((breaker): Case => ({
 			arrangement,

@@ -10,7 +10,15 @@ export function solveWithNgspice(network: Network): Map<string, Complex> {
 	try {
 		const { text, nodes } = writeNetlist(network, 'comparison');
 		const vectors = [...nodes.values()].filter((node) => node !== '0').map((node) => `v(${node})`);
-		const control = ['.control', 'set numdgt=17', 'set wr_vecnames', 'run', `wrdata out ${vectors.join(' ')}`, 'quit', '.endc'];
+		const control = [
+			'.control',
+			'set numdgt=17',
+			'set wr_vecnames',
+			'run',
+			`wrdata out ${vectors.join(' ')}`,
+			'quit',
+			'.endc'
+		];
 		writeFileSync(join(folder, 'in.cir'), text.replace('.end\n', `${control.join('\n')}\n.end\n`));
 		execFileSync('ngspice', ['-b', 'in.cir'], { cwd: folder, stdio: 'pipe' });
 		const lines = readFileSync(join(folder, 'out'), 'utf8').trim().split('\n');
@@ -31,7 +39,10 @@ export function solveWithNgspice(network: Network): Map<string, Complex> {
 }
 
 /** Largest relative difference between our solution and ngspice's, over the nodes above 1 mV that are asked for, and how many those were. */
-export function compareWithNgspice(network: Network, asked: (node: string) => boolean = () => true): { largest: number; nodes: number } {
+export function compareWithNgspice(
+	network: Network,
+	asked: (node: string) => boolean = () => true
+): { largest: number; nodes: number } {
 	const ours = solve(network);
 	if (ours.outcome === 'singular') throw new Error('singular');
 	const theirs = solveWithNgspice(withoutFloating(network));
@@ -51,7 +62,10 @@ export function compareWithNgspice(network: Network, asked: (node: string) => bo
 function withoutFloating(network: Network): Network {
 	const ours = solve(network);
 	if (ours.outcome === 'singular') return network;
-	return { ...network, branches: network.branches.filter(({ from, to }) => ours.voltageV.has(from) && ours.voltageV.has(to)) };
+	return {
+		...network,
+		branches: network.branches.filter(({ from, to }) => ours.voltageV.has(from) && ours.voltageV.has(to))
+	};
 }
 
 /** The nodes that conduct to the reference, as against those that hang in the air by coupling alone. */
@@ -75,7 +89,12 @@ export function sideBySide(networks: readonly Network[]): Network {
 		...first,
 		branches: networks.flatMap(({ branches, reference }, k) => {
 			const own = (name: string) => (name === reference ? first.reference : `${k}|${name}`);
-			return branches.map((branch) => ({ ...branch, id: `${k}|${branch.id}`, from: own(branch.from), to: own(branch.to) }));
+			return branches.map((branch) => ({
+				...branch,
+				id: `${k}|${branch.id}`,
+				from: own(branch.from),
+				to: own(branch.to)
+			}));
 		})
 	};
 }

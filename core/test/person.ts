@@ -34,9 +34,23 @@ export const planOf = (house: House, box: string, school?: 'hotFirst'): JobPlan 
 export const meter = (volts: number, mode: 'highImpedance' | 'lowImpedance' = 'highImpedance') =>
 	({ instrument: 'multimeter', volts, mode }) as const;
 export const answers = (yes: Partial<Record<Condition, Answer>> = {}) =>
-	Object.fromEntries(conditions.map((condition) => [condition, yes[condition] ?? 'no'])) as Record<Condition, Answer>;
+	Object.fromEntries(conditions.map((condition) => [condition, yes[condition] ?? 'no'])) as Record<
+		Condition,
+		Answer
+	>;
 
-const tools = ['tester', 'plugTester', 'drivers', 'stripper', 'lockOrTape', 'headTorch', 'knife', 'tape', 'sleeving', 'lead'];
+const tools = [
+	'tester',
+	'plugTester',
+	'drivers',
+	'stripper',
+	'lockOrTape',
+	'headTorch',
+	'knife',
+	'tape',
+	'sleeving',
+	'lead'
+];
 
 /** A person with everything in order, whose meter reads the real wiring. */
 export class Person {
@@ -76,7 +90,10 @@ export class Person {
 	/** Does the next step. */
 	go(): void {
 		const decision = this.say(this.answer());
-		if (!decision.ok) throw new Error(`${JSON.stringify(nextStep(this.plan, this.state))}: ${JSON.stringify(decision.refusal)}`);
+		if (!decision.ok)
+			throw new Error(
+				`${JSON.stringify(nextStep(this.plan, this.state))}: ${JSON.stringify(decision.refusal)}`
+			);
 	}
 	until(kind: string): void {
 		for (let count = 0; count < 200 && nextStep(this.plan, this.state)?.kind !== kind; count++) this.go();
@@ -95,7 +112,13 @@ export class Person {
 			case 'checkPart':
 				return {
 					kind: 'checkPart',
-					answers: { ratingA: this.plan.region === 'uk' ? 13 : 15, tamperResistant: true, sameKind: true, grounded: true, undamaged: true }
+					answers: {
+						ratingA: this.plan.region === 'uk' ? 13 : 15,
+						tamperResistant: true,
+						sameKind: true,
+						grounded: true,
+						undamaged: true
+					}
 				};
 			case 'readLive':
 				return {
@@ -107,8 +130,13 @@ export class Person {
 				return {
 					kind: 'readLiveGround',
 					half: step.half,
-					reading: { instrument: 'plugTester', lit: readPlugLamps(house, this.plan.boxId, step.half).hotGround },
-					touchless: contactlessAlarms(house, points.contact(this.plan.boxId, step.half, 'ground')) ? 'alarms' : 'silent'
+					reading: {
+						instrument: 'plugTester',
+						lit: readPlugLamps(house, this.plan.boxId, step.half).hotGround
+					},
+					touchless: contactlessAlarms(house, points.contact(this.plan.boxId, step.half, 'ground'))
+						? 'alarms'
+						: 'silent'
 				};
 			case 'proveEarth': {
 				const lit = readVoltageV(house, earthProbes(house, this.earthFrom)!, 'lowImpedance') > 50;
@@ -142,7 +170,11 @@ export class Person {
 					note: '',
 					landings: this.plan.takeOff.map(({ terminal, wires }) => ({
 						terminal,
-						wires: wires.map(({ id, colour, how }) => ({ id, colour: id === 'sewing-3/hot' ? 'red' : colour, how }))
+						wires: wires.map(({ id, colour, how }) => ({
+							id,
+							colour: id === 'sewing-3/hot' ? 'red' : colour,
+							how
+						}))
 					}))
 				};
 			case 'inspect':
@@ -191,7 +223,12 @@ export class Person {
 				return { kind: 'readSupplyOhms', cable: step.cable, value: supplyOhm(house, this.plan, step.cable) };
 			case 'readSupplyVolts': {
 				const { hotNeutralV, hotGroundV } = supplyVolts(house, this.plan, step.cable);
-				return { kind: 'readSupplyVolts', cable: step.cable, hotNeutral: meter(hotNeutralV), hotGround: meter(hotGroundV) };
+				return {
+					kind: 'readSupplyVolts',
+					cable: step.cable,
+					hotNeutral: meter(hotNeutralV),
+					hotGround: meter(hotGroundV)
+				};
 			}
 			case 'stop':
 				return { kind: 'stop', reason: 'ownChoice', note: '' };

@@ -1,5 +1,12 @@
 import { allBreakers, editHouse, newHome, namesPlace, type Edit, type House } from '../src/house';
-import { candidatesFor, lookCostS, searchStand, type Candidate, type SearchEvent, type SearchSettings } from '../src/search';
+import {
+	candidatesFor,
+	lookCostS,
+	searchStand,
+	type Candidate,
+	type SearchEvent,
+	type SearchSettings
+} from '../src/search';
 
 /** A generator of numbers in [0, 1) from a seed (mulberry32). */
 export function seeded(seed: number): () => number {
@@ -59,7 +66,10 @@ export function randomPanel(random: () => number, labelsRight: number): Panelled
 		})),
 		{ do: 'addOutlet', room: feeds[truth]!.toLowerCase(), name: 'outlet' }
 	];
-	const edited = editHouse(newHome({ name: 'Home', region: 'us', spaces: 42, mainRatingA: 200, place: 'hall' }), edits);
+	const edited = editHouse(
+		newHome({ name: 'Home', region: 'us', spaces: 42, mainRatingA: 200, place: 'hall' }),
+		edits
+	);
 	if (!edited.ok) throw new Error(JSON.stringify(edited));
 	return { house: edited.house, box: edited.house.boxes[0]!.id, truth: `b${truth + 1}` };
 }
@@ -112,7 +122,15 @@ export function follow(
 				events.push({ kind: 'answer', off: [found], answer: 'on', by: 'lamp' });
 				continue;
 			}
-			return { walks, switched, seconds, moves, right: found !== null && isTrue(found), end: end?.kind ?? 'none', events };
+			return {
+				walks,
+				switched,
+				seconds,
+				moves,
+				right: found !== null && isTrue(found),
+				end: end?.kind ?? 'none',
+				events
+			};
 		}
 		if (next.kind === 'sweep') {
 			walks++;

@@ -47,12 +47,18 @@ export function threeCables(): House {
 export function exchangedBehind(house: House, one: string, other: string): House {
 	const swap = (id: string) => (id === one ? other : id === other ? one : id);
 	const ends = new Map(house.cables.map(({ id, from, to }) => [id, { from, to }]));
-	const moved = { ...house, cables: house.cables.map((cable) => ({ ...cable, ...ends.get(swap(cable.id))! })) };
+	const moved = {
+		...house,
+		cables: house.cables.map((cable) => ({ ...cable, ...ends.get(swap(cable.id))! }))
+	};
 	return house.boxes
 		.filter(({ id }) => id !== here)
 		.reduce(
 			(now, { id }) =>
-				withBox(now, id, (box) => ({ ...box, terminations: box.terminations.map((end) => ({ ...end, cable: swap(end.cable) })) })),
+				withBox(now, id, (box) => ({
+					...box,
+					terminations: box.terminations.map((end) => ({ ...end, cable: swap(end.cable) }))
+				})),
 			moved
 		);
 }

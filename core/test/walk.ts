@@ -36,13 +36,19 @@ const expectations: Expectations = {
 	pairV: () => 0,
 	sourceV: () => 120,
 	autopsy: () => ({ hotNeutralOhm: null, hotGroundOhm: null, throughOhm: 0.2 }),
-	supply: () => ({ ifSupply: { resistanceOhm: 0.5, hotNeutralV: 120 }, ifOutgoing: { resistanceOhm: null, hotNeutralV: 0 } }),
+	supply: () => ({
+		ifSupply: { resistanceOhm: 0.5, hotNeutralV: 120 },
+		ifOutgoing: { resistanceOhm: null, hotNeutralV: 0 }
+	}),
 	resistanceOhm: (check) => (check === 'groundBox' ? 0.3 : null),
 	lamps: () => soundLamps
 };
 
 const answers = (yes: Partial<Record<Condition, Answer>>) =>
-	Object.fromEntries(conditions.map((condition) => [condition, yes[condition] ?? 'no'])) as Record<Condition, Answer>;
+	Object.fromEntries(conditions.map((condition) => [condition, yes[condition] ?? 'no'])) as Record<
+		Condition,
+		Answer
+	>;
 
 /** Everything a person could say, in every band, whatever the state: the procedure has to refuse what doesn't belong. */
 export function everyCommand(plan: JobPlan): Command[] {
@@ -57,21 +63,52 @@ export function everyCommand(plan: JobPlan): Command[] {
 	};
 	const both = [true, false];
 	const breakers = [plan.recordedBreaker, plan.breakers.find((id) => id !== plan.recordedBreaker)!];
-	const tools = ['tester', 'plugTester', 'drivers', 'stripper', 'lockOrTape', 'headTorch', 'knife', 'tape', 'sleeving', 'lead'];
+	const tools = [
+		'tester',
+		'plugTester',
+		'drivers',
+		'stripper',
+		'lockOrTape',
+		'headTorch',
+		'knife',
+		'tape',
+		'sleeving',
+		'lead'
+	];
 	return [
 		...confirmedSteps.map((step): Command => ({ kind: 'confirm', step })),
 		{ kind: 'checkTools', tester: 'multimeter', has: tools },
 		{ kind: 'checkTools', tester: 'none', has: ['lamp', ...tools] },
 		...both.map((grounded): Command => ({ kind: 'checkPart', answers: { ...part, grounded } })),
-		...plan.halves.flatMap((half) => [live, dead].map((reading): Command => ({ kind: 'readLive', half, reading }))),
-		...[true, false].map((lit): Command => ({ kind: 'readLive', half: plan.halves[0]!, reading: { instrument: 'lamp', lit } })),
+		...plan.halves.flatMap((half) =>
+			[live, dead].map((reading): Command => ({ kind: 'readLive', half, reading }))
+		),
+		...[true, false].map((lit): Command => ({
+			kind: 'readLive',
+			half: plan.halves[0]!,
+			reading: { instrument: 'lamp', lit }
+		})),
 		...[true, false].flatMap((lit): Command[] => [
-			{ kind: 'readLiveGround', half: plan.halves[0]!, reading: { instrument: 'plugTester', lit }, touchless: 'silent' },
+			{
+				kind: 'readLiveGround',
+				half: plan.halves[0]!,
+				reading: { instrument: 'plugTester', lit },
+				touchless: 'silent'
+			},
 			{ kind: 'proveEarth', source: 'outlet:elsewhere', reading: { instrument: 'plugTester', lit } }
 		]),
-		{ kind: 'readLiveGround', half: plan.halves[0]!, reading: { instrument: 'plugTester', lit: true }, touchless: 'alarms' },
+		{
+			kind: 'readLiveGround',
+			half: plan.halves[0]!,
+			reading: { instrument: 'plugTester', lit: true },
+			touchless: 'alarms'
+		},
 		...breakers.flatMap((breaker) =>
-			(plan.hard[breaker] ?? []).map(({ id }): Command => ({ kind: 'arranged', thing: id, how: 'its own battery' }))
+			(plan.hard[breaker] ?? []).map(({ id }): Command => ({
+				kind: 'arranged',
+				thing: id,
+				how: 'its own battery'
+			}))
 		),
 		...breakers.flatMap((breaker) => both.map((on): Command => ({ kind: 'switchBreaker', breaker, on }))),
 		{ kind: 'hold', way: 'padlock' },
@@ -80,23 +117,38 @@ export function everyCommand(plan: JobPlan): Command[] {
 			[live, dead].map((reading): Command => ({ kind: 'proveTester', when, source: 'provingUnit', reading }))
 		),
 		...pairs.flatMap((pair) =>
-			[dead, unresolved, live, drained, fedThrough].map((reading): Command => ({ kind: 'readPair', pair, reading }))
+			[dead, unresolved, live, drained, fedThrough].map((reading): Command => ({
+				kind: 'readPair',
+				pair,
+				reading
+			}))
 		),
 		...both.map((asRecorded): Command => ({ kind: 'lookOver', asRecorded, landings: [], note: '' })),
-		...(['passing', 'onDevice'] as const).map((where): Command => ({ kind: 'foundConductor', id: 'extra', colour: 'red', where })),
+		...(['passing', 'onDevice'] as const).map((where): Command => ({
+			kind: 'foundConductor',
+			id: 'extra',
+			colour: 'red',
+			where
+		})),
 		{ kind: 'inspect', answers: answers({}), note: '' },
 		{ kind: 'inspect', answers: answers({ scorchIntoWall: 'yes' }), note: '' },
 		...plan.takeOff.flatMap(({ terminal }): Command[] => [
 			{ kind: 'takeOff', terminal },
-			...(['clampPlate', 'hook', 'pillar'] as const).map((way): Command => ({ kind: 'terminate', from: terminal, terminal, way })),
+			...(['clampPlate', 'hook', 'pillar'] as const).map((way): Command => ({
+				kind: 'terminate',
+				from: terminal,
+				terminal,
+				way
+			})),
 			{ kind: 'tug', terminal, held: true },
 			{ kind: 'tug', terminal, held: false }
 		]),
 		...(['dead', 'live', 'skip'] as const).map((way): Command => ({ kind: 'supplyWay', way })),
 		...plan.supplyCables.flatMap((cable): Command[] => [
-			...[{ kind: 'overload' as const }, ...[0.5, 40].map((resistanceOhm) => ({ kind: 'ohms' as const, resistanceOhm }))].map(
-				(value): Command => ({ kind: 'readSupplyOhms', cable, value })
-			),
+			...[
+				{ kind: 'overload' as const },
+				...[0.5, 40].map((resistanceOhm) => ({ kind: 'ohms' as const, resistanceOhm }))
+			].map((value): Command => ({ kind: 'readSupplyOhms', cable, value })),
 			{ kind: 'readSupplyVolts', cable, hotNeutral: live, hotGround: live },
 			{ kind: 'readSupplyVolts', cable, hotNeutral: dead, hotGround: dead },
 			{ kind: 'readSupplyVolts', cable, hotNeutral: live, hotGround: dead }
@@ -104,23 +156,39 @@ export function everyCommand(plan: JobPlan): Command[] {
 		{ kind: 'cap' },
 		{ kind: 'reopen' },
 		...plan.resistanceChecks.flatMap((check) =>
-			[{ kind: 'overload' as const }, { kind: 'ohms' as const, resistanceOhm: 0.4 }].map((value): Command => ({
-				kind: 'readOhms',
-				check,
-				value
-			}))
+			[{ kind: 'overload' as const }, { kind: 'ohms' as const, resistanceOhm: 0.4 }].map(
+				(value): Command => ({
+					kind: 'readOhms',
+					check,
+					value
+				})
+			)
 		),
 		...both.map((held): Command => ({ kind: 'restorePower', held })),
 		...plan.halves.flatMap((half) =>
-			[soundLamps, { ...soundLamps, hotGround: false }].map((lamps): Command => ({ kind: 'readPlug', half, lamps }))
+			[soundLamps, { ...soundLamps, hotGround: false }].map((lamps): Command => ({
+				kind: 'readPlug',
+				half,
+				lamps
+			}))
 		),
 		...(plan.grounded ? [] : plan.halves).flatMap((half) =>
-			[dead, live].map((neutralEarth): Command => ({ kind: 'readOutlet', half, hotNeutral: live, neutralEarth }))
+			[dead, live].map((neutralEarth): Command => ({
+				kind: 'readOutlet',
+				half,
+				hotNeutral: live,
+				neutralEarth
+			}))
 		),
-		...[...plan.upstream, ...plan.downstream].flatMap((box) => both.map((works): Command => ({ kind: 'checkNeighbour', box, works }))),
+		...[...plan.upstream, ...plan.downstream].flatMap((box) =>
+			both.map((works): Command => ({ kind: 'checkNeighbour', box, works }))
+		),
 		...plan.halves.flatMap((half) => both.map((holds): Command => ({ kind: 'grip', half, holds }))),
 		{ kind: 'tidyDirectory', label: 'sewing room' },
-		...(['powerSeen', 'foundUnlocked', 'wasAway', 'otherBoxOpened'] as const).map((what): Command => ({ kind: 'changed', what })),
+		...(['powerSeen', 'foundUnlocked', 'wasAway', 'otherBoxOpened'] as const).map((what): Command => ({
+			kind: 'changed',
+			what
+		})),
 		{ kind: 'stop', reason: 'ownChoice', note: '' },
 		{ kind: 'finish' }
 	];
@@ -216,7 +284,12 @@ export function walk(plan: JobPlan): Walked {
 				refused++;
 				continue;
 			}
-			const event: JobEvent = { id: `e${c}`, at: '', body: decision.body, ...(decision.judged ? { judged: decision.judged } : {}) };
+			const event: JobEvent = {
+				id: `e${c}`,
+				at: '',
+				body: decision.body,
+				...(decision.judged ? { judged: decision.judged } : {})
+			};
 			from.push(at);
 			chosen.push(c);
 			to.push(numberOf(applyEvent(plan, states[at]!, event)));
@@ -231,7 +304,10 @@ export function walk(plan: JobPlan): Walked {
 }
 
 /** For each state, whether one of the wanted states can be reached from it. */
-export function canReach({ states, moves, moveCount }: Walked, wanted: (state: JobState) => boolean): Uint8Array {
+export function canReach(
+	{ states, moves, moveCount }: Walked,
+	wanted: (state: JobState) => boolean
+): Uint8Array {
 	const before: number[][] = states.map(() => []);
 	for (let m = 0; m < moveCount; m++) before[moves.to[m]!]!.push(moves.from[m]!);
 	const reaches = new Uint8Array(states.length);

@@ -34,7 +34,8 @@ export async function seed(databaseUrl, { reset }) {
 		await client.query('begin');
 		// Two starts at once must not both find it empty.
 		await client.query('select pg_advisory_xact_lock(4173)');
-		if (reset) await client.query('update household set retired_at = now() where is_demo and retired_at is null');
+		if (reset)
+			await client.query('update household set retired_at = now() where is_demo and retired_at is null');
 		const { rows } = await client.query('select count(*)::int as count from household');
 		if (rows[0].count > 0 && !reset) {
 			await client.query('commit');
@@ -46,11 +47,10 @@ export async function seed(databaseUrl, { reset }) {
 				[slug]
 			);
 			const id = made[0].household_id;
-			await client.query('insert into house_version (household_id, version, house, why) values ($1, 1, $2, $3)', [
-				id,
-				read(recorded),
-				'demo home'
-			]);
+			await client.query(
+				'insert into house_version (household_id, version, house, why) values ($1, 1, $2, $3)',
+				[id, read(recorded), 'demo home']
+			);
 			await client.query('insert into demo_wiring (household_id, house) values ($1, $2)', [id, read(actual)]);
 		}
 		await client.query('commit');

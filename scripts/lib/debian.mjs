@@ -9,7 +9,8 @@ export async function needDebian(wanted) {
 	const missing = wanted.filter(({ marker }) => !existsSync(marker)).map(({ name }) => name);
 	if (missing.length === 0) return 'there already';
 	const command = `apt-get install -y ${missing.join(' ')}`;
-	if (!isRoot) throw new Advice(`Missing: ${missing.join(', ')}. Run this once, then start again:\n\n  sudo ${command}`);
+	if (!isRoot)
+		throw new Advice(`Missing: ${missing.join(', ')}. Run this once, then start again:\n\n  sudo ${command}`);
 	const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
 	try {
 		await run('apt-get', ['install', '-y', '-q', ...missing], { env });

@@ -16,7 +16,9 @@ function serverPrograms() {
 	const versions = readdirSync(binRoot)
 		.map(Number)
 		.filter((version) => existsSync(join(binRoot, String(version), 'bin/initdb')));
-	return versions.length === 0 ? null : { version: Math.max(...versions), bin: join(binRoot, String(Math.max(...versions)), 'bin') };
+	return versions.length === 0
+		? null
+		: { version: Math.max(...versions), bin: join(binRoot, String(Math.max(...versions)), 'bin') };
 }
 
 /** Makes sure that PostgreSQL's programs are there. */
@@ -34,7 +36,8 @@ export class Cluster {
 	constructor({ folder, port, name }) {
 		const programs = serverPrograms();
 		if (!programs) throw new Advice('PostgreSQL is not installed.');
-		if (programs.version < oldestServer) throw new Advice(`PostgreSQL ${programs.version} is too old; ${oldestServer} or newer is needed.`);
+		if (programs.version < oldestServer)
+			throw new Advice(`PostgreSQL ${programs.version} is too old; ${oldestServer} or newer is needed.`);
 		this.bin = programs.bin;
 		this.version = programs.version;
 		this.folder = folder;
@@ -59,7 +62,11 @@ export class Cluster {
 	/** Runs a server program as the user that may. */
 	#program(name, args) {
 		return this.asRoot
-			? run('setpriv', ['--reuid=postgres', '--regid=postgres', '--init-groups', join(this.bin, name), ...args], { cwd: '/' })
+			? run(
+					'setpriv',
+					['--reuid=postgres', '--regid=postgres', '--init-groups', join(this.bin, name), ...args],
+					{ cwd: '/' }
+				)
 			: run(join(this.bin, name), args);
 	}
 
@@ -85,13 +92,26 @@ export class Cluster {
 		this.port = await freePort(this.wantedPort);
 		const options = `-p ${this.port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=${this.data}`;
 		try {
-			await this.#program('pg_ctl', ['-D', this.data, '-w', '-t', '60', '-l', join(this.data, 'server.log'), '-o', options, 'start']);
+			await this.#program('pg_ctl', [
+				'-D',
+				this.data,
+				'-w',
+				'-t',
+				'60',
+				'-l',
+				join(this.data, 'server.log'),
+				'-o',
+				options,
+				'start'
+			]);
 		} catch (error) {
 			const log = existsSync(join(this.data, 'server.log'))
 				? readFileSync(join(this.data, 'server.log'), 'utf8').trim().split('\n').slice(-5).join('\n')
 				: error.output;
 			throw new Advice(
-				/No space left/.test(log) ? `PostgreSQL can't start: no disk space left in ${this.data}.` : `PostgreSQL can't start:\n${log}`
+				/No space left/.test(log)
+					? `PostgreSQL can't start: no disk space left in ${this.data}.`
+					: `PostgreSQL can't start:\n${log}`
 			);
 		}
 		return `port ${this.port}`;
@@ -108,14 +128,27 @@ export class Cluster {
 			mkdirSync(this.data, { recursive: true, mode: 0o700 });
 			execFileSync('chown', ['postgres:postgres', this.data]);
 		}
-		await this.#program('initdb', ['-D', this.data, '-U', 'wary', '-A', 'trust', '-E', 'UTF8', '--locale=C.UTF-8']);
+		await this.#program('initdb', [
+			'-D',
+			this.data,
+			'-U',
+			'wary',
+			'-A',
+			'trust',
+			'-E',
+			'UTF8',
+			'--locale=C.UTF-8'
+		]);
 	}
 
 	#needSpace() {
 		const at = existsSync(this.data) ? this.data : this.asRoot ? '/var/lib' : this.folder;
 		const { bavail, bsize } = statfsSync(at);
 		const freeMb = (bavail * bsize) / 1e6;
-		if (freeMb < neededMb) throw new Advice(`Only ${freeMb.toFixed(0)} MB of disk space are left in ${at}; ${neededMb} MB are needed.`);
+		if (freeMb < neededMb)
+			throw new Advice(
+				`Only ${freeMb.toFixed(0)} MB of disk space are left in ${at}; ${neededMb} MB are needed.`
+			);
 	}
 
 	/** The server that holds the data, if it is alive. */
@@ -124,7 +157,9 @@ export class Cluster {
 		const [pid, , , port] = readFileSync(this.#pidFile, 'utf8').split('\n');
 		try {
 			const command = readFileSync(`/proc/${pid}/cmdline`, 'utf8');
-			return command.includes(this.data) && command.includes('postgres') ? { pid: Number(pid), port: Number(port) } : null;
+			return command.includes(this.data) && command.includes('postgres')
+				? { pid: Number(pid), port: Number(port) }
+				: null;
 		} catch {
 			return null;
 		}

@@ -8,7 +8,9 @@ export function run(command, args, { show = false, ...options } = {}) {
 		child.stdout?.on('data', (chunk) => (output += chunk));
 		child.stderr?.on('data', (chunk) => (output += chunk));
 		child.on('error', reject);
-		child.on('close', (code, signal) => (code === 0 ? resolve(output) : reject(new CommandFailed(command, args, code ?? signal, output))));
+		child.on('close', (code, signal) =>
+			code === 0 ? resolve(output) : reject(new CommandFailed(command, args, code ?? signal, output))
+		);
 	});
 }
 

@@ -87,14 +87,25 @@ type Wiring = Pick<Box, 'joints' | 'terminations' | 'pigtails'>;
 type Landing = (cable: Cable, conductor: Conductor) => string;
 
 /** Every conductor where `landing` says; joints and tails as named. `roles` of tails by their joint. */
-function wired(cables: readonly Cable[], landing: Landing, tails: readonly (readonly [joint: string, terminal: string])[]): Wiring {
+function wired(
+	cables: readonly Cable[],
+	landing: Landing,
+	tails: readonly (readonly [joint: string, terminal: string])[]
+): Wiring {
 	const terminations = cables.flatMap((cable) =>
 		cable.conductors.map((conductor) => {
 			const at = landing(cable, conductor);
-			return { cable: cable.id, conductor: conductor.id, at, how: at.startsWith('joint:') ? ('twistOn' as const) : ('hook' as const) };
+			return {
+				cable: cable.id,
+				conductor: conductor.id,
+				at,
+				how: at.startsWith('joint:') ? ('twistOn' as const) : ('hook' as const)
+			};
 		})
 	);
-	const joints = [...new Set(terminations.flatMap(({ at }) => (at.startsWith('joint:') ? [at.slice(6)] : [])))];
+	const joints = [
+		...new Set(terminations.flatMap(({ at }) => (at.startsWith('joint:') ? [at.slice(6)] : [])))
+	];
 	const looks: Record<string, Pick<Box['pigtails'][number], 'role' | 'colour'>> = {
 		ground: { role: 'ground', colour: 'bare' },
 		neutral: { role: 'neutral', colour: 'white' },
@@ -102,7 +113,9 @@ function wired(cables: readonly Cable[], landing: Landing, tails: readonly (read
 	};
 	return {
 		joints: joints.map((id) => ({ id, how: 'twistOn' })),
-		terminations: terminations.map((each) => (each.at === 'capped' ? { cable: each.cable, conductor: each.conductor, at: each.at } : each)),
+		terminations: terminations.map((each) =>
+			each.at === 'capped' ? { cable: each.cable, conductor: each.conductor, at: each.at } : each
+		),
 		pigtails: tails.map(([joint, terminal]) => ({
 			id: `${joint}Tail`,
 			...(looks[joint] ?? { role: 'hot', colour: 'black' }),
@@ -144,7 +157,8 @@ function halfSwitched(options: FragmentOptions): House {
 				name: 'wall switch',
 				use: 'fixed',
 				device: wallSwitch,
-				wiring: (cables) => wired(cables, (_, { role }) => (role === 'neutral' ? 'capped' : `terminal:${role}`), [])
+				wiring: (cables) =>
+					wired(cables, (_, { role }) => (role === 'neutral' ? 'capped' : `terminal:${role}`), [])
 			}
 		],
 		cables: [first, supply, { id: 'c3', from: here, to: 'wallSwitch', extra: [red('switchedHot')] }]
@@ -218,7 +232,9 @@ const metal = { sheath: 'armoured' as const, without: ['ground' as const], metal
 /** Two insulated conductors in a metal sheath: the metal of box and sheath is the path to ground. */
 const onMetal = (cables: readonly Cable[], box: Box): Wiring => ({
 	...wired(cables, (cable, { role }) => `terminal:${role}${cable.to.box === box.id ? 'Upper' : 'Lower'}`, []),
-	pigtails: [{ id: 'boxTail', role: 'ground', colour: 'green', from: 'box', to: 'terminal:ground', how: 'hook' }]
+	pigtails: [
+		{ id: 'boxTail', role: 'ground', colour: 'green', from: 'box', to: 'terminal:ground', how: 'hook' }
+	]
 });
 
 /** A cable of the second circuit is in the box, and goes on from it, without touching the device. */
@@ -242,7 +258,12 @@ function passingThrough(options: FragmentOptions): House {
 			},
 			{ ...after, name: 'outlet of the second circuit' }
 		],
-		cables: [first, supply, { id: 'c3', from: 'panel', to: here, circuit: 'b' }, { id: 'c4', from: here, to: 'after', circuit: 'b' }]
+		cables: [
+			first,
+			supply,
+			{ id: 'c3', from: 'panel', to: here, circuit: 'b' },
+			{ id: 'c4', from: here, to: 'after', circuit: 'b' }
+		]
 	});
 }
 
@@ -251,9 +272,14 @@ const ringCables: readonly CablePlan[] = [first, supply, onward, { id: 'c4', fro
 /** Every arrangement that is to be known, by region. */
 export const arrangements: readonly Arrangement[] = [
 	us('endOfRun', (options) => fragment('us', options, { boxes: [before, middle], cables: [first, supply] })),
-	us('middleThrough', (options) => fragment('us', options, { boxes: [before, middle, after], cables: [first, supply, onward] })),
+	us('middleThrough', (options) =>
+		fragment('us', options, { boxes: [before, middle, after], cables: [first, supply, onward] })
+	),
 	us('middlePigtails', (options) =>
-		fragment('us', options, { boxes: [before, { ...middle, wiring: pigtailed }, after], cables: [first, supply, onward] })
+		fragment('us', options, {
+			boxes: [before, { ...middle, wiring: pigtailed }, after],
+			cables: [first, supply, onward]
+		})
 	),
 	us('branch', (options) =>
 		fragment('us', options, {
@@ -265,10 +291,16 @@ export const arrangements: readonly Arrangement[] = [
 	us('twoCircuits', twoCircuits),
 	us('sharedNeutralMiddle', sharedNeutralMiddle),
 	us('throughGfci', (options) =>
-		fragment('us', options, { boxes: [before, { ...middle, device: newGfci }, after], cables: [first, supply, onward] })
+		fragment('us', options, {
+			boxes: [before, { ...middle, device: newGfci }, after],
+			cables: [first, supply, onward]
+		})
 	),
 	us('behindGfci', (options) =>
-		fragment('us', options, { boxes: [{ ...before, device: newGfci }, middle, after], cables: [first, supply, onward] })
+		fragment('us', options, {
+			boxes: [{ ...before, device: newGfci }, middle, after],
+			cables: [first, supply, onward]
+		})
 	),
 	us('ungrounded', (options) =>
 		fragment(
@@ -299,12 +331,21 @@ export const arrangements: readonly Arrangement[] = [
 	}),
 	us('passingThrough', passingThrough),
 	uk('radialEnd', (options) => fragment('uk', options, { boxes: [before, middle], cables: [first, supply] })),
-	uk('radialMiddle', (options) => fragment('uk', options, { boxes: [before, middle, after], cables: [first, supply, onward] })),
-	uk('ring', (options) => fragment('uk', options, { boxes: [before, middle, after], cables: ringCables, ring: true })),
+	uk('radialMiddle', (options) =>
+		fragment('uk', options, { boxes: [before, middle, after], cables: [first, supply, onward] })
+	),
+	uk('ring', (options) =>
+		fragment('uk', options, { boxes: [before, middle, after], cables: ringCables, ring: true })
+	),
 	uk('spur', (options) =>
 		fragment('uk', options, {
 			boxes: [before, middle, after],
-			cables: [first, { id: 'c3', from: 'before', to: 'after' }, { id: 'c4', from: 'panel', to: 'after' }, supply],
+			cables: [
+				first,
+				{ id: 'c3', from: 'before', to: 'after' },
+				{ id: 'c4', from: 'panel', to: 'after' },
+				supply
+			],
 			ring: true
 		})
 	),
@@ -316,12 +357,17 @@ export const arrangements: readonly Arrangement[] = [
 		})
 	),
 	uk('fusedSpur', (options) =>
-		fragment('uk', options, { boxes: [before, { ...middle, device: fusedUnit }, after], cables: [first, supply, onward] })
+		fragment('uk', options, {
+			boxes: [before, { ...middle, device: fusedUnit }, after],
+			cables: [first, supply, onward]
+		})
 	)
 ];
 
 /** The arrangements of a region, in the order they are told of. */
-export const arrangementsOf = (region: Region): readonly Arrangement[] => arrangements.filter((each) => each.region === region);
+export const arrangementsOf = (region: Region): readonly Arrangement[] =>
+	arrangements.filter((each) => each.region === region);
 
 /** A panel with its circuits, and a box with nothing in it. */
-export const emptyBox = (region: Region): House => fragment(region, {}, { boxes: [{ ...middle, device: null }], cables: [] });
+export const emptyBox = (region: Region): House =>
+	fragment(region, {}, { boxes: [{ ...middle, device: null }], cables: [] });

@@ -1,28 +1,43 @@
 import { describe, expect, it } from 'vitest';
-import { arrangements, arrangementsThatFit, seenIn, settling, type ArrangementKind, type BoxSeen } from './index';
+import {
+	arrangements,
+	arrangementsThatFit,
+	seenIn,
+	settling,
+	type ArrangementKind,
+	type BoxSeen
+} from './index';
 
-describe.each(arrangements.map((each) => [`${each.region} ${each.kind}`, each] as const))('%s', (_, { region, kind, build }) => {
-	const seen = seenIn(region, build());
-	it('fits what is seen of it, and nothing that differs in its cables does', () => {
-		const fits = arrangementsThatFit(seen).filter((fit) => fit.fits);
-		expect(fits.map((fit) => fit.kind)).toContain(kind);
-		// Those that look alike share; none that looks otherwise is above it.
-		expect(fits.find((fit) => fit.kind === kind)!.share).toBeCloseTo(fits[0]!.share, 1);
-		expect(fits.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
-	});
-	it('still fits when every colour is another', () => {
-		const repainted = { ...seen, cables: seen.cables.map((colours) => colours.map((colour) => (colour === 'bare' ? colour : 'blue'))) };
-		expect(
-			arrangementsThatFit(repainted as BoxSeen)
-				.filter((fit) => fit.fits)
-				.map((fit) => fit.kind)
-		).toContain(kind);
-	});
-});
+describe.each(arrangements.map((each) => [`${each.region} ${each.kind}`, each] as const))(
+	'%s',
+	(_, { region, kind, build }) => {
+		const seen = seenIn(region, build());
+		it('fits what is seen of it, and nothing that differs in its cables does', () => {
+			const fits = arrangementsThatFit(seen).filter((fit) => fit.fits);
+			expect(fits.map((fit) => fit.kind)).toContain(kind);
+			// Those that look alike share; none that looks otherwise is above it.
+			expect(fits.find((fit) => fit.kind === kind)!.share).toBeCloseTo(fits[0]!.share, 1);
+			expect(fits.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
+		});
+		it('still fits when every colour is another', () => {
+			const repainted = {
+				...seen,
+				cables: seen.cables.map((colours) => colours.map((colour) => (colour === 'bare' ? colour : 'blue')))
+			};
+			expect(
+				arrangementsThatFit(repainted as BoxSeen)
+					.filter((fit) => fit.fits)
+					.map((fit) => fit.kind)
+			).toContain(kind);
+		});
+	}
+);
 
 describe('what would settle it', () => {
 	const kindsThatFit = (region: 'us' | 'uk', kind: ArrangementKind) =>
-		arrangementsThatFit(seenIn(region, arrangements.find((each) => each.region === region && each.kind === kind)!.build()))
+		arrangementsThatFit(
+			seenIn(region, arrangements.find((each) => each.region === region && each.kind === kind)!.build())
+		)
 			.filter((fit) => fit.fits)
 			.map((fit) => fit.kind);
 

@@ -71,7 +71,9 @@ interface Features extends Omit<BoxSeen, 'region' | 'device' | 'measured'> {
 /** What one would see in the box of an arrangement: read off its own wiring. */
 function featuresOf(house: House, boxId = here): Features {
 	const box = findBox(house, boxId)!;
-	const cables = house.cables.filter(({ from, to }) => to.box === boxId || ('box' in from && from.box === boxId));
+	const cables = house.cables.filter(
+		({ from, to }) => to.box === boxId || ('box' in from && from.box === boxId)
+	);
 	const spliced = (box: Box) =>
 		box.terminations.some(({ cable, conductor, at }) => {
 			const role = cables.find(({ id }) => id === cable)?.conductors.find(({ id }) => id === conductor)?.role;
@@ -117,7 +119,9 @@ function compare(seen: BoxSeen, features: Features): Compared[] {
 		at('cables', seen.cables.length === features.cables.length),
 		at('conductors', counts(seen.cables) === counts(features.cables)),
 		at('device', family(seen.device) === family(features.device?.kind)),
-		...(seen.hotTabBroken === null || features.hotTabBroken === null ? [] : [at('tab', seen.hotTabBroken === features.hotTabBroken)]),
+		...(seen.hotTabBroken === null || features.hotTabBroken === null
+			? []
+			: [at('tab', seen.hotTabBroken === features.hotTabBroken)]),
 		...(seen.wired === 'unsure' ? [] : [at('wired', seen.wired === features.wired)]),
 		at('sheath', seen.metalSheath === features.metalSheath),
 		at('colours', same(seen.cables, features.cables))
@@ -132,14 +136,28 @@ export function arrangementsThatFit(seen: BoxSeen): Fit[] {
 	const scored = arrangementsOf(seen.region).map((arrangement) => {
 		const { kind, build } = arrangement;
 		const compared = compare(seen, featuresOf(build()));
-		for (const { test, shows } of seen.measured ?? []) compared.push({ what: 'measured', agrees: measured(test, arrangement) === shows });
-		const score = compared.reduce((sum, { what, agrees }) => sum + weights[what][agrees ? 'agrees' : 'differs'], 0);
-		return { kind, compared, score, fits: compared.every(({ what, agrees }) => agrees || !decisive.has(what)) && score > 2 };
+		for (const { test, shows } of seen.measured ?? [])
+			compared.push({ what: 'measured', agrees: measured(test, arrangement) === shows });
+		const score = compared.reduce(
+			(sum, { what, agrees }) => sum + weights[what][agrees ? 'agrees' : 'differs'],
+			0
+		);
+		return {
+			kind,
+			compared,
+			score,
+			fits: compared.every(({ what, agrees }) => agrees || !decisive.has(what)) && score > 2
+		};
 	});
 	const total = scored.filter(({ fits }) => fits).reduce((sum, { score }) => sum + Math.exp(score), 0);
 	return scored
 		.sort((a, b) => Number(b.fits) - Number(a.fits) || b.score - a.score)
-		.map(({ kind, compared, fits, score }) => ({ kind, fits, compared, share: fits ? Math.exp(score) / total : 0 }));
+		.map(({ kind, compared, fits, score }) => ({
+			kind,
+			fits,
+			compared,
+			share: fits ? Math.exp(score) / total : 0
+		}));
 }
 
 /** Whether a recorded box is what was seen: the same cables by number and conductors, the same sort of device, wired the same way. Colours don't count. */
@@ -178,13 +196,20 @@ function measured(test: SettlingTest, { build }: Arrangement): string {
 	const box = findBox(house, here)!;
 	const earth = points.earth(house.panels[0]!.id);
 	const off = withBreakers(house, { b1: false });
-	const cables = house.cables.filter(({ from, to }) => to.box === here || ('box' in from && from.box === here));
+	const cables = house.cables.filter(
+		({ from, to }) => to.box === here || ('box' in from && from.box === here)
+	);
 	const at = (cable: (typeof cables)[number], role: 'hot' | 'neutral' | 'ground') => {
 		const conductor = cable.conductors.find((each) => each.role === role)?.id;
-		return conductor === undefined ? null : points.conductor(cable.id, conductor, cable.to.box === here ? 'to' : 'from');
+		return conductor === undefined
+			? null
+			: points.conductor(cable.id, conductor, cable.to.box === here ? 'to' : 'from');
 	};
 	const apart = (now: House) =>
-		withBox(now, here, (each) => ({ ...each, terminations: each.terminations.map((end) => ({ ...end, at: 'bare' })) }));
+		withBox(now, here, (each) => ({
+			...each,
+			terminations: each.terminations.map((end) => ({ ...end, at: 'bare' }))
+		}));
 	switch (test) {
 		case 'oneBreakerOff': {
 			const alive = box.terminations.some(({ cable, conductor }) => {
@@ -197,11 +222,17 @@ function measured(test: SettlingTest, { build }: Arrangement): string {
 		case 'upstreamTest': {
 			const before = findBox(house, 'before');
 			if (before?.device?.kind !== 'gfci') return 'nothingToPress';
-			const tripped = withBox(house, 'before', (each) => ({ ...each, device: { ...before.device!, tripped: true } as Device }));
+			const tripped = withBox(house, 'before', (each) => ({
+				...each,
+				device: { ...before.device!, tripped: true } as Device
+			}));
 			const half = box.device && deviceModel(box.device).halves[0];
 			if (!half) return 'nothingToPress';
 			const { solution } = settle(tripped);
-			const hot = solution.outcome === 'singular' ? undefined : solution.voltageV.get(points.contact(here, half, 'hot'));
+			const hot =
+				solution.outcome === 'singular'
+					? undefined
+					: solution.voltageV.get(points.contact(here, half, 'hot'));
 			return hot && Math.hypot(hot.re, hot.im) > 50 ? 'staysOn' : 'goesDark';
 		}
 		case 'neutralToGround': {

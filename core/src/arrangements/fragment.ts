@@ -88,7 +88,9 @@ export function fragment(
 					findings: []
 				})),
 				residualDevices:
-					region === 'uk' && options.residual ? [{ id: 'rcd', tripMa: 30, ratingA: 63, on: true, covers: ['b1', 'b2', 'b3'] }] : []
+					region === 'uk' && options.residual
+						? [{ id: 'rcd', tripMa: 30, ratingA: 63, on: true, covers: ['b1', 'b2', 'b3'] }]
+						: []
 			}
 		],
 		circuits: (['a', 'b', 'c'] as const).map((id, k) => ({

@@ -1,4 +1,12 @@
-export { arrangementKinds, arrangements, arrangementsOf, emptyBox, newGfci, type Arrangement, type ArrangementKind } from './arrangements';
+export {
+	arrangementKinds,
+	arrangements,
+	arrangementsOf,
+	emptyBox,
+	newGfci,
+	type Arrangement,
+	type ArrangementKind
+} from './arrangements';
 export { here, type FragmentOptions } from './fragment';
 export {
 	agreesWith,

@@ -2,7 +2,15 @@ import { describe, expect, it } from 'vitest';
 import { tanneryRow } from '../demo';
 import { cablesInBox, editHouse, type House } from '../house';
 import { planJob } from '../job';
-import { agreesWith, arrangements, editsToRecord, here, seenIn, type ArrangementKind, type BoxSeen } from './index';
+import {
+	agreesWith,
+	arrangements,
+	editsToRecord,
+	here,
+	seenIn,
+	type ArrangementKind,
+	type BoxSeen
+} from './index';
 
 const build = (kind: ArrangementKind): House => arrangements.find((each) => each.kind === kind)!.build({});
 const made = (house: House, boxId: string, seen: BoxSeen): House => {
@@ -12,7 +20,14 @@ const made = (house: House, boxId: string, seen: BoxSeen): House => {
 };
 
 describe('what was seen in a box, put on record', () => {
-	const plain = ['endOfRun', 'middleThrough', 'middlePigtails', 'branch', 'radialEnd', 'radialMiddle'] as const;
+	const plain = [
+		'endOfRun',
+		'middleThrough',
+		'middlePigtails',
+		'branch',
+		'radialEnd',
+		'radialMiddle'
+	] as const;
 
 	it('whatever plain box is on record and whatever plain one with as many cables or more was seen: the record then agrees, is sound, and a job can be planned', () => {
 		let changed = 0;
@@ -42,7 +57,10 @@ describe('what was seen in a box, put on record', () => {
 		const recorded = build('endOfRun');
 		const after = made(recorded, here, { ...seenIn('us', build('branch')), wired: 'pigtails' });
 		const added = after.boxes.filter(({ id }) => !recorded.boxes.some((box) => box.id === id));
-		expect(added.map(({ name }) => name)).toEqual(['not found yet, after this outlet', 'not found yet, after this outlet (2)']);
+		expect(added.map(({ name }) => name)).toEqual([
+			'not found yet, after this outlet',
+			'not found yet, after this outlet (2)'
+		]);
 		for (const box of recorded.boxes) if (box.id !== here) expect(after.boxes).toContainEqual(box);
 	});
 
@@ -54,7 +72,10 @@ describe('what was seen in a box, put on record', () => {
 	it('a spur found off a uk ring goes on record as one', () => {
 		const home = tanneryRow();
 		const seen = seenIn('uk', home, 'box-room-desk');
-		const after = made(home, 'box-room-desk', { ...seen, cables: [...seen.cables, ['brown', 'blue', 'bare']] });
+		const after = made(home, 'box-room-desk', {
+			...seen,
+			cables: [...seen.cables, ['brown', 'blue', 'bare']]
+		});
 		const planned = planJob(after, 'box-room-desk');
 		expect(planned.ok && planned.plan.supplyCables.length).toBe(3);
 		expect(planned.ok && planned.plan.recordedSupply.length).toBe(2);

@@ -17,7 +17,10 @@ export function editsToRecord(house: House, boxId: string, seen: BoxSeen): Edit[
 		name: freeName(house, box.room, `not found yet, after ${box.name}`, k),
 		spot: { circuit: circuit.id, after: { box: boxId }, branch: true }
 	}));
-	const way: Edit[] = seen.wired === 'ownScrews' || seen.wired === 'pigtails' ? [{ do: 'wireBox', box: boxId, way: seen.wired }] : [];
+	const way: Edit[] =
+		seen.wired === 'ownScrews' || seen.wired === 'pigtails'
+			? [{ do: 'wireBox', box: boxId, way: seen.wired }]
+			: [];
 	// A uk socket has no choice of ways: its pillars take everything.
 	return (
 		[[...added, ...way], added].find((edits) => {
@@ -29,6 +32,8 @@ export function editsToRecord(house: House, boxId: string, seen: BoxSeen): Edit[
 
 function freeName(house: House, room: string, wanted: string, nth: number): string {
 	const taken = new Set(house.boxes.filter((box) => box.room === room).map(({ name }) => name.toLowerCase()));
-	const names = [wanted, ...Array.from({ length: 20 }, (_, k) => `${wanted} (${k + 2})`)].map((name) => name.slice(0, 80));
+	const names = [wanted, ...Array.from({ length: 20 }, (_, k) => `${wanted} (${k + 2})`)].map((name) =>
+		name.slice(0, 80)
+	);
 	return names.filter((name) => !taken.has(name.toLowerCase()))[nth] ?? wanted;
 }

@@ -1,4 +1,15 @@
-import { allBreakers, deviceModel, findBox, mainSwitch, settle, withBox, withBreakers, type Box, type House, type Settled } from '../house';
+import {
+	allBreakers,
+	deviceModel,
+	findBox,
+	mainSwitch,
+	settle,
+	withBox,
+	withBreakers,
+	type Box,
+	type House,
+	type Settled
+} from '../house';
 import { mistakesOf } from '../mistakes';
 import { regions } from '../rules';
 import { addCable, removeCable } from './cables';
@@ -15,7 +26,8 @@ export const loadW: Record<string, Record<'us' | 'uk', number>> = {
 	heater: { us: 1500, uk: 2000 }
 };
 
-export type Acted = { readonly ok: true; readonly settled: Settled } | { readonly ok: false; readonly refusal: BenchRefusal };
+export type Acted =
+	{ readonly ok: true; readonly settled: Settled } | { readonly ok: false; readonly refusal: BenchRefusal };
 
 /** Does one thing at the bench, and lets open what then opens. The house is never changed in place. */
 export function act(house: House, boxId: string, event: BenchEvent): Acted {
@@ -30,7 +42,11 @@ export function act(house: House, boxId: string, event: BenchEvent): Acted {
 	return made.ok ? { ok: true, settled: settle(made.house) } : made;
 }
 
-function change(house: House, boxId: string, event: Exclude<BenchEvent, { kind: 'pressTest' | 'pressTester' }>): Changed {
+function change(
+	house: House,
+	boxId: string,
+	event: Exclude<BenchEvent, { kind: 'pressTest' | 'pressTester' }>
+): Changed {
 	const box = findBox(house, boxId)!;
 	const inBox = (alter: (box: Box) => Box): Changed => changed(withBox(house, boxId, alter));
 	const ofConductor = (
@@ -41,7 +57,9 @@ function change(house: House, boxId: string, event: Exclude<BenchEvent, { kind: 
 		box.terminations.some((each) => each.cable === cable && each.conductor === conductor)
 			? inBox((each) => ({
 					...each,
-					terminations: each.terminations.map((end) => (end.cable === cable && end.conductor === conductor ? alter(end) : end))
+					terminations: each.terminations.map((end) =>
+						end.cable === cable && end.conductor === conductor ? alter(end) : end
+					)
 				}))
 			: unknown('conductor', `${cable}/${conductor}`);
 	switch (event.kind) {
@@ -60,7 +78,11 @@ function change(house: House, boxId: string, event: Exclude<BenchEvent, { kind: 
 		case 'joint':
 			return ofConductor(event.cable, event.conductor, ({ open: _open, resistanceOhm: _ohm, ...end }) => ({
 				...end,
-				...(event.state === 'open' ? { open: true as const } : event.state === 'good' ? {} : { resistanceOhm: event.state })
+				...(event.state === 'open'
+					? { open: true as const }
+					: event.state === 'good'
+						? {}
+						: { resistanceOhm: event.state })
 			}));
 		case 'touch':
 			if (box.material !== 'metal') return refuse({ code: 'noMetal' });
@@ -69,22 +91,36 @@ function change(house: House, boxId: string, event: Exclude<BenchEvent, { kind: 
 				...(event.touches ? { touches: 'box' as const } : {})
 			}));
 		case 'makeTail': {
-			if (box.pigtails.some(({ id }) => id === event.tail)) return refuse({ code: 'idTaken', id: event.tail });
+			if (box.pigtails.some(({ id }) => id === event.tail))
+				return refuse({ code: 'idTaken', id: event.tail });
 			const { tail: id, role, colour, from, to } = event;
 			// Made loose, then put where it goes, one end after the other: each end is refused as any wire would be.
 			const loose = withBox(house, boxId, (each) => ({
 				...each,
 				pigtails: [...each.pigtails, { id, role, colour, from: 'bare', to: 'bare' }]
 			}));
-			const begun = landTail(loose, findBox(loose, boxId)!, { kind: 'landTail', tail: id, end: 'from', at: from });
-			return begun.ok ? landTail(begun.house, findBox(begun.house, boxId)!, { kind: 'landTail', tail: id, end: 'to', at: to }) : begun;
+			const begun = landTail(loose, findBox(loose, boxId)!, {
+				kind: 'landTail',
+				tail: id,
+				end: 'from',
+				at: from
+			});
+			return begun.ok
+				? landTail(begun.house, findBox(begun.house, boxId)!, {
+						kind: 'landTail',
+						tail: id,
+						end: 'to',
+						at: to
+					})
+				: begun;
 		}
 		case 'removeTail':
 			return box.pigtails.some(({ id }) => id === event.tail)
 				? inBox((each) => ({ ...each, pigtails: each.pigtails.filter(({ id }) => id !== event.tail) }))
 				: unknown('tail', event.tail);
 		case 'makeJoint':
-			if (box.joints.some(({ id }) => id === event.joint)) return refuse({ code: 'idTaken', id: event.joint });
+			if (box.joints.some(({ id }) => id === event.joint))
+				return refuse({ code: 'idTaken', id: event.joint });
 			return inBox((each) => ({ ...each, joints: [...each.joints, { id: event.joint, how: event.how }] }));
 		case 'removeJoint': {
 			if (!box.joints.some(({ id }) => id === event.joint)) return unknown('joint', event.joint);
@@ -94,8 +130,12 @@ function change(house: House, boxId: string, event: Exclude<BenchEvent, { kind: 
 		}
 		case 'breakTab': {
 			const { device } = box;
-			if (device?.kind !== 'duplex' || !device.tabs[event.which]) return refuse({ code: 'noTab', which: event.which });
-			return inBox((each) => ({ ...each, device: { ...device, tabs: { ...device.tabs, [event.which]: false } } }));
+			if (device?.kind !== 'duplex' || !device.tabs[event.which])
+				return refuse({ code: 'noTab', which: event.which });
+			return inBox((each) => ({
+				...each,
+				device: { ...device, tabs: { ...device.tabs, [event.which]: false } }
+			}));
 		}
 		case 'fit': {
 			const gone = gonePlaces(box, event.device);
@@ -114,13 +154,19 @@ function change(house: House, boxId: string, event: Exclude<BenchEvent, { kind: 
 			return changed({ ...bare, loads: house.loads.filter((load) => load.box !== boxId) });
 		}
 		case 'material':
-			if (event.material === 'plastic' && touchesMetal(box)) return refuse({ code: 'jointInUse', wires: wiresAt(box, 'box') || 1 });
+			if (event.material === 'plastic' && touchesMetal(box))
+				return refuse({ code: 'jointInUse', wires: wiresAt(box, 'box') || 1 });
 			return inBox((each) => ({ ...each, material: event.material }));
 		case 'turnSwitch':
 			return turnSwitch(house, box, event);
 		case 'breaker': {
-			const known = [...allBreakers(house).map(({ id }) => id), ...house.panels.map(({ id }) => mainSwitch(id))];
-			return known.includes(event.id) ? changed(withBreakers(house, { [event.id]: event.on })) : unknown('breaker', event.id);
+			const known = [
+				...allBreakers(house).map(({ id }) => id),
+				...house.panels.map(({ id }) => mainSwitch(id))
+			];
+			return known.includes(event.id)
+				? changed(withBreakers(house, { [event.id]: event.on }))
+				: unknown('breaker', event.id);
 		}
 		case 'residualDevice':
 			if (!house.panels.some(({ residualDevices }) => residualDevices.some(({ id }) => id === event.id)))
@@ -129,7 +175,9 @@ function change(house: House, boxId: string, event: Exclude<BenchEvent, { kind: 
 				...house,
 				panels: house.panels.map((panel) => ({
 					...panel,
-					residualDevices: panel.residualDevices.map((each) => (each.id === event.id ? { ...each, on: event.on } : each))
+					residualDevices: panel.residualDevices.map((each) =>
+						each.id === event.id ? { ...each, on: event.on } : each
+					)
 				}))
 			});
 		case 'plug':
@@ -155,13 +203,22 @@ function change(house: House, boxId: string, event: Exclude<BenchEvent, { kind: 
 	}
 }
 
-const touchesMetal = (box: Box): boolean => wiresAt(box, 'box') > 0 || box.terminations.some(({ touches }) => touches);
+const touchesMetal = (box: Box): boolean =>
+	wiresAt(box, 'box') > 0 || box.terminations.some(({ touches }) => touches);
 
-function turnSwitch(house: House, box: Box, { half, on }: Extract<BenchEvent, { kind: 'turnSwitch' }>): Changed {
+function turnSwitch(
+	house: House,
+	box: Box,
+	{ half, on }: Extract<BenchEvent, { kind: 'turnSwitch' }>
+): Changed {
 	const { device } = box;
-	const to = (next: NonNullable<Box['device']>) => changed(withBox(house, box.id, (each) => ({ ...each, device: next })));
+	const to = (next: NonNullable<Box['device']>) =>
+		changed(withBox(house, box.id, (each) => ({ ...each, device: next })));
 	if (device?.kind === 'switch' || device?.kind === 'fusedSpur') return to({ ...device, on });
-	const socket = device?.kind === 'socketSingle' || device?.kind === 'socketTwin' || device?.kind === 'socketRcd' ? device : null;
+	const socket =
+		device?.kind === 'socketSingle' || device?.kind === 'socketTwin' || device?.kind === 'socketRcd'
+			? device
+			: null;
 	if (!socket?.switched) return refuse({ code: 'noSwitch' });
 	if (half !== 'left' && half !== 'right' && half !== 'only') return unknown('half', String(half));
 	const off = (socket.off ?? []).filter((each) => each !== half);
@@ -172,7 +229,11 @@ function plug(house: House, { box: boxId, half, what, id }: Extract<BenchEvent, 
 	const device = findBox(house, boxId)?.device;
 	if (!device || !deviceModel(device).halves.includes(half)) return unknown('half', `${boxId} ${half}`);
 	if (house.loads.some((load) => load.id === id)) return refuse({ code: 'idTaken', id });
-	if (house.loads.some((load) => load.box === boxId && load.half === half)) return refuse({ code: 'halfTaken' });
+	if (house.loads.some((load) => load.box === boxId && load.half === half))
+		return refuse({ code: 'halfTaken' });
 	const resistanceOhm = regions[house.region].nominalV ** 2 / loadW[what]![house.region];
-	return changed({ ...house, loads: [...house.loads, { id, name: what, box: boxId, half, resistanceOhm, on: true }] });
+	return changed({
+		...house,
+		loads: [...house.loads, { id, name: what, box: boxId, half, resistanceOhm, on: true }]
+	});
 }

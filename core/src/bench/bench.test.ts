@@ -47,7 +47,12 @@ const guardAfter = (bench: Bench, box: string) =>
 describe('a residual device in the middle of a run', () => {
 	const wires = ['hot', 'neutral'] as const;
 	const side = (cable: string, to: 'supply' | 'load'): BenchEvent[] =>
-		wires.map((conductor) => ({ kind: 'land', cable, conductor, at: `terminal:${to}${conductor === 'hot' ? 'Hot' : 'Neutral'}` }));
+		wires.map((conductor) => ({
+			kind: 'land',
+			cable,
+			conductor,
+			at: `terminal:${to}${conductor === 'hot' ? 'Hot' : 'Neutral'}`
+		}));
 	const off: BenchEvent = { kind: 'breaker', id: 'b1', on: false };
 	const power: BenchEvent = { kind: 'breaker', id: 'b1', on: true };
 	const fresh: BenchEvent = { kind: 'fit', device: { ...newGfci, tripped: true } };
@@ -61,20 +66,40 @@ describe('a residual device in the middle of a run', () => {
 		// In the box itself: what comes in isn't guarded, what goes on is.
 		const { seen } = look(built('us', 'throughGfci'), here, { ...quiet, layer: 'guards' });
 		const guardOfWire = (id: string) => seen.find((each) => each.id === id)!.guard?.state;
-		expect([guardOfWire('c2/hot'), guardOfWire('c3/hot'), guardOfWire('c3/neutral')]).toEqual(['none', 'guarded', undefined]);
+		expect([guardOfWire('c2/hot'), guardOfWire('c3/hot'), guardOfWire('c3/neutral')]).toEqual([
+			'none',
+			'guarded',
+			undefined
+		]);
 	});
 
 	it('with supply and load exchanged a current make won’t reset and guards nothing; turned round it does', () => {
-		const reversed = did(on(built('us', 'throughGfci')), off, fresh, ...side('c2', 'load'), ...side('c3', 'supply'), power);
+		const reversed = did(
+			on(built('us', 'throughGfci')),
+			off,
+			fresh,
+			...side('c2', 'load'),
+			...side('c3', 'supply'),
+			power
+		);
 		expect(refused(reversed, { kind: 'reset' })).toBe('wontReset');
 		expect(guardAfter(reversed, 'after')).toEqual({ state: 'dead' });
-		const right = did(reversed, off, ...side('c2', 'supply'), ...side('c3', 'load'), power, { kind: 'reset' });
+		const right = did(reversed, off, ...side('c2', 'supply'), ...side('c3', 'load'), power, {
+			kind: 'reset'
+		});
 		expect(guardAfter(right, 'after').state).toBe('guarded');
 	});
 
 	it('an old make with its sides exchanged gives power at its face and doesn’t guard it', () => {
 		const old: BenchEvent = { kind: 'fit', device: { ...newGfci, make: 'old' } };
-		const reversed = did(on(built('us', 'throughGfci')), off, old, ...side('c2', 'load'), ...side('c3', 'supply'), power);
+		const reversed = did(
+			on(built('us', 'throughGfci')),
+			off,
+			old,
+			...side('c2', 'load'),
+			...side('c3', 'supply'),
+			power
+		);
 		expect(guardAfter(reversed, here)).toEqual({ state: 'none' });
 		expect(look(houseOf(reversed), here, quiet).halves[0]!.hotNeutralV).toBeGreaterThan(110);
 	});
@@ -82,7 +107,10 @@ describe('a residual device in the middle of a run', () => {
 	it('trips at its button, shows it by its light, and can be reset', () => {
 		const tested = did(on(built('us', 'throughGfci')), { kind: 'pressTest' });
 		expect(tripsOf(tested)).toMatchObject([{ device: here, where: 'outlet', cause: 'residual' }]);
-		expect(look(houseOf(tested), here, quiet)).toMatchObject({ indicator: 'dark', halves: [{ hotNeutralV: 0 }, { hotNeutralV: 0 }] });
+		expect(look(houseOf(tested), here, quiet)).toMatchObject({
+			indicator: 'dark',
+			halves: [{ hotNeutralV: 0 }, { hotNeutralV: 0 }]
+		});
 		expect(look(houseOf(did(tested, { kind: 'reset' })), here, quiet).indicator).toBe('lit');
 		expect(refused(did(tested, { kind: 'reset' }), { kind: 'reset' })).toBe('notTripped');
 	});
@@ -92,19 +120,30 @@ describe('a residual device in the middle of a run', () => {
 		const grounded = did(on(built('us', 'throughGfci')), tester);
 		// 120 V through 15 kΩ: 8 mA, above the 5 mA of the device.
 		expect(tripsOf(grounded)).toMatchObject([{ device: here, cause: 'residual' }]);
-		const cut = did(on(built('us', 'throughGfci')), { kind: 'landTail', tail: 'groundTail', end: 'to', at: 'bare' }, tester);
+		const cut = did(
+			on(built('us', 'throughGfci')),
+			{ kind: 'landTail', tail: 'groundTail', end: 'to', at: 'bare' },
+			tester
+		);
 		expect(tripsOf(cut)).toEqual([]);
 		expect(tripsOf(did(cut, { kind: 'pressTest' }))).toMatchObject([{ device: here }]);
 	});
 
 	it('one that guards against arcs only says that arcs aren’t modelled, and lets itself be reset', () => {
-		const arcs = did(on(built('us', 'throughGfci')), { kind: 'fit', device: { ...newGfci, protection: 'arcFault', tripped: true } });
+		const arcs = did(on(built('us', 'throughGfci')), {
+			kind: 'fit',
+			device: { ...newGfci, protection: 'arcFault', tripped: true }
+		});
 		expect(refused(arcs, { kind: 'pressTest' })).toBe('arcsNotModelled');
 		expect(refused(arcs, { kind: 'reset' })).toBe(null);
 	});
 
 	it('worn out, it stays shut when its button is pressed', () => {
-		const worn = did(on(built('us', 'throughGfci')), { kind: 'fit', device: { ...newGfci, senses: false } }, { kind: 'pressTest' });
+		const worn = did(
+			on(built('us', 'throughGfci')),
+			{ kind: 'fit', device: { ...newGfci, senses: false } },
+			{ kind: 'pressTest' }
+		);
 		expect(tripsOf(worn)).toEqual([]);
 	});
 });
@@ -112,41 +151,46 @@ describe('a residual device in the middle of a run', () => {
 describe.each(['us', 'uk'] as const)('every device that can be fitted, %s', (region) => {
 	const terminals = (device: Device, role: 'hot' | 'neutral' | 'ground') =>
 		deviceModel(device).terminals.find((each) => each.role === role && each.side !== 'load');
-	it.each(Object.entries(newDevices[region]))('%s: wired from nothing it gives its voltage, and its current comes back', (_, device) => {
-		const cable: BenchEvent = {
-			kind: 'addCable',
-			id: 'k',
-			circuit: 'a',
-			way: 'fromPanel',
-			secondHot: false,
-			grounded: true,
-			sheath: region === 'us' ? 'nonmetallic' : 'twinAndEarth',
-			material: 'copper',
-			size: region === 'us' ? '14AWG' : '2.5mm2',
-			palette: region === 'us' ? 'us' : 'ukNew',
-			lengthM: 10
-		};
-		const wires = (['hot', 'neutral', 'ground'] as const).flatMap((role): BenchEvent[] => {
-			const terminal = terminals(device, role);
-			return terminal ? [{ kind: 'land', cable: 'k', conductor: role, at: `terminal:${terminal.name}` }] : [];
-		});
-		const wired = did(on(emptyBox(region)), { kind: 'fit', device }, cable, ...wires);
-		const ready = 'tripped' in device && device.tripped ? did(wired, { kind: 'reset' }) : wired;
-		const nominalV = region === 'us' ? 120 : 230;
-		for (const half of deviceModel(device).halves) {
-			const loaded = did(ready, { kind: 'plug', box: here, half, what: 'heater', id: 'heater' });
-			expect(tripsOf(loaded)).toEqual([]);
-			const { halves, loads, seen } = look(houseOf(loaded), here, quiet);
-			expect(halves.find((each) => each.half === half)!.hotNeutralV).toBeGreaterThan(nominalV * 0.95);
-			expect(loads.heater).toBeGreaterThan(0.95);
-			const amps = (id: string) => seen.find((each) => each.id === id)!.currentA!;
-			expect(amps('k/hot')).toBeGreaterThan(7);
-			expect(amps('k/hot') + amps('k/neutral')).toBeCloseTo(0, 5);
+	it.each(Object.entries(newDevices[region]))(
+		'%s: wired from nothing it gives its voltage, and its current comes back',
+		(_, device) => {
+			const cable: BenchEvent = {
+				kind: 'addCable',
+				id: 'k',
+				circuit: 'a',
+				way: 'fromPanel',
+				secondHot: false,
+				grounded: true,
+				sheath: region === 'us' ? 'nonmetallic' : 'twinAndEarth',
+				material: 'copper',
+				size: region === 'us' ? '14AWG' : '2.5mm2',
+				palette: region === 'us' ? 'us' : 'ukNew',
+				lengthM: 10
+			};
+			const wires = (['hot', 'neutral', 'ground'] as const).flatMap((role): BenchEvent[] => {
+				const terminal = terminals(device, role);
+				return terminal
+					? [{ kind: 'land', cable: 'k', conductor: role, at: `terminal:${terminal.name}` }]
+					: [];
+			});
+			const wired = did(on(emptyBox(region)), { kind: 'fit', device }, cable, ...wires);
+			const ready = 'tripped' in device && device.tripped ? did(wired, { kind: 'reset' }) : wired;
+			const nominalV = region === 'us' ? 120 : 230;
+			for (const half of deviceModel(device).halves) {
+				const loaded = did(ready, { kind: 'plug', box: here, half, what: 'heater', id: 'heater' });
+				expect(tripsOf(loaded)).toEqual([]);
+				const { halves, loads, seen } = look(houseOf(loaded), here, quiet);
+				expect(halves.find((each) => each.half === half)!.hotNeutralV).toBeGreaterThan(nominalV * 0.95);
+				expect(loads.heater).toBeGreaterThan(0.95);
+				const amps = (id: string) => seen.find((each) => each.id === id)!.currentA!;
+				expect(amps('k/hot')).toBeGreaterThan(7);
+				expect(amps('k/hot') + amps('k/neutral')).toBeCloseTo(0, 5);
+			}
+			expect(look(houseOf(ready), here, quiet).indicator).toBe(
+				device.kind === 'gfci' ? (device.indicator === 'showsPower' ? 'lit' : 'dark') : null
+			);
 		}
-		expect(look(houseOf(ready), here, quiet).indicator).toBe(
-			device.kind === 'gfci' ? (device.indicator === 'showsPower' ? 'lit' : 'dark') : null
-		);
-	});
+	);
 });
 
 describe('what is refused, in the trade’s terms', () => {
@@ -187,8 +231,12 @@ describe('what is refused, in the trade’s terms', () => {
 			cable('thick', '6AWG', 'copper'),
 			cable('al', '12AWG', 'aluminium')
 		);
-		expect(refused(empty, { kind: 'land', cable: 'thick', conductor: 'hot', at: 'terminal:hotUpper' })).toBe('conductorTooBig');
-		expect(refused(empty, { kind: 'land', cable: 'al', conductor: 'hot', at: 'terminal:hotUpper', how: 'pushIn' })).toBe('conductorTooBig');
+		expect(refused(empty, { kind: 'land', cable: 'thick', conductor: 'hot', at: 'terminal:hotUpper' })).toBe(
+			'conductorTooBig'
+		);
+		expect(
+			refused(empty, { kind: 'land', cable: 'al', conductor: 'hot', at: 'terminal:hotUpper', how: 'pushIn' })
+		).toBe('conductorTooBig');
 		expect(refused(empty, cable('al', '12AWG', 'copper'))).toBe('idTaken');
 		let many = empty;
 		for (let k = 3; k <= 8; k++) many = did(many, cable(`more${k}`, '12AWG', 'copper'));
@@ -196,7 +244,9 @@ describe('what is refused, in the trade’s terms', () => {
 	});
 
 	it('a tab that is broken already, a device with wires on it taken out', () => {
-		expect(refused(did(us, { kind: 'breakTab', which: 'hot' }), { kind: 'breakTab', which: 'hot' })).toBe('noTab');
+		expect(refused(did(us, { kind: 'breakTab', which: 'hot' }), { kind: 'breakTab', which: 'hot' })).toBe(
+			'noTab'
+		);
 		expect(refused(us, { kind: 'takeOut' })).toBe('deviceInUse');
 		expect(refused(us, { kind: 'removeCable', id: 'c2' })).toBe('cableGoesOn');
 	});
@@ -215,7 +265,13 @@ describe('what a hand would feel', () => {
 			);
 			expect(felt.size).toBeGreaterThan(5);
 			for (const [point, milliamperes] of felt) {
-				const person = { kind: 'resistor', id: 'p', from: point, to: points.earth('main'), resistanceOhm: personOhm } as const;
+				const person = {
+					kind: 'resistor',
+					id: 'p',
+					from: point,
+					to: points.earth('main'),
+					resistanceOhm: personOhm
+				} as const;
 				const solution = solve({ ...network, branches: [...network.branches, person] });
 				if (solution.outcome === 'singular') throw new Error(solution.node);
 				const at = solution.voltageV.get(point);
@@ -239,11 +295,15 @@ describe('what a hand would feel', () => {
 
 describe('what answers at once', () => {
 	it('a contactless tester alarms at a hot, is silent at a neutral and blind through armour', () => {
-		const alarms = (house: House, point: string) => look(house, here, { ...quiet, meter: 'contactless', red: point }).metered;
+		const alarms = (house: House, point: string) =>
+			look(house, here, { ...quiet, meter: 'contactless', red: point }).metered;
 		const house = built('us', 'endOfRun');
 		expect(alarms(house, points.conductor('c2', 'hot', 'to'))).toEqual({ kind: 'alarm', alarms: true });
 		expect(alarms(house, points.conductor('c2', 'neutral', 'to'))).toEqual({ kind: 'alarm', alarms: false });
-		expect(alarms(built('us', 'metalPath'), points.conductor('c2', 'hot', 'to'))).toEqual({ kind: 'alarm', alarms: false });
+		expect(alarms(built('us', 'metalPath'), points.conductor('c2', 'hot', 'to'))).toEqual({
+			kind: 'alarm',
+			alarms: false
+		});
 	});
 
 	it('a bare hot against the metal box trips the breaker; the hand on an unearthed box would be hurt', () => {
@@ -255,7 +315,12 @@ describe('what answers at once', () => {
 		// 120 V through 1000 Ω.
 		expect(box.touch!.milliamperes).toBeCloseTo(120, 0);
 		expect(box.touch!.band).toBe('heart');
-		const earthed = did(on(built('us', 'metalPath')), { kind: 'touch', cable: 'c2', conductor: 'hot', touches: true });
+		const earthed = did(on(built('us', 'metalPath')), {
+			kind: 'touch',
+			cable: 'c2',
+			conductor: 'hot',
+			touches: true
+		});
 		expect(tripsOf(earthed)).toMatchObject([{ device: 'b1', where: 'breaker' }]);
 		expect(tripsOf(earthed)[0]!.currentA).toBeGreaterThan(100);
 	});
@@ -301,7 +366,9 @@ describe('any sequence of events', () => {
 				// A mistake may put two wires under a one-wire screw, or close a loop; nobody else may.
 				const mistaken = bench.past.some(({ event }) => event.kind === 'mistake');
 				const ofMistakes = ['terminalOverfull', 'notHeldThatWay', 'chainCycle'];
-				const found = checkHouse(houseOf(bench)).filter(({ code }) => !mistaken || !ofMistakes.includes(code));
+				const found = checkHouse(houseOf(bench)).filter(
+					({ code }) => !mistaken || !ofMistakes.includes(code)
+				);
 				expect(found, bench.past.at(-1)!.event.kind).toEqual([]);
 			}
 			expect(houses.length).toBeGreaterThan(5);
@@ -341,7 +408,11 @@ describe('a bench file', () => {
 	it('never changes the house it began from', () => {
 		const house = fennelLaneRecorded();
 		const before = JSON.stringify(house);
-		const bench = newBench('sewing room', house, house.boxes.find(({ device }) => device?.kind === 'duplex')!.id);
+		const bench = newBench(
+			'sewing room',
+			house,
+			house.boxes.find(({ device }) => device?.kind === 'duplex')!.id
+		);
 		perform(bench, { kind: 'breakTab', which: 'hot' });
 		expect(JSON.stringify(house)).toBe(before);
 		expect(points.metal('x')).toBe('box:x/metal');

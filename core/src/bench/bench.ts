@@ -20,8 +20,10 @@ export interface Bench {
 	readonly future: readonly BenchStep[];
 }
 
-export type BenchFailure = BenchRefusal | { readonly code: 'nothingToUndo' } | { readonly code: 'nothingToRedo' };
-export type BenchMove = { readonly ok: true; readonly bench: Bench } | { readonly ok: false; readonly refusal: BenchFailure };
+export type BenchFailure =
+	BenchRefusal | { readonly code: 'nothingToUndo' } | { readonly code: 'nothingToRedo' };
+export type BenchMove =
+	{ readonly ok: true; readonly bench: Bench } | { readonly ok: false; readonly refusal: BenchFailure };
 
 /** A new bench with this box of a house on it. The house given is never changed. */
 export function newBench(name: string, house: House, boxId: string): Bench {

@@ -1,4 +1,13 @@
-import { cableConductors, cablesInBox, standardWiring, usualDevice, withBox, type Box, type Cable, type House } from '../house';
+import {
+	cableConductors,
+	cablesInBox,
+	standardWiring,
+	usualDevice,
+	withBox,
+	type Box,
+	type Cable,
+	type House
+} from '../house';
 import { mostCablesInBox, resistanceOhmPerM } from '../rules';
 import type { BenchEvent } from './events';
 import { changed, refuse, unknown, type Changed } from './refusal';
@@ -8,11 +17,14 @@ export function addCable(house: House, box: Box, event: Extract<BenchEvent, { ki
 	if (event.id === '') return refuse({ code: 'cableUnnamed' });
 	if (house.cables.some(({ id }) => id === event.id)) return refuse({ code: 'idTaken', id: event.id });
 	if (!house.circuits.some(({ id }) => id === event.circuit)) return unknown('circuit', event.circuit);
-	if (cablesInBox(house, box.id).length >= mostCablesInBox) return refuse({ code: 'tooManyCables', most: mostCablesInBox });
+	if (cablesInBox(house, box.id).length >= mostCablesInBox)
+		return refuse({ code: 'tooManyCables', most: mostCablesInBox });
 	if (resistanceOhmPerM(event.size, event.material) === null)
 		return refuse({ code: 'sizeNotMade', size: event.size, material: event.material });
 	const other = house.circuits.find(({ id }) => id !== event.circuit)?.id;
-	const [hot, ...rest] = cableConductors(event.palette, event.size).filter(({ role }) => event.grounded || role !== 'ground');
+	const [hot, ...rest] = cableConductors(event.palette, event.size).filter(
+		({ role }) => event.grounded || role !== 'ground'
+	);
 	const metal = event.sheath === 'armoured' || event.sheath === 'conduit';
 	const next = `${event.id}-end`;
 	const cable: Cable = {

@@ -34,7 +34,10 @@ export const testButtonOhm = (house: House, device: Residual): number =>
 	device.kind === 'gfci' ? residualButtonOhm : regions[house.region].nominalV / (2 * device.tripMa * 1e-3);
 
 /** The house while its own test button is held: a current past one side of the transformer only. */
-export function pressTest(house: House, boxId: string): { ok: true; settled: Settled } | { ok: false; refusal: PressRefusal } {
+export function pressTest(
+	house: House,
+	boxId: string
+): { ok: true; settled: Settled } | { ok: false; refusal: PressRefusal } {
 	const device = residualDevice(findBox(house, boxId)?.device);
 	if (!device) return { ok: false, refusal: { code: 'noProtection' } };
 	const { protection, supply } = deviceModel(device);
@@ -52,18 +55,30 @@ export function pressTest(house: House, boxId: string): { ok: true; settled: Set
 /** A plug-in tester's button: 15 kΩ from hot to ground of a half. Without a ground it does nothing, which is no fault. */
 export function pressTester(house: House, boxId: string, half: Half): Settled {
 	const at = (role: 'hot' | 'ground') => points.contact(boxId, half, role);
-	return settle(house, [{ kind: 'resistor', id: 'tester button', from: at('hot'), to: at('ground'), resistanceOhm: residualButtonOhm }]);
+	return settle(house, [
+		{
+			kind: 'resistor',
+			id: 'tester button',
+			from: at('hot'),
+			to: at('ground'),
+			resistanceOhm: residualButtonOhm
+		}
+	]);
 }
 
 /** The device with its button pushed back in. */
-export function resetDevice(house: House, boxId: string): { ok: true; device: Residual } | { ok: false; refusal: PressRefusal } {
+export function resetDevice(
+	house: House,
+	boxId: string
+): { ok: true; device: Residual } | { ok: false; refusal: PressRefusal } {
 	const box = findBox(house, boxId);
 	const device = residualDevice(box?.device);
 	if (!box || !device) return { ok: false, refusal: { code: 'noProtection' } };
 	if (!device.tripped) return { ok: false, refusal: { code: 'notTripped' } };
 	if (device.kind === 'gfci' && device.make === 'current') {
 		const { solution } = settle(house);
-		if (solution.outcome === 'singular' || !isSupplied(house, box, solution.voltageV)) return { ok: false, refusal: { code: 'wontReset' } };
+		if (solution.outcome === 'singular' || !isSupplied(house, box, solution.voltageV))
+			return { ok: false, refusal: { code: 'wontReset' } };
 	}
 	return { ok: true, device: { ...device, tripped: false } };
 }

@@ -9,8 +9,20 @@ const uk = { ratingA: 13, ...good };
 /** Devices that can be fitted at the bench, new: a residual one comes tripped, as many do. By name within a region. */
 export const newDevices: Record<Region, Readonly<Record<string, Device>>> = {
 	us: {
-		duplex: { kind: 'duplex', ...us, style: 'standard', weatherResistant: false, tabs: { hot: true, neutral: true } },
-		decorator: { kind: 'duplex', ...us, style: 'decorator', weatherResistant: false, tabs: { hot: true, neutral: true } },
+		duplex: {
+			kind: 'duplex',
+			...us,
+			style: 'standard',
+			weatherResistant: false,
+			tabs: { hot: true, neutral: true }
+		},
+		decorator: {
+			kind: 'duplex',
+			...us,
+			style: 'decorator',
+			weatherResistant: false,
+			tabs: { hot: true, neutral: true }
+		},
 		single: { kind: 'single', ...us },
 		twoSlot: { kind: 'twoSlot', ...us, tamperResistant: false },
 		usb: { kind: 'usb', ...us, style: 'decorator' },

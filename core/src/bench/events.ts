@@ -12,7 +12,13 @@ export const pluggable = ['lamp', 'radio', 'kettle', 'heater'] as const;
 /** One thing done at the bench. */
 export const benchEventSchema = z.discriminatedUnion('kind', [
 	z.strictObject({ kind: z.literal('land'), ...conductor, at, how: how.optional() }),
-	z.strictObject({ kind: z.literal('landTail'), tail: identifier, end: z.enum(['from', 'to']), at, how: how.optional() }),
+	z.strictObject({
+		kind: z.literal('landTail'),
+		tail: identifier,
+		end: z.enum(['from', 'to']),
+		at,
+		how: how.optional()
+	}),
 	z.strictObject({ kind: z.literal('strip'), ...conductor, mm: z.number().min(0).max(100) }),
 	z.strictObject({
 		kind: z.literal('mark'),

@@ -14,7 +14,8 @@ export type BenchFileProblem =
 	| { readonly code: 'event'; readonly at: number; readonly refusal: BenchFailure };
 
 export type ParsedBench =
-	{ readonly ok: true; readonly bench: Bench } | { readonly ok: false; readonly problems: readonly BenchFileProblem[] };
+	| { readonly ok: true; readonly bench: Bench }
+	| { readonly ok: false; readonly problems: readonly BenchFileProblem[] };
 
 /** Reads anything as a bench: its form, the house in it, and every event done again. */
 export function parseBench(value: unknown): ParsedBench {
@@ -34,7 +35,8 @@ export function parseBench(value: unknown): ParsedBench {
 		);
 	const file = parsed.data;
 	const problems = checkHouse(file.house);
-	if (problems.length > 0) return no(...problems.map((problem): BenchFileProblem => ({ code: 'house', problem })));
+	if (problems.length > 0)
+		return no(...problems.map((problem): BenchFileProblem => ({ code: 'house', problem })));
 	if (!findBox(file.house, file.box)) return no({ code: 'noSuchBox', box: file.box });
 	if (file.done > file.events.length) return no({ code: 'doneBeyondEnd' });
 	const { bench, failed } = replayBench(file);

@@ -1,4 +1,11 @@
-export { benchEventSchema, benchFileSchema, benchFileVersion, pluggable, type BenchEvent, type BenchFile } from './events';
+export {
+	benchEventSchema,
+	benchFileSchema,
+	benchFileVersion,
+	pluggable,
+	type BenchEvent,
+	type BenchFile
+} from './events';
 export { act, loadW, type Acted } from './act';
 export type { BenchRefusal } from './refusal';
 export { pressTest, residualDevice, resetDevice, testButtonOhm, type PressRefusal } from './device';
@@ -17,5 +24,15 @@ export {
 	type BenchStep
 } from './bench';
 export { parseBench, type BenchFileProblem, type ParsedBench } from './file';
-export { knownEarth, look, thingsIn, type BenchView, type Instruments, type Layer, type Metered, type MeterMode, type Seen } from './look';
+export {
+	knownEarth,
+	look,
+	thingsIn,
+	type BenchView,
+	type Instruments,
+	type Layer,
+	type Metered,
+	type MeterMode,
+	type Seen
+} from './look';
 export { newDevices } from './devices';

@@ -14,16 +14,29 @@ export const wiresAt = (box: Box, at: string, but?: string): number =>
 /** Wires that sit on terminals a device doesn't have. */
 export function gonePlaces(box: Box, device: Box['device']): number {
 	const there = new Set((device ? deviceModel(device).terminals : []).map(({ name }) => `terminal:${name}`));
-	const ats = [...box.terminations.map(({ at }) => at), ...box.pigtails.flatMap(({ from, to }) => [from, to])];
+	const ats = [
+		...box.terminations.map(({ at }) => at),
+		...box.pigtails.flatMap(({ from, to }) => [from, to])
+	];
 	return ats.filter((at) => at.startsWith('terminal:') && !there.has(at)).length;
 }
 
-type Way = { readonly ok: true; readonly how: How | undefined } | { readonly ok: false; readonly refusal: BenchRefusal };
+type Way =
+	| { readonly ok: true; readonly how: How | undefined }
+	| { readonly ok: false; readonly refusal: BenchRefusal };
 
 /** How a conductor is held where it is to go: as asked, or the best way that still has room. */
-function wayTo(box: Box, at: string, asked: How | undefined, size: ConductorSize, material: Cable['material'], there: number): Way {
+function wayTo(
+	box: Box,
+	at: string,
+	asked: How | undefined,
+	size: ConductorSize,
+	material: Cable['material'],
+	there: number
+): Way {
 	if (at === 'capped' || at === 'bare') return { ok: true, how: undefined };
-	if (at === 'box') return box.material === 'metal' ? { ok: true, how: 'screw' } : refuse({ code: 'noMetal' });
+	if (at === 'box')
+		return box.material === 'metal' ? { ok: true, how: 'screw' } : refuse({ code: 'noMetal' });
 	const [kind, name] = at.split(':') as [string, string];
 	if (kind === 'joint') {
 		const joint = box.joints.find(({ id }) => id === name);
@@ -34,7 +47,8 @@ function wayTo(box: Box, at: string, asked: How | undefined, size: ConductorSize
 	if (!terminal) return unknown('terminal', name);
 	const how = asked ?? bestWay(terminal, there + 1);
 	const takes = terminal.takes[how as keyof Terminal['takes']];
-	if (takes === undefined) return refuse({ code: 'notHeldThatWay', terminal: name, ways: Object.keys(terminal.takes) });
+	if (takes === undefined)
+		return refuse({ code: 'notHeldThatWay', terminal: name, ways: Object.keys(terminal.takes) });
 	if (there + 1 > takes) return refuse({ code: 'terminalFull', terminal: name, how, takes });
 	const largest = largestConductor[how];
 	if (largest && isThicker(size, largest)) return refuse({ code: 'conductorTooBig', size, how, largest });
@@ -52,12 +66,23 @@ export function land(
 	house: House,
 	box: Box,
 	{ cable: cableId, conductor: conductorId, at, how }: Extract<BenchEvent, { kind: 'land' }>,
-	alter: (cable: string, conductor: string, alter: (end: Box['terminations'][number]) => Box['terminations'][number]) => Changed
+	alter: (
+		cable: string,
+		conductor: string,
+		alter: (end: Box['terminations'][number]) => Box['terminations'][number]
+	) => Changed
 ): Changed {
 	const cable = house.cables.find(({ id }) => id === cableId);
 	const conductor = cable?.conductors.find(({ id }) => id === conductorId);
 	if (!cable || !conductor) return unknown('conductor', `${cableId}/${conductorId}`);
-	const way = wayTo(box, at, how, conductor.size ?? cable.size, cable.material, wiresAt(box, at, `${cableId}/${conductorId}`));
+	const way = wayTo(
+		box,
+		at,
+		how,
+		conductor.size ?? cable.size,
+		cable.material,
+		wiresAt(box, at, `${cableId}/${conductorId}`)
+	);
 	if (!way.ok) return way;
 	// Made anew, the joint is sound; what was done to the end itself stays with it.
 	const placed = alter(cableId, conductorId, ({ strippedMm, mark, tape }) => ({
@@ -84,7 +109,11 @@ const heldAlike = (house: House, boxId: string, at: string, how: How | undefined
 			: house
 	);
 
-export function landTail(house: House, box: Box, { tail: tailId, end, at, how }: Extract<BenchEvent, { kind: 'landTail' }>): Changed {
+export function landTail(
+	house: House,
+	box: Box,
+	{ tail: tailId, end, at, how }: Extract<BenchEvent, { kind: 'landTail' }>
+): Changed {
 	const tail = box.pigtails.find(({ id }) => id === tailId);
 	if (!tail) return unknown('tail', tailId);
 	const size = house.cables[0]?.size ?? (house.region === 'us' ? '14AWG' : '2.5mm2');
@@ -102,10 +131,16 @@ export function landTail(house: House, box: Box, { tail: tailId, end, at, how }:
 }
 
 const firstWay = (box: Box, terminal: string): How | undefined =>
-	Object.keys((box.device && deviceModel(box.device).terminals.find(({ name }) => name === terminal)?.takes) ?? {})[0] as How | undefined;
+	Object.keys(
+		(box.device && deviceModel(box.device).terminals.find(({ name }) => name === terminal)?.takes) ?? {}
+	)[0] as How | undefined;
 
 /** Too little bare and insulation sits under the screw: hardly any, and it carries nothing; some, and it is a poor joint. */
-export function stripped(house: House, { open: _open, resistanceOhm: _ohm, ...end }: Box['terminations'][number], mm: number) {
+export function stripped(
+	house: House,
+	{ open: _open, resistanceOhm: _ohm, ...end }: Box['terminations'][number],
+	mm: number
+) {
 	const { mm: gauge, shortByMm } = stripGauge[house.region];
 	const poor = mm < 2 ? { open: true as const } : mm < gauge - shortByMm ? { resistanceOhm: 0.5 } : {};
 	return { ...end, strippedMm: mm, ...poor };

@@ -145,7 +145,10 @@ export function look(house: House, boxId: string, instruments: Instruments): Ben
 		),
 		indicator: device?.kind === 'gfci' ? (showsLight(house, box, device, voltageV) ? 'lit' : 'dark') : null,
 		metered: metered(house, instruments),
-		lamps: instruments.tester && halves.includes(instruments.tester) ? readPlugLamps(house, boxId, instruments.tester) : null,
+		lamps:
+			instruments.tester && halves.includes(instruments.tester)
+				? readPlugLamps(house, boxId, instruments.tester)
+				: null,
 		guards: instruments.layer === 'guards' ? guardsOn(house, boxId, settled) : [],
 		coming,
 		outcome: 'solved'
@@ -196,7 +199,10 @@ export function thingsIn(house: House, box: Box): Thing[] {
 		branch: { id: `pigtail ${box.id} ${id} from`, sign: 1 }
 	}));
 	const model = box.device && deviceModel(box.device);
-	const terminals = (model?.terminals ?? []).map(({ name }): Thing => ({ id: `terminal:${name}`, point: points.terminal(box.id, name) }));
+	const terminals = (model?.terminals ?? []).map(({ name }): Thing => ({
+		id: `terminal:${name}`,
+		point: points.terminal(box.id, name)
+	}));
 	const contacts = (model?.halves ?? []).flatMap((half) =>
 		(['hot', 'neutral', 'ground'] as const).map((role): Thing => ({
 			id: `contact:${half}.${role}`,
@@ -218,22 +224,39 @@ function showsLight(
 	const supplied = isSupplied(house, box, voltageV);
 	if (device.indicator === 'showsTrip') return device.tripped && supplied;
 	const half = deviceModel(box.device!).halves[0]!;
-	const faceV = differenceV(voltageV, points.contact(box.id, half, 'hot'), points.contact(box.id, half, 'neutral'));
+	const faceV = differenceV(
+		voltageV,
+		points.contact(box.id, half, 'hot'),
+		points.contact(box.id, half, 'neutral')
+	);
 	return faceV > regions[house.region].nominalV * plugLampLitShare;
 }
 
 function metered(house: House, { meter, red, black }: Instruments): Metered | null {
 	// A contactless tester has one tip.
-	if (meter === 'contactless') return red === null ? null : { kind: 'alarm', alarms: contactlessAlarms(house, red) };
+	if (meter === 'contactless')
+		return red === null ? null : { kind: 'alarm', alarms: contactlessAlarms(house, red) };
 	if (red === null || black === null) return null;
 	const probes = { red, black };
 	if (meter === 'ohms') return { kind: 'ohms', reading: readOhms(house, probes) };
-	const resistor = (resistanceOhm: number): Branch => ({ kind: 'resistor', id: 'meter', from: red, to: black, resistanceOhm });
+	const resistor = (resistanceOhm: number): Branch => ({
+		kind: 'resistor',
+		id: 'meter',
+		from: red,
+		to: black,
+		resistanceOhm
+	});
 	const input: Branch[] =
 		meter === 'volts'
 			? [
 					resistor(multimeterInput.resistanceOhm),
-					{ kind: 'capacitor', id: 'meter input', from: red, to: black, capacitanceF: multimeterInput.capacitanceF }
+					{
+						kind: 'capacitor',
+						id: 'meter input',
+						from: red,
+						to: black,
+						capacitanceF: multimeterInput.capacitanceF
+					}
 				]
 			: [resistor(meter === 'lowImpedance' ? lowImpedanceOhm : indicatorOhm)];
 	const { solution } = settle(house, input);
@@ -243,11 +266,18 @@ function metered(house: House, { meter, red, black }: Instruments): Metered | nu
 
 /** Who guards whom, for every outlet of the circuits that come into the box. */
 function guardsOn(house: House, boxId: string, settled: Settled): BenchView['guards'] {
-	const boxes = new Set([boxId, ...circuitsInBox(house, boxId).flatMap(({ id }) => chainOfCircuit(house, id).map(({ box }) => box.id))]);
+	const boxes = new Set([
+		boxId,
+		...circuitsInBox(house, boxId).flatMap(({ id }) => chainOfCircuit(house, id).map(({ box }) => box.id))
+	]);
 	return house.boxes
 		.filter(({ id, device }) => boxes.has(id) && device)
 		.flatMap(({ id, device }) =>
-			deviceModel(device!).halves.map((half) => ({ box: id, half, guard: guardOf(house, points.contact(id, half, 'hot'), settled) }))
+			deviceModel(device!).halves.map((half) => ({
+				box: id,
+				half,
+				guard: guardOf(house, points.contact(id, half, 'hot'), settled)
+			}))
 		);
 }
 

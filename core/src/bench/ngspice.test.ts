@@ -17,13 +17,18 @@ function tampered(build: () => House, seed: number): House {
 }
 
 describe('boxes wired at random on the bench, against ngspice', () => {
-	it.each(arrangements.map((each, k) => [`${each.region} ${each.kind}`, each, k] as const))('%s', (_, { build }, k) => {
-		const network = sideBySide([0, 1, 2, 3].map((round) => compileHouse(tampered(build, 4100 + 10 * k + round))));
-		const held = conducting(network);
-		const compared = compareWithNgspice(network, (node) => held.has(node));
-		expect(compared.largest).toBeLessThanOrEqual(1e-6);
-		expect(compared.nodes).toBeGreaterThan(10);
-		// Milliohms beside picofarads: a matrix loses some ten of its sixteen digits there, star-mesh elimination none.
-		expect(compareWithNgspice(network, (node) => !held.has(node)).largest).toBeLessThanOrEqual(1e-4);
-	});
+	it.each(arrangements.map((each, k) => [`${each.region} ${each.kind}`, each, k] as const))(
+		'%s',
+		(_, { build }, k) => {
+			const network = sideBySide(
+				[0, 1, 2, 3].map((round) => compileHouse(tampered(build, 4100 + 10 * k + round)))
+			);
+			const held = conducting(network);
+			const compared = compareWithNgspice(network, (node) => held.has(node));
+			expect(compared.largest).toBeLessThanOrEqual(1e-6);
+			expect(compared.nodes).toBeGreaterThan(10);
+			// Milliohms beside picofarads: a matrix loses some ten of its sixteen digits there, star-mesh elimination none.
+			expect(compareWithNgspice(network, (node) => !held.has(node)).largest).toBeLessThanOrEqual(1e-4);
+		}
+	);
 });

@@ -99,7 +99,10 @@ export const breaker = (space: number | [number, number], ratingA: number, label
 	return { id: `b${spaces[0]}`, spaces, ratingA, on: true, label, findings: [] };
 };
 
-export const duplex = (ratingA: 15 | 20, more: Partial<Extract<Device, { kind: 'duplex' }>> = {}): Device => ({
+export const duplex = (
+	ratingA: 15 | 20,
+	more: Partial<Extract<Device, { kind: 'duplex' }>> = {}
+): Device => ({
 	kind: 'duplex',
 	ratingA,
 	tamperResistant: false,

@@ -9,7 +9,8 @@ const outlet = (room: string, wall: string, lengthM: number, more: Partial<Stop>
 	device: duplex(15),
 	...more
 });
-const outlet20 = (room: string, wall: string, lengthM: number): Stop => outlet(room, wall, lengthM, { device: duplex(20) });
+const outlet20 = (room: string, wall: string, lengthM: number): Stop =>
+	outlet(room, wall, lengthM, { device: duplex(20) });
 const fitting = (room: string, name: string, lengthM: number, resistanceOhm: number, on = false): Stop => ({
 	id: `${room}-${name.replaceAll(' ', '-')}`,
 	room,
@@ -46,7 +47,11 @@ const runs = (sewingBreaker: string, atticBreaker: string): Run[] => [
 		breaker: 'b2',
 		size: '12AWG',
 		panel,
-		stops: [outlet20('kitchen', 'counter left', 9), outlet20('kitchen', 'counter corner', 2), outlet20('kitchen', 'bread board', 2)]
+		stops: [
+			outlet20('kitchen', 'counter left', 9),
+			outlet20('kitchen', 'counter corner', 2),
+			outlet20('kitchen', 'bread board', 2)
+		]
 	},
 	{
 		circuit: 'counter-right',
@@ -54,7 +59,11 @@ const runs = (sewingBreaker: string, atticBreaker: string): Run[] => [
 		breaker: 'b3',
 		size: '12AWG',
 		panel,
-		stops: [outlet20('kitchen', 'counter right', 10), outlet20('kitchen', 'window sill', 2), outlet20('kitchen', 'table', 4)]
+		stops: [
+			outlet20('kitchen', 'counter right', 10),
+			outlet20('kitchen', 'window sill', 2),
+			outlet20('kitchen', 'table', 4)
+		]
 	},
 	{
 		circuit: 'lights',
@@ -129,9 +138,16 @@ const runs = (sewingBreaker: string, atticBreaker: string): Run[] => [
 			outlet('sewing', 'east wall', 4, {
 				device: duplex(15, { contacts: 'worn', fitted: '1962-06-01' }),
 				worries: [
-					{ id: 'w1', kind: 'wornContacts', note: 'The iron’s plug drops out under its own cord, lower half worst.', seen: '2026-11-15' }
+					{
+						id: 'w1',
+						kind: 'wornContacts',
+						note: 'The iron’s plug drops out under its own cord, lower half worst.',
+						seen: '2026-11-15'
+					}
 				],
-				history: [{ on: '1962-06-01', what: 'Fitted when the house was built, going by the date under the yoke.' }]
+				history: [
+					{ on: '1962-06-01', what: 'Fitted when the house was built, going by the date under the yoke.' }
+				]
 			}),
 			outlet('sewing', 'window wall', 4),
 			outlet('sewing', 'closet', 5)
@@ -196,7 +212,14 @@ const runs = (sewingBreaker: string, atticBreaker: string): Run[] => [
 			outlet('bedroom', 'window', 3)
 		]
 	},
-	{ circuit: 'furnace', name: 'Furnace', breaker: 'b20', size: '14AWG', panel, stops: [fitting('attic', 'furnace blower', 6, 40, true)] }
+	{
+		circuit: 'furnace',
+		name: 'Furnace',
+		breaker: 'b20',
+		size: '14AWG',
+		panel,
+		stops: [fitting('attic', 'furnace blower', 6, 40, true)]
+	}
 ];
 
 function house(sewingBreaker: string, atticBreaker: string): House {
@@ -259,8 +282,20 @@ function house(sewingBreaker: string, atticBreaker: string): House {
 					breaker(11, 15, 'sewing rm'),
 					breaker(12, 15, 'bath'),
 					breaker(13, 20, 'greenhouse'),
-					found(breaker(14, 15, 'attic fan'), 'doesNotFeed', 'attic-attic-light', '2026-05-10', 'the attic light stayed on with it off'),
-					found(breaker(15, 15, 'living rm'), 'feeds', 'living-sofa', '2025-11-02', 'went dark with it off; both halves read dead'),
+					found(
+						breaker(14, 15, 'attic fan'),
+						'doesNotFeed',
+						'attic-attic-light',
+						'2026-05-10',
+						'the attic light stayed on with it off'
+					),
+					found(
+						breaker(15, 15, 'living rm'),
+						'feeds',
+						'living-sofa',
+						'2025-11-02',
+						'went dark with it off; both halves read dead'
+					),
 					breaker(16, 20, 'fridge / freezer'),
 					breaker([17, 19], 50, 'range'),
 					breaker(18, 15, 'bedroom'),

@@ -20,7 +20,14 @@ const fitting = (room: string, name: string, lengthM: number, resistanceOhm: num
 
 const panel = 'unit';
 const runs = (): Run[] => [
-	{ circuit: 'cooker', name: 'Cooker', breaker: 'b1', size: '6.0mm2', panel, stops: [fitting('kitchen', 'cooker point', 7, 24)] },
+	{
+		circuit: 'cooker',
+		name: 'Cooker',
+		breaker: 'b1',
+		size: '6.0mm2',
+		panel,
+		stops: [fitting('kitchen', 'cooker point', 7, 24)]
+	},
 	{
 		circuit: 'down-ring',
 		name: 'Downstairs ring',
@@ -99,8 +106,22 @@ const runs = (): Run[] => [
 			fitting('front-bedroom', 'bedroom light', 6, 880)
 		]
 	},
-	{ circuit: 'boiler', name: 'Boiler', breaker: 'b7', size: '2.5mm2', panel, stops: [fitting('kitchen', 'boiler', 8, 400, true)] },
-	{ circuit: 'shower', name: 'Shower', breaker: 'b8', size: '10.0mm2', panel, stops: [fitting('bathroom', 'shower', 12, 6.4)] }
+	{
+		circuit: 'boiler',
+		name: 'Boiler',
+		breaker: 'b7',
+		size: '2.5mm2',
+		panel,
+		stops: [fitting('kitchen', 'boiler', 8, 400, true)]
+	},
+	{
+		circuit: 'shower',
+		name: 'Shower',
+		breaker: 'b8',
+		size: '10.0mm2',
+		panel,
+		stops: [fitting('bathroom', 'shower', 12, 6.4)]
+	}
 ];
 
 /** The made-up terraced house. Its wiring is as recorded: old and new colours meet at the box room desk. */
@@ -152,9 +173,33 @@ export function tanneryRow(): House {
 		boxes: wired.flatMap(({ boxes }) => boxes),
 		cables: wired.flatMap(({ cables }) => cables),
 		loads: [
-			{ id: 'router', name: 'router', box: 'landing-airing-cupboard', half: 'left', resistanceOhm: 5200, on: true, matters: 'router' },
-			{ id: 'fridge', name: 'fridge', box: 'kitchen-fridge', half: 'left', resistanceOhm: 420, on: true, matters: 'freezer' },
-			{ id: 'lamp', name: 'desk lamp', box: 'box-room-desk', half: 'left', resistanceOhm: 5290, on: false, matters: 'light' }
+			{
+				id: 'router',
+				name: 'router',
+				box: 'landing-airing-cupboard',
+				half: 'left',
+				resistanceOhm: 5200,
+				on: true,
+				matters: 'router'
+			},
+			{
+				id: 'fridge',
+				name: 'fridge',
+				box: 'kitchen-fridge',
+				half: 'left',
+				resistanceOhm: 420,
+				on: true,
+				matters: 'freezer'
+			},
+			{
+				id: 'lamp',
+				name: 'desk lamp',
+				box: 'box-room-desk',
+				half: 'left',
+				resistanceOhm: 5290,
+				on: false,
+				matters: 'light'
+			}
 		]
 	};
 }

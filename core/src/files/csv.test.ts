@@ -26,7 +26,10 @@ describe('directory as a table', () => {
 	it('fills an empty panel, and then says the same', () => {
 		const text = directoryCsv(fennelLaneRecorded());
 		const filled = taken(empty(), readDirectoryCsv(empty(), text));
-		const untested = fennelLaneRecorded().panels[0]!.breakers.map((breaker) => ({ ...breaker, findings: [] }));
+		const untested = fennelLaneRecorded().panels[0]!.breakers.map((breaker) => ({
+			...breaker,
+			findings: []
+		}));
 		expect(filled.panels[0]!.breakers).toEqual(untested);
 		// How sure one is isn't taken from a table: a test is made, not written down.
 		const sure = /,(found|contradicted|claimed)[^\r]*/g;
@@ -34,12 +37,17 @@ describe('directory as a table', () => {
 	});
 
 	it.each([
-		['semicolons, and a decimal comma', 'space;rating_a;label\r\n3;15,0;den; spare'.replace('; spare', '\r\n')],
+		[
+			'semicolons, and a decimal comma',
+			'space;rating_a;label\r\n3;15,0;den; spare'.replace('; spare', '\r\n')
+		],
 		['a byte order mark and quotes', '\uFEFF"space","rating_a","label"\n"3","15","den"\n'],
 		['tabs, capitals, empty lines', 'Space\tRating_A\tLabel\n\n3\t15 A\tden\n\n']
 	])('takes %s', (_, text) => {
 		const read = readDirectoryCsv(empty(), text);
-		expect(read.edits.map(({ edit }) => edit)).toEqual([{ do: 'addBreaker', panel: 'main', spaces: [3], ratingA: 15, label: 'den' }]);
+		expect(read.edits.map(({ edit }) => edit)).toEqual([
+			{ do: 'addBreaker', panel: 'main', spaces: [3], ratingA: 15, label: 'den' }
+		]);
 	});
 
 	it('keeps commas, quotes and line breaks inside a label, and what a spreadsheet would run', () => {
@@ -47,7 +55,12 @@ describe('directory as a table', () => {
 		const house = fennelLaneRecorded();
 		const labelled = {
 			...house,
-			panels: [{ ...house.panels[0]!, breakers: house.panels[0]!.breakers.map((each, k) => ({ ...each, label: labels[k] ?? each.label })) }]
+			panels: [
+				{
+					...house.panels[0]!,
+					breakers: house.panels[0]!.breakers.map((each, k) => ({ ...each, label: labels[k] ?? each.label }))
+				}
+			]
 		};
 		expect(directoryCsv(labelled)).toContain("'=1+1");
 		expect(readDirectoryCsv(labelled, directoryCsv(labelled))).toMatchObject({ edits: [], problems: [] });
@@ -56,21 +69,37 @@ describe('directory as a table', () => {
 	it.each([
 		['nothing', '', { line: 1, code: 'noRows' }],
 		['a heading alone', 'space,rating_a,label\n', { line: 1, code: 'noRows' }],
-		['no column of spaces', 'place,rating_a,label\n1,15,den\n', { line: 1, column: 'space', code: 'missingColumn' }],
+		[
+			'no column of spaces',
+			'place,rating_a,label\n1,15,den\n',
+			{ line: 1, column: 'space', code: 'missingColumn' }
+		],
 		[
 			'a rating in words',
 			'space,rating_a,label\n1,15,a\n2,fifteen,b\n',
 			{ line: 3, column: 'rating_a', value: 'fifteen', code: 'notANumber' }
 		],
-		['a space that is none', 'space,rating_a,label\nleft,15,a\n', { line: 2, column: 'space', value: 'left', code: 'notASpace' }],
-		['one space twice', 'space,rating_a,label\n1,15,a\n1,20,b\n', { line: 3, column: 'space', code: 'twice', detail: '2' }],
+		[
+			'a space that is none',
+			'space,rating_a,label\nleft,15,a\n',
+			{ line: 2, column: 'space', value: 'left', code: 'notASpace' }
+		],
+		[
+			'one space twice',
+			'space,rating_a,label\n1,15,a\n1,20,b\n',
+			{ line: 3, column: 'space', code: 'twice', detail: '2' }
+		],
 		[
 			'two claiming one space',
 			'space,rating_a,label\n5+7,30,dryer\n7,15,b\n',
 			{ line: 3, code: 'refused', detail: 'space 7 is taken by “b5”' }
 		],
 		['two poles across columns', 'space,rating_a,label\n5+6,30,dryer\n', { line: 2, code: 'refused' }],
-		['another panel', 'panel,space,rating_a,label\nShed,1,15,a\n', { line: 2, column: 'panel', code: 'unknownPanel' }],
+		[
+			'another panel',
+			'panel,space,rating_a,label\nShed,1,15,a\n',
+			{ line: 2, column: 'panel', code: 'unknownPanel' }
+		],
 		['an unclosed quote', 'space,rating_a,label\n1,15,"a\n2,15,b\n', { code: 'unclosedQuote' }]
 	])('names the place of %s, and takes nothing', (_, text, problem) => {
 		const read = readDirectoryCsv(empty(), text);
@@ -83,12 +112,22 @@ describe('directory as a table', () => {
 		const read = readDirectoryCsv(empty(), text);
 		expect(read.edits).toEqual([]);
 		expect(read.problems.length).toBe(116);
-		const long = readDirectoryCsv(empty(), `space,rating_a,label\n${Array.from({ length: 40 }, (_, k) => `${k + 1},15,x`).join('\n')}\n`);
-		expect(long.problems[0]).toMatchObject({ line: 22, code: 'refused', detail: 'there is no space 21; the panel has 20' });
+		const long = readDirectoryCsv(
+			empty(),
+			`space,rating_a,label\n${Array.from({ length: 40 }, (_, k) => `${k + 1},15,x`).join('\n')}\n`
+		);
+		expect(long.problems[0]).toMatchObject({
+			line: 22,
+			code: 'refused',
+			detail: 'there is no space 21; the panel has 20'
+		});
 	});
 
 	it('any labels and ratings come back as they went', () => {
-		const row = fc.record({ label: fc.string({ unit: 'grapheme', maxLength: 30 }), ratingA: fc.integer({ min: 1, max: 200 }) });
+		const row = fc.record({
+			label: fc.string({ unit: 'grapheme', maxLength: 30 }),
+			ratingA: fc.integer({ min: 1, max: 200 })
+		});
 		fc.assert(
 			fc.property(fc.array(row, { minLength: 1, maxLength: 20 }), (rows) => {
 				const house = empty();
@@ -101,7 +140,9 @@ describe('directory as a table', () => {
 				}));
 				const edited = editHouse(house, edits);
 				if (!edited.ok) throw new Error(JSON.stringify(edited));
-				expect(taken(house, readDirectoryCsv(house, directoryCsv(edited.house))).panels).toEqual(edited.house.panels);
+				expect(taken(house, readDirectoryCsv(house, directoryCsv(edited.house))).panels).toEqual(
+					edited.house.panels
+				);
 			}),
 			{ seed: 20261124, numRuns: 300 }
 		);
@@ -115,14 +156,20 @@ describe('outlets as a table', () => {
 			expect(read).toEqual({ edits: [], problems: [], unchanged: house.boxes.length });
 		}
 		const branched = editHouse(fennelLaneRecorded(), [
-			{ do: 'addOutlet', room: 'sewing', name: 'branch', spot: { circuit: 'sewing', after: { box: 'sewing-east-wall' }, branch: true } }
+			{
+				do: 'addOutlet',
+				room: 'sewing',
+				name: 'branch',
+				spot: { circuit: 'sewing', after: { box: 'sewing-east-wall' }, branch: true }
+			}
 		]);
 		if (!branched.ok) throw new Error();
 		expect(readOutletsCsv(branched.house, outletsCsv(branched.house)).edits).toEqual([]);
 	});
 
 	it('builds rooms, circuits and chains in feed order, whatever the order of the rows', () => {
-		const text = 'room,outlet,circuit,breaker,after\nDen,desk,Den,3,Den / door\nDen,door,Den,3,panel\nHall,coats,,,\n';
+		const text =
+			'room,outlet,circuit,breaker,after\nDen,desk,Den,3,Den / door\nDen,door,Den,3,panel\nHall,coats,,,\n';
 		const base = taken(empty(), readDirectoryCsv(empty(), 'space,rating_a,label\n3,15,den\n'));
 		const house = taken(base, readOutletsCsv(base, text));
 		expect(chainOfCircuit(house, 'den').map(({ box }) => box.name)).toEqual(['door', 'desk']);
@@ -141,13 +188,21 @@ describe('outlets as a table', () => {
 			'room,outlet,circuit,breaker\nDen,a,Den,3\nDen,a,Hall,3\n',
 			{ line: 3, column: 'circuit', code: 'onTwoChains', detail: '2' }
 		],
-		['a circuit without a breaker', 'room,outlet,circuit,breaker\nDen,a,Den,\n', { line: 2, column: 'breaker', code: 'newNeedsBreaker' }],
+		[
+			'a circuit without a breaker',
+			'room,outlet,circuit,breaker\nDen,a,Den,\n',
+			{ line: 2, column: 'breaker', code: 'newNeedsBreaker' }
+		],
 		[
 			'a neighbour nobody knows',
 			'room,outlet,circuit,breaker,after\nDen,a,Den,3,Den / z\n',
 			{ line: 2, column: 'after', code: 'unknownOutlet' }
 		],
-		['a device that is not made', 'room,outlet,device\nDen,a,triplex\n', { line: 2, column: 'device', code: 'notOneOf' }],
+		[
+			'a device that is not made',
+			'room,outlet,device\nDen,a,triplex\n',
+			{ line: 2, column: 'device', code: 'notOneOf' }
+		],
 		['no outlet name', 'room,outlet\nDen,\n', { line: 2, column: 'outlet', code: 'missing' }]
 	])('names the place of %s, and takes nothing', (_, text, problem) => {
 		const base = taken(empty(), readDirectoryCsv(empty(), 'space,rating_a,label\n3,15,den\n'));

@@ -35,8 +35,14 @@ export interface CsvProblem {
  * Reads a table with a heading row: commas, semicolons or tabs between cells, quoted or not, with or without a byte order mark. Empty lines are passed over;
  * columns that nobody asks for too.
  */
-export function readCsv(text: string, columns: readonly string[]): { rows: CsvRow[]; problems: CsvProblem[] } {
-	const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { delimiter: delimiterOf(text), skipEmptyLines: false });
+export function readCsv(
+	text: string,
+	columns: readonly string[]
+): { rows: CsvRow[]; problems: CsvProblem[] } {
+	const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
+		delimiter: delimiterOf(text),
+		skipEmptyLines: false
+	});
 	const problems: CsvProblem[] = [];
 	let line = 1;
 	const numbered = parsed.data.map((cells) => {
@@ -46,11 +52,19 @@ export function readCsv(text: string, columns: readonly string[]): { rows: CsvRo
 	});
 	const filled = numbered.filter(({ cells }) => cells.some((cell) => cell.trim() !== ''));
 	for (const error of parsed.errors)
-		if (error.type === 'Quotes') problems.push({ line: numbered[error.row ?? 0]?.line ?? 1, column: '', value: '', code: 'unclosedQuote' });
+		if (error.type === 'Quotes')
+			problems.push({
+				line: numbered[error.row ?? 0]?.line ?? 1,
+				column: '',
+				value: '',
+				code: 'unclosedQuote'
+			});
 	const [head, ...body] = filled;
-	if (!head || body.length === 0) return { rows: [], problems: [...problems, { line: 1, column: '', value: '', code: 'noRows' }] };
+	if (!head || body.length === 0)
+		return { rows: [], problems: [...problems, { line: 1, column: '', value: '', code: 'noRows' }] };
 	const names = head.cells.map((cell) => cell.trim().toLowerCase().replace(/\s+/g, '_'));
-	for (const column of columns) if (!names.includes(column)) problems.push({ line: head.line, column, value: '', code: 'missingColumn' });
+	for (const column of columns)
+		if (!names.includes(column)) problems.push({ line: head.line, column, value: '', code: 'missingColumn' });
 	if (problems.length > 0) return { rows: [], problems };
 	const rows = body.map(({ line: at, cells }) => {
 		if (cells.slice(names.length).some((cell) => cell.trim() !== ''))
@@ -63,7 +77,9 @@ export function readCsv(text: string, columns: readonly string[]): { rows: CsvRo
 /** What stands between the cells: of comma, semicolon and tab the one that cuts the heading into most. */
 function delimiterOf(text: string): string {
 	const head = text.split(/\r?\n/).find((line) => line.trim() !== '') ?? '';
-	return [',', ';', '\t'].reduce((best, each) => (head.split(each).length > head.split(best).length ? each : best));
+	return [',', ';', '\t'].reduce((best, each) =>
+		head.split(each).length > head.split(best).length ? each : best
+	);
 }
 
 /** A table with a heading row, quoted where needed. A cell that a spreadsheet would take for a formula is led by an apostrophe; reading takes it off again. */

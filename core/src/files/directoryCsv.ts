@@ -1,4 +1,12 @@
-import { breakerTypes, editHouse, findBreaker, sameName, type Breaker, type Edit, type House } from '../house';
+import {
+	breakerTypes,
+	editHouse,
+	findBreaker,
+	sameName,
+	type Breaker,
+	type Edit,
+	type House
+} from '../house';
 import { evidenceOf } from '../house/evidence';
 import { readCsv, unguarded, writeCsv, type CsvProblem, type CsvRow } from './csv';
 import { describeProblem } from './problems';
@@ -14,7 +22,8 @@ export interface CsvReading {
 }
 
 /** A breaker's place as written: `14`, `5+7` for two poles, `14a` for one of two thin ones. */
-export const spaceText = ({ spaces, tandem }: Pick<Breaker, 'spaces' | 'tandem'>): string => `${spaces.join('+')}${tandem ?? ''}`;
+export const spaceText = ({ spaces, tandem }: Pick<Breaker, 'spaces' | 'tandem'>): string =>
+	`${spaces.join('+')}${tandem ?? ''}`;
 
 export function readSpace(text: string): { spaces: number[]; tandem?: 'a' | 'b' } | null {
 	const found = /^(\d{1,2})(?:\s*[+&/]\s*(\d{1,2}))?\s*([abAB])?$/.exec(text.trim());
@@ -36,7 +45,14 @@ export function directoryCsv(house: House): string {
 					: evidence.level === 'contradicted'
 						? `contradicted ${evidence.by.on}`
 						: evidence.level;
-			return [panel.name, spaceText(breaker), String(breaker.ratingA), breaker.type ?? 'plain', breaker.label, sure];
+			return [
+				panel.name,
+				spaceText(breaker),
+				String(breaker.ratingA),
+				breaker.type ?? 'plain',
+				breaker.label,
+				sure
+			];
 		})
 	);
 	return writeCsv(directoryColumns, rows);
@@ -58,7 +74,13 @@ export function readDirectoryCsv(house: House, text: string): CsvReading {
 		const key = `${read.panel.id} ${spaceText(read)}`;
 		const earlier = seen.get(key);
 		if (earlier !== undefined) {
-			problems.push({ line: row.line, column: 'space', value: row.cells.space!, code: 'twice', detail: String(earlier) });
+			problems.push({
+				line: row.line,
+				column: 'space',
+				value: row.cells.space!,
+				code: 'twice',
+				detail: String(earlier)
+			});
 			continue;
 		}
 		seen.set(key, row.line);
@@ -70,7 +92,11 @@ export function readDirectoryCsv(house: House, text: string): CsvReading {
 }
 
 /** The edits as far as the house takes them, or the line at which it doesn't. */
-export function checked(house: House, edits: readonly { line: number; edit: Edit }[], unchanged: number): CsvReading {
+export function checked(
+	house: House,
+	edits: readonly { line: number; edit: Edit }[],
+	unchanged: number
+): CsvReading {
 	const edited = editHouse(
 		house,
 		edits.map(({ edit }) => edit)
@@ -78,7 +104,11 @@ export function checked(house: House, edits: readonly { line: number; edit: Edit
 	if (edited.ok) return { edits, problems: [], unchanged };
 	const { refusal } = edited;
 	const detail = refusal.code === 'wouldBeWrong' ? describeProblem(refusal.problem) : refusal.code;
-	return { edits: [], unchanged, problems: [{ line: edits[edited.edit]!.line, column: 'space', value: '', code: 'refused', detail }] };
+	return {
+		edits: [],
+		unchanged,
+		problems: [{ line: edits[edited.edit]!.line, column: 'space', value: '', code: 'refused', detail }]
+	};
 }
 
 interface DirectoryRow {
@@ -94,7 +124,9 @@ function readRow(house: House, { line, cells }: CsvRow): DirectoryRow | { proble
 	const wrong = (column: string, code: CsvProblem['code'], detail?: string) => ({
 		problem: { line, column, value: cells[column] ?? '', code, ...(detail ? { detail } : {}) }
 	});
-	const panel = cells.panel ? house.panels.find(({ name, id }) => sameName(name, cells.panel!) || id === cells.panel) : house.panels[0]!;
+	const panel = cells.panel
+		? house.panels.find(({ name, id }) => sameName(name, cells.panel!) || id === cells.panel)
+		: house.panels[0]!;
 	if (!panel) return wrong('panel', 'unknownPanel', house.panels.map(({ name }) => name).join(', '));
 	if (!cells.space) return wrong('space', 'missing');
 	const place = readSpace(cells.space);
@@ -103,13 +135,29 @@ function readRow(house: House, { line, cells }: CsvRow): DirectoryRow | { proble
 	if (!cells.rating_a || !(ratingA >= 1 && ratingA <= 200)) return wrong('rating_a', 'notANumber', '1–200');
 	const type = breakerTypes.find((each) => each.toLowerCase() === (cells.type || 'plain').toLowerCase());
 	if (!type) return wrong('type', 'notOneOf', breakerTypes.join(', '));
-	return { panel, ...place, ratingA, type: type === 'plain' ? undefined : type, label: unguarded(cells.label!).slice(0, 80) };
+	return {
+		panel,
+		...place,
+		ratingA,
+		type: type === 'plain' ? undefined : type,
+		label: unguarded(cells.label!).slice(0, 80)
+	};
 }
 
 function editFor({ panel, spaces, tandem, ratingA, type, label }: DirectoryRow): Edit | null {
-	const there = panel.breakers.find((breaker) => breaker.spaces[0] === spaces[0] && (breaker.tandem ?? '') === (tandem ?? ''));
+	const there = panel.breakers.find(
+		(breaker) => breaker.spaces[0] === spaces[0] && (breaker.tandem ?? '') === (tandem ?? '')
+	);
 	if (!there)
-		return { do: 'addBreaker', panel: panel.id, spaces, ratingA, label, ...(tandem ? { tandem } : {}), ...(type ? { type } : {}) };
+		return {
+			do: 'addBreaker',
+			panel: panel.id,
+			spaces,
+			ratingA,
+			label,
+			...(tandem ? { tandem } : {}),
+			...(type ? { type } : {})
+		};
 	const same =
 		there.ratingA === ratingA &&
 		there.label === label &&
@@ -124,5 +172,7 @@ export function breakerAt(house: House, text: string): Breaker | undefined {
 	const place = found && readSpace(found[2]!);
 	if (!found || !place) return findBreaker(house, text.trim());
 	const panel = found[1] ? house.panels.find(({ name }) => sameName(name, found[1]!)) : house.panels[0];
-	return panel?.breakers.find(({ spaces, tandem }) => spaces.includes(place.spaces[0]!) && (tandem ?? '') === (place.tandem ?? ''));
+	return panel?.breakers.find(
+		({ spaces, tandem }) => spaces.includes(place.spaces[0]!) && (tandem ?? '') === (place.tandem ?? '')
+	);
 }

@@ -1,8 +1,22 @@
 export { houseSchema } from '../house/schema';
-export { checkHouse, devicePoints, parseHouse, type HouseProblem, type ParsedHouse, type Path } from '../house/check';
+export {
+	checkHouse,
+	devicePoints,
+	parseHouse,
+	type HouseProblem,
+	type ParsedHouse,
+	type Path
+} from '../house/check';
 export { houseJsonSchema } from './houseJsonSchema';
 export { describeProblem, describePath } from './problems';
-export { directoryColumns, directoryCsv, readDirectoryCsv, readSpace, spaceText, type CsvReading } from './directoryCsv';
+export {
+	directoryColumns,
+	directoryCsv,
+	readDirectoryCsv,
+	readSpace,
+	spaceText,
+	type CsvReading
+} from './directoryCsv';
 export { outletColumns, outletsCsv, readOutletsCsv } from './outletsCsv';
 export type { CsvProblem } from './csv';
 export { drawingSvg, fittedMm, tagDrawing, type Drawing, type Shape, type Tag } from './tag';

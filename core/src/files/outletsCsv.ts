@@ -1,9 +1,29 @@
-import { cablesInBox, circuitsInBox, editHouse, findBox, findCircuit, panelOf, sameName, type Box, type Edit, type House } from '../house';
+import {
+	cablesInBox,
+	circuitsInBox,
+	editHouse,
+	findBox,
+	findCircuit,
+	panelOf,
+	sameName,
+	type Box,
+	type Edit,
+	type House
+} from '../house';
 import { readCsv, unguarded, writeCsv, type CsvProblem, type CsvRow } from './csv';
 import { breakerAt, spaceText, type CsvReading } from './directoryCsv';
 import { describeProblem } from './problems';
 
-export const outletColumns = ['room', 'outlet', 'device', 'rating_a', 'circuit', 'breaker', 'after', 'branch'] as const;
+export const outletColumns = [
+	'room',
+	'outlet',
+	'device',
+	'rating_a',
+	'circuit',
+	'breaker',
+	'after',
+	'branch'
+] as const;
 const kinds = ['duplex', 'twoSlot', 'single', 'socketSingle', 'socketTwin'] as const;
 
 /** The outlets as a table, in feed order by circuit; `after` is the outlet before it as `Room / outlet`, or `panel`; empty where not placed. */
@@ -27,7 +47,8 @@ export function outletsCsv(house: House): string {
 	return writeCsv(outletColumns, rows);
 }
 
-const roomName = (house: House, box: Box): string => house.rooms.find(({ id }) => id === box.room)?.name ?? box.room;
+const roomName = (house: House, box: Box): string =>
+	house.rooms.find(({ id }) => id === box.room)?.name ?? box.room;
 const fullName = (house: House, box: Box): string => `${roomName(house, box)} / ${box.name}`;
 const breakerText = (house: House, id: string): string => {
 	const panel = panelOf(house, id)!;
@@ -41,7 +62,8 @@ function inFeedOrder(house: House): Box[] {
 		const walk = (boxId: string) => {
 			if (order.has(boxId)) return;
 			order.set(boxId, order.size);
-			for (const cable of house.cables) if (cable.circuit === id && 'box' in cable.from && cable.from.box === boxId) walk(cable.to.box);
+			for (const cable of house.cables)
+				if (cable.circuit === id && 'box' in cable.from && cable.from.box === boxId) walk(cable.to.box);
 		};
 		for (const cable of house.cables) if (cable.circuit === id && 'panel' in cable.from) walk(cable.to.box);
 	}
@@ -58,8 +80,14 @@ function spotOf(house: House, boxId: string): { circuit: string; after: string; 
 	if (!cable) return null;
 	if ('panel' in cable.from) return { circuit: cable.circuit, after: 'panel', branch: false };
 	const before = cable.from.box;
-	const onward = house.cables.find(({ circuit, from }) => circuit === cable.circuit && 'box' in from && from.box === before);
-	return { circuit: cable.circuit, after: fullName(house, findBox(house, before)!), branch: onward !== cable };
+	const onward = house.cables.find(
+		({ circuit, from }) => circuit === cable.circuit && 'box' in from && from.box === before
+	);
+	return {
+		circuit: cable.circuit,
+		after: fullName(house, findBox(house, before)!),
+		branch: onward !== cable
+	};
 }
 
 /** What a table of outlets would change. Outlets that it doesn't name stay as they are. */
@@ -70,10 +98,12 @@ export function readOutletsCsv(house: House, text: string): CsvReading {
 	for (const row of rows) {
 		const key = keyOf(row);
 		const { room, outlet } = row.cells;
-		if (!room || !outlet) problems.push({ line: row.line, column: room ? 'outlet' : 'room', value: '', code: 'missing' });
+		if (!room || !outlet)
+			problems.push({ line: row.line, column: room ? 'outlet' : 'room', value: '', code: 'missing' });
 		const earlier = named.get(key);
 		if (earlier) {
-			const twoChains = earlier.cells.circuit && row.cells.circuit && !sameName(earlier.cells.circuit, row.cells.circuit);
+			const twoChains =
+				earlier.cells.circuit && row.cells.circuit && !sameName(earlier.cells.circuit, row.cells.circuit);
 			problems.push({
 				line: row.line,
 				column: twoChains ? 'circuit' : 'outlet',
@@ -89,14 +119,25 @@ export function readOutletsCsv(house: House, text: string): CsvReading {
 	return collect(house, ordered);
 }
 
-const keyOf = ({ cells }: CsvRow): string => `${unguarded(cells.room ?? '')} / ${unguarded(cells.outlet ?? '')}`.toLocaleLowerCase();
+const keyOf = ({ cells }: CsvRow): string =>
+	`${unguarded(cells.room ?? '')} / ${unguarded(cells.outlet ?? '')}`.toLocaleLowerCase();
 
 /** Rows so that an outlet comes after the one it is fed from; a chain that leads back to itself is named. */
-function inOrder(rows: readonly CsvRow[], named: ReadonlyMap<string, CsvRow>, problems: CsvProblem[]): CsvRow[] {
+function inOrder(
+	rows: readonly CsvRow[],
+	named: ReadonlyMap<string, CsvRow>,
+	problems: CsvProblem[]
+): CsvRow[] {
 	const done = new Set<CsvRow>();
 	const visit = (row: CsvRow, open: ReadonlySet<CsvRow>) => {
 		if (done.has(row)) return;
-		if (open.has(row)) return void problems.push({ line: row.line, column: 'after', value: row.cells.after ?? '', code: 'afterItself' });
+		if (open.has(row))
+			return void problems.push({
+				line: row.line,
+				column: 'after',
+				value: row.cells.after ?? '',
+				code: 'afterItself'
+			});
 		const before = named.get(unguarded(row.cells.after ?? '').toLocaleLowerCase());
 		if (before) visit(before, new Set([...open, row]));
 		done.add(row);
@@ -146,18 +187,28 @@ function takeRow({ line, cells }: CsvRow, { house, take }: Taking): CsvProblem |
 	});
 	const room = unguarded(cells.room!);
 	const name = unguarded(cells.outlet!);
-	const kind = cells.device ? kinds.find((each) => each.toLowerCase() === cells.device!.toLowerCase()) : undefined;
+	const kind = cells.device
+		? kinds.find((each) => each.toLowerCase() === cells.device!.toLowerCase())
+		: undefined;
 	const roomOf = () => house().rooms.find((each) => sameName(each.name, room));
 	const boxOf = () => house().boxes.find((box) => box.room === roomOf()?.id && sameName(box.name, name));
-	if (cells.device && !kind && cells.device !== boxOf()?.device?.kind) return wrong('device', 'notOneOf', kinds.join(', '));
+	if (cells.device && !kind && cells.device !== boxOf()?.device?.kind)
+		return wrong('device', 'notOneOf', kinds.join(', '));
 	const ratingA = cells.rating_a ? Number(cells.rating_a.replace(',', '.')) : undefined;
-	if (ratingA !== undefined && !(ratingA >= 1 && ratingA <= 63)) return wrong('rating_a', 'notANumber', '1–63');
+	if (ratingA !== undefined && !(ratingA >= 1 && ratingA <= 63))
+		return wrong('rating_a', 'notANumber', '1–63');
 	if (!roomOf()) {
 		const refused = take({ do: 'addRoom', name: room });
 		if (refused) return wrong('room', 'refused', refused);
 	}
 	if (!boxOf()) {
-		const refused = take({ do: 'addOutlet', room: roomOf()!.id, name, ...(kind ? { kind } : {}), ...(ratingA ? { ratingA } : {}) });
+		const refused = take({
+			do: 'addOutlet',
+			room: roomOf()!.id,
+			name,
+			...(kind ? { kind } : {}),
+			...(ratingA ? { ratingA } : {})
+		});
 		if (refused) return wrong('outlet', 'refused', refused);
 	}
 	return cells.circuit || cells.after ? placeRow(boxOf()!.id, cells, { house, take }, wrong) : null;
@@ -193,6 +244,10 @@ function placeRow(
 		findCircuit(house(), now.circuit) === circuitOf() &&
 		(!afterName || (sameName(now.after, afterName || 'panel') && now.branch === branch));
 	if (isThere) return null;
-	const refused = take({ do: 'placeBox', box: boxId, spot: { circuit: circuitOf()!.id, after: wanted, ...(branch ? { branch } : {}) } });
+	const refused = take({
+		do: 'placeBox',
+		box: boxId,
+		spot: { circuit: circuitOf()!.id, after: wanted, ...(branch ? { branch } : {}) }
+	});
 	return refused ? wrong('after', 'refused', refused) : null;
 }

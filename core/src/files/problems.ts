@@ -3,7 +3,9 @@ import type { HouseProblem, Path } from '../house/check';
 /** A path as one would write it: `boxes[3].terminations[0].at`. */
 export function describePath(path: Path): string {
 	if (path.length === 0) return 'the file';
-	return path.map((part, k) => (typeof part === 'number' ? `[${part}]` : k === 0 ? part : `.${part}`)).join('');
+	return path
+		.map((part, k) => (typeof part === 'number' ? `[${part}]` : k === 0 ? part : `.${part}`))
+		.join('');
 }
 
 /** What is wrong in a house file, in a sentence, without the place. */
@@ -14,7 +16,9 @@ export function describeProblem(problem: HouseProblem): string {
 		case 'duplicateId':
 			return `the id “${problem.id}” is used twice`;
 		case 'unknown':
-			return problem.id === '' ? `a ${problem.what} is missing` : `there is no ${problem.what} “${problem.id}”`;
+			return problem.id === ''
+				? `a ${problem.what} is missing`
+				: `there is no ${problem.what} “${problem.id}”`;
 		case 'cableNotInBox':
 			return `cable “${problem.cable}” doesn’t enter box “${problem.box}”`;
 		case 'danglingConductor':

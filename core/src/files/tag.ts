@@ -9,7 +9,13 @@ export type Shape =
 			readonly lineMm: number;
 			readonly filled?: boolean;
 	  }
-	| { readonly kind: 'circle'; readonly x: number; readonly y: number; readonly radiusMm: number; readonly lineMm: number }
+	| {
+			readonly kind: 'circle';
+			readonly x: number;
+			readonly y: number;
+			readonly radiusMm: number;
+			readonly lineMm: number;
+	  }
 	| {
 			readonly kind: 'line';
 			readonly from: readonly [number, number];
@@ -65,7 +71,15 @@ export function tagDrawing(tag: Tag): Drawing {
 			{ kind: 'circle', x: widthMm / 2, y: 9, radiusMm: 3.4, lineMm: 0.5 },
 			{ kind: 'line', from: [6, 19], to: [widthMm - 6, 19], lineMm: 0.3, dashed: true },
 			...hatch,
-			{ kind: 'box', x: 0.6, y: 36, width: widthMm - 1.2, height: 9 + words.length * 9, lineMm: 0.4, filled: true },
+			{
+				kind: 'box',
+				x: 0.6,
+				y: 36,
+				width: widthMm - 1.2,
+				height: 9 + words.length * 9,
+				lineMm: 0.4,
+				filled: true
+			},
 			...words.map((text, k): Shape => ({
 				kind: 'text',
 				x: widthMm / 2,
@@ -84,7 +98,15 @@ export function tagDrawing(tag: Tag): Drawing {
 					{ kind: 'text', x: 5, y: y + 4.6, text, sizeMm: 4.4, bold: true, widthMm: widthMm - 10 }
 				];
 			}),
-			{ kind: 'text', x: widthMm / 2, y: heightMm - 4, text: tag.foot, sizeMm: 2.7, middle: true, widthMm: widthMm - 8 }
+			{
+				kind: 'text',
+				x: widthMm / 2,
+				y: heightMm - 4,
+				text: tag.foot,
+				sizeMm: 2.7,
+				middle: true,
+				widthMm: widthMm - 8
+			}
 		]
 	};
 }
@@ -95,10 +117,15 @@ const roughWidthMm = (text: string, sizeMm: number): number =>
 
 /** The type's height so that a text stays within its width. */
 export const fittedMm = ({ text, sizeMm, widthMm }: Extract<Shape, { kind: 'text' }>): number =>
-	widthMm === undefined ? sizeMm : Math.min(sizeMm, (sizeMm * widthMm) / Math.max(1, roughWidthMm(text, sizeMm)));
+	widthMm === undefined
+		? sizeMm
+		: Math.min(sizeMm, (sizeMm * widthMm) / Math.max(1, roughWidthMm(text, sizeMm)));
 
 const escaped = (text: string): string =>
-	text.replace(/[&<>"']/g, (letter) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' })[letter]!);
+	text.replace(
+		/[&<>"']/g,
+		(letter) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' })[letter]!
+	);
 
 /** A drawing as an SVG document, in millimetres. */
 export function drawingSvg({ widthMm, heightMm, title, shapes }: Drawing): string {

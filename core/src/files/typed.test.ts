@@ -13,7 +13,11 @@ describe('a directory typed by hand', () => {
 		);
 		expect(problems).toEqual([]);
 		expect(
-			edits.map((edit) => (edit.do === 'addBreaker' ? [edit.spaces.join('+') + (edit.tandem ?? ''), edit.ratingA, edit.label] : []))
+			edits.map((edit) =>
+				edit.do === 'addBreaker'
+					? [edit.spaces.join('+') + (edit.tandem ?? ''), edit.ratingA, edit.label]
+					: []
+			)
 		).toEqual([
 			['1', 15, 'Porch'],
 			['2', 20, 'Kitchen, left'],
@@ -28,7 +32,10 @@ describe('a directory typed by hand', () => {
 	});
 
 	it('names the line that can’t be right, and takes the others', () => {
-		const { edits, problems } = readTypedDirectory(us, 'Kitchen\n2 20 Den\n2 15 Attic\n4+5 30 Range\n99 15 Far\n6 900 Odd');
+		const { edits, problems } = readTypedDirectory(
+			us,
+			'Kitchen\n2 20 Den\n2 15 Attic\n4+5 30 Range\n99 15 Far\n6 900 Odd'
+		);
 		expect(edits).toHaveLength(1);
 		expect(problems.map(({ line, code }) => [line, code])).toEqual([
 			[1, 'noSpace'],
@@ -40,13 +47,19 @@ describe('a directory typed by hand', () => {
 	});
 
 	it('a uk way without a rating is a ring’s', () => {
-		expect(readTypedDirectory(uk, '3 Upstairs sockets').edits[0]).toMatchObject({ ratingA: 32, label: 'Upstairs sockets' });
+		expect(readTypedDirectory(uk, '3 Upstairs sockets').edits[0]).toMatchObject({
+			ratingA: 32,
+			label: 'Upstairs sockets'
+		});
 	});
 });
 
 describe('rooms typed by hand', () => {
 	it('a room a line with its outlets, in any script', () => {
-		const { edits, problems } = readTypedRooms(us, 'Sewing room: east wall, door\nHall\nκουζίνα：πάγκος、παράθυρο');
+		const { edits, problems } = readTypedRooms(
+			us,
+			'Sewing room: east wall, door\nHall\nκουζίνα：πάγκος、παράθυρο'
+		);
 		expect(problems).toEqual([]);
 		const made = editHouse(us, edits);
 		if (!made.ok) throw new Error();

@@ -34,7 +34,13 @@ export function readTypedDirectory(house: House, text: string): Typed {
 		const key = `${place.spaces.join('+')}${place.tandem ?? ''}`;
 		if (seen.has(key)) return void problems.push({ line, text: row, code: 'twice' });
 		seen.add(key);
-		const edit: Edit = { do: 'addBreaker', panel: house.panels[0]!.id, ...place, ratingA, label: found[3]!.trim().slice(0, 80) };
+		const edit: Edit = {
+			do: 'addBreaker',
+			panel: house.panels[0]!.id,
+			...place,
+			ratingA,
+			label: found[3]!.trim().slice(0, 80)
+		};
 		const edited = editHouse(now, [edit]);
 		if (!edited.ok) return void problems.push({ line, text: row, code: 'doesNotFit' });
 		now = edited.house;
@@ -58,14 +64,16 @@ export function readTypedRooms(house: House, text: string): Typed {
 	numbered(text).forEach(({ line, text: row }) => {
 		const [name = '', ...rest] = row.split(/[:：]/);
 		if (name.trim() === '') return void problems.push({ line, text: row, code: 'noRoom' });
-		if (!take({ do: 'addRoom', name: name.trim().slice(0, 80) })) return void problems.push({ line, text: row, code: 'twice' });
+		if (!take({ do: 'addRoom', name: name.trim().slice(0, 80) }))
+			return void problems.push({ line, text: row, code: 'twice' });
 		const room = now.rooms.at(-1)!.id;
 		const outlets = rest
 			.join(':')
 			.split(/[,;，、]/)
 			.map((each) => each.trim().slice(0, 80))
 			.filter(Boolean);
-		if (outlets.some((each) => !take({ do: 'addOutlet', room, name: each }))) problems.push({ line, text: row, code: 'twice' });
+		if (outlets.some((each) => !take({ do: 'addOutlet', room, name: each })))
+			problems.push({ line, text: row, code: 'twice' });
 	});
 	return { edits, problems };
 }

@@ -13,13 +13,33 @@ export type HouseProblem = { readonly path: Path } & (
 	| { readonly code: 'duplicateId'; readonly id: string }
 	| {
 			readonly code: 'unknown';
-			readonly what: 'room' | 'box' | 'panel' | 'circuit' | 'breaker' | 'cable' | 'conductor' | 'joint' | 'terminal' | 'half';
+			readonly what:
+				| 'room'
+				| 'box'
+				| 'panel'
+				| 'circuit'
+				| 'breaker'
+				| 'cable'
+				| 'conductor'
+				| 'joint'
+				| 'terminal'
+				| 'half';
 			readonly id: string;
 	  }
 	| { readonly code: 'cableNotInBox'; readonly cable: string; readonly box: string }
-	| { readonly code: 'danglingConductor'; readonly cable: string; readonly conductor: string; readonly box: string }
+	| {
+			readonly code: 'danglingConductor';
+			readonly cable: string;
+			readonly conductor: string;
+			readonly box: string;
+	  }
 	| { readonly code: 'conductorTwice'; readonly cable: string; readonly conductor: string }
-	| { readonly code: 'terminalOverfull'; readonly terminal: string; readonly wires: number; readonly takes: number }
+	| {
+			readonly code: 'terminalOverfull';
+			readonly terminal: string;
+			readonly wires: number;
+			readonly takes: number;
+	  }
 	| { readonly code: 'notHeldThatWay'; readonly terminal: string; readonly how: string }
 	| { readonly code: 'tooManyCables'; readonly box: string; readonly cables: number }
 	| { readonly code: 'spaceTaken'; readonly space: number; readonly by: string }
@@ -33,7 +53,9 @@ export type HouseProblem = { readonly path: Path } & (
 	| { readonly code: 'cableToItself'; readonly box: string }
 );
 
-export type ParsedHouse = { readonly ok: true; readonly house: House } | { readonly ok: false; readonly problems: readonly HouseProblem[] };
+export type ParsedHouse =
+	| { readonly ok: true; readonly house: House }
+	| { readonly ok: false; readonly problems: readonly HouseProblem[] };
 
 /** Parses and checks anything as a house: first its form, then that every reference leads somewhere and every conductor ends once. */
 export function parseHouse(value: unknown): ParsedHouse {
@@ -70,11 +92,13 @@ function uniqueIds(house: House): HouseProblem[] {
 			seen.add(id);
 		});
 	};
-	for (const key of ['rooms', 'panels', 'circuits', 'boxes', 'cables', 'loads'] as const) check(house[key], [key]);
+	for (const key of ['rooms', 'panels', 'circuits', 'boxes', 'cables', 'loads'] as const)
+		check(house[key], [key]);
 	const breakersSeen = new Set<string>();
 	house.panels.forEach((panel, k) => {
 		panel.breakers.forEach(({ id }, b) => {
-			if (breakersSeen.has(id)) problems.push({ code: 'duplicateId', path: ['panels', k, 'breakers', b, 'id'], id });
+			if (breakersSeen.has(id))
+				problems.push({ code: 'duplicateId', path: ['panels', k, 'breakers', b, 'id'], id });
 			breakersSeen.add(id);
 		});
 		check(panel.residualDevices, ['panels', k, 'residualDevices']);
@@ -95,25 +119,35 @@ function checkPanel(house: House, panel: Panel, path: Path): HouseProblem[] {
 		breaker.spaces.forEach((space, s) => {
 			// Two thin breakers may share a space, one to a half.
 			const by = taken.find(
-				(other) => other.space === space && (!breaker.tandem || !other.breaker.tandem || breaker.tandem === other.breaker.tandem)
+				(other) =>
+					other.space === space &&
+					(!breaker.tandem || !other.breaker.tandem || breaker.tandem === other.breaker.tandem)
 			);
 			if (by) problems.push({ code: 'spaceTaken', path: [...at, s], space, by: by.breaker.id });
 			taken.push({ space, breaker });
-			if (space > panel.spaces) problems.push({ code: 'spaceOutside', path: [...at, s], space, spaces: panel.spaces });
+			if (space > panel.spaces)
+				problems.push({ code: 'spaceOutside', path: [...at, s], space, spaces: panel.spaces });
 		});
 		const [first, second] = breaker.spaces;
 		const apart = house.region === 'us' ? 2 : 1;
-		if (second !== undefined && second - first! !== apart) problems.push({ code: 'twoPoleAcross', path: at, spaces: breaker.spaces });
+		if (second !== undefined && second - first! !== apart)
+			problems.push({ code: 'twoPoleAcross', path: at, spaces: breaker.spaces });
 		breaker.findings.forEach(({ box }, f) => {
 			if (!house.boxes.some(({ id }) => id === box))
-				problems.push({ code: 'unknown', what: 'box', path: [...path, 'breakers', k, 'findings', f, 'box'], id: box });
+				problems.push({
+					code: 'unknown',
+					what: 'box',
+					path: [...path, 'breakers', k, 'findings', f, 'box'],
+					id: box
+				});
 		});
 	});
 	const covered = new Set<string>();
 	panel.residualDevices.forEach((device, k) =>
 		device.covers.forEach((id, c) => {
 			const at = [...path, 'residualDevices', k, 'covers', c];
-			if (!panel.breakers.some((breaker) => breaker.id === id)) problems.push({ code: 'unknown', what: 'breaker', path: at, id });
+			if (!panel.breakers.some((breaker) => breaker.id === id))
+				problems.push({ code: 'unknown', what: 'breaker', path: at, id });
 			if (covered.has(id)) problems.push({ code: 'coveredTwice', path: at, breaker: id });
 			covered.add(id);
 		})
@@ -128,10 +162,17 @@ function checkFeeders(house: House): HouseProblem[] {
 		if (k === 0) return panel.fedFrom ? [{ code: 'feedsItself', path: at, panel: panel.id }] : [];
 		if (!panel.fedFrom) return [{ code: 'unknown', what: 'breaker', path: ['panels', k, 'fedFrom'], id: '' }];
 		const seen = new Set([panel.id]);
-		for (let now = panelOf(house, panel.fedFrom.breaker); ; now = now.fedFrom && panelOf(house, now.fedFrom.breaker)) {
+		for (
+			let now = panelOf(house, panel.fedFrom.breaker);
+			;
+			now = now.fedFrom && panelOf(house, now.fedFrom.breaker)
+		) {
 			if (!now) return [{ code: 'unknown', what: 'breaker', path: at, id: panel.fedFrom.breaker }];
 			if (seen.has(now.id)) return [{ code: 'feedsItself', path: at, panel: panel.id }];
-			if (!now.fedFrom) return now === house.panels[0] ? [] : [{ code: 'unknown', what: 'breaker', path: at, id: panel.fedFrom.breaker }];
+			if (!now.fedFrom)
+				return now === house.panels[0]
+					? []
+					: [{ code: 'unknown', what: 'breaker', path: at, id: panel.fedFrom.breaker }];
 			seen.add(now.id);
 		}
 	});
@@ -152,7 +193,8 @@ function chainCycles(house: House): HouseProblem[] {
 			const from = rootOf('panel' in cable.from ? 'panel' : `box ${cable.from.box}`);
 			const to = rootOf(`box ${cable.to.box}`);
 			if (from !== to) group.set(to, from);
-			else if (allowed-- <= 0) return [{ code: 'chainCycle', path: ['cables', k], circuit: id, cable: cable.id }];
+			else if (allowed-- <= 0)
+				return [{ code: 'chainCycle', path: ['cables', k], circuit: id, cable: cable.id }];
 			return [];
 		});
 	});
@@ -160,7 +202,12 @@ function chainCycles(house: House): HouseProblem[] {
 
 function references(house: House): HouseProblem[] {
 	const problems: HouseProblem[] = [];
-	const need = (what: 'room' | 'box' | 'panel' | 'circuit' | 'breaker', known: ReadonlySet<string>, id: string, path: Path) => {
+	const need = (
+		what: 'room' | 'box' | 'panel' | 'circuit' | 'breaker',
+		known: ReadonlySet<string>,
+		id: string,
+		path: Path
+	) => {
 		if (!known.has(id)) problems.push({ code: 'unknown', what, path, id });
 	};
 	const ids = (items: readonly { readonly id: string }[]) => new Set(items.map(({ id }) => id));
@@ -169,21 +216,30 @@ function references(house: House): HouseProblem[] {
 	const circuits = ids(house.circuits);
 	const panels = ids(house.panels);
 	const breakerIds = new Set(house.panels.flatMap((panel) => panel.breakers.map(({ id }) => id)));
-	house.circuits.forEach(({ breaker }, k) => need('breaker', breakerIds, breaker, ['circuits', k, 'breaker']));
+	house.circuits.forEach(({ breaker }, k) =>
+		need('breaker', breakerIds, breaker, ['circuits', k, 'breaker'])
+	);
 	house.boxes.forEach(({ room }, k) => need('room', rooms, room, ['boxes', k, 'room']));
 	house.cables.forEach((cable, k) => {
 		need('circuit', circuits, cable.circuit, ['cables', k, 'circuit']);
 		cable.conductors.forEach(({ circuit }, c) => {
-			if (circuit !== undefined) need('circuit', circuits, circuit, ['cables', k, 'conductors', c, 'circuit']);
+			if (circuit !== undefined)
+				need('circuit', circuits, circuit, ['cables', k, 'conductors', c, 'circuit']);
 		});
 		need('box', boxes, cable.to.box, ['cables', k, 'to', 'box']);
 		if ('box' in cable.from) {
 			need('box', boxes, cable.from.box, ['cables', k, 'from', 'box']);
-			if (cable.from.box === cable.to.box) problems.push({ code: 'cableToItself', path: ['cables', k, 'to', 'box'], box: cable.to.box });
+			if (cable.from.box === cable.to.box)
+				problems.push({ code: 'cableToItself', path: ['cables', k, 'to', 'box'], box: cable.to.box });
 		} else need('panel', panels, cable.from.panel, ['cables', k, 'from', 'panel']);
 		cable.landings?.forEach(({ conductor }, l) => {
 			if (!cable.conductors.some(({ id }) => id === conductor))
-				problems.push({ code: 'unknown', what: 'conductor', path: ['cables', k, 'landings', l, 'conductor'], id: conductor });
+				problems.push({
+					code: 'unknown',
+					what: 'conductor',
+					path: ['cables', k, 'landings', l, 'conductor'],
+					id: conductor
+				});
 		});
 		for (const size of new Set(cable.conductors.map((conductor) => conductor.size ?? cable.size)))
 			if (resistanceOhmPerM(size, cable.material) === null)
@@ -203,23 +259,48 @@ function checkBox(house: House, box: Box, path: Path): HouseProblem[] {
 	const ends = cablesInBox(house, box.id);
 	const landed = new Map<string, { how: string | undefined; path: Path }[]>();
 	const checkAt = (key: string, at: string, how: string | undefined, where: Path) => {
-		if (at === 'box' && box.material !== 'metal') problems.push({ code: 'noMetal', path: [...where, key], box: box.id });
+		if (at === 'box' && box.material !== 'metal')
+			problems.push({ code: 'noMetal', path: [...where, key], box: box.id });
 		if (at.startsWith('joint:') && !box.joints.some(({ id }) => `joint:${id}` === at))
 			problems.push({ code: 'unknown', what: 'joint', path: [...where, key], id: at.slice(6) });
-		if (at.startsWith('terminal:')) landed.set(at.slice(9), [...(landed.get(at.slice(9)) ?? []), { how, path: [...where, key] }]);
+		if (at.startsWith('terminal:'))
+			landed.set(at.slice(9), [...(landed.get(at.slice(9)) ?? []), { how, path: [...where, key] }]);
 	};
-	if (ends.length > mostCablesInBox) problems.push({ code: 'tooManyCables', path, box: box.id, cables: ends.length });
+	if (ends.length > mostCablesInBox)
+		problems.push({ code: 'tooManyCables', path, box: box.id, cables: ends.length });
 	const seen = new Set<string>();
 	box.terminations.forEach((termination, k) => {
 		const where = [...path, 'terminations', k];
 		const cable = house.cables.find(({ id }) => id === termination.cable);
-		if (!cable) return void problems.push({ code: 'unknown', what: 'cable', path: [...where, 'cable'], id: termination.cable });
+		if (!cable)
+			return void problems.push({
+				code: 'unknown',
+				what: 'cable',
+				path: [...where, 'cable'],
+				id: termination.cable
+			});
 		if (!ends.some((end) => end.cable === cable))
-			return void problems.push({ code: 'cableNotInBox', path: [...where, 'cable'], cable: cable.id, box: box.id });
+			return void problems.push({
+				code: 'cableNotInBox',
+				path: [...where, 'cable'],
+				cable: cable.id,
+				box: box.id
+			});
 		if (!cable.conductors.some(({ id }) => id === termination.conductor))
-			return void problems.push({ code: 'unknown', what: 'conductor', path: [...where, 'conductor'], id: termination.conductor });
+			return void problems.push({
+				code: 'unknown',
+				what: 'conductor',
+				path: [...where, 'conductor'],
+				id: termination.conductor
+			});
 		const key = `${termination.cable} ${termination.conductor}`;
-		if (seen.has(key)) problems.push({ code: 'conductorTwice', path: where, cable: termination.cable, conductor: termination.conductor });
+		if (seen.has(key))
+			problems.push({
+				code: 'conductorTwice',
+				path: where,
+				cable: termination.cable,
+				conductor: termination.conductor
+			});
 		seen.add(key);
 		checkAt('at', termination.at, termination.how, where);
 	});
@@ -235,7 +316,12 @@ function checkBox(house: House, box: Box, path: Path): HouseProblem[] {
 				});
 	box.supply?.cables.forEach((id, k) => {
 		if (!ends.some(({ cable }) => cable.id === id))
-			problems.push({ code: 'cableNotInBox', path: [...path, 'supply', 'cables', k], cable: id, box: box.id });
+			problems.push({
+				code: 'cableNotInBox',
+				path: [...path, 'supply', 'cables', k],
+				cable: id,
+				box: box.id
+			});
 	});
 	box.pigtails.forEach((pigtail, k) => {
 		const where = [...path, 'pigtails', k];
@@ -245,7 +331,10 @@ function checkBox(house: House, box: Box, path: Path): HouseProblem[] {
 	return [...problems, ...checkTerminals(box, landed)];
 }
 
-function checkTerminals(box: Box, landed: ReadonlyMap<string, readonly { how: string | undefined; path: Path }[]>): HouseProblem[] {
+function checkTerminals(
+	box: Box,
+	landed: ReadonlyMap<string, readonly { how: string | undefined; path: Path }[]>
+): HouseProblem[] {
 	const problems: HouseProblem[] = [];
 	const terminals = box.device ? deviceModel(box.device).terminals : [];
 	for (const [name, wires] of landed) {
@@ -264,7 +353,13 @@ function checkTerminals(box: Box, landed: ReadonlyMap<string, readonly { how: st
 		for (const [way, count] of byWay) {
 			const takes = terminal.takes[way as keyof typeof terminal.takes];
 			if (takes !== undefined && count > takes)
-				problems.push({ code: 'terminalOverfull', path: wires.at(-1)!.path, terminal: name, wires: count, takes });
+				problems.push({
+					code: 'terminalOverfull',
+					path: wires.at(-1)!.path,
+					terminal: name,
+					wires: count,
+					takes
+				});
 		}
 	}
 	return problems;
@@ -274,6 +369,8 @@ function checkTerminals(box: Box, landed: ReadonlyMap<string, readonly { how: st
 export function devicePoints(box: Box): string[] {
 	if (!box.device) return [];
 	const model = deviceModel(box.device);
-	const contacts = model.halves.flatMap((half) => (['hot', 'neutral', 'ground'] as const).map((role) => contactPoint(half, role)));
+	const contacts = model.halves.flatMap((half) =>
+		(['hot', 'neutral', 'ground'] as const).map((role) => contactPoint(half, role))
+	);
 	return [...model.terminals.map(({ name }) => name), ...contacts];
 }

@@ -71,7 +71,12 @@ function service(house: House, panel: Panel, branches: Branch[]): void {
 }
 
 /** A sub-panel's supply: hots from the poles of its breaker, neutral and ground each from the bar of the panel that breaker sits in. */
-function feeder(house: House, sub: Panel, { breaker, lengthM, size }: NonNullable<Panel['fedFrom']>, branches: Branch[]): void {
+function feeder(
+	house: House,
+	sub: Panel,
+	{ breaker, lengthM, size }: NonNullable<Panel['fedFrom']>,
+	branches: Branch[]
+): void {
 	const parent = panelOf(house, breaker);
 	if (!parent) throw new Error(`panel ${sub.id}: no breaker ${breaker}`);
 	const ohm = resistanceOhmPerM(size, 'copper')! * lengthM;
@@ -96,43 +101,64 @@ function feeder(house: House, sub: Panel, { breaker, lengthM, size }: NonNullabl
 
 /** Where the neutral that goes with a breaker starts: its own residual-current part, that of the device it stands behind, or the bar. */
 function neutralStart(panel: Panel, breakerId: string): string {
-	if (sensesResidual(panel.breakers.find(({ id }) => id === breakerId)!)) return points.breakerNeutral(breakerId);
+	if (sensesResidual(panel.breakers.find(({ id }) => id === breakerId)!))
+		return points.breakerNeutral(breakerId);
 	const residual = panel.residualDevices.find(({ covers }) => covers.includes(breakerId));
 	return residual ? points.residualNeutral(residual.id) : points.neutralBar(panel.id);
 }
 
 export const sensesResidual = ({ type }: Breaker): boolean => type === 'residual' || type === 'dualFunction';
 /** What a breaker's own residual-current part trips at, mA. */
-export const tripMaOf = (house: House, breaker: Breaker): number => breaker.tripMa ?? (house.region === 'us' ? 5 : 30);
+export const tripMaOf = (house: House, breaker: Breaker): number =>
+	breaker.tripMa ?? (house.region === 'us' ? 5 : 30);
 
 function breakers(house: House, panel: Panel, branches: Branch[]): void {
 	for (const device of panel.residualDevices) {
 		branches.push(
-			closing(`residual device ${device.id} line`, points.bus(panel.id, 0), points.residualLine(device.id), device.on),
-			closing(`residual device ${device.id} neutral`, points.neutralBar(panel.id), points.residualNeutral(device.id), device.on)
+			closing(
+				`residual device ${device.id} line`,
+				points.bus(panel.id, 0),
+				points.residualLine(device.id),
+				device.on
+			),
+			closing(
+				`residual device ${device.id} neutral`,
+				points.neutralBar(panel.id),
+				points.residualNeutral(device.id),
+				device.on
+			)
 		);
 	}
 	for (const breaker of panel.breakers) {
 		const residual = panel.residualDevices.find(({ covers }) => covers.includes(breaker.id));
 		breaker.spaces.forEach((space, k) => {
 			const pole = k as 0 | 1;
-			const supply = residual ? points.residualLine(residual.id) : points.bus(panel.id, legOfSpace(house, space));
-			branches.push(closing(breakerBranchId(breaker.id, pole), supply, points.breaker(breaker.id, pole), breaker.on));
+			const supply = residual
+				? points.residualLine(residual.id)
+				: points.bus(panel.id, legOfSpace(house, space));
+			branches.push(
+				closing(breakerBranchId(breaker.id, pole), supply, points.breaker(breaker.id, pole), breaker.on)
+			);
 		});
 		if (sensesResidual(breaker)) {
 			const from = residual ? points.residualNeutral(residual.id) : points.neutralBar(panel.id);
-			branches.push(wire(breakerNeutralId(breaker.id), from, points.breakerNeutral(breaker.id), goodJointOhm));
+			branches.push(
+				wire(breakerNeutralId(breaker.id), from, points.breakerNeutral(breaker.id), goodJointOhm)
+			);
 		}
 	}
 }
 
 export const breakerNeutralId = (breakerId: string): string => `breaker ${breakerId} neutral`;
-export const breakerBranchId = (breakerId: string, pole: 0 | 1): string => `breaker ${breakerId} pole ${pole + 1}`;
+export const breakerBranchId = (breakerId: string, pole: 0 | 1): string =>
+	`breaker ${breakerId} pole ${pole + 1}`;
 
 /** Where each conductor of a circuit's first cable lands in the panel. */
 function startOfCircuit(house: House) {
 	const breakerOf = new Map(house.circuits.map(({ id, breaker }) => [id, breaker]));
-	const panels = new Map(house.panels.flatMap((panel) => panel.breakers.map(({ id }) => [id, panel] as const)));
+	const panels = new Map(
+		house.panels.flatMap((panel) => panel.breakers.map(({ id }) => [id, panel] as const))
+	);
 	return (cable: Cable, conductor: Conductor): string => {
 		const circuit = conductor.circuit ?? cable.circuit;
 		const breaker = breakerOf.get(circuit);
@@ -141,13 +167,18 @@ function startOfCircuit(house: House) {
 		if (conductor.role === 'ground') return points.earth(panel.id);
 		if (conductor.role === 'neutral') return neutralStart(panel, breaker);
 		const hots = cable.conductors.filter(
-			({ role, circuit: own }) => (role === 'hot' || role === 'switchedHot') && (own ?? cable.circuit) === circuit
+			({ role, circuit: own }) =>
+				(role === 'hot' || role === 'switchedHot') && (own ?? cable.circuit) === circuit
 		);
 		return points.breaker(breaker, hots.findIndex(({ id }) => id === conductor.id) === 1 ? 1 : 0);
 	};
 }
 
-function cableBranches(cable: Cable, start: (cable: Cable, conductor: Conductor) => string, branches: Branch[]): void {
+function cableBranches(
+	cable: Cable,
+	start: (cable: Cable, conductor: Conductor) => string,
+	branches: Branch[]
+): void {
 	cable.conductors.forEach((conductor, k) => {
 		const size = conductor.size ?? cable.size;
 		const perM = resistanceOhmPerM(size, cable.material);
@@ -159,7 +190,9 @@ function cableBranches(cable: Cable, start: (cable: Cable, conductor: Conductor)
 		const landed = cable.landings?.find((each) => each.conductor === conductor.id);
 		if ('panel' in cable.from && landed?.on !== 'nothing') {
 			const as = landed?.on ? { ...conductor, role: landed.on } : conductor;
-			branches.push(wire(`${name} at the panel`, start(cable, as), near, landed?.resistanceOhm ?? goodJointOhm));
+			branches.push(
+				wire(`${name} at the panel`, start(cable, as), near, landed?.resistanceOhm ?? goodJointOhm)
+			);
 		}
 		const neighbour = cable.conductors[k + 1];
 		if (neighbour)
@@ -199,8 +232,12 @@ function boxBranches(cables: ReadonlyMap<string, Cable>, box: Box, branches: Bra
 		const cable = cables.get(cableId);
 		if (!cable) throw new Error(`box ${box.id}: no cable ${cableId}`);
 		const here = points.conductor(cableId, conductor, cable.to.box === box.id ? 'to' : 'from');
-		if (to !== null && !open) branches.push(wire(`${cableId} ${conductor} in ${box.id}`, here, to, resistanceOhm ?? goodJointOhm));
-		if (touches) branches.push(wire(`${cableId} ${conductor} touching ${box.id}`, here, points.metal(box.id), goodJointOhm));
+		if (to !== null && !open)
+			branches.push(wire(`${cableId} ${conductor} in ${box.id}`, here, to, resistanceOhm ?? goodJointOhm));
+		if (touches)
+			branches.push(
+				wire(`${cableId} ${conductor} touching ${box.id}`, here, points.metal(box.id), goodJointOhm)
+			);
 	}
 	for (const pigtail of box.pigtails) {
 		const free = points.pigtail(box.id, pigtail.id);
@@ -208,13 +245,21 @@ function boxBranches(cables: ReadonlyMap<string, Cable>, box: Box, branches: Bra
 		const to = pointAt(box, pigtail.to);
 		if (from !== null) branches.push(wire(`pigtail ${box.id} ${pigtail.id} from`, from, free, goodJointOhm));
 		if (to !== null && !pigtail.open)
-			branches.push(wire(`pigtail ${box.id} ${pigtail.id} to`, free, to, pigtail.resistanceOhm ?? goodJointOhm));
+			branches.push(
+				wire(`pigtail ${box.id} ${pigtail.id} to`, free, to, pigtail.resistanceOhm ?? goodJointOhm)
+			);
 	}
 	if (!box.device) return;
 	for (const { id, from, to, resistanceOhm, capacitanceF } of deviceModel(box.device).links) {
-		const ends = { id: linkBranchId(box.id, id), from: points.terminal(box.id, from), to: points.terminal(box.id, to) };
+		const ends = {
+			id: linkBranchId(box.id, id),
+			from: points.terminal(box.id, from),
+			to: points.terminal(box.id, to)
+		};
 		branches.push(
-			capacitanceF === undefined ? wire(ends.id, ends.from, ends.to, resistanceOhm) : { kind: 'capacitor', ...ends, capacitanceF }
+			capacitanceF === undefined
+				? wire(ends.id, ends.from, ends.to, resistanceOhm)
+				: { kind: 'capacitor', ...ends, capacitanceF }
 		);
 	}
 }
@@ -229,7 +274,13 @@ function pointAt(box: Box, at: string): string | null {
 	return kind === 'joint' ? points.joint(box.id, name) : points.terminal(box.id, name);
 }
 
-const wire = (id: string, from: string, to: string, resistanceOhm: number): Branch => ({ kind: 'resistor', id, from, to, resistanceOhm });
+const wire = (id: string, from: string, to: string, resistanceOhm: number): Branch => ({
+	kind: 'resistor',
+	id,
+	from,
+	to,
+	resistanceOhm
+});
 const closing = (id: string, from: string, to: string, closed: boolean): Branch => ({
 	kind: 'switch',
 	id,

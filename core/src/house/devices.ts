@@ -62,7 +62,12 @@ export const residualButtonOhm = 15e3;
 /** Points of a half that a plug or a probe touches. */
 export const contactPoint = (half: Half, role: ContactRole): string => `${half}.${role}`;
 
-const link = (id: string, from: string, to: string, resistanceOhm = goodJointOhm): InternalLink => ({ id, from, to, resistanceOhm });
+const link = (id: string, from: string, to: string, resistanceOhm = goodJointOhm): InternalLink => ({
+	id,
+	from,
+	to,
+	resistanceOhm
+});
 const charger = (hot: string, neutral: string): InternalLink => ({
 	id: 'charger',
 	from: hot,
@@ -76,7 +81,11 @@ export function deviceModel(device: Device): DeviceModel {
 	switch (device.kind) {
 		case 'fixed':
 			return {
-				terminals: contactRoles.map((role) => ({ name: role, role, takes: { hook: 1, screw: 2, pillar: 2 } })),
+				terminals: contactRoles.map((role) => ({
+					name: role,
+					role,
+					takes: { hook: 1, screw: 2, pillar: 2 }
+				})),
 				halves: [],
 				links: device.on ? [link('load', 'hot', 'neutral', device.resistanceOhm)] : []
 			};
@@ -107,7 +116,11 @@ export function deviceModel(device: Device): DeviceModel {
 	}
 }
 
-const contactsOf = (device: { contacts: 'good' | 'worn' }, half: Half, at: Partial<Record<ContactRole, string>>): InternalLink[] =>
+const contactsOf = (
+	device: { contacts: 'good' | 'worn' },
+	half: Half,
+	at: Partial<Record<ContactRole, string>>
+): InternalLink[] =>
 	contactRoles.flatMap((role) =>
 		at[role] === undefined
 			? []
@@ -153,7 +166,9 @@ function grouped(device: Extract<Device, { kind: 'usb' | 'single' }>): DeviceMod
 		],
 		halves,
 		links: [
-			...halves.flatMap((half) => contactsOf(device, half, { hot: 'hot', neutral: 'neutral', ground: 'ground' })),
+			...halves.flatMap((half) =>
+				contactsOf(device, half, { hot: 'hot', neutral: 'neutral', ground: 'ground' })
+			),
 			...(device.kind === 'usb' ? [charger('hot', 'neutral')] : [])
 		]
 	};
@@ -175,9 +190,15 @@ function socket(device: Extract<Device, { kind: 'socketSingle' | 'socketTwin' | 
 		halves,
 		links: [
 			link('ground strap', 'groundA', 'groundB'),
-			...(residual ? [link('sensed hot', 'hot', 'sensedHot'), link('sensed neutral', 'neutral', 'sensedNeutral')] : []),
-			...(residual && closed ? [link('contact hot', 'sensedHot', hot), link('contact neutral', 'sensedNeutral', neutral)] : []),
-			...halves.flatMap((half) => contactsOf(device, half, { ...(isOff(half) ? {} : { hot }), neutral, ground: 'groundA' })),
+			...(residual
+				? [link('sensed hot', 'hot', 'sensedHot'), link('sensed neutral', 'neutral', 'sensedNeutral')]
+				: []),
+			...(residual && closed
+				? [link('contact hot', 'sensedHot', hot), link('contact neutral', 'sensedNeutral', neutral)]
+				: []),
+			...halves.flatMap((half) =>
+				contactsOf(device, half, { ...(isOff(half) ? {} : { hot }), neutral, ground: 'groundA' })
+			),
 			...(device.kind === 'socketTwin' && device.usb ? [charger('hot', 'neutral')] : [])
 		],
 		...(residual ? { protection: residualOf(device, false), supply: ['hot', 'neutral'] as const } : {})
@@ -197,14 +218,18 @@ const residualOf = (device: { readonly tripMa: number }, findsGroundedNeutral: b
  * the supply is on; an old one's face is simply its load side.
  */
 function gfci(device: Extract<Device, { kind: 'gfci' }>): DeviceModel {
-	const face = device.make === 'current' ? (['faceHot', 'faceNeutral'] as const) : (['loadHot', 'loadNeutral'] as const);
+	const face =
+		device.make === 'current' ? (['faceHot', 'faceNeutral'] as const) : (['loadHot', 'loadNeutral'] as const);
 	const closed = device.tripped
 		? []
 		: [
 				link('contact hot', 'sensedHot', 'loadHot'),
 				link('contact neutral', 'sensedNeutral', 'loadNeutral'),
 				...(device.make === 'current'
-					? [link('face contact hot', 'sensedHot', face[0]), link('face contact neutral', 'sensedNeutral', face[1])]
+					? [
+							link('face contact hot', 'sensedHot', face[0]),
+							link('face contact neutral', 'sensedNeutral', face[1])
+						]
 					: [])
 			];
 	const senses = device.protection !== 'arcFault';
@@ -221,7 +246,9 @@ function gfci(device: Extract<Device, { kind: 'gfci' }>): DeviceModel {
 			link('sensed hot', 'supplyHot', 'sensedHot'),
 			link('sensed neutral', 'supplyNeutral', 'sensedNeutral'),
 			...closed,
-			...(['upper', 'lower'] as const).flatMap((half) => contactsOf(device, half, { hot: face[0], neutral: face[1], ground: 'ground' }))
+			...(['upper', 'lower'] as const).flatMap((half) =>
+				contactsOf(device, half, { hot: face[0], neutral: face[1], ground: 'ground' })
+			)
 		],
 		supply: ['supplyHot', 'supplyNeutral'],
 		...(senses ? { protection: residualOf(device, true) } : {})
@@ -241,7 +268,12 @@ function fusedSpur(device: Extract<Device, { kind: 'fusedSpur' }>): DeviceModel 
 		halves: [],
 		links: [
 			link('ground strap', 'groundA', 'groundB'),
-			...(device.on ? [link('switch neutral', 'supplyNeutral', 'loadNeutral'), link('switch hot', 'supplyHot', 'switched')] : []),
+			...(device.on
+				? [
+						link('switch neutral', 'supplyNeutral', 'loadNeutral'),
+						link('switch hot', 'supplyHot', 'switched')
+					]
+				: []),
 			...(device.fuseBlown ? [] : [link('fuse', 'switched', 'loadHot', 0.01)])
 		],
 		protection: { kind: 'fuse', link: 'fuse', ratingA: device.fuseA }

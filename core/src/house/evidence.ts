@@ -39,7 +39,10 @@ export function evidenceOf(house: House, breaker: Breaker): Evidence {
 			.filter((circuit) => circuit.breaker === breaker.id)
 			.flatMap(({ id }) => chainOfCircuit(house, id).map(({ box }) => box.id))
 	);
-	const by = latest.find(({ finding, box }) => finding === 'doesNotFeed' && (recorded.has(box) || namesPlace(house, breaker.label, box)));
+	const by = latest.find(
+		({ finding, box }) =>
+			finding === 'doesNotFeed' && (recorded.has(box) || namesPlace(house, breaker.label, box))
+	);
 	if (by) return { level: 'contradicted', by };
 	return breaker.label === '' ? { level: 'blank' } : { level: 'claimed' };
 }
@@ -69,7 +72,8 @@ const commonWords = new Set([
 	'circuit',
 	'power'
 ]);
-export const tellingWords = (text: string): string[] => wordsOf(text).filter((word) => !commonWords.has(word));
+export const tellingWords = (text: string): string[] =>
+	wordsOf(text).filter((word) => !commonWords.has(word));
 
 /** Two words mean the same place if they are the same or one shortens the other: “bed” and “bedroom”. */
 export const sameWord = (a: string, b: string): boolean =>

@@ -31,15 +31,24 @@ const east = 'sewing-east-wall';
 
 describe('house files', () => {
 	it('the demo homes are right, and as large as they should be', () => {
-		for (const house of [fennelLaneRecorded(), fennelLaneActual(), tanneryRow()]) expect(problemsOf(copy(house))).toEqual([]);
+		for (const house of [fennelLaneRecorded(), fennelLaneActual(), tanneryRow()])
+			expect(problemsOf(copy(house))).toEqual([]);
 		const bungalow = fennelLaneRecorded();
 		expect(bungalow.panels[0]!.spaces).toBe(20);
 		expect(bungalow.boxes.filter(({ use }) => use === 'outlet').length).toBeGreaterThanOrEqual(38);
 	});
 
 	it.each<[string, (house: House) => void, { at: string; code: string }]>([
-		['a dangling cable', (house) => (house.cables[3]!.to.box = 'nowhere'), { at: 'cables[3].to.box', code: 'unknown' }],
-		['a breaker that is not there', (house) => (house.circuits[0]!.breaker = 'b99'), { at: 'circuits[0].breaker', code: 'unknown' }],
+		[
+			'a dangling cable',
+			(house) => (house.cables[3]!.to.box = 'nowhere'),
+			{ at: 'cables[3].to.box', code: 'unknown' }
+		],
+		[
+			'a breaker that is not there',
+			(house) => (house.circuits[0]!.breaker = 'b99'),
+			{ at: 'circuits[0].breaker', code: 'unknown' }
+		],
 		[
 			'two breakers in one space',
 			(house) => (house.panels[0]!.breakers[1]!.spaces = [1]),
@@ -55,15 +64,31 @@ describe('house files', () => {
 			(house) => (house.panels[0]!.breakers[0]!.spaces = [21]),
 			{ at: 'panels[0].breakers[0].spaces[0]', code: 'spaceOutside' }
 		],
-		['an id used twice', (house) => (house.rooms[1]!.id = house.rooms[0]!.id), { at: 'rooms[1].id', code: 'duplicateId' }],
-		['a load on no half', (house) => (house.loads[0]!.half = 'left'), { at: 'loads[0].half', code: 'unknown' }],
-		['an unmade size', (house) => (house.cables[0]!.material = 'aluminium'), { at: 'cables[0].size', code: 'sizeNotMade' }],
+		[
+			'an id used twice',
+			(house) => (house.rooms[1]!.id = house.rooms[0]!.id),
+			{ at: 'rooms[1].id', code: 'duplicateId' }
+		],
+		[
+			'a load on no half',
+			(house) => (house.loads[0]!.half = 'left'),
+			{ at: 'loads[0].half', code: 'unknown' }
+		],
+		[
+			'an unmade size',
+			(house) => (house.cables[0]!.material = 'aluminium'),
+			{ at: 'cables[0].size', code: 'sizeNotMade' }
+		],
 		[
 			'a length that is no number',
 			(house) => ((house.cables[0] as { lengthM: unknown }).lengthM = 'long'),
 			{ at: 'cables[0].lengthM', code: 'shape' }
 		],
-		['a key nobody knows', (house) => ((house as unknown as Record<string, unknown>).colour = 'blue'), { at: 'the file', code: 'shape' }]
+		[
+			'a key nobody knows',
+			(house) => ((house as unknown as Record<string, unknown>).colour = 'blue'),
+			{ at: 'the file', code: 'shape' }
+		]
 	])('%s is named at its place', (_, spoil, problem) => expect(spoiled(spoil)).toContainEqual(problem));
 
 	it('a conductor on two terminals, one on none, and two under one screw', () => {
@@ -84,12 +109,15 @@ describe('house files', () => {
 		box.terminations[0]!.how = 'hook';
 		box.terminations[1]!.at = 'joint:none';
 		box.terminations[2]!.at = 'terminal:hotUpper';
-		expect(problemsOf(house).map(({ code }) => code)).toEqual(expect.arrayContaining(['notHeldThatWay', 'unknown']));
+		expect(problemsOf(house).map(({ code }) => code)).toEqual(
+			expect.arrayContaining(['notHeldThatWay', 'unknown'])
+		);
 		expect(problemsOf(house)).toHaveLength(3);
 	});
 
 	it('anything that is no house is refused in its form', () => {
-		for (const value of [null, 7, 'house', [], {}, { format: 'other' }]) expect(problemsOf(value).length).toBeGreaterThan(0);
+		for (const value of [null, 7, 'house', [], {}, { format: 'other' }])
+			expect(problemsOf(value).length).toBeGreaterThan(0);
 	});
 });
 
@@ -99,7 +127,8 @@ describe('the wiring as a network', () => {
 		expect([1, 2, 3, 4, 5, 6].map((space) => legOfSpace(house, space))).toEqual([0, 0, 1, 1, 0, 0]);
 		const solution = solve(compileHouse(house));
 		if (solution.outcome === 'singular') throw new Error('singular');
-		const across = solution.voltageV.get(points.breaker('b5', 0))!.re - solution.voltageV.get(points.breaker('b5', 1))!.re;
+		const across =
+			solution.voltageV.get(points.breaker('b5', 0))!.re - solution.voltageV.get(points.breaker('b5', 1))!.re;
 		expect(Math.abs(across)).toBeCloseTo(240.8, 0);
 	});
 
@@ -108,12 +137,17 @@ describe('the wiring as a network', () => {
 		const house = withBox(fennelLaneActual(), east, (box) => box);
 		const loaded: House = {
 			...house,
-			loads: [{ id: 'heater', name: 'heater', box: 'sewing-closet', half: 'upper', resistanceOhm: 10, on: true }],
-			boxes: house.boxes.map((box) => (box.device?.kind === 'fixed' ? { ...box, device: { ...box.device, on: false } } : box))
+			loads: [
+				{ id: 'heater', name: 'heater', box: 'sewing-closet', half: 'upper', resistanceOhm: 10, on: true }
+			],
+			boxes: house.boxes.map((box) =>
+				box.device?.kind === 'fixed' ? { ...box, device: { ...box.device, on: false } } : box
+			)
 		};
 		const solution = solve(compileHouse(loaded));
 		if (solution.outcome === 'singular') throw new Error('singular');
-		const at = (role: 'hot' | 'neutral') => solution.voltageV.get(points.contact('sewing-closet', 'upper', role))!.re;
+		const at = (role: 'hot' | 'neutral') =>
+			solution.voltageV.get(points.contact('sewing-closet', 'upper', role))!.re;
 		const joints = 2 * 0.001 * 12;
 		const current = 120.4 / (10 + 2 * 25 * 10.1e-3 + 2 * 0.06 + joints);
 		expect(Math.abs(at('hot') - at('neutral'))).toBeCloseTo(10 * current, 0);
@@ -123,9 +157,14 @@ describe('the wiring as a network', () => {
 		const house = fennelLaneActual();
 		const shorted: House = {
 			...house,
-			loads: [...house.loads, { id: 'short', name: 'short', box: east, half: 'upper', resistanceOhm: 0.1, on: true }]
+			loads: [
+				...house.loads,
+				{ id: 'short', name: 'short', box: east, half: 'upper', resistanceOhm: 0.1, on: true }
+			]
 		};
-		expect(settle(shorted).trips.map(({ device, cause }) => [device, cause])).toEqual([['b14', 'shortCircuit']]);
+		expect(settle(shorted).trips.map(({ device, cause }) => [device, cause])).toEqual([
+			['b14', 'shortCircuit']
+		]);
 		expect(settle(house).trips).toEqual([]);
 	});
 
@@ -136,14 +175,18 @@ describe('the wiring as a network', () => {
 			from: points.contact('box-room-desk', 'left', 'hot'),
 			to: points.contact('box-room-desk', 'left', 'ground')
 		};
-		expect(settle(tanneryRow(), [{ ...leak, resistanceOhm: 5000 }]).trips.map(({ device }) => device)).toEqual(['rcd2']);
+		expect(
+			settle(tanneryRow(), [{ ...leak, resistanceOhm: 5000 }]).trips.map(({ device }) => device)
+		).toEqual(['rcd2']);
 		expect(settle(tanneryRow(), [{ ...leak, resistanceOhm: 12_000 }]).trips).toEqual([]);
 	});
 
 	it('switching a breaker off leaves the uk ring dead at both ends', () => {
 		const solution = settle(withBreakers(tanneryRow(), { b5: false })).solution;
 		if (solution.outcome === 'singular') throw new Error('singular');
-		expect(Math.hypot(solution.voltageV.get(points.contact('box-room-desk', 'left', 'hot'))!.re)).toBeLessThan(0.1);
+		expect(
+			Math.hypot(solution.voltageV.get(points.contact('box-room-desk', 'left', 'hot'))!.re)
+		).toBeLessThan(0.1);
 	});
 });
 
@@ -163,7 +206,9 @@ describe('who feeds whom', () => {
 	});
 
 	it('moves a circuit to the breaker that was found', () => {
-		expect(fedFrom(fennelLaneRecorded(), east, 'b14').circuits.find(({ id }) => id === 'sewing')?.breaker).toBe('b14');
+		expect(
+			fedFrom(fennelLaneRecorded(), east, 'b14').circuits.find(({ id }) => id === 'sewing')?.breaker
+		).toBe('b14');
 	});
 
 	it('names what needs doing, heat before wear', () => {

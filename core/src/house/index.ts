@@ -53,5 +53,16 @@ export { isSupplied, readingTakesS, settle, type Settled, type Trip } from './se
 export { untilStill, type Stillness } from './still';
 export { needsOf, type Need } from './needs';
 export { cableConductors, standardWiring, usualDevice, usualSize, type Palette } from './standard';
-export { editHouse, editSchema, freshId, newHome, plainName, sameName, type Edit, type Edited, type EditRefusal, type Spot } from './edit';
+export {
+	editHouse,
+	editSchema,
+	freshId,
+	newHome,
+	plainName,
+	sameName,
+	type Edit,
+	type Edited,
+	type EditRefusal,
+	type Spot
+} from './edit';
 export { evidenceOf, latestFindings, namesPlace, sameWord, tellingWords, type Evidence } from './evidence';

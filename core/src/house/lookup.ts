@@ -7,8 +7,10 @@ export interface ConductorEnd {
 }
 
 export const mainPanel = (house: House): Panel => house.panels[0]!;
-export const findBox = (house: House, id: string): Box | undefined => house.boxes.find((box) => box.id === id);
-export const findCircuit = (house: House, id: string): Circuit | undefined => house.circuits.find((circuit) => circuit.id === id);
+export const findBox = (house: House, id: string): Box | undefined =>
+	house.boxes.find((box) => box.id === id);
+export const findCircuit = (house: House, id: string): Circuit | undefined =>
+	house.circuits.find((circuit) => circuit.id === id);
 export const findBreaker = (house: House, id: string): Breaker | undefined =>
 	house.panels.flatMap(({ breakers }) => breakers).find((breaker) => breaker.id === id);
 /** The panel a breaker sits in. */
@@ -30,7 +32,10 @@ export function cablesInBox(house: House, boxId: string): ConductorEnd[] {
 
 /** A cable's circuits: its own, and those of single conductors in it. */
 export const circuitsOfCable = (cable: Cable): string[] => [
-	...new Set([cable.circuit, ...cable.conductors.flatMap(({ circuit }) => (circuit === undefined ? [] : [circuit]))])
+	...new Set([
+		cable.circuit,
+		...cable.conductors.flatMap(({ circuit }) => (circuit === undefined ? [] : [circuit]))
+	])
 ];
 
 /** The circuits whose cables enter a box, in the order of the cables. */
@@ -65,7 +70,12 @@ export function withBox(house: House, boxId: string, change: (box: Box) => Box):
 /** The house as it would be if the circuit(s) that enter a box started from another breaker: what a finding by test says. */
 export function fedFrom(house: House, boxId: string, breakerId: string): House {
 	const ids = new Set(circuitsInBox(house, boxId).map(({ id }) => id));
-	return { ...house, circuits: house.circuits.map((circuit) => (ids.has(circuit.id) ? { ...circuit, breaker: breakerId } : circuit)) };
+	return {
+		...house,
+		circuits: house.circuits.map((circuit) =>
+			ids.has(circuit.id) ? { ...circuit, breaker: breakerId } : circuit
+		)
+	};
 }
 
 /** Breakers whose places touch this one's: above and below in a us column, left and right in a uk row. */

@@ -11,9 +11,11 @@ export const points = {
 	breakerNeutral: (breakerId: string): string => `breaker:${breakerId}/neutral`,
 	residualLine: (id: string): string => `residual:${id}/line`,
 	residualNeutral: (id: string): string => `residual:${id}/neutralBar`,
-	conductor: (cableId: string, conductorId: string, end: 'from' | 'to'): string => `cable:${cableId}/${conductorId}@${end}`,
+	conductor: (cableId: string, conductorId: string, end: 'from' | 'to'): string =>
+		`cable:${cableId}/${conductorId}@${end}`,
 	terminal: (boxId: string, name: string): string => `box:${boxId}/${name}`,
-	contact: (boxId: string, half: Half, role: 'hot' | 'neutral' | 'ground'): string => `box:${boxId}/${contactPoint(half, role)}`,
+	contact: (boxId: string, half: Half, role: 'hot' | 'neutral' | 'ground'): string =>
+		`box:${boxId}/${contactPoint(half, role)}`,
 	joint: (boxId: string, jointId: string): string => `box:${boxId}/joint:${jointId}`,
 	pigtail: (boxId: string, pigtailId: string): string => `box:${boxId}/pigtail:${pigtailId}`,
 	metal: (boxId: string): string => `box:${boxId}/metal`

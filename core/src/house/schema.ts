@@ -6,30 +6,48 @@ export const matters = ['router', 'freezer', 'alarm', 'medical', 'pump', 'light'
 
 export const identifier = z
 	.string()
-	.regex(/^[a-z0-9][a-zA-Z0-9-]{0,39}$/, 'a short name of letters, digits and hyphens, beginning with a small letter or a digit')
-	.describe('Short name, unique among its kind: letters, digits, hyphens; begins with a small letter or digit; at most 40.');
+	.regex(
+		/^[a-z0-9][a-zA-Z0-9-]{0,39}$/,
+		'a short name of letters, digits and hyphens, beginning with a small letter or a digit'
+	)
+	.describe(
+		'Short name, unique among its kind: letters, digits, hyphens; begins with a small letter or digit; at most 40.'
+	);
 const title = z.string().trim().min(1).max(80);
 const note = z.string().trim().max(500);
 const date = z.iso.date().describe('Calendar date, YYYY-MM-DD.');
-export const role = z.enum(['hot', 'neutral', 'ground', 'switchedHot']).describe('What the conductor is for, whatever its colour.');
+export const role = z
+	.enum(['hot', 'neutral', 'ground', 'switchedHot'])
+	.describe('What the conductor is for, whatever its colour.');
 export const colour = z
 	.enum(['black', 'white', 'grey', 'red', 'blue', 'brown', 'yellow', 'green', 'greenYellow', 'bare'])
 	.describe('What one sees. A hint, never a proof.');
 export const how = z
 	.enum(['hook', 'clampPlate', 'pushIn', 'pillar', 'twistOn', 'lever', 'crimp', 'screw'])
 	.describe('The way a conductor is held.');
-const resistance = z.number().min(0.0001).max(1e9).describe('Resistance of this one joint, Ω. Left out: a sound joint, 0.001 Ω.');
+const resistance = z
+	.number()
+	.min(0.0001)
+	.max(1e9)
+	.describe('Resistance of this one joint, Ω. Left out: a sound joint, 0.001 Ω.');
 
 const joint = {
 	resistanceOhm: resistance.optional(),
-	open: z.literal(true).optional().describe('Looks joined, but carries nothing: insulation under the screw, a wire that has let go.')
+	open: z
+		.literal(true)
+		.optional()
+		.describe('Looks joined, but carries nothing: insulation under the screw, a wire that has let go.')
 };
 
 export const breakerTypes = ['plain', 'residual', 'arcFault', 'dualFunction', 'fuse'] as const;
 
 const breaker = z.strictObject({
 	id: identifier,
-	spaces: z.array(z.int().min(1).max(84)).min(1).max(2).describe('The space or way it sits in; two for a two-pole breaker.'),
+	spaces: z
+		.array(z.int().min(1).max(84))
+		.min(1)
+		.max(2)
+		.describe('The space or way it sits in; two for a two-pole breaker.'),
 	tandem: z.enum(['a', 'b']).optional().describe('us: one of two thin breakers that share a space.'),
 	type: z
 		.enum(breakerTypes)
@@ -37,7 +55,12 @@ const breaker = z.strictObject({
 		.describe(
 			'Left out: a plain breaker. `residual`: with its own residual-current part (us GFCI breaker, uk RCBO); `dualFunction`: that and arc faults.'
 		),
-	tripMa: z.number().min(5).max(500).optional().describe('Of its residual-current part; left out: 5 mA us, 30 mA uk.'),
+	tripMa: z
+		.number()
+		.min(5)
+		.max(500)
+		.optional()
+		.describe('Of its residual-current part; left out: 5 mA us, 30 mA uk.'),
 	ratingA: z.number().min(1).max(200),
 	on: z.boolean(),
 	label: z.string().trim().max(80).describe('What the directory says about it; may be wrong; may be empty.'),
@@ -58,13 +81,23 @@ const panel = z.strictObject({
 	id: identifier,
 	name: title,
 	place: title,
-	spaces: z.int().min(2).max(84).describe('us: odd numbers down the left, even down the right. uk: ways in a row from the main switch.'),
+	spaces: z
+		.int()
+		.min(2)
+		.max(84)
+		.describe('us: odd numbers down the left, even down the right. uk: ways in a row from the main switch.'),
 	mainRatingA: z.number().min(10).max(400),
 	mainOn: z.boolean().default(true),
 	fedFrom: z
-		.strictObject({ breaker: identifier, lengthM: z.number().min(0.1).max(500), size: z.enum(conductorSizes) })
+		.strictObject({
+			breaker: identifier,
+			lengthM: z.number().min(0.1).max(500),
+			size: z.enum(conductorSizes)
+		})
 		.optional()
-		.describe('A sub-panel: the breaker of another panel that feeds it, and its feeder. Neutral and ground are kept apart in it.'),
+		.describe(
+			'A sub-panel: the breaker of another panel that feeds it, and its feeder. Neutral and ground are kept apart in it.'
+		),
 	breakers: z.array(breaker).max(84),
 	residualDevices: z
 		.array(
@@ -73,7 +106,10 @@ const panel = z.strictObject({
 				tripMa: z.number().min(5).max(500),
 				ratingA: z.number().min(1).max(200),
 				on: z.boolean().default(true),
-				covers: z.array(identifier).min(1).describe('Breakers fed through it; their neutrals go to its own bar.')
+				covers: z
+					.array(identifier)
+					.min(1)
+					.describe('Breakers fed through it; their neutrals go to its own bar.')
 			})
 		)
 		.default([])
@@ -93,14 +129,24 @@ const cableEnd = z.union([z.strictObject({ panel: identifier }), z.strictObject(
 const cable = z.strictObject({
 	id: identifier,
 	circuit: identifier,
-	from: cableEnd.describe('The end nearer the panel as far as one knows; a ring begins and ends with `from` a panel.'),
+	from: cableEnd.describe(
+		'The end nearer the panel as far as one knows; a ring begins and ends with `from` a panel.'
+	),
 	to: z.strictObject({ box: identifier }),
 	lengthM: z.number().min(0.1).max(500),
 	size: z.enum(conductorSizes),
 	material: z.enum(['copper', 'aluminium']).default('copper'),
 	sheath: z.enum(['nonmetallic', 'twinAndEarth', 'armoured', 'conduit']),
 	conductors: z
-		.array(z.strictObject({ id: identifier, role, colour, size: z.enum(conductorSizes).optional(), circuit: identifier.optional() }))
+		.array(
+			z.strictObject({
+				id: identifier,
+				role,
+				colour,
+				size: z.enum(conductorSizes).optional(),
+				circuit: identifier.optional()
+			})
+		)
 		.min(1)
 		.max(8)
 		.describe(
@@ -125,11 +171,21 @@ const cable = z.strictObject({
 		.describe(
 			'Only for a cable from a panel, and only for conductors that aren’t landed there as their role asks: `hot` is the breaker, `neutral` and `ground` the bars that go with it.'
 		),
-	assumed: z.boolean().optional().describe('Not seen yet: put in so that the outlet has a place on its circuit.')
+	assumed: z
+		.boolean()
+		.optional()
+		.describe('Not seen yet: put in so that the outlet has a place on its circuit.')
 });
 
-const ratedFor = { ratingA: z.number().min(1).max(63), tamperResistant: z.boolean().default(false), fitted: date.optional() };
-const contacts = z.enum(['good', 'worn']).default('good').describe('Worn contacts no longer hold a plug, and add resistance.');
+const ratedFor = {
+	ratingA: z.number().min(1).max(63),
+	tamperResistant: z.boolean().default(false),
+	fitted: date.optional()
+};
+const contacts = z
+	.enum(['good', 'worn'])
+	.default('good')
+	.describe('Worn contacts no longer hold a plug, and add resistance.');
 const residualPart = {
 	tripped: z.boolean().default(false),
 	senses: z.boolean().default(true).describe('False: worn out; its contacts stay shut whatever flows.')
@@ -158,7 +214,12 @@ export const device = z.discriminatedUnion('kind', [
 		.strictObject({ kind: z.literal('twoSlot'), ...ratedFor, contacts })
 		.describe('us: two ungrounded halves, two slots each, no ground screw.'),
 	z
-		.strictObject({ kind: z.literal('usb'), ...ratedFor, style: z.enum(['standard', 'decorator']).default('decorator'), contacts })
+		.strictObject({
+			kind: z.literal('usb'),
+			...ratedFor,
+			style: z.enum(['standard', 'decorator']).default('decorator'),
+			contacts
+		})
 		.describe('us: two grounded halves joined inside, and a charger across them.'),
 	z
 		.strictObject({
@@ -172,7 +233,9 @@ export const device = z.discriminatedUnion('kind', [
 			make: z
 				.enum(['current', 'old'])
 				.default('current')
-				.describe('`current`: resets only with supply on its supply side, and its face is parted from its load side. `old`: neither.'),
+				.describe(
+					'`current`: resets only with supply on its supply side, and its face is parted from its load side. `old`: neither.'
+				),
 			indicator: z.enum(['showsPower', 'showsTrip']).default('showsPower'),
 			...residualPart,
 			tripMa: z.number().min(4).max(6).default(5).describe('Within 4 to 6 mA, UL 943 class A.'),
@@ -180,9 +243,20 @@ export const device = z.discriminatedUnion('kind', [
 		})
 		.describe('us: supply side in, load side out to the boxes it protects.'),
 	z
-		.strictObject({ kind: z.literal('switch'), ratingA: z.number().min(1).max(63), fitted: date.optional(), on: z.boolean().default(true) })
+		.strictObject({
+			kind: z.literal('switch'),
+			ratingA: z.number().min(1).max(63),
+			fitted: date.optional(),
+			on: z.boolean().default(true)
+		})
 		.describe('A wall switch in the hot: to a switched half, or a light.'),
-	z.strictObject({ kind: z.literal('socketSingle'), ...ratedFor, switched: z.boolean().optional(), ...switchesOff, contacts }),
+	z.strictObject({
+		kind: z.literal('socketSingle'),
+		...ratedFor,
+		switched: z.boolean().optional(),
+		...switchesOff,
+		contacts
+	}),
 	z.strictObject({
 		kind: z.literal('socketTwin'),
 		...ratedFor,
@@ -224,7 +298,9 @@ export const device = z.discriminatedUnion('kind', [
 export const at = z
 	.string()
 	.regex(/^(terminal:[a-zA-Z]+|joint:[a-z0-9][a-zA-Z0-9-]*|box|capped|bare)$/)
-	.describe('`terminal:NAME` of the device, `joint:ID` of the box, `box` (its metal), `capped`, or `bare` (ending free).');
+	.describe(
+		'`terminal:NAME` of the device, `joint:ID` of the box, `box` (its metal), `capped`, or `bare` (ending free).'
+	);
 
 const box = z.strictObject({
 	id: identifier,
@@ -271,7 +347,12 @@ const box = z.strictObject({
 					z.strictObject({
 						cable: identifier,
 						isSupply: z.boolean(),
-						resistanceOhm: z.number().min(0).nullable().optional().describe('Neutral to ground, Ω; null: open.'),
+						resistanceOhm: z
+							.number()
+							.min(0)
+							.nullable()
+							.optional()
+							.describe('Neutral to ground, Ω; null: open.'),
 						hotNeutralV: z.number().min(0).max(1000).optional()
 					})
 				)
@@ -304,7 +385,11 @@ export const houseSchema = z.strictObject({
 	note: note.optional(),
 	service: z.strictObject({
 		voltageV: z.number().min(90).max(300).describe('Hot to neutral, without load.'),
-		impedanceOhm: z.number().min(0.01).max(5).describe('Of each supply conductor up to the panel; 0.05 to 0.3 is usual.')
+		impedanceOhm: z
+			.number()
+			.min(0.01)
+			.max(5)
+			.describe('Of each supply conductor up to the panel; 0.05 to 0.3 is usual.')
 	}),
 	rooms: z.array(z.strictObject({ id: identifier, name: title })).max(200),
 	panels: z.array(panel).min(1).max(8).describe('The main panel first, then the sub-panels fed from it.'),

@@ -1,6 +1,23 @@
-import { add, branchCurrentA, magnitude, solve, subtract, type Branch, type Complex, type Network, type SolveOutcome } from '../network';
+import {
+	add,
+	branchCurrentA,
+	magnitude,
+	solve,
+	subtract,
+	type Branch,
+	type Complex,
+	type Network,
+	type SolveOutcome
+} from '../network';
 import { breakerCurves, cartridgeFuse, groundedNeutralTest, regions, residualCurves } from '../rules';
-import { breakerBranchId, breakerNeutralId, compileHouse, linkBranchId, sensesResidual, tripMaOf } from './compile';
+import {
+	breakerBranchId,
+	breakerNeutralId,
+	compileHouse,
+	linkBranchId,
+	sensesResidual,
+	tripMaOf
+} from './compile';
 import { deviceModel, type Protection } from './devices';
 import { allBreakers, withBox, withBreakers } from './lookup';
 import { points } from './points';
@@ -38,7 +55,10 @@ const together = 1.1;
  * order in which devices act. `extra` branches (instruments) stay connected.
  */
 export function settle(house: House, extra: readonly Branch[] = [], withinS = readingTakesS): Settled {
-	const devices = allBreakers(house).length + house.panels.flatMap((panel) => panel.residualDevices).length + house.boxes.length;
+	const devices =
+		allBreakers(house).length +
+		house.panels.flatMap((panel) => panel.residualDevices).length +
+		house.boxes.length;
 	const { state, ended } = untilStill(
 		solved(house, extra, []),
 		(now) => {
@@ -56,7 +76,10 @@ export function settle(house: House, extra: readonly Branch[] = [], withinS = re
 
 function solved(house: House, extra: readonly Branch[], trips: readonly Trip[]) {
 	const compiled = compileHouse(house);
-	const network = { ...compiled, branches: extra.length > 0 ? [...compiled.branches, ...extra] : compiled.branches };
+	const network = {
+		...compiled,
+		branches: extra.length > 0 ? [...compiled.branches, ...extra] : compiled.branches
+	};
 	const solution = solve(network);
 	const due = solution.outcome === 'singular' ? [] : dueTrips(house, network, solution.voltageV);
 	return { house, network, solution, trips, due };
@@ -75,7 +98,13 @@ function dueTrips(house: House, network: Network, voltageV: ReadonlyMap<string, 
 		const currentA = magnitude(difference);
 		const { opensFromShare, opensAfterS } = residualCurves[house.region];
 		if (currentA * 1000 > markedMa * opensFromShare)
-			trips.push({ device, where, cause: 'residual', currentA, afterS: opensAfterS(currentA * 1000, markedMa) });
+			trips.push({
+				device,
+				where,
+				cause: 'residual',
+				currentA,
+				afterS: opensAfterS(currentA * 1000, markedMa)
+			});
 	};
 	for (const breaker of allBreakers(house)) {
 		if (!breaker.on) continue;
@@ -85,12 +114,20 @@ function dueTrips(house: House, network: Network, voltageV: ReadonlyMap<string, 
 		const cause = currentA > breaker.ratingA * curve.instantMultiple ? 'shortCircuit' : 'overload';
 		if (afterS < Infinity) trips.push({ device: breaker.id, where: 'breaker', cause, currentA, afterS });
 		if (sensesResidual(breaker))
-			residual(breaker.id, 'breaker', poles.reduce(add, currentOf(breakerNeutralId(breaker.id))), tripMaOf(house, breaker));
+			residual(
+				breaker.id,
+				'breaker',
+				poles.reduce(add, currentOf(breakerNeutralId(breaker.id))),
+				tripMaOf(house, breaker)
+			);
 	}
 	for (const device of house.panels.flatMap(({ residualDevices }) => residualDevices)) {
 		if (!device.on) continue;
 		// Line current flows out to the load, neutral current comes back: their branches point the same way, so a sound circuit sums to zero.
-		const sum = add(currentOf(`residual device ${device.id} line`), currentOf(`residual device ${device.id} neutral`));
+		const sum = add(
+			currentOf(`residual device ${device.id} line`),
+			currentOf(`residual device ${device.id} neutral`)
+		);
 		residual(device.id, 'residualDevice', sum, device.tripMa);
 	}
 	for (const box of house.boxes) {
@@ -99,13 +136,28 @@ function dueTrips(house: House, network: Network, voltageV: ReadonlyMap<string, 
 			const currentA = magnitude(currentOf(linkBranchId(box.id, protection.link)));
 			const afterS = cartridgeFuse.opensAfterS(currentA, protection.ratingA);
 			if (afterS < Infinity)
-				trips.push({ device: box.id, where: 'outlet', cause: afterS < 1 ? 'shortCircuit' : 'overload', currentA, afterS });
+				trips.push({
+					device: box.id,
+					where: 'outlet',
+					cause: afterS < 1 ? 'shortCircuit' : 'overload',
+					currentA,
+					afterS
+				});
 		}
 		if (protection?.kind === 'residual') {
 			residual(box.id, 'outlet', throughTransformer(box, protection, currentOf), protection.tripMa);
-			const loopA = protection.findsGroundedNeutral && isSupplied(house, box, voltageV) ? groundedNeutralA(network, box, protection) : 0;
+			const loopA =
+				protection.findsGroundedNeutral && isSupplied(house, box, voltageV)
+					? groundedNeutralA(network, box, protection)
+					: 0;
 			if (loopA * 1000 > protection.tripMa)
-				trips.push({ device: box.id, where: 'outlet', cause: 'groundedNeutral', currentA: loopA, afterS: 0.1 });
+				trips.push({
+					device: box.id,
+					where: 'outlet',
+					cause: 'groundedNeutral',
+					currentA: loopA,
+					afterS: 0.1
+				});
 		}
 	}
 	return trips.sort((a, b) => a.afterS - b.afterS);
@@ -116,20 +168,28 @@ type Residual = Extract<Protection, { kind: 'residual' }>;
 /** A device's protection where it is in force: shut and not worn out. */
 function protectionIn({ device }: Box): Protection | undefined {
 	if (!device) return undefined;
-	if ((device.kind === 'gfci' || device.kind === 'socketRcd') && (device.tripped || !device.senses)) return undefined;
+	if ((device.kind === 'gfci' || device.kind === 'socketRcd') && (device.tripped || !device.senses))
+		return undefined;
 	return deviceModel(device).protection;
 }
 
 /** What doesn't come back through the transformer, A. */
-const throughTransformer = (box: Box, { hot, neutral }: Residual, currentOf: (id: string) => Complex): Complex =>
-	add(currentOf(linkBranchId(box.id, hot)), currentOf(linkBranchId(box.id, neutral)));
+const throughTransformer = (
+	box: Box,
+	{ hot, neutral }: Residual,
+	currentOf: (id: string) => Complex
+): Complex => add(currentOf(linkBranchId(box.id, hot)), currentOf(linkBranchId(box.id, neutral)));
 
 /** Whether a protecting device's electronics have enough to work with: they live on what stands at its supply side. */
 export function isSupplied(house: House, box: Box, voltageV: ReadonlyMap<string, Complex>): boolean {
 	const supply = box.device && deviceModel(box.device).supply;
 	if (!supply) return false;
 	const [hot, neutral] = supply.map((name) => voltageV.get(points.terminal(box.id, name)));
-	return hot !== undefined && neutral !== undefined && magnitude(subtract(hot, neutral)) > regions[house.region].nominalV * worksFromShare;
+	return (
+		hot !== undefined &&
+		neutral !== undefined &&
+		magnitude(subtract(hot, neutral)) > regions[house.region].nominalV * worksFromShare
+	);
 }
 const worksFromShare = 0.7;
 
@@ -152,7 +212,8 @@ function groundedNeutralA(network: Network, box: Box, { hot, neutral }: Residual
 }
 
 function opened(house: House, trips: readonly Trip[]): House {
-	const ids = (where: Trip['where']) => new Set(trips.filter((trip) => trip.where === where).map(({ device }) => device));
+	const ids = (where: Trip['where']) =>
+		new Set(trips.filter((trip) => trip.where === where).map(({ device }) => device));
 	const residual = ids('residualDevice');
 	let after = withBreakers(house, Object.fromEntries([...ids('breaker')].map((id) => [id, false])));
 	if (residual.size > 0)
@@ -160,7 +221,9 @@ function opened(house: House, trips: readonly Trip[]): House {
 			...after,
 			panels: after.panels.map((panel) => ({
 				...panel,
-				residualDevices: panel.residualDevices.map((device) => (residual.has(device.id) ? { ...device, on: false } : device))
+				residualDevices: panel.residualDevices.map((device) =>
+					residual.has(device.id) ? { ...device, on: false } : device
+				)
 			}))
 		};
 	for (const boxId of ids('outlet'))

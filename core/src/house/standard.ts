@@ -14,7 +14,8 @@ const palettes: Record<Palette, readonly [Colour, Colour, Colour]> = {
 export function cableConductors(palette: Palette, size: ConductorSize): Conductor[] {
 	const [hot, ground, neutral] = palettes[palette];
 	// 2.5 mm² twin-and-earth carries a 1.5 mm² earth.
-	const cpc = size === '2.5mm2' ? { size: '1.5mm2' as const } : size === '1.5mm2' ? { size: '1.0mm2' as const } : {};
+	const cpc =
+		size === '2.5mm2' ? { size: '1.5mm2' as const } : size === '1.5mm2' ? { size: '1.0mm2' as const } : {};
 	return [
 		{ id: 'hot', role: 'hot', colour: hot },
 		{ id: 'ground', role: 'ground', colour: ground, ...cpc },
@@ -44,7 +45,8 @@ export function usualSize(region: Region, ratingA: number): ConductorSize {
 /** The outlet that is usually found behind a circuit of this rating. */
 export function usualDevice(region: Region, ratingA: number): Device {
 	const common = { contacts: 'good' as const };
-	if (region === 'uk') return { kind: 'socketTwin', ratingA: 13, tamperResistant: true, switched: true, ...common };
+	if (region === 'uk')
+		return { kind: 'socketTwin', ratingA: 13, tamperResistant: true, switched: true, ...common };
 	return {
 		kind: 'duplex',
 		ratingA: regions.us.outletBreakerA.includes(ratingA) ? ratingA : 15,
@@ -73,13 +75,20 @@ export function standardWiring(
 		return {
 			joints: [],
 			pigtails: [],
-			terminations: cables.flatMap(({ id, conductors }) => conductors.map((one) => ({ cable: id, conductor: one.id, at: 'capped' })))
+			terminations: cables.flatMap(({ id, conductors }) =>
+				conductors.map((one) => ({ cable: id, conductor: one.id, at: 'capped' }))
+			)
 		};
 	return region === 'us' ? usWiring(box, cables, how, way) : ukWiring(box, cables);
 }
 
 /** Whether wires can come to a device that way: a us one without sides; a duplex has screws for two cables, any other for one. */
-export const canBeWired = (region: Region, device: Device | undefined, cables: number, way: 'ownScrews' | 'pigtails'): boolean =>
+export const canBeWired = (
+	region: Region,
+	device: Device | undefined,
+	cables: number,
+	way: 'ownScrews' | 'pigtails'
+): boolean =>
 	region === 'us' &&
 	device !== undefined &&
 	['duplex', 'twoSlot', 'single', 'usb'].includes(device.kind) &&
@@ -112,7 +121,9 @@ function usWiring(
 		how
 	});
 	return {
-		joints: ([...(grounded ? ['ground'] : []), ...(spliced ? ['hot', 'neutral'] : [])] as string[]).map((id) => ({ id, how: 'twistOn' })),
+		joints: ([...(grounded ? ['ground'] : []), ...(spliced ? ['hot', 'neutral'] : [])] as string[]).map(
+			(id) => ({ id, how: 'twistOn' })
+		),
 		terminations: cables.flatMap((cable, k) =>
 			[...cable.conductors]
 				.sort((a, b) => usOrder.indexOf(a.role) - usOrder.indexOf(b.role))
@@ -132,7 +143,16 @@ function usWiring(
 					]
 				: []),
 			...(grounded && box.material === 'metal'
-				? [{ id: 'boxBond', role: 'ground' as const, colour: 'bare' as const, from: 'joint:ground', to: 'box', how: 'screw' as const }]
+				? [
+						{
+							id: 'boxBond',
+							role: 'ground' as const,
+							colour: 'bare' as const,
+							from: 'joint:ground',
+							to: 'box',
+							how: 'screw' as const
+						}
+					]
 				: []),
 			...(spliced ? [tail('hot', 'black'), tail('neutral', 'white')] : [])
 		]
@@ -151,14 +171,33 @@ function sided(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[], 
 				conductor: conductor.id,
 				...(conductor.role === 'ground'
 					? { at: 'joint:ground', how: 'twistOn' as const }
-					: { at: `terminal:${k === 0 ? 'supply' : 'load'}${conductor.role === 'neutral' ? 'Neutral' : 'Hot'}`, how })
+					: {
+							at: `terminal:${k === 0 ? 'supply' : 'load'}${conductor.role === 'neutral' ? 'Neutral' : 'Hot'}`,
+							how
+						})
 			}))
 		),
 		pigtails: grounded
 			? [
-					{ id: 'groundTail', role: 'ground', colour: 'bare', from: 'joint:ground', to: 'terminal:ground', how: 'hook' },
+					{
+						id: 'groundTail',
+						role: 'ground',
+						colour: 'bare',
+						from: 'joint:ground',
+						to: 'terminal:ground',
+						how: 'hook'
+					},
 					...(box.material === 'metal'
-						? [{ id: 'boxBond', role: 'ground' as const, colour: 'bare' as const, from: 'joint:ground', to: 'box', how: 'screw' as const }]
+						? [
+								{
+									id: 'boxBond',
+									role: 'ground' as const,
+									colour: 'bare' as const,
+									from: 'joint:ground',
+									to: 'box',
+									how: 'screw' as const
+								}
+							]
 						: [])
 				]
 			: []
@@ -167,9 +206,11 @@ function sided(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[], 
 
 function ukWiring(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[]): Wiring {
 	const fixed = box.device?.kind === 'fixed';
-	const ground = (k: number) => (fixed ? 'terminal:ground' : k === 0 ? 'terminal:groundA' : 'terminal:groundB');
+	const ground = (k: number) =>
+		fixed ? 'terminal:ground' : k === 0 ? 'terminal:groundA' : 'terminal:groundB';
 	const spur = box.device?.kind === 'fusedSpur';
-	const live = (name: 'Hot' | 'Neutral', k: number) => (spur ? `${k === 0 ? 'supply' : 'load'}${name}` : name.toLowerCase());
+	const live = (name: 'Hot' | 'Neutral', k: number) =>
+		spur ? `${k === 0 ? 'supply' : 'load'}${name}` : name.toLowerCase();
 	const at = (role: Conductor['role'], k: number) =>
 		role === 'ground' ? ground(k) : `terminal:${live(role === 'neutral' ? 'Neutral' : 'Hot', k)}`;
 	return {
@@ -177,11 +218,25 @@ function ukWiring(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[
 		terminations: cables.flatMap((cable, k) =>
 			[...cable.conductors]
 				.sort((a, b) => usOrder.indexOf(a.role) - usOrder.indexOf(b.role))
-				.map((conductor) => ({ cable: cable.id, conductor: conductor.id, at: at(conductor.role, k), how: 'pillar' as const }))
+				.map((conductor) => ({
+					cable: cable.id,
+					conductor: conductor.id,
+					at: at(conductor.role, k),
+					how: 'pillar' as const
+				}))
 		),
 		pigtails:
 			fixed || box.material !== 'metal'
 				? []
-				: [{ id: 'earthTail', role: 'ground', colour: 'greenYellow', from: 'box', to: 'terminal:groundA', how: 'pillar' }]
+				: [
+						{
+							id: 'earthTail',
+							role: 'ground',
+							colour: 'greenYellow',
+							from: 'box',
+							to: 'terminal:groundA',
+							how: 'pillar'
+						}
+					]
 	};
 }

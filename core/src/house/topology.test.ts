@@ -2,12 +2,18 @@ import { describe, expect, it } from 'vitest';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
 import { chainOfCircuit, editHouse, walkChain, type House } from './index';
 
-const names = (house: House, circuit: string) => walkChain(house, circuit).map(({ box, depth }) => `${'-'.repeat(depth)}${box.name}`);
+const names = (house: House, circuit: string) =>
+	walkChain(house, circuit).map(({ box, depth }) => `${'-'.repeat(depth)}${box.name}`);
 
 describe('a chain as one walks it', () => {
 	it('follows the feed, the run before its branches', () => {
 		const made = editHouse(fennelLaneRecorded(), [
-			{ do: 'addOutlet', room: 'sewing', name: 'spur', spot: { circuit: 'sewing', after: { box: 'sewing-door-wall' }, branch: true } }
+			{
+				do: 'addOutlet',
+				room: 'sewing',
+				name: 'spur',
+				spot: { circuit: 'sewing', after: { box: 'sewing-door-wall' }, branch: true }
+			}
 		]);
 		if (!made.ok) throw new Error();
 		expect(names(made.house, 'sewing')).toEqual(['door wall', '-spur', 'east wall', 'window wall', 'closet']);

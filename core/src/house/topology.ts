@@ -59,7 +59,10 @@ export function walkChain(house: House, circuitId: string): ChainPlace[] {
 }
 
 /** The boxes joined to this one by a cable: those nearer the panel, and those after it. On a ring both count as before it. */
-export function neighbours(house: House, boxId: string): { readonly upstream: Box[]; readonly downstream: Box[] } {
+export function neighbours(
+	house: House,
+	boxId: string
+): { readonly upstream: Box[]; readonly downstream: Box[] } {
 	const upstream: Box[] = [];
 	const downstream: Box[] = [];
 	for (const { cable } of cablesInBox(house, boxId)) {

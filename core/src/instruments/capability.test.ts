@@ -15,14 +15,20 @@ describe.each(['us', 'uk'] as const)('what instruments can prove, %s', (region) 
 	const all = capabilities(region);
 	it('each misses what it is known to miss, and nothing else', () => {
 		for (const tester of testers) {
-			const missed = all.filter((one) => one.tester === tester && one.verdict === 'misses').map(({ scene }) => scene);
-			expect([tester, missed]).toEqual([tester, misses[tester].filter((scene) => region === 'us' || scene !== 'otherHalf')]);
+			const missed = all
+				.filter((one) => one.tester === tester && one.verdict === 'misses')
+				.map(({ scene }) => scene);
+			expect([tester, missed]).toEqual([
+				tester,
+				misses[tester].filter((scene) => region === 'us' || scene !== 'otherHalf')
+			]);
 			expect(provesDead(region, tester)).toBe(misses[tester].length === 0);
 		}
 	});
 
 	it('what is only induced fools a sensitive meter, not one that draws current', () => {
-		const verdict = (tester: TesterKind) => all.find((one) => one.tester === tester && one.scene === 'phantom')!.verdict;
+		const verdict = (tester: TesterKind) =>
+			all.find((one) => one.tester === tester && one.scene === 'phantom')!.verdict;
 		expect(['unclear', 'falseAlarm']).toContain(verdict('multimeter'));
 		expect([verdict('lowImpedanceMeter'), verdict('plugTester')]).toEqual(['right', 'right']);
 		// 200 kΩ drain most of it: at 230 V its lowest mark may still glow.
@@ -33,13 +39,17 @@ describe.each(['us', 'uk'] as const)('what instruments can prove, %s', (region) 
 		const scene = sceneOf('openNeutral', region)!;
 		expect(showIn(scene, 'lamp').map(({ value }) => value)).toEqual([false]);
 		const nominalV = region === 'us' ? 120 : 230;
-		const toGround = showIn(scene, 'lowImpedanceMeter').filter(({ at }) => at[0]!.endsWith('.hot') && at[1]!.endsWith('.ground'));
+		const toGround = showIn(scene, 'lowImpedanceMeter').filter(
+			({ at }) => at[0]!.endsWith('.hot') && at[1]!.endsWith('.ground')
+		);
 		for (const { value } of toGround) expect(value).toBeCloseTo(nominalV, 0);
 	});
 
 	it('half of the nominal voltage stands on a hot that floats between a live one and ground: equal couplings divide it', () => {
 		const scene = sceneOf('phantom', region)!;
-		const hot = showIn(scene, 'multimeter').find(({ at }) => at[0]!.endsWith('.hot') && at[1]!.endsWith('.ground'))!;
+		const hot = showIn(scene, 'multimeter').find(
+			({ at }) => at[0]!.endsWith('.hot') && at[1]!.endsWith('.ground')
+		)!;
 		const nominalV = region === 'us' ? 120 : 230;
 		// 75 pF/m for 14 m (10 m to the box, 4 m on) against the meter's 100 pF and 10 MΩ: somewhat under a half.
 		expect(hot.value).toBeGreaterThan(nominalV * 0.3);

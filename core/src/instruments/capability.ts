@@ -4,11 +4,26 @@ import type { Region } from '../rules';
 import { contactlessAlarms, lampGlows, readIndicatorV, readPlugLamps, readVoltageV } from './readings';
 
 /** What a person may own to find out whether something is alive. */
-export const testers = ['multimeter', 'lowImpedanceMeter', 'indicator', 'plugTester', 'contactless', 'lamp'] as const;
+export const testers = [
+	'multimeter',
+	'lowImpedanceMeter',
+	'indicator',
+	'plugTester',
+	'contactless',
+	'lamp'
+] as const;
 export type TesterKind = (typeof testers)[number];
 
 /** Situations in which something in the box is alive though the wrong person would call it dead; and one where nothing is. */
-export const scenes = ['wrongBreaker', 'openNeutral', 'openGroundToo', 'otherHalf', 'secondCircuit', 'shielded', 'phantom'] as const;
+export const scenes = [
+	'wrongBreaker',
+	'openNeutral',
+	'openGroundToo',
+	'otherHalf',
+	'secondCircuit',
+	'shielded',
+	'phantom'
+] as const;
 export type SceneKind = (typeof scenes)[number];
 
 export interface Scene {
@@ -50,7 +65,10 @@ function fragment(region: Region): House {
 		{ do: 'addOutlet', room: 'room', name: 'before', spot: { circuit: 'meant', after: 'panel' } },
 		{ do: 'addOutlet', room: 'room', name: 'here', spot: { circuit: 'meant', after: { box: 'room-before' } } }
 	];
-	const edited = editHouse(newHome({ name: 'scene', region, spaces: 8, mainRatingA: 100, place: 'hall' }), edits);
+	const edited = editHouse(
+		newHome({ name: 'scene', region, spaces: 8, mainRatingA: 100, place: 'hall' }),
+		edits
+	);
 	if (!edited.ok) throw new Error(`the scenes can't be built: ${edited.refusal.code}`);
 	return edited.house;
 }
@@ -79,7 +97,10 @@ function passingThrough(house: House): House {
 	return {
 		...withBox(house, box, (each) => ({
 			...each,
-			terminations: [...each.terminations, ...own.conductors.map(({ id }) => ({ cable: 'stray', conductor: id, at: 'capped' }))]
+			terminations: [
+				...each.terminations,
+				...own.conductors.map(({ id }) => ({ cable: 'stray', conductor: id, at: 'capped' }))
+			]
 		})),
 		cables: [...house.cables, stray]
 	};
@@ -90,7 +111,8 @@ function otherHalf(house: House): House {
 	const fed = passingThrough(house);
 	return withBox(fed, box, (each) => ({
 		...each,
-		device: each.device?.kind === 'duplex' ? { ...each.device, tabs: { hot: false, neutral: true } } : each.device,
+		device:
+			each.device?.kind === 'duplex' ? { ...each.device, tabs: { hot: false, neutral: true } } : each.device,
 		terminations: each.terminations.map((end) =>
 			end.cable === 'stray' && end.conductor === 'hot' ? { ...end, at: 'terminal:hotLower' } : end
 		)
@@ -124,11 +146,16 @@ export function sceneOf(kind: SceneKind, region: Region): Scene | null {
 		case 'openGroundToo':
 			return { kind, house: letGo(letGo(house, 'neutral'), 'ground'), box, alive: [hotOf(house)] };
 		case 'otherHalf':
-			return region === 'us' ? { kind, house: off(otherHalf(house), 'b1'), box, alive: [hotOf(house, 'stray')] } : null;
+			return region === 'us'
+				? { kind, house: off(otherHalf(house), 'b1'), box, alive: [hotOf(house, 'stray')] }
+				: null;
 		case 'secondCircuit':
 			return { kind, house: off(passingThrough(house), 'b1'), box, alive: [hotOf(house, 'stray')] };
 		case 'shielded': {
-			const shielded = { ...house, cables: house.cables.map((cable) => ({ ...cable, sheath: 'armoured' as const })) };
+			const shielded = {
+				...house,
+				cables: house.cables.map((cable) => ({ ...cable, sheath: 'armoured' as const }))
+			};
 			return { kind, house: shielded, box, alive: [hotOf(house)] };
 		}
 		case 'phantom':
@@ -136,9 +163,15 @@ export function sceneOf(kind: SceneKind, region: Region): Scene | null {
 	}
 }
 
-function twoPoint(house: House, tester: 'multimeter' | 'lowImpedanceMeter' | 'indicator', red: string, black: string): Shown {
+function twoPoint(
+	house: House,
+	tester: 'multimeter' | 'lowImpedanceMeter' | 'indicator',
+	red: string,
+	black: string
+): Shown {
 	const at = [red, black];
-	const says = (band: DeadBand): Shown['says'] => (band === 'dead' ? 'nothing' : band === 'live' ? 'alive' : 'unclear');
+	const says = (band: DeadBand): Shown['says'] =>
+		band === 'dead' ? 'nothing' : band === 'live' ? 'alive' : 'unclear';
 	if (tester === 'indicator') {
 		const litV = readIndicatorV(house, { red, black }) as 0;
 		return { at, value: litV, says: says(deadBand({ instrument: 'indicator', litV })) };
@@ -154,7 +187,10 @@ export function showIn(scene: Scene, tester: TesterKind): Shown[] {
 	const here = house.boxes.find(({ id }) => id === boxId)!;
 	const { halves } = deviceModel(here.device!);
 	const earth = points.earth(house.panels[0]!.id);
-	const ends = here.terminations.map(({ cable, conductor }) => ({ point: points.conductor(cable, conductor, 'to'), conductor }));
+	const ends = here.terminations.map(({ cable, conductor }) => ({
+		point: points.conductor(cable, conductor, 'to'),
+		conductor
+	}));
 	switch (tester) {
 		case 'multimeter':
 		case 'lowImpedanceMeter':
@@ -167,7 +203,9 @@ export function showIn(scene: Scene, tester: TesterKind): Shown[] {
 					[at('neutral'), at('ground')]
 				] as const;
 			});
-			return [...faces, ...ends.map(({ point }) => [point, earth] as const)].map(([red, black]) => twoPoint(house, tester, red, black));
+			return [...faces, ...ends.map(({ point }) => [point, earth] as const)].map(([red, black]) =>
+				twoPoint(house, tester, red, black)
+			);
 		}
 		case 'plugTester':
 			return halves.flatMap((half): Shown[] => {

@@ -33,4 +33,13 @@ export {
 	type TesterKind
 } from './capability';
 export { bleedShare, receiverLamps, strongestOf, sweep, transmitter } from './transmitter';
-export { guardOf, leakMa, personOhm, touchBand, touchBandsMa, touchCurrentsMa, type Guard, type TouchBand } from './touch';
+export {
+	guardOf,
+	leakMa,
+	personOhm,
+	touchBand,
+	touchBandsMa,
+	touchCurrentsMa,
+	type Guard,
+	type TouchBand
+} from './touch';

@@ -1,18 +1,31 @@
 import { describe, expect, it } from 'vitest';
 import { fennelLaneActual } from '../demo';
 import { points, withBox, withBreakers, type House } from '../house';
-import { contactlessAlarms, indicatorMarkV, lampGlows, readIndicatorV, readOhms, readPlugLamps, readVoltageV } from './index';
+import {
+	contactlessAlarms,
+	indicatorMarkV,
+	lampGlows,
+	readIndicatorV,
+	readOhms,
+	readPlugLamps,
+	readVoltageV
+} from './index';
 
 const house = fennelLaneActual();
 const east = 'sewing-east-wall';
 const window = 'sewing-window-wall';
 const at = (box: string, role: 'hot' | 'neutral' | 'ground') => points.contact(box, 'upper', role);
-const pair = (box: string, red: 'hot' | 'neutral', black: 'neutral' | 'ground') => ({ red: at(box, red), black: at(box, black) });
+const pair = (box: string, red: 'hot' | 'neutral', black: 'neutral' | 'ground') => ({
+	red: at(box, red),
+	black: at(box, black)
+});
 const off = withBreakers(house, { b14: false });
 const without = (conductor: string): House =>
 	withBox(house, east, (box) => ({
 		...box,
-		terminations: box.terminations.map((end) => (end.cable === 'sewing-3' && end.conductor === conductor ? { ...end, at: 'capped' } : end))
+		terminations: box.terminations.map((end) =>
+			end.cable === 'sewing-3' && end.conductor === conductor ? { ...end, at: 'capped' } : end
+		)
 	}));
 
 describe('instruments on the model', () => {
@@ -38,16 +51,27 @@ describe('instruments on the model', () => {
 		// The other way about: ground lifted beside a live hot. 5 m + 4 m of 75 pF/m against 10 MΩ ∥ 100 pF.
 		const floating = withBox(house, east, (box) => ({
 			...box,
-			terminations: box.terminations.map((end) => (end.cable === 'sewing-3' && end.conductor === 'ground' ? { ...end, at: 'capped' } : end))
+			terminations: box.terminations.map((end) =>
+				end.cable === 'sewing-3' && end.conductor === 'ground' ? { ...end, at: 'capped' } : end
+			)
 		}));
-		const phantom = readVoltageV(floating, { red: at(window, 'ground'), black: at(window, 'neutral') }, 'highImpedance');
+		const phantom = readVoltageV(
+			floating,
+			{ red: at(window, 'ground'), black: at(window, 'neutral') },
+			'highImpedance'
+		);
 		expect(phantom).toBeGreaterThan(20);
-		expect(readVoltageV(floating, { red: at(window, 'ground'), black: at(window, 'neutral') }, 'lowImpedance')).toBeLessThan(0.5);
+		expect(
+			readVoltageV(floating, { red: at(window, 'ground'), black: at(window, 'neutral') }, 'lowImpedance')
+		).toBeLessThan(0.5);
 	});
 
 	it('ohms: open when dead, the load when one is plugged in, refused when live', () => {
 		expect(readOhms(off, pair(east, 'hot', 'neutral'))).toEqual({ kind: 'overload' });
-		const loaded = { ...off, loads: [{ id: 'l', name: 'lamp', box: window, half: 'upper' as const, resistanceOhm: 240, on: true }] };
+		const loaded = {
+			...off,
+			loads: [{ id: 'l', name: 'lamp', box: window, half: 'upper' as const, resistanceOhm: 240, on: true }]
+		};
 		const reading = readOhms(loaded, pair(east, 'hot', 'neutral'));
 		// 240 Ω + 0.2 Ω leads + the cable to the window wall and worn contacts.
 		expect(reading.kind === 'ohms' && reading.resistanceOhm).toBeCloseTo(240.4, 0);
@@ -63,9 +87,19 @@ describe('instruments on the model', () => {
 	});
 
 	it('three lamps: sound, ground open, neutral open, hot and neutral exchanged', () => {
-		expect(readPlugLamps(house, window, 'upper')).toEqual({ hotNeutral: true, hotGround: true, neutralGround: false });
-		expect(readPlugLamps(without('ground'), window, 'upper')).toMatchObject({ hotNeutral: true, neutralGround: false });
-		expect(readPlugLamps(without('neutral'), window, 'upper')).toMatchObject({ hotNeutral: false, hotGround: true });
+		expect(readPlugLamps(house, window, 'upper')).toEqual({
+			hotNeutral: true,
+			hotGround: true,
+			neutralGround: false
+		});
+		expect(readPlugLamps(without('ground'), window, 'upper')).toMatchObject({
+			hotNeutral: true,
+			neutralGround: false
+		});
+		expect(readPlugLamps(without('neutral'), window, 'upper')).toMatchObject({
+			hotNeutral: false,
+			hotGround: true
+		});
 		const swapped = withBox(house, window, (box) => ({
 			...box,
 			terminations: box.terminations.map((end) => ({
@@ -73,7 +107,11 @@ describe('instruments on the model', () => {
 				at: end.at.replace(/hot|neutral/, (role) => (role === 'hot' ? 'neutral' : 'hot'))
 			}))
 		}));
-		expect(readPlugLamps(swapped, window, 'upper')).toEqual({ hotNeutral: true, hotGround: false, neutralGround: true });
+		expect(readPlugLamps(swapped, window, 'upper')).toEqual({
+			hotNeutral: true,
+			hotGround: false,
+			neutralGround: true
+		});
 	});
 
 	it('a contactless tester alarms at a live conductor, not at a dead or shielded one', () => {

@@ -27,14 +27,30 @@ export const lampOhm = { us: 240, uk: 880 };
  * Volts between the probes with a meter's own input across them. `lowImpedance` is the 3 kΩ mode that drains induced voltage; `lampAcross` the ordinary input with a
  * filament lamp joined across the same points.
  */
-export function readVoltageV(house: House, { red, black }: Probes, mode: 'highImpedance' | 'lowImpedance' | 'lampAcross'): number {
-	const resistor = (id: string, resistanceOhm: number): Branch => ({ kind: 'resistor', id, from: red, to: black, resistanceOhm });
+export function readVoltageV(
+	house: House,
+	{ red, black }: Probes,
+	mode: 'highImpedance' | 'lowImpedance' | 'lampAcross'
+): number {
+	const resistor = (id: string, resistanceOhm: number): Branch => ({
+		kind: 'resistor',
+		id,
+		from: red,
+		to: black,
+		resistanceOhm
+	});
 	const input: Branch[] =
 		mode === 'lowImpedance'
 			? [resistor('meter', lowImpedanceOhm)]
 			: [
 					resistor('meter', multimeterInput.resistanceOhm),
-					{ kind: 'capacitor', id: 'meter input', from: red, to: black, capacitanceF: multimeterInput.capacitanceF },
+					{
+						kind: 'capacitor',
+						id: 'meter input',
+						from: red,
+						to: black,
+						capacitanceF: multimeterInput.capacitanceF
+					},
 					...(mode === 'lampAcross' ? [resistor('lamp across', lampOhm[house.region])] : [])
 				];
 	return voltageBetweenV(settle(house, input).solution, red, black);
@@ -42,7 +58,13 @@ export function readVoltageV(house: House, { red, black }: Probes, mode: 'highIm
 
 /** The highest mark lit on a two-probe indicator, V; 0 when dark. */
 export function readIndicatorV(house: House, { red, black }: Probes): number {
-	const input: Branch = { kind: 'resistor', id: 'indicator', from: red, to: black, resistanceOhm: indicatorOhm };
+	const input: Branch = {
+		kind: 'resistor',
+		id: 'indicator',
+		from: red,
+		to: black,
+		resistanceOhm: indicatorOhm
+	};
 	const volts = voltageBetweenV(settle(house, [input]).solution, red, black);
 	return indicatorMarkV(volts);
 }
@@ -102,18 +124,30 @@ export function readPlugLamps(house: House, boxId: string, half: Half): PlugLamp
 		hotGround: [at('hot'), at('ground')],
 		neutralGround: [at('neutral'), at('ground')]
 	} as const;
-	const lamps = Object.entries(pairs).map(([id, [from, to]]): Branch => ({ kind: 'resistor', id, from, to, resistanceOhm: plugLampOhm }));
+	const lamps = Object.entries(pairs).map(([id, [from, to]]): Branch => ({
+		kind: 'resistor',
+		id,
+		from,
+		to,
+		resistanceOhm: plugLampOhm
+	}));
 	const { solution } = settle(house, lamps);
 	const litAboveV = regions[house.region].nominalV * plugLampLitShare;
 	const lit = ([from, to]: readonly [string, string]) => voltageBetweenV(solution, from, to) > litAboveV;
-	return { hotNeutral: lit(pairs.hotNeutral), hotGround: lit(pairs.hotGround), neutralGround: lit(pairs.neutralGround) };
+	return {
+		hotNeutral: lit(pairs.hotNeutral),
+		hotGround: lit(pairs.hotGround),
+		neutralGround: lit(pairs.neutralGround)
+	};
 }
 
 /** Whether a filament lamp plugged into a half glows: above half its voltage. It says nothing about the hot conductor alone. */
 export function lampGlows(house: House, boxId: string, half: Half): boolean {
 	const hot = points.contact(boxId, half, 'hot');
 	const neutral = points.contact(boxId, half, 'neutral');
-	const { solution } = settle(house, [{ kind: 'resistor', id: 'lamp', from: hot, to: neutral, resistanceOhm: lampOhm[house.region] }]);
+	const { solution } = settle(house, [
+		{ kind: 'resistor', id: 'lamp', from: hot, to: neutral, resistanceOhm: lampOhm[house.region] }
+	]);
 	return voltageBetweenV(solution, hot, neutral) > regions[house.region].nominalV / 2;
 }
 

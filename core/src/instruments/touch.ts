@@ -65,7 +65,13 @@ export const leakMa = { us: 8, uk: 40 } as const;
 /** Lets a hot contact leak to earth, and sees whether something opens that makes it dead. `before`: the house settled without the leak, where that is known. */
 export function guardOf(house: House, hot: string, before = settle(house)): Guard {
 	const leakOhm = (regions[house.region].nominalV / leakMa[house.region]) * 1000;
-	const leak: Branch = { kind: 'resistor', id: 'leak', from: hot, to: points.earth(mainPanel(house).id), resistanceOhm: leakOhm };
+	const leak: Branch = {
+		kind: 'resistor',
+		id: 'leak',
+		from: hot,
+		to: points.earth(mainPanel(house).id),
+		resistanceOhm: leakOhm
+	};
 	const toEarthV = (solution: typeof before.solution): number => {
 		const at = solution.outcome === 'singular' ? undefined : solution.voltageV.get(hot);
 		return at ? Math.hypot(at.re, at.im) : 0;

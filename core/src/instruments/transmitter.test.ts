@@ -17,7 +17,9 @@ describe('a transmitter and its receiver', () => {
 			if (!lampGlows(house, box, half)) continue;
 			const heard = sweep(house, box, half);
 			const loudest = strongestOf(heard)!;
-			expect(lampGlows(withBreakers(house, { [loudest]: false }), box, half), `${box}: ${loudest}`).toBe(false);
+			expect(lampGlows(withBreakers(house, { [loudest]: false }), box, half), `${box}: ${loudest}`).toBe(
+				false
+			);
 			found++;
 		}
 		expect(found).toBeGreaterThan(20);
@@ -25,11 +27,14 @@ describe('a transmitter and its receiver', () => {
 
 	it('bleeds to the breakers beside it and no further', () => {
 		const house = fennelLaneActual();
-		const heard = new Map(sweep(house, 'sewing-east-wall', 'upper').map(({ breaker, lamps }) => [breaker, lamps]));
+		const heard = new Map(
+			sweep(house, 'sewing-east-wall', 'upper').map(({ breaker, lamps }) => [breaker, lamps])
+		);
 		const beside = besideOf(house, findBreaker(house, 'b14')!);
 		expect(heard.get('b14')).toBe(receiverLamps);
 		expect(beside.length).toBeGreaterThan(0);
-		for (const [breaker, lamps] of heard) if (breaker !== 'b14') expect(lamps, breaker).toBe(beside.includes(breaker) ? 4 : 0);
+		for (const [breaker, lamps] of heard)
+			if (breaker !== 'b14') expect(lamps, breaker).toBe(beside.includes(breaker) ? 4 : 0);
 	});
 
 	it('hears nothing with the breaker off, and two breakers where a kept tab joins two circuits', () => {
@@ -44,7 +49,9 @@ describe('a transmitter and its receiver', () => {
 				breakers: panel.breakers.map((breaker, k) => ({ ...breaker, spaces: [1 + 4 * k] }))
 			})),
 			boxes: shared.boxes.map((box) =>
-				box.id === here && box.device?.kind === 'duplex' ? { ...box, device: { ...box.device, tabs: { hot: true, neutral: true } } } : box
+				box.id === here && box.device?.kind === 'duplex'
+					? { ...box, device: { ...box.device, tabs: { hot: true, neutral: true } } }
+					: box
 			)
 		};
 		const loud = sweep(joined, here, 'upper').filter(({ lamps }) => lamps >= 4);

@@ -1,4 +1,13 @@
-import { allBreakers, besideOf, breakerBranchId, points, settle, type Breaker, type Half, type House } from '../house';
+import {
+	allBreakers,
+	besideOf,
+	breakerBranchId,
+	points,
+	settle,
+	type Breaker,
+	type Half,
+	type House
+} from '../house';
 import { branchCurrentA, magnitude, solve, type Branch } from '../network';
 
 /** A signal transmitter plugged into an outlet, V, Ω, Hz (a small signal drawn as current, well above the mains; assumed). */
@@ -12,7 +21,11 @@ export const receiverLamps = 10;
  * A transmitter between hot and neutral of one half of an outlet, a receiver swept over the breakers: lamps lit at each, 0 to `receiverLamps`, loudest first.
  * The signal flows as current through every breaker that feeds the outlet, and bleeds to those beside it. The mains' own voltage doesn't show at its frequency.
  */
-export function sweep(house: House, boxId: string, half: Half): { readonly breaker: string; readonly lamps: number }[] {
+export function sweep(
+	house: House,
+	boxId: string,
+	half: Half
+): { readonly breaker: string; readonly lamps: number }[] {
 	const signal: Branch = {
 		kind: 'source',
 		id: 'transmitter',
@@ -23,7 +36,9 @@ export function sweep(house: House, boxId: string, half: Half): { readonly break
 		resistanceOhm: transmitter.resistanceOhm
 	};
 	const { network } = settle(house);
-	const silent = network.branches.map((branch): Branch => (branch.kind === 'source' ? { ...branch, emfV: { re: 0, im: 0 } } : branch));
+	const silent = network.branches.map((branch): Branch =>
+		branch.kind === 'source' ? { ...branch, emfV: { re: 0, im: 0 } } : branch
+	);
 	const driven = { ...network, frequencyHz: transmitter.frequencyHz, branches: [...silent, signal] };
 	const solution = solve(driven);
 	if (solution.outcome === 'singular') return allBreakers(house).map(({ id }) => ({ breaker: id, lamps: 0 }));
@@ -37,8 +52,13 @@ export function sweep(house: House, boxId: string, half: Half): { readonly break
 	const fullA = transmitter.emfV / transmitter.resistanceOhm;
 	return allBreakers(house)
 		.map((breaker) => {
-			const heardA = own.get(breaker.id)! + besideOf(house, breaker).reduce((sum, id) => sum + bleedShare * own.get(id)!, 0);
-			return { breaker: breaker.id, lamps: Math.min(receiverLamps, Math.round((heardA / fullA) * receiverLamps)) };
+			const heardA =
+				own.get(breaker.id)! +
+				besideOf(house, breaker).reduce((sum, id) => sum + bleedShare * own.get(id)!, 0);
+			return {
+				breaker: breaker.id,
+				lamps: Math.min(receiverLamps, Math.round((heardA / fullA) * receiverLamps))
+			};
 		})
 		.sort((a, b) => b.lamps - a.lamps);
 }

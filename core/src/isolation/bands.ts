@@ -23,18 +23,23 @@ export const multimeterRangeV = 750;
  */
 export function deadBand(reading: VoltReading): DeadBand {
 	if ('lit' in reading) return reading.lit ? 'live' : 'unresolved';
-	if (reading.instrument === 'indicator') return reading.litV === 0 ? 'dead' : reading.litV < 50 ? 'unresolved' : 'live';
+	if (reading.instrument === 'indicator')
+		return reading.litV === 0 ? 'dead' : reading.litV < 50 ? 'unresolved' : 'live';
 	if (reading.volts < deadBelowV) return 'dead';
 	if (reading.mode !== 'highImpedance' || reading.volts > liveAboveV) return 'live';
 	return 'unresolved';
 }
 
 /** Whether a tester that is held to a known source shows that it works: it must show it plainly live. */
-export const provesTester = (reading: VoltReading): boolean => isTwoPoint(reading) && deadBand(reading) === 'live';
+export const provesTester = (reading: VoltReading): boolean =>
+	isTwoPoint(reading) && deadBand(reading) === 'live';
 /** Whether a reading says between which two points there is a voltage: a lamp plugged in doesn't. */
 export const isTwoPoint = (reading: VoltReading): boolean => !('lit' in reading);
 
 /** Whether a value can come from the instrument at all. */
 export function inRange(reading: VoltReading): boolean {
-	return reading.instrument !== 'multimeter' || (Number.isFinite(reading.volts) && reading.volts >= 0 && reading.volts <= multimeterRangeV);
+	return (
+		reading.instrument !== 'multimeter' ||
+		(Number.isFinite(reading.volts) && reading.volts >= 0 && reading.volts <= multimeterRangeV)
+	);
 }

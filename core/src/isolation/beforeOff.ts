@@ -26,11 +26,17 @@ function breakersBehind(house: House, breakerId: string): string[] {
 export function thingsBehind(house: House, breakerId: string): Thing[] {
 	const breakers = new Set(breakersBehind(house, breakerId));
 	const boxes = new Set(
-		house.circuits.filter(({ breaker }) => breakers.has(breaker)).flatMap(({ id }) => chainOfCircuit(house, id).map(({ box }) => box.id))
+		house.circuits
+			.filter(({ breaker }) => breakers.has(breaker))
+			.flatMap(({ id }) => chainOfCircuit(house, id).map(({ box }) => box.id))
 	);
-	const plugged = house.loads.flatMap(({ id, name, box, matters }) => (matters && boxes.has(box) ? [{ id, name, box, matters }] : []));
+	const plugged = house.loads.flatMap(({ id, name, box, matters }) =>
+		matters && boxes.has(box) ? [{ id, name, box, matters }] : []
+	);
 	const fixed = house.boxes.flatMap(({ id, device }) =>
-		boxes.has(id) && device?.kind === 'fixed' && device.matters ? [{ id, name: device.name, box: id, matters: device.matters }] : []
+		boxes.has(id) && device?.kind === 'fixed' && device.matters
+			? [{ id, name: device.name, box: id, matters: device.matters }]
+			: []
 	);
 	return [...plugged, ...fixed];
 }
@@ -45,7 +51,9 @@ function hasOtherAlarm(house: House, breakerId: string, id: string): boolean {
 	const goingOff = new Set(thingsBehind(house, breakerId).map((thing) => thing.id));
 	const all = [
 		...house.loads.filter(({ matters }) => matters === 'alarm').map((load) => load.id),
-		...house.boxes.filter(({ device }) => device?.kind === 'fixed' && device.matters === 'alarm').map((box) => box.id)
+		...house.boxes
+			.filter(({ device }) => device?.kind === 'fixed' && device.matters === 'alarm')
+			.map((box) => box.id)
 	];
 	return all.some((other) => other !== id && !goingOff.has(other));
 }
@@ -54,6 +62,9 @@ function hasOtherAlarm(house: House, breakerId: string, id: string): boolean {
 export function goingOffWith(house: House, breakers: readonly string[]): GoingOff[] {
 	const seen = new Map<string, GoingOff>();
 	for (const breaker of breakers)
-		for (const thing of thingsBehind(house, breaker)) seen.set(thing.id, { ...thing, means: interruptions[thing.matters] });
-	return [...seen.values()].sort((a, b) => Number(b.means.hard) - Number(a.means.hard) || b.means.disturbanceS - a.means.disturbanceS);
+		for (const thing of thingsBehind(house, breaker))
+			seen.set(thing.id, { ...thing, means: interruptions[thing.matters] });
+	return [...seen.values()].sort(
+		(a, b) => Number(b.means.hard) - Number(a.means.hard) || b.means.disturbanceS - a.means.disturbanceS
+	);
 }

@@ -5,7 +5,11 @@ export type Energy = 'assumedLive' | 'expectedDead' | 'provenDead' | 'deliberate
 
 /** Whether tester, every pair and tester again have been read, and nothing speaks against it. */
 export function proofStands({ proof }: IsolationState): boolean {
-	return proof.before !== null && proof.after !== null && proof.required.every((pair) => proof.pairs[pair]?.band === 'dead');
+	return (
+		proof.before !== null &&
+		proof.after !== null &&
+		proof.required.every((pair) => proof.pairs[pair]?.band === 'dead')
+	);
 }
 
 /** The energy state. Dead is never said without evidence: any doubt, and any gap in it, is live. */
@@ -16,4 +20,5 @@ export function energyOf(state: IsolationState): Energy {
 }
 
 /** Pairs that still have to be read dead, in order. */
-export const pairsLeft = ({ proof }: IsolationState): string[] => proof.required.filter((pair) => proof.pairs[pair]?.band !== 'dead');
+export const pairsLeft = ({ proof }: IsolationState): string[] =>
+	proof.required.filter((pair) => proof.pairs[pair]?.band !== 'dead');

@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { deadBand, energyOf, initialIsolation, isolate, type IsolationEvent, type IsolationState, type VoltReading } from './index';
+import {
+	deadBand,
+	energyOf,
+	initialIsolation,
+	isolate,
+	type IsolationEvent,
+	type IsolationState,
+	type VoltReading
+} from './index';
 
 const meter = (volts: number, mode: 'highImpedance' | 'lowImpedance' = 'highImpedance'): VoltReading => ({
 	instrument: 'multimeter',
@@ -8,11 +16,17 @@ const meter = (volts: number, mode: 'highImpedance' | 'lowImpedance' = 'highImpe
 	mode
 });
 const pairs = ['hn', 'hg', 'ng'];
-const after = (...events: IsolationEvent[]): IsolationState => events.reduce(isolate, initialIsolation(pairs));
+const after = (...events: IsolationEvent[]): IsolationState =>
+	events.reduce(isolate, initialIsolation(pairs));
 const off: IsolationEvent = { kind: 'switchBreaker', breaker: 'b14', on: false };
 const locked: IsolationEvent = { kind: 'hold', way: 'padlock' };
 const taped: IsolationEvent = { kind: 'hold', way: 'tape' };
-const tester = (when: 'before' | 'after', volts = 120): IsolationEvent => ({ kind: 'proveTester', id: when, when, reading: meter(volts) });
+const tester = (when: 'before' | 'after', volts = 120): IsolationEvent => ({
+	kind: 'proveTester',
+	id: when,
+	when,
+	reading: meter(volts)
+});
 const read = (pair: string, volts: number, mode?: 'lowImpedance'): IsolationEvent => ({
 	kind: 'readPair',
 	id: pair,
@@ -42,7 +56,9 @@ describe('reading bands', () => {
 		[24, 'unresolved'],
 		[50, 'live'],
 		[230, 'live']
-	] as const)('an indicator lit to %i V is %s', (litV, band) => expect(deadBand({ instrument: 'indicator', litV })).toBe(band));
+	] as const)('an indicator lit to %i V is %s', (litV, band) =>
+		expect(deadBand({ instrument: 'indicator', litV })).toBe(band)
+	);
 });
 
 describe('energy state', () => {
@@ -51,12 +67,15 @@ describe('energy state', () => {
 		expect(energyOf(after(off))).toBe('assumedLive');
 		expect(energyOf(after(off, locked))).toBe('expectedDead');
 		expect(energyOf(after(off, locked, ...proof))).toBe('provenDead');
-		expect(energyOf(after(off, locked, ...proof, { kind: 'clearArea' }, { kind: 'restorePower', held: true }))).toBe('deliberatelyLive');
+		expect(
+			energyOf(after(off, locked, ...proof, { kind: 'clearArea' }, { kind: 'restorePower', held: true }))
+		).toBe('deliberatelyLive');
 		expect(energyOf(after(off, locked, ...proof, { kind: 'restorePower', held: true }))).toBe('assumedLive');
 	});
 
 	it('is not proven without the tester first, without it last, or with one pair missing', () => {
-		for (const left of [0, 1, 2, 3, 4]) expect(energyOf(after(off, locked, ...proof.filter((_, k) => k !== left)))).toBe('expectedDead');
+		for (const left of [0, 1, 2, 3, 4])
+			expect(energyOf(after(off, locked, ...proof.filter((_, k) => k !== left)))).toBe('expectedDead');
 	});
 
 	it('a live reading is live, remembers the breaker, and only the panel lifts it', () => {
@@ -65,7 +84,9 @@ describe('energy state', () => {
 		expect(found.notFeeding).toEqual(['b14']);
 		const proofOnly = proof.reduce(isolate, found);
 		expect(energyOf(proofOnly)).toBe('assumedLive');
-		expect(energyOf([{ ...off, breaker: 'b11' } as IsolationEvent, locked, ...proof].reduce(isolate, found))).toBe('provenDead');
+		expect(
+			energyOf([{ ...off, breaker: 'b11' } as IsolationEvent, locked, ...proof].reduce(isolate, found))
+		).toBe('provenDead');
 	});
 
 	it('3 to 50 V holds the proof open until a low-impedance reading settles it', () => {
@@ -73,10 +94,21 @@ describe('energy state', () => {
 		expect(energyOf(after(off, locked, ...open))).toBe('expectedDead');
 		expect(
 			energyOf(
-				after(off, locked, tester('before'), read('hn', 17), read('hn', 0.2, 'lowImpedance'), read('hg', 0), read('ng', 0), tester('after'))
+				after(
+					off,
+					locked,
+					tester('before'),
+					read('hn', 17),
+					read('hn', 0.2, 'lowImpedance'),
+					read('hg', 0),
+					read('ng', 0),
+					tester('after')
+				)
 			)
 		).toBe('provenDead');
-		expect(energyOf(after(off, locked, tester('before'), read('hn', 17), read('hn', 11, 'lowImpedance')))).toBe('assumedLive');
+		expect(
+			energyOf(after(off, locked, tester('before'), read('hn', 17), read('hn', 11, 'lowImpedance')))
+		).toBe('assumedLive');
 	});
 
 	it('a tester that fails its second proof takes every reading with it', () => {
@@ -87,8 +119,10 @@ describe('energy state', () => {
 	});
 
 	it('lapses: power seen, found unlocked, away from a taped breaker; not away from a padlocked one', () => {
-		const lapse = (hold: IsolationEvent, what: 'powerSeen' | 'foundUnlocked' | 'wasAway' | 'otherBoxOpened') =>
-			energyOf(after(off, hold, ...proof, { kind: 'changed', what }));
+		const lapse = (
+			hold: IsolationEvent,
+			what: 'powerSeen' | 'foundUnlocked' | 'wasAway' | 'otherBoxOpened'
+		) => energyOf(after(off, hold, ...proof, { kind: 'changed', what }));
 		expect(lapse(locked, 'powerSeen')).toBe('assumedLive');
 		expect(lapse(locked, 'foundUnlocked')).toBe('assumedLive');
 		expect(lapse(locked, 'otherBoxOpened')).toBe('assumedLive');
@@ -104,16 +138,31 @@ describe('energy state', () => {
 
 	it('a proof ends with its job: live again after power, only expected dead where it stays off', () => {
 		expect(energyOf(after(off, locked, ...proof, { kind: 'over' }))).toBe('expectedDead');
-		expect(energyOf(after(off, locked, ...proof, { kind: 'clearArea' }, { kind: 'restorePower', held: true }, { kind: 'over' }))).toBe(
-			'assumedLive'
-		);
+		expect(
+			energyOf(
+				after(
+					off,
+					locked,
+					...proof,
+					{ kind: 'clearArea' },
+					{ kind: 'restorePower', held: true },
+					{ kind: 'over' }
+				)
+			)
+		).toBe('assumedLive');
 	});
 
 	it('a reading put right is judged by its right value', () => {
 		const proven = after(off, locked, ...proof);
-		expect(energyOf(isolate(proven, { kind: 'amendVolts', of: 'hg', reading: meter(0.4) }))).toBe('provenDead');
-		expect(energyOf(isolate(proven, { kind: 'amendVolts', of: 'hg', reading: meter(118) }))).toBe('assumedLive');
-		expect(energyOf(isolate(proven, { kind: 'amendVolts', of: 'after', reading: meter(0) }))).toBe('assumedLive');
+		expect(energyOf(isolate(proven, { kind: 'amendVolts', of: 'hg', reading: meter(0.4) }))).toBe(
+			'provenDead'
+		);
+		expect(energyOf(isolate(proven, { kind: 'amendVolts', of: 'hg', reading: meter(118) }))).toBe(
+			'assumedLive'
+		);
+		expect(energyOf(isolate(proven, { kind: 'amendVolts', of: 'after', reading: meter(0) }))).toBe(
+			'assumedLive'
+		);
 	});
 
 	it('no sequence of events with a live reading last, or none at all, proves dead', () => {
@@ -132,7 +181,9 @@ describe('energy state', () => {
 				.constantFrom('powerSeen', 'foundUnlocked', 'wasAway', 'otherBoxOpened')
 				.map((what) => ({ kind: 'changed', what }) as IsolationEvent),
 			fc.boolean().map((held): IsolationEvent => ({ kind: 'restorePower', held })),
-			fc.tuple(fc.constantFrom(...pairs), fc.constantFrom(0.1, 20, 119)).map(([pair, volts]) => read(pair, volts))
+			fc
+				.tuple(fc.constantFrom(...pairs), fc.constantFrom(0.1, 20, 119))
+				.map(([pair, volts]) => read(pair, volts))
 		);
 		fc.assert(
 			fc.property(fc.array(anyEvent, { maxLength: 40 }), fc.constantFrom(...pairs), (events, pair) => {

@@ -13,7 +13,15 @@ import {
 } from '../instruments';
 import { pairsToRead, planJob, type Earth, type JobPlan, type Pair } from '../job';
 import { magnitude, solve, subtract, type Branch, type Network, type SolveOutcome } from '../network';
-import { energyOf, initialIsolation, isolate, pairsLeft, type IsolationEvent, type IsolationState, type VoltReading } from './index';
+import {
+	energyOf,
+	initialIsolation,
+	isolate,
+	pairsLeft,
+	type IsolationEvent,
+	type IsolationState,
+	type VoltReading
+} from './index';
 
 const boxes = 12_500;
 const sequences = 8;
@@ -39,7 +47,9 @@ class Wiring {
 		const key = off.join();
 		const known = this.#networks.get(key);
 		if (known) return known;
-		const { network } = settle(withBreakers(this.box.actual, Object.fromEntries(off.map((id) => [id, false]))));
+		const { network } = settle(
+			withBreakers(this.box.actual, Object.fromEntries(off.map((id) => [id, false])))
+		);
 		this.#networks.set(key, network);
 		return network;
 	}
@@ -69,7 +79,11 @@ class Wiring {
 	}
 }
 
-const meter = (volts: number, mode: 'highImpedance' | 'lowImpedance'): VoltReading => ({ instrument: 'multimeter', volts, mode });
+const meter = (volts: number, mode: 'highImpedance' | 'lowImpedance'): VoltReading => ({
+	instrument: 'multimeter',
+	volts,
+	mode
+});
 
 /** One who follows the procedure to the letter, with a tester that works. */
 class Follower {
@@ -102,7 +116,12 @@ class Follower {
 	begin(): boolean {
 		const at = (half: Half, role: 'hot' | 'neutral' | 'ground') => points.contact(here, half, role);
 		const live = this.plan.halves.every(
-			(half) => this.readV(at(half, 'hot'), at(half, 'neutral'), this.tester === 'indicator' ? 'indicator' : 'multimeter') > 50
+			(half) =>
+				this.readV(
+					at(half, 'hot'),
+					at(half, 'neutral'),
+					this.tester === 'indicator' ? 'indicator' : 'multimeter'
+				) > 50
 		);
 		if (!live) return false;
 		const half = this.plan.halves[0]!;
@@ -124,7 +143,12 @@ class Follower {
 			const next = pairsLeft(this.state)[0];
 			if (next === undefined) break;
 			const drained = this.state.proof.pairs[next]?.band === 'unresolved';
-			this.say({ kind: 'readPair', id: this.id(), pair: next, reading: this.reading(known.get(next)!, drained) });
+			this.say({
+				kind: 'readPair',
+				id: this.id(),
+				pair: next,
+				reading: this.reading(known.get(next)!, drained)
+			});
 			if (this.state.doubt) return false;
 		}
 		this.say({ kind: 'proveTester', id: this.id(), when: 'after', reading: meter(120, 'highImpedance') });
@@ -134,7 +158,9 @@ class Follower {
 
 /** Points of the box that can give a shock: at 50 V and more to earth with something behind it. */
 const alive = (wiring: Wiring, off: readonly string[], reach: readonly string[]): string[] =>
-	reach.filter((point) => wiring.toEarthV(off, point) >= 50 && wiring.readV(off, point, knownEarth, 'lowImpedance') >= 50);
+	reach.filter(
+		(point) => wiring.toEarthV(off, point) >= 50 && wiring.readV(off, point, knownEarth, 'lowImpedance') >= 50
+	);
 
 interface Tally {
 	notLive: number;
@@ -146,14 +172,24 @@ interface Tally {
 }
 
 /** One sequence: breakers off one after another as long as something reads live; what was wrongly proven, if anything. */
-function follow(plan: JobPlan, wiring: Wiring, follower: Follower, order: readonly string[], tally: Tally): object | null {
+function follow(
+	plan: JobPlan,
+	wiring: Wiring,
+	follower: Follower,
+	order: readonly string[],
+	tally: Tally
+): object | null {
 	if (!follower.begin()) {
 		tally.notLive++;
 		return null;
 	}
 	if (typeof follower.earth === 'object') tally.earth++;
-	const contacts = plan.halves.flatMap((half) => (['hot', 'neutral', 'ground'] as const).map((role) => points.contact(here, half, role)));
-	const ends = [...plan.takeOff.flatMap(({ wires }) => wires), ...plan.passing].map(({ point }) => point).concat(points.metal(here));
+	const contacts = plan.halves.flatMap((half) =>
+		(['hot', 'neutral', 'ground'] as const).map((role) => points.contact(here, half, role))
+	);
+	const ends = [...plan.takeOff.flatMap(({ wires }) => wires), ...plan.passing]
+		.map(({ point }) => point)
+		.concat(points.metal(here));
 	/** Proves what is in reach; null where a reading stopped it, otherwise what was alive all the same. */
 	const attempt = (): readonly string[] | null => {
 		const live = alive(wiring, [...follower.state.off].sort(), follower.state.closed ? contacts : ends);
@@ -197,7 +233,12 @@ describe('no sequence of readings with a live conductor in reach ends in proven 
 			const wiring = new Wiring(box);
 			for (let sequence = 0; sequence < sequences; sequence++) {
 				const order = ['b1', 'b2', 'b3'].map((id) => ({ id, key: random() })).sort((a, b) => a.key - b.key);
-				const follower = new Follower(planned.plan, wiring, sequence % 2 === 0 ? 'multimeter' : 'indicator', random() < 0.8);
+				const follower = new Follower(
+					planned.plan,
+					wiring,
+					sequence % 2 === 0 ? 'multimeter' : 'indicator',
+					random() < 0.8
+				);
 				const found = follow(
 					planned.plan,
 					wiring,

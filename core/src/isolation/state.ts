@@ -3,7 +3,9 @@ import { deadBand, provesTester, type DeadBand, type VoltReading } from './bands
 /** How the breaker is kept off. A padlock's key is in the worker's pocket; the others are weaker. */
 export type Hold = 'padlock' | 'clip' | 'tape' | 'watch';
 /** What each way of holding is worth, strongest first. `survivesAbsence`: whether a proof still stands when one comes back from being away. */
-export const holds: Readonly<Record<Hold, { readonly strength: 1 | 2 | 3; readonly survivesAbsence: boolean }>> = {
+export const holds: Readonly<
+	Record<Hold, { readonly strength: 1 | 2 | 3; readonly survivesAbsence: boolean }>
+> = {
 	// The only key is in the worker's pocket: nobody else can switch on.
 	padlock: { strength: 3, survivesAbsence: true },
 	// A clip stops a hand that slips, not one that means it.
@@ -19,7 +21,12 @@ export type Scope = 'face' | 'bare';
 export type IsolationEvent =
 	| { readonly kind: 'switchBreaker'; readonly breaker: string; readonly on: boolean }
 	| { readonly kind: 'hold'; readonly way: Hold }
-	| { readonly kind: 'proveTester'; readonly id: string; readonly when: 'before' | 'after'; readonly reading: VoltReading }
+	| {
+			readonly kind: 'proveTester';
+			readonly id: string;
+			readonly when: 'before' | 'after';
+			readonly reading: VoltReading;
+	  }
 	| { readonly kind: 'readPair'; readonly id: string; readonly pair: string; readonly reading: VoltReading }
 	| { readonly kind: 'amendVolts'; readonly of: string; readonly reading: VoltReading }
 	/** The device is out: these pairs of bare conductors are in reach. */
@@ -89,7 +96,13 @@ export const initialIsolation = (facePairs: readonly string[]): IsolationState =
 	proof: freshProof('face', facePairs)
 });
 
-const freshProof = (scope: Scope, required: readonly string[]): Proof => ({ scope, required, before: null, pairs: {}, after: null });
+const freshProof = (scope: Scope, required: readonly string[]): Proof => ({
+	scope,
+	required,
+	before: null,
+	pairs: {},
+	after: null
+});
 /** A proof begun anew, on what is in reach now. */
 const again = ({ closed, facePairs, proof }: IsolationState): Proof =>
 	closed ? freshProof('face', facePairs) : freshProof('bare', proof.required);
@@ -125,7 +138,11 @@ export function isolate(state: IsolationState, event: IsolationEvent): Isolation
 			return amend(state, event.of, event.reading);
 		case 'exposed':
 			// A proof of the bare conductors, made before the device went back, still covers them if nothing undid it.
-			return { ...state, closed: false, proof: state.proof.scope === 'bare' ? state.proof : freshProof('bare', event.pairs) };
+			return {
+				...state,
+				closed: false,
+				proof: state.proof.scope === 'bare' ? state.proof : freshProof('bare', event.pairs)
+			};
 		case 'closed':
 			return { ...state, closed: true };
 		case 'foundConductor':
@@ -145,15 +162,24 @@ export function isolate(state: IsolationState, event: IsolationEvent): Isolation
 		case 'restorePower':
 			return event.held
 				? { ...state, power: 'restored', off: [], hold: null, proof: again(state), doubt: null }
-				: { ...state, power: 'tripped', hold: null, areaClear: false, proof: again(state), doubt: { reason: 'tripped', until: 'panel' } };
+				: {
+						...state,
+						power: 'tripped',
+						hold: null,
+						areaClear: false,
+						proof: again(state),
+						doubt: { reason: 'tripped', until: 'panel' }
+					};
 	}
 }
 
 const taken = (id: string, reading: VoltReading): Taken => ({ id, reading, band: deadBand(reading) });
-const liftAt = (doubt: Doubt | null, where: Doubt['until']): Doubt | null => (doubt?.until === where ? null : doubt);
+const liftAt = (doubt: Doubt | null, where: Doubt['until']): Doubt | null =>
+	doubt?.until === where ? null : doubt;
 
 function proveTester(state: IsolationState, when: 'before' | 'after', reading: Taken): IsolationState {
-	if (!provesTester(reading.reading)) return { ...state, doubt: { reason: 'testerFailed', until: 'proof' }, proof: again(state) };
+	if (!provesTester(reading.reading))
+		return { ...state, doubt: { reason: 'testerFailed', until: 'proof' }, proof: again(state) };
 	if (when === 'after') return { ...state, proof: { ...state.proof, after: reading } };
 	return { ...state, doubt: liftAt(state.doubt, 'proof'), proof: { ...state.proof, before: reading } };
 }
@@ -167,7 +193,12 @@ function readPair(state: IsolationState, pair: string, reading: Taken): Isolatio
 		// With several newly off it can't be said which of them leaves it alive.
 		const suspects = state.off.filter((id) => !state.notFeeding.includes(id));
 		const notFeeding = suspects.length === 1 ? [...state.notFeeding, ...suspects] : state.notFeeding;
-		return { ...state, notFeeding, doubt: { reason: 'liveReading', pair, until: 'panel' }, proof: again(state) };
+		return {
+			...state,
+			notFeeding,
+			doubt: { reason: 'liveReading', pair, until: 'panel' },
+			proof: again(state)
+		};
 	}
 	const wasDead = state.proof.pairs[pair]?.band === 'dead';
 	if (wasDead && reading.band !== 'dead') return { ...state, proof: again(state) };
@@ -175,7 +206,11 @@ function readPair(state: IsolationState, pair: string, reading: Taken): Isolatio
 	return {
 		...state,
 		doubt: resolved ? null : state.doubt,
-		proof: { ...state.proof, pairs: { ...state.proof.pairs, [pair]: reading }, after: wasDead ? state.proof.after : null }
+		proof: {
+			...state.proof,
+			pairs: { ...state.proof.pairs, [pair]: reading },
+			after: wasDead ? state.proof.after : null
+		}
 	};
 }
 
@@ -193,8 +228,15 @@ function amend(state: IsolationState, of: string, reading: VoltReading): Isolati
 
 function changed(state: IsolationState, what: Change): IsolationState {
 	if (state.power === 'asFound' || state.power === 'restored') return state;
-	if (what === 'otherBoxOpened') return { ...state, doubt: { reason: what, until: 'proof' }, proof: again(state) };
+	if (what === 'otherBoxOpened')
+		return { ...state, doubt: { reason: what, until: 'proof' }, proof: again(state) };
 	// A padlock with its only key in the pocket holds while one is away.
 	if (what === 'wasAway' && state.hold !== null && holds[state.hold].survivesAbsence) return state;
-	return { ...state, power: 'unknown', hold: null, doubt: { reason: what, until: 'panel' }, proof: again(state) };
+	return {
+		...state,
+		power: 'unknown',
+		hold: null,
+		doubt: { reason: what, until: 'panel' },
+		proof: again(state)
+	};
 }

@@ -22,7 +22,8 @@ export function mustBeOffTogether(house: House, boxId: string, breaker: string):
 			for (const other of circuits) {
 				known.add(other);
 				const feeding = findCircuit(house, other)?.breaker;
-				if (feeding !== undefined && feeding !== breaker && !found.has(feeding)) found.set(feeding, 'sharedNeutral');
+				if (feeding !== undefined && feeding !== breaker && !found.has(feeding))
+					found.set(feeding, 'sharedNeutral');
 			}
 		}
 	return [...found].map(([id, because]) => ({ breaker: id, because }));

@@ -15,18 +15,29 @@ export function tools(plan: JobPlan, command: Extract<Command, { kind: 'checkToo
 export const part = (plan: JobPlan, command: Extract<Command, { kind: 'checkPart' }>): Decision =>
 	accept(command, { passes: partFaults(plan, command.answers).length === 0, expected: null });
 
-export function live(command: Extract<Command, { kind: 'readLive' }>, { tester }: JobState, expect: Expectations): Decision {
+export function live(
+	command: Extract<Command, { kind: 'readLive' }>,
+	{ tester }: JobState,
+	expect: Expectations
+): Decision {
 	// A lamp is taken here only from somebody who has nothing better yet: it shows that there is power, which is what is asked.
 	if (!isTwoPoint(command.reading) && (tester !== 'none' || command.reading.instrument !== 'lamp'))
 		return refuse({ code: 'otherInstrument' });
 	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });
-	return accept(command, { passes: deadBand(command.reading) === 'live', expected: { volts: expect.liveV(command.half) } });
+	return accept(command, {
+		passes: deadBand(command.reading) === 'live',
+		expected: { volts: expect.liveV(command.half) }
+	});
 }
 
 /** A ground that floats beside a live conductor shows a 10 MΩ meter nearly as much as a good one: only what draws some current tells them apart. */
-const drawsCurrent = (reading: VoltReading): boolean => !(reading.instrument === 'multimeter' && reading.mode === 'highImpedance');
+const drawsCurrent = (reading: VoltReading): boolean =>
+	!(reading.instrument === 'multimeter' && reading.mode === 'highImpedance');
 
-export function liveGround(command: Extract<Command, { kind: 'readLiveGround' }>, expect: Expectations): Decision {
+export function liveGround(
+	command: Extract<Command, { kind: 'readLiveGround' }>,
+	expect: Expectations
+): Decision {
 	if (command.reading.instrument === 'lamp') return refuse({ code: 'lampProvesNothing' });
 	if (!drawsCurrent(command.reading)) return refuse({ code: 'needsCurrent' });
 	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });
@@ -34,7 +45,10 @@ export function liveGround(command: Extract<Command, { kind: 'readLiveGround' }>
 	return accept(command, { passes, expected: { volts: expect.liveGroundV(command.half) } });
 }
 
-export function earthProof(command: Extract<Command, { kind: 'proveEarth' }>, expect: Expectations): Decision {
+export function earthProof(
+	command: Extract<Command, { kind: 'proveEarth' }>,
+	expect: Expectations
+): Decision {
 	if (command.reading.instrument === 'lamp') return refuse({ code: 'lampProvesNothing' });
 	if (!drawsCurrent(command.reading)) return refuse({ code: 'needsCurrent' });
 	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });
@@ -43,7 +57,10 @@ export function earthProof(command: Extract<Command, { kind: 'proveEarth' }>, ex
 	return accept(command, { passes: deadBand(command.reading) === 'live', expected: { volts } });
 }
 
-export function testerProof(command: Extract<Command, { kind: 'proveTester' }>, expect: Expectations): Decision {
+export function testerProof(
+	command: Extract<Command, { kind: 'proveTester' }>,
+	expect: Expectations
+): Decision {
 	if (!isTwoPoint(command.reading)) return refuse({ code: 'lampProvesNothing' });
 	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });
 	const volts = expect.sourceV(command.source);
@@ -51,23 +68,41 @@ export function testerProof(command: Extract<Command, { kind: 'proveTester' }>, 
 	return accept(command, { passes: deadBand(command.reading) === 'live', expected: { volts } });
 }
 
-export function pairReading(command: Extract<Command, { kind: 'readPair' }>, state: JobState, expect: Expectations): Decision {
+export function pairReading(
+	command: Extract<Command, { kind: 'readPair' }>,
+	state: JobState,
+	expect: Expectations
+): Decision {
 	if (!isTwoPoint(command.reading)) return refuse({ code: 'lampProvesNothing' });
-	if (!state.isolation.proof.required.includes(command.pair)) return refuse({ code: 'unknownPair', pair: command.pair });
+	if (!state.isolation.proof.required.includes(command.pair))
+		return refuse({ code: 'unknownPair', pair: command.pair });
 	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });
 	const wasUnresolved = state.isolation.proof.pairs[command.pair]?.band === 'unresolved';
 	// The same instrument again would only show the same again: the question is whether anything stands behind the voltage.
-	if (wasUnresolved && !(command.reading.instrument === 'multimeter' && command.reading.mode !== 'highImpedance'))
+	if (
+		wasUnresolved &&
+		!(command.reading.instrument === 'multimeter' && command.reading.mode !== 'highImpedance')
+	)
 		return refuse({ code: 'needsLowImpedance' });
-	return accept(command, { passes: deadBand(command.reading) === 'dead', expected: { volts: expect.pairV(command.pair) } });
+	return accept(command, {
+		passes: deadBand(command.reading) === 'dead',
+		expected: { volts: expect.pairV(command.pair) }
+	});
 }
 
-export function amendment(of: string, reading: VoltReading, find: JobContext['find'], command: Command): Decision {
+export function amendment(
+	of: string,
+	reading: VoltReading,
+	find: JobContext['find'],
+	command: Command
+): Decision {
 	const original = find(of);
 	if (!original || (original.body.kind !== 'readPair' && original.body.kind !== 'proveTester'))
 		return refuse({ code: 'unknownReading', id: of });
 	const { reading: before } = original.body;
-	const sameMode = before.instrument !== 'multimeter' || (reading.instrument === 'multimeter' && reading.mode === before.mode);
+	const sameMode =
+		before.instrument !== 'multimeter' ||
+		(reading.instrument === 'multimeter' && reading.mode === before.mode);
 	if (before.instrument !== reading.instrument || !sameMode) return refuse({ code: 'otherInstrument' });
 	if (!inRange(reading)) return refuse({ code: 'outOfRange' });
 	const shouldBeLive = original.body.kind === 'proveTester';
@@ -80,7 +115,8 @@ export function amendment(of: string, reading: VoltReading, find: JobContext['fi
 export function termination(plan: JobPlan, command: Extract<Command, { kind: 'terminate' }>): Decision {
 	const landing = plan.putOn.find(({ terminal }) => terminal === command.from)!;
 	const target = deviceModel(plan.newDevice).terminals.find(({ name }) => name === landing.terminal)!;
-	if (command.terminal !== landing.terminal) return refuse({ code: 'wrongTerminal', given: command.terminal, expected: landing.terminal });
+	if (command.terminal !== landing.terminal)
+		return refuse({ code: 'wrongTerminal', given: command.terminal, expected: landing.terminal });
 	if (command.way === 'pushIn') return refuse({ code: 'pushInNever' });
 	const takes = target.takes[command.way as keyof typeof target.takes] ?? 0;
 	if (takes < landing.wires.length)

@@ -4,7 +4,16 @@ import type { Condition, JobEvent } from './events';
 import { pairsToRead } from './pairs';
 import type { JobPlan } from './plan';
 import { noSupply, supplyOutcome, type CableVerdict, type SupplyState } from './supply';
-import { asOf, foundPair, initialJob, isBare, noClosing, type JobState, type Passed, type WireState } from './state';
+import {
+	asOf,
+	foundPair,
+	initialJob,
+	isBare,
+	noClosing,
+	type JobState,
+	type Passed,
+	type WireState
+} from './state';
 
 export const replay = (plan: JobPlan, events: readonly JobEvent[]): JobState =>
 	events.reduce((state, event) => applyEvent(plan, state, event), initialJob(plan));
@@ -19,7 +28,13 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 	// What was cleared for one purpose isn’t clear for the next.
 	const isolation = supply === before.supply ? changedIsolation : { ...changedIsolation, areaClear: false };
 	const notFeeding = isolation.notFeeding.slice(before.isolation.notFeeding.length);
-	const state: JobState = { ...before, isolation, supply, lastAt: event.at, search: stayedLive(before.search, notFeeding) };
+	const state: JobState = {
+		...before,
+		isolation,
+		supply,
+		lastAt: event.at,
+		search: stayedLive(before.search, notFeeding)
+	};
 	switch (body.kind) {
 		case 'confirm':
 			return confirmed(state, body.step);
@@ -34,7 +49,10 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 				...state,
 				earth: event.judged?.passes ? 'box' : { source: null },
 				// Lit and alarming: it is alive. Dark and alarming it may only float; then it is read to a known earth.
-				stops: { ...state.stops, ground: body.touchless === 'alarms' && deadBand(body.reading) === 'live' ? 'liveGround' : null }
+				stops: {
+					...state.stops,
+					ground: body.touchless === 'alarms' && deadBand(body.reading) === 'live' ? 'liveGround' : null
+				}
 			};
 		case 'proveEarth':
 			return { ...state, earth: { source: event.judged?.passes ? body.source : null } };
@@ -47,11 +65,17 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 		case 'switchBreaker':
 			// Tag and telling belong to the breaker they were done for.
 			if (body.on) return { ...state, tagged: false };
-			if (before.isolation.power === 'restored' && state.device === 'none') return { ...state, tagged: false };
-			if (before.isolation.power === 'restored') return offAgain({ ...state, tagged: false, feeder: body.breaker });
+			if (before.isolation.power === 'restored' && state.device === 'none')
+				return { ...state, tagged: false };
+			if (before.isolation.power === 'restored')
+				return offAgain({ ...state, tagged: false, feeder: body.breaker });
 			return { ...state, tagged: false, feeder: body.breaker };
 		case 'lookOver':
-			return { ...state, lookedOver: true, stops: { ...state.stops, lookOver: body.asRecorded ? null : 'notAsRecorded' } };
+			return {
+				...state,
+				lookedOver: true,
+				stops: { ...state.stops, lookOver: body.asRecorded ? null : 'notAsRecorded' }
+			};
 		case 'foundConductor':
 			return {
 				...state,
@@ -62,7 +86,11 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 			return inspected(state, body.answers);
 		case 'takeOff': {
 			const wires = { ...state.wires, [body.terminal]: 'off' as const };
-			return { ...state, wires, device: Object.values(wires).every((wire) => wire !== 'onOld') ? 'none' : state.device };
+			return {
+				...state,
+				wires,
+				device: Object.values(wires).every((wire) => wire !== 'onOld') ? 'none' : state.device
+			};
 		}
 		case 'supplyWay':
 			return {
@@ -86,13 +114,26 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 			if (body.held) return { ...state, tagged: false };
 			// Tripped with every end capped and apart: the fault is in a cable.
 			return state.device === 'none'
-				? { ...state, tagged: false, supply: { ...state.supply, outcome: 'none' }, stops: { ...state.stops, supply: 'noArrangement' } }
+				? {
+						...state,
+						tagged: false,
+						supply: { ...state.supply, outcome: 'none' },
+						stops: { ...state.stops, supply: 'noArrangement' }
+					}
 				: { ...state, tagged: false, redo: 'tripped' };
 		case 'readOutlet':
 		case 'readPlug':
-			return afterPower({ ...state, final: { ...state.final, [body.half]: passed(event) } }, event, 'finalTest');
+			return afterPower(
+				{ ...state, final: { ...state.final, [body.half]: passed(event) } },
+				event,
+				'finalTest'
+			);
 		case 'checkNeighbour':
-			return afterPower({ ...state, neighbours: { ...state.neighbours, [body.box]: passed(event) } }, event, 'neighbour');
+			return afterPower(
+				{ ...state, neighbours: { ...state.neighbours, [body.box]: passed(event) } },
+				event,
+				'neighbour'
+			);
 		case 'grip':
 			return afterPower({ ...state, grip: { ...state.grip, [body.half]: passed(event) } }, event, 'grip');
 		case 'tidyDirectory':
@@ -115,7 +156,8 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 /** A search for the supply cable that a lapsed proof interrupts begins again: nobody remembers half of it. What was found stays found. */
 function supplyAfter({ supply, isolation: before }: JobState, after: IsolationState): SupplyState {
 	if (supply.outcome === 'found' || supply.outcome === 'skipped' || supply.outcome === 'none') return supply;
-	const lapsed = energyOf(before) === 'provenDead' && energyOf(after) !== 'provenDead' && after.power !== 'restored';
+	const lapsed =
+		energyOf(before) === 'provenDead' && energyOf(after) !== 'provenDead' && after.power !== 'restored';
 	const offAgain = before.power === 'restored' && after.power !== 'restored';
 	return lapsed || offAgain ? noSupply : supply;
 }
@@ -145,7 +187,12 @@ const stayedLive = (search: JobState['search'], breakers: readonly string[]): Jo
 				...search,
 				events: [
 					...search.events,
-					...breakers.map((id) => ({ kind: 'answer' as const, off: [id], answer: 'on' as const, by: 'lamp' as const }))
+					...breakers.map((id) => ({
+						kind: 'answer' as const,
+						off: [id],
+						answer: 'on' as const,
+						by: 'lamp' as const
+					}))
 				]
 			};
 
@@ -200,7 +247,10 @@ function confirmed(state: JobState, step: Extract<JobEvent['body'], { kind: 'con
 		case 'easeOut':
 			return { ...state, device: 'oldOut' };
 		case 'prepare':
-			return { ...state, wires: mapWires(state, (wire) => (wire === 'off' || wire === 'capped' ? 'ready' : wire)) };
+			return {
+				...state,
+				wires: mapWires(state, (wire) => (wire === 'off' || wire === 'capped' ? 'ready' : wire))
+			};
 		case 'seat':
 			return { ...state, device: 'newSeated', resistance: {} };
 		case 'clearArea':

@@ -1,5 +1,15 @@
 import { deadBand, energyOf, inRange, isTwoPoint } from '../isolation';
-import { amendment, earthProof, live, liveGround, pairReading, part, termination, testerProof, tools } from './answers';
+import {
+	amendment,
+	earthProof,
+	live,
+	liveGround,
+	pairReading,
+	part,
+	termination,
+	testerProof,
+	tools
+} from './answers';
 import { accept, refuse, type Decision, type JobContext } from './decision';
 import type { Command } from './events';
 import { autopsyFaults, judgeOhms, sameLamps, soundLamps } from './judge';
@@ -8,7 +18,14 @@ import { judgeSupplyOhms, judgeSupplyVolts } from './supply';
 import { asOf, isBare, type JobState } from './state';
 
 /** Commands that lay hands on conductors or on a device with its terminals open. */
-const touching: ReadonlySet<Command['kind']> = new Set(['takeOff', 'terminate', 'tug', 'cap', 'reopen', 'readSupplyOhms']);
+const touching: ReadonlySet<Command['kind']> = new Set([
+	'takeOff',
+	'terminate',
+	'tug',
+	'cap',
+	'reopen',
+	'readSupplyOhms'
+]);
 const touchingSteps: ReadonlySet<string> = new Set([
 	'easeOut',
 	'prepare',
@@ -34,9 +51,15 @@ export function decide(context: JobContext, before: JobState, command: Command):
 	const state = context.at === undefined ? before : asOf(before, context.at);
 	if (state.status !== 'underWay') return refuse({ code: 'over', status: state.status });
 	if (touches(command) && energyOf(state.isolation) !== 'provenDead')
-		return refuse({ code: 'notProvenDead', energy: energyOf(state.isolation), next: nextStep(context.plan, state) });
+		return refuse({
+			code: 'notProvenDead',
+			energy: energyOf(state.isolation),
+			next: nextStep(context.plan, state)
+		});
 	if (command.kind === 'switchBreaker' && !command.on) {
-		const things = (context.plan.hard[command.breaker] ?? []).filter(({ id }) => !state.arranged.includes(id));
+		const things = (context.plan.hard[command.breaker] ?? []).filter(
+			({ id }) => !state.arranged.includes(id)
+		);
 		if (things.length > 0) return refuse({ code: 'arrangeFirst', breaker: command.breaker, things });
 	}
 	const beside = besideTheSteps(context, state, command);
@@ -50,7 +73,11 @@ export function decide(context: JobContext, before: JobState, command: Command):
 function fits(step: Step, command: Command): boolean {
 	switch (step.kind) {
 		case 'switchOff':
-			return command.kind === 'switchBreaker' && !command.on && (step.also === null || step.also === command.breaker);
+			return (
+				command.kind === 'switchBreaker' &&
+				!command.on &&
+				(step.also === null || step.also === command.breaker)
+			);
 		case 'needTester':
 			return command.kind === 'checkTools' && command.tester !== 'none';
 		case 'confirm':
@@ -82,7 +109,11 @@ function fits(step: Step, command: Command): boolean {
 	}
 }
 
-function besideTheSteps({ plan, find, expect }: JobContext, state: JobState, command: Command): Decision | null {
+function besideTheSteps(
+	{ plan, find, expect }: JobContext,
+	state: JobState,
+	command: Command
+): Decision | null {
 	const { isolation } = state;
 	switch (command.kind) {
 		case 'note':
@@ -92,15 +123,22 @@ function besideTheSteps({ plan, find, expect }: JobContext, state: JobState, com
 			if (state.device === 'oldSeated' || state.device === 'oldOut') return null;
 			const { hotNeutral, hotGround, through } = command.autopsy;
 			const values = [hotNeutral, through, ...(hotGround ? [hotGround] : [])];
-			if (!values.every((value) => value.kind === 'overload' || (value.resistanceOhm >= 0 && value.resistanceOhm <= 40e6)))
+			if (
+				!values.every(
+					(value) => value.kind === 'overload' || (value.resistanceOhm >= 0 && value.resistanceOhm <= 40e6)
+				)
+			)
 				return refuse({ code: 'outOfRange' });
 			return accept(command, { passes: autopsyFaults(command.autopsy).length === 0, expected: null });
 		}
 		case 'switchBreaker':
-			if (!plan.breakers.includes(command.breaker)) return refuse({ code: 'unknownBreaker', breaker: command.breaker });
+			if (!plan.breakers.includes(command.breaker))
+				return refuse({ code: 'unknownBreaker', breaker: command.breaker });
 			// Off is always allowed: a further breaker beside the first, or all of it again when something seems wrong after all.
-			if (!command.on) return isolation.power === 'off' || isolation.power === 'restored' ? accept(command) : null;
-			if (!isolation.off.includes(command.breaker)) return refuse({ code: 'notSwitchedOff', breaker: command.breaker });
+			if (!command.on)
+				return isolation.power === 'off' || isolation.power === 'restored' ? accept(command) : null;
+			if (!isolation.off.includes(command.breaker))
+				return refuse({ code: 'notSwitchedOff', breaker: command.breaker });
 			return state.device === 'oldSeated' ? accept(command) : refuse({ code: 'boxOpen' });
 		case 'arranged': {
 			const known = Object.values(plan.hard).some((things) => things.some(({ id }) => id === command.thing));
@@ -111,26 +149,39 @@ function besideTheSteps({ plan, find, expect }: JobContext, state: JobState, com
 			return accept(command);
 		case 'searched': {
 			// A search touches nothing: breakers go off and on again, and one looks. Once the box is open that is no way to look any more.
-			const named = command.event.kind === 'answer' ? command.event.off : command.event.strongest ? [command.event.strongest] : [];
+			const named =
+				command.event.kind === 'answer'
+					? command.event.off
+					: command.event.strongest
+						? [command.event.strongest]
+						: [];
 			const unknown = named.find((id) => !plan.breakers.includes(id));
 			if (unknown !== undefined) return refuse({ code: 'unknownBreaker', breaker: unknown });
-			return nextStep(plan, state)?.kind === 'switchOff' && state.device === 'oldSeated' ? accept(command) : null;
+			return nextStep(plan, state)?.kind === 'switchOff' && state.device === 'oldSeated'
+				? accept(command)
+				: null;
 		}
 		case 'readLive':
 			return untouched(state) && state.live[command.half] ? live(command, state, expect) : null;
 		case 'readLiveGround':
 			return untouched(state) && state.earth !== 'untested' ? liveGround(command, expect) : null;
 		case 'checkTools':
-			return untouched(state) && state.tester !== null && command.tester === state.tester ? tools(plan, command) : null;
+			return untouched(state) && state.tester !== null && command.tester === state.tester
+				? tools(plan, command)
+				: null;
 		case 'checkPart':
 			return untouched(state) && state.part !== null ? part(plan, command) : null;
 		case 'readPair':
-			return isolation.proof.pairs[command.pair] && inReach(state) ? pairReading(command, state, expect) : null;
+			return isolation.proof.pairs[command.pair] && inReach(state)
+				? pairReading(command, state, expect)
+				: null;
 		case 'amendVolts':
 			return amendment(command.of, command.reading, find, command);
 		case 'foundConductor':
 			if (isolation.closed) return null;
-			return state.found.includes(command.id) ? refuse({ code: 'conductorKnown', id: command.id }) : accept(command);
+			return state.found.includes(command.id)
+				? refuse({ code: 'conductorKnown', id: command.id })
+				: accept(command);
 		case 'lookOver':
 			return state.lookedOver && nothingTakenOff(state) ? accept(command) : null;
 		case 'inspect':
@@ -152,7 +203,8 @@ function besideTheSteps({ plan, find, expect }: JobContext, state: JobState, com
 }
 
 /** Before anything was switched off, what was checked and read at the start can be done again. */
-const untouched = (state: JobState): boolean => state.device === 'oldSeated' && state.isolation.power === 'asFound';
+const untouched = (state: JobState): boolean =>
+	state.device === 'oldSeated' && state.isolation.power === 'asFound';
 
 /** While everything still sits as it was found, what was seen of it can be put right. */
 const nothingTakenOff = (state: JobState): boolean =>
@@ -188,13 +240,22 @@ function atItsStep(context: JobContext, state: JobState, next: Step, command: Co
 		case 'tug':
 			return accept(command, { passes: command.held, expected: null });
 		case 'readOhms': {
-			if (command.value.kind === 'ohms' && !(command.value.resistanceOhm >= 0 && command.value.resistanceOhm <= 40e6))
+			if (
+				command.value.kind === 'ohms' &&
+				!(command.value.resistanceOhm >= 0 && command.value.resistanceOhm <= 40e6)
+			)
 				return refuse({ code: 'outOfRange' });
 			const resistanceOhm = expect.resistanceOhm(command.check);
-			return accept(command, { passes: judgeOhms(command.check, command.value, resistanceOhm).passes, expected: { resistanceOhm } });
+			return accept(command, {
+				passes: judgeOhms(command.check, command.value, resistanceOhm).passes,
+				expected: { resistanceOhm }
+			});
 		}
 		case 'readSupplyOhms': {
-			if (command.value.kind === 'ohms' && !(command.value.resistanceOhm >= 0 && command.value.resistanceOhm <= 40e6))
+			if (
+				command.value.kind === 'ohms' &&
+				!(command.value.resistanceOhm >= 0 && command.value.resistanceOhm <= 40e6)
+			)
 				return refuse({ code: 'outOfRange' });
 			const { resistanceOhm } = expect.supply().ifSupply;
 			const cable = judgeSupplyOhms(command.value, resistanceOhm);
@@ -205,7 +266,11 @@ function atItsStep(context: JobContext, state: JobState, next: Step, command: Co
 			if (!isTwoPoint(hotNeutral) || !isTwoPoint(hotGround)) return refuse({ code: 'lampProvesNothing' });
 			if (!inRange(hotNeutral) || !inRange(hotGround)) return refuse({ code: 'outOfRange' });
 			const cable = judgeSupplyVolts(hotNeutral, hotGround);
-			return accept(command, { passes: cable !== 'odd', cable, expected: { volts: expect.supply().ifSupply.hotNeutralV } });
+			return accept(command, {
+				passes: cable !== 'odd',
+				cable,
+				expected: { volts: expect.supply().ifSupply.hotNeutralV }
+			});
 		}
 		case 'restorePower':
 			return accept(command, { passes: command.held, expected: null });
@@ -213,7 +278,10 @@ function atItsStep(context: JobContext, state: JobState, next: Step, command: Co
 			if (command.volts && !inRange(command.volts)) return refuse({ code: 'outOfRange' });
 			const lamps = expect.lamps(command.half);
 			// Both: as the model says, and as it should be; were the record itself wrong, the same wrong lamps would not pass.
-			return accept(command, { passes: sameLamps(command.lamps, lamps) && sameLamps(command.lamps, soundLamps), expected: { lamps } });
+			return accept(command, {
+				passes: sameLamps(command.lamps, lamps) && sameLamps(command.lamps, soundLamps),
+				expected: { lamps }
+			});
 		}
 		case 'readOutlet': {
 			const { hotNeutral, neutralEarth } = command;

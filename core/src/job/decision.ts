@@ -26,13 +26,19 @@ export type Refusal =
 	| { readonly code: 'outOfRange' }
 	| { readonly code: 'needsLowImpedance' }
 	| { readonly code: 'wrongTerminal'; readonly given: string; readonly expected: string }
-	| { readonly code: 'wayNotPossible'; readonly terminal: string; readonly wires: number; readonly ways: readonly How[] }
+	| {
+			readonly code: 'wayNotPossible';
+			readonly terminal: string;
+			readonly wires: number;
+			readonly ways: readonly How[];
+	  }
 	| { readonly code: 'pushInNever' }
 	| { readonly code: 'conductorKnown'; readonly id: string }
 	| { readonly code: 'toolsMissing'; readonly missing: readonly string[] };
 
 export type Decision =
-	{ readonly ok: true; readonly body: Command; readonly judged?: Judged } | { readonly ok: false; readonly refusal: Refusal };
+	| { readonly ok: true; readonly body: Command; readonly judged?: Judged }
+	| { readonly ok: false; readonly refusal: Refusal };
 
 export interface JobContext {
 	readonly plan: JobPlan;
@@ -43,5 +49,6 @@ export interface JobContext {
 	readonly at?: string;
 }
 
-export const accept = (body: Command, judged?: Judged): Decision => (judged ? { ok: true, body, judged } : { ok: true, body });
+export const accept = (body: Command, judged?: Judged): Decision =>
+	judged ? { ok: true, body, judged } : { ok: true, body };
 export const refuse = (refusal: Refusal): Decision => ({ ok: false, refusal });

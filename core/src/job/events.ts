@@ -10,7 +10,8 @@ import type { CableVerdict } from './supply';
 export type Tester = 'multimeter' | 'indicator' | 'none';
 
 /** An ohmmeter reading: a value, over its range, or refused by the meter because the pair is live. */
-export type OhmValue = { readonly kind: 'ohms'; readonly resistanceOhm: number } | { readonly kind: 'overload' };
+export type OhmValue =
+	{ readonly kind: 'ohms'; readonly resistanceOhm: number } | { readonly kind: 'overload' };
 
 /** Steps that are simply done or not. */
 export const confirmedSteps = [
@@ -67,7 +68,15 @@ type NamedReason = (typeof namedReasons)['us' | 'uk'][number];
 
 /** Where a lost safety margin ends the job: what to hand over for. */
 export type StopReason =
-	Condition | NamedReason | 'notAsRecorded' | 'foundOnDevice' | 'noArrangement' | 'unsure' | 'deadBefore' | 'noTester' | 'ownChoice';
+	| Condition
+	| NamedReason
+	| 'notAsRecorded'
+	| 'foundOnDevice'
+	| 'noArrangement'
+	| 'unsure'
+	| 'deadBefore'
+	| 'noTester'
+	| 'ownChoice';
 
 /** What is looked at and measured of the old device in the hand, wires off. */
 export interface Autopsy {
@@ -121,7 +130,12 @@ export type Command =
 	| { readonly kind: 'arranged'; readonly thing: string; readonly how: string }
 	| { readonly kind: 'switchBreaker'; readonly breaker: string; readonly on: boolean }
 	| { readonly kind: 'hold'; readonly way: Hold }
-	| { readonly kind: 'proveTester'; readonly when: 'before' | 'after'; readonly source: string; readonly reading: VoltReading }
+	| {
+			readonly kind: 'proveTester';
+			readonly when: 'before' | 'after';
+			readonly source: string;
+			readonly reading: VoltReading;
+	  }
 	| { readonly kind: 'readPair'; readonly pair: string; readonly reading: VoltReading }
 	| { readonly kind: 'amendVolts'; readonly of: string; readonly reading: VoltReading }
 	| {
@@ -131,7 +145,12 @@ export type Command =
 			readonly note: string;
 			readonly seen?: BoxSeen;
 	  }
-	| { readonly kind: 'foundConductor'; readonly id: string; readonly colour: Colour; readonly where: 'passing' | 'onDevice' }
+	| {
+			readonly kind: 'foundConductor';
+			readonly id: string;
+			readonly colour: Colour;
+			readonly where: 'passing' | 'onDevice';
+	  }
 	| {
 			readonly kind: 'inspect';
 			readonly answers: Readonly<Record<Condition, Answer>>;
@@ -146,16 +165,31 @@ export type Command =
 	/** Neutral to ground of one cable, its wires off and apart. */
 	| { readonly kind: 'readSupplyOhms'; readonly cable: string; readonly value: OhmValue }
 	/** Power on, ends capped and apart: hot to neutral and hot to ground of one cable, at arm’s length. */
-	| { readonly kind: 'readSupplyVolts'; readonly cable: string; readonly hotNeutral: VoltReading; readonly hotGround: VoltReading }
+	| {
+			readonly kind: 'readSupplyVolts';
+			readonly cable: string;
+			readonly hotNeutral: VoltReading;
+			readonly hotGround: VoltReading;
+	  }
 	| { readonly kind: 'terminate'; readonly from: string; readonly terminal: string; readonly way: How }
 	| { readonly kind: 'tug'; readonly terminal: string; readonly held: boolean }
 	| { readonly kind: 'cap' }
 	| { readonly kind: 'reopen' }
 	| { readonly kind: 'readOhms'; readonly check: ResistanceCheck; readonly value: OhmValue }
 	| { readonly kind: 'restorePower'; readonly held: boolean }
-	| { readonly kind: 'readPlug'; readonly half: Half; readonly lamps: PlugLamps; readonly volts?: VoltReading }
+	| {
+			readonly kind: 'readPlug';
+			readonly half: Half;
+			readonly lamps: PlugLamps;
+			readonly volts?: VoltReading;
+	  }
 	/** In place of the plug-in test where there is no ground: hot to neutral, and neutral to the known earth, which tells the slots apart. */
-	| { readonly kind: 'readOutlet'; readonly half: Half; readonly hotNeutral: VoltReading; readonly neutralEarth: VoltReading }
+	| {
+			readonly kind: 'readOutlet';
+			readonly half: Half;
+			readonly hotNeutral: VoltReading;
+			readonly neutralEarth: VoltReading;
+	  }
 	| { readonly kind: 'checkNeighbour'; readonly box: string; readonly works: boolean }
 	| { readonly kind: 'grip'; readonly half: Half; readonly holds: boolean }
 	| { readonly kind: 'tidyDirectory'; readonly label: string }
@@ -170,7 +204,11 @@ export interface Judged {
 	/** Of a reading that tells cables apart. */
 	readonly cable?: CableVerdict;
 	/** Expected value in words of the model: volts, ohms (`null`: open), or lamps. */
-	readonly expected: { readonly volts: number } | { readonly resistanceOhm: number | null } | { readonly lamps: PlugLamps } | null;
+	readonly expected:
+		| { readonly volts: number }
+		| { readonly resistanceOhm: number | null }
+		| { readonly lamps: PlugLamps }
+		| null;
 }
 
 /** A stored event: an accepted command with its identity, its time and, for readings, the judgement. */

@@ -1,5 +1,12 @@
 import { contactPoint, deviceModel, findBox, points, type Half, type House } from '../house';
-import { readOhms, readPlugLamps, readVoltageV, type OhmReading, type PlugLamps, type Probes } from '../instruments';
+import {
+	readOhms,
+	readPlugLamps,
+	readVoltageV,
+	type OhmReading,
+	type PlugLamps,
+	type Probes
+} from '../instruments';
 import { pairsToRead, type Earth } from './pairs';
 import type { JobPlan, ResistanceCheck } from './plan';
 import { believedHouse, wiringDuring } from './stage';
@@ -19,7 +26,11 @@ export interface Expectations {
 	resistanceOhm(check: ResistanceCheck): number | null;
 	lamps(half: Half): PlugLamps;
 	/** The old device by itself: what its terminals and contacts read. */
-	autopsy(): { readonly hotNeutralOhm: number | null; readonly hotGroundOhm: number | null; readonly throughOhm: number | null };
+	autopsy(): {
+		readonly hotNeutralOhm: number | null;
+		readonly hotGroundOhm: number | null;
+		readonly throughOhm: number | null;
+	};
 	/** What tells the supply cable from one that goes on. */
 	supply(): ReturnType<typeof supplyExpectation>;
 	/** Neutral to the known earth, with power on. */
@@ -80,19 +91,22 @@ export function pairProbes(house: House, plan: JobPlan, pair: string, earth: Ear
 	const known = [...face, ...bare].find(({ id }) => id === pair);
 	if (!known) return null;
 	if (known.black !== null) return { red: known.red, black: known.black };
-	const brought = typeof earth === 'object' && earth.source !== null ? earthProbes(house, earth.source) : null;
+	const brought =
+		typeof earth === 'object' && earth.source !== null ? earthProbes(house, earth.source) : null;
 	return brought && { red: known.red, black: brought.black };
 }
 
 /** Neutral contact here and the ground of the outlet that lends it; `null` while none does. */
 export function neutralEarthProbes(house: House, boxId: string, half: Half, earth: Earth): Probes | null {
-	const brought = typeof earth === 'object' && earth.source !== null ? earthProbes(house, earth.source) : null;
+	const brought =
+		typeof earth === 'object' && earth.source !== null ? earthProbes(house, earth.source) : null;
 	return brought && { red: points.contact(boxId, half, 'neutral'), black: brought.black };
 }
 
 /** Where the tips go for a resistance check: contacts of the first half; the box by its metal. */
 export function resistanceProbes(plan: JobPlan, check: ResistanceCheck): Probes {
-	const at = (role: 'hot' | 'neutral' | 'ground') => `box:${plan.boxId}/${contactPoint(plan.halves[0]!, role)}`;
+	const at = (role: 'hot' | 'neutral' | 'ground') =>
+		`box:${plan.boxId}/${contactPoint(plan.halves[0]!, role)}`;
 	switch (check) {
 		case 'hotNeutral':
 			return { red: at('hot'), black: at('neutral') };
@@ -113,7 +127,8 @@ export function sourceVoltageV(house: House, source: string): number | null {
 
 /** The old device, new and with nothing on it, read by an ohmmeter. */
 function autopsyOf(house: House, plan: JobPlan): ReturnType<Expectations['autopsy']> {
-	const sound = 'contacts' in plan.oldDevice ? { ...plan.oldDevice, contacts: 'good' as const } : plan.oldDevice;
+	const sound =
+		'contacts' in plan.oldDevice ? { ...plan.oldDevice, contacts: 'good' as const } : plan.oldDevice;
 	const alone: House = {
 		...house,
 		boxes: [{ ...findBox(house, plan.boxId)!, device: sound, terminations: [], pigtails: [] }],
@@ -122,13 +137,18 @@ function autopsyOf(house: House, plan: JobPlan): ReturnType<Expectations['autops
 	};
 	const at = (name: string) => points.terminal(plan.boxId, name);
 	const half = plan.halves[0]!;
-	const terminal = deviceModel(sound).terminals.find(({ role, side }) => role === 'hot' && side !== 'load')!.name;
+	const terminal = deviceModel(sound).terminals.find(
+		({ role, side }) => role === 'hot' && side !== 'load'
+	)!.name;
 	const read = (red: string, black: string) => openAsNull(readOhms(alone, { red, black }));
 	return {
 		hotNeutralOhm: read(at(contactPoint(half, 'hot')), at(contactPoint(half, 'neutral'))),
-		hotGroundOhm: plan.grounded ? read(at(contactPoint(half, 'hot')), at(contactPoint(half, 'ground'))) : null,
+		hotGroundOhm: plan.grounded
+			? read(at(contactPoint(half, 'hot')), at(contactPoint(half, 'ground')))
+			: null,
 		throughOhm: read(at(terminal), at(contactPoint(half, 'hot')))
 	};
 }
 
-const openAsNull = (reading: OhmReading): number | null => (reading.kind === 'ohms' ? reading.resistanceOhm : null);
+const openAsNull = (reading: OhmReading): number | null =>
+	reading.kind === 'ohms' ? reading.resistanceOhm : null;

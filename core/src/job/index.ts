@@ -1,4 +1,12 @@
-export { planJob, type JobPlan, type Landing, type PlanFailure, type ResistanceCheck, type TerminatingSchool, type WireRef } from './plan';
+export {
+	planJob,
+	type JobPlan,
+	type Landing,
+	type PlanFailure,
+	type ResistanceCheck,
+	type TerminatingSchool,
+	type WireRef
+} from './plan';
 export { pairsToRead, type Earth, type Pair } from './pairs';
 export {
 	conditions,
@@ -18,7 +26,17 @@ export {
 	type SupplyWay,
 	type Tester
 } from './events';
-export { asOf, awayAfterMin, foundPair, initialJob, isBare, mustStop, supplyPending, type JobState, type WireState } from './state';
+export {
+	asOf,
+	awayAfterMin,
+	foundPair,
+	initialJob,
+	isBare,
+	mustStop,
+	supplyPending,
+	type JobState,
+	type WireState
+} from './state';
 export { severityOf, stopping } from './conditions';
 export { nextStep, safeStopStep, type Step } from './steps';
 export { visitOf, visitsOf, type Carried, type VisitId } from './visits';

@@ -47,7 +47,10 @@ describe('the plan', () => {
 	});
 
 	it('an unused screw is named: at the end of a run only one pair is used', () => {
-		expect(planOf(fennelLaneRecorded(), 'sewing-closet').unusedTerminals).toEqual(['hotLower', 'neutralLower']);
+		expect(planOf(fennelLaneRecorded(), 'sewing-closet').unusedTerminals).toEqual([
+			'hotLower',
+			'neutralLower'
+		]);
 	});
 
 	it('the old device by itself should read open across and next to nothing through its contacts; what it does read tells', () => {
@@ -56,21 +59,28 @@ describe('the plan', () => {
 			[tanneryRow(), 'box-room-desk']
 		] as const) {
 			const plan = planOf(house, box);
-			const { hotNeutralOhm, hotGroundOhm, throughOhm } = expectationsOf(house, plan, initialJob(plan)).autopsy();
+			const { hotNeutralOhm, hotGroundOhm, throughOhm } = expectationsOf(
+				house,
+				plan,
+				initialJob(plan)
+			).autopsy();
 			expect([hotNeutralOhm, hotGroundOhm]).toEqual([null, null]);
 			// The meter's own leads, and two good joints of a milliohm.
 			expect(throughOhm).toBeCloseTo(0.2, 1);
 		}
 		const open = { kind: 'overload' } as const;
 		const ohms = (resistanceOhm: number) => ({ kind: 'ohms', resistanceOhm }) as const;
-		const sound = { looks: 'sound', grip: 'firm', hotNeutral: open, hotGround: open, through: ohms(0.2) } as const;
+		const sound = {
+			looks: 'sound',
+			grip: 'firm',
+			hotNeutral: open,
+			hotGround: open,
+			through: ohms(0.2)
+		} as const;
 		expect(autopsyFaults(sound)).toEqual([]);
-		expect(autopsyFaults({ ...sound, looks: 'scorched', grip: 'weak', hotNeutral: ohms(4e4), through: ohms(3) })).toEqual([
-			'heat',
-			'weakGrip',
-			'leaksAcross',
-			'poorContact'
-		]);
+		expect(
+			autopsyFaults({ ...sound, looks: 'scorched', grip: 'weak', hotNeutral: ohms(4e4), through: ohms(3) })
+		).toEqual(['heat', 'weakGrip', 'leaksAcross', 'poorContact']);
 		expect(autopsyFaults({ ...sound, hotGround: ohms(900) })).toEqual(['leaksToGround']);
 	});
 
@@ -100,15 +110,25 @@ describe('a job', () => {
 		expect(person.state.status).toBe('finished');
 		const after = houseAfterJob(fennelLaneRecorded(), person.plan, person.state, person.events, '2026-11-24');
 		expect(after.circuits.find(({ id }) => id === 'sewing')?.breaker).toBe('b14');
-		const [b11, b14] = ['b11', 'b14'].map((id) => mainPanel(after).breakers.find((breaker) => breaker.id === id)!);
-		expect([b14!.label, b14!.findings.at(-1)!.finding, b11!.findings[0]!.finding]).toEqual(['sewing room', 'feeds', 'doesNotFeed']);
-		const box = after.boxes.find(({ id }) => id === east)!;
-		expect([box.worries, box.device!.kind === 'duplex' && box.device!.contacts, box.terminations[0]!.how]).toEqual([
-			[],
-			'good',
-			'clampPlate'
+		const [b11, b14] = ['b11', 'b14'].map((id) =>
+			mainPanel(after).breakers.find((breaker) => breaker.id === id)!
+		);
+		expect([b14!.label, b14!.findings.at(-1)!.finding, b11!.findings[0]!.finding]).toEqual([
+			'sewing room',
+			'feeds',
+			'doesNotFeed'
 		]);
-		expect(after.cables.find(({ id }) => id === 'sewing-3')!.conductors.map(({ colour }) => colour)).toEqual(['red', 'bare', 'white']);
+		const box = after.boxes.find(({ id }) => id === east)!;
+		expect([
+			box.worries,
+			box.device!.kind === 'duplex' && box.device!.contacts,
+			box.terminations[0]!.how
+		]).toEqual([[], 'good', 'clampPlate']);
+		expect(after.cables.find(({ id }) => id === 'sewing-3')!.conductors.map(({ colour }) => colour)).toEqual([
+			'red',
+			'bare',
+			'white'
+		]);
 		const record = recordOf(person.plan, person.events, person.state);
 		expect(record.proofs.map(({ scope, pairs }) => [scope, pairs.length])).toEqual([
 			['face', 6],
@@ -132,7 +152,11 @@ describe('a job', () => {
 		const decision = person.say({ kind: 'takeOff', terminal: 'hotUpper' });
 		expect(decision).toEqual({
 			ok: false,
-			refusal: { code: 'notProvenDead', energy: 'expectedDead', next: { kind: 'proveTester', when: 'before' } }
+			refusal: {
+				code: 'notProvenDead',
+				energy: 'expectedDead',
+				next: { kind: 'proveTester', when: 'before' }
+			}
 		});
 	});
 
@@ -148,8 +172,12 @@ describe('a job', () => {
 		for (const volts of [-1, 751, NaN, Infinity])
 			expect(refusal({ kind: 'readLive', half: 'upper', reading: meter(volts) })).toBe('outOfRange');
 		person.until('terminate');
-		expect(refusal({ kind: 'terminate', from: 'ground', terminal: 'hotUpper', way: 'hook' })).toBe('wrongTerminal');
-		expect(refusal({ kind: 'terminate', from: 'ground', terminal: 'ground', way: 'pushIn' })).toBe('pushInNever');
+		expect(refusal({ kind: 'terminate', from: 'ground', terminal: 'hotUpper', way: 'hook' })).toBe(
+			'wrongTerminal'
+		);
+		expect(refusal({ kind: 'terminate', from: 'ground', terminal: 'ground', way: 'pushIn' })).toBe(
+			'pushInNever'
+		);
 		expect(refusal({ kind: 'restorePower', held: true })).toBe('notNow');
 		expect(refusal({ kind: 'stop', reason: 'ownChoice', note: '' })).toBe('makeSafeFirst');
 	});
@@ -167,7 +195,11 @@ describe('a job', () => {
 	it('lamps that are wrong send back the same safe way', () => {
 		const person = fennel('b14', 'b14');
 		person.until('readPlug');
-		person.say({ kind: 'readPlug', half: 'upper', lamps: { hotNeutral: true, hotGround: false, neutralGround: false } });
+		person.say({
+			kind: 'readPlug',
+			half: 'upper',
+			lamps: { hotNeutral: true, hotGround: false, neutralGround: false }
+		});
 		expect(nextStep(person.plan, person.state)?.kind).toBe('switchOff');
 		person.until('reopen');
 		expect(energyOf(person.state.isolation)).toBe('provenDead');

@@ -17,14 +17,22 @@ export type OhmVerdict = 'open' | 'continuous' | 'knownLoad' | 'short' | 'tooLow
  * Judges a dead check. Hot to neutral or ground must be open, or read what is known to be plugged in (within a factor of 0.7 to 1.5: the
  * recorded loads are rough); ground to box must be continuous.
  */
-export function judgeOhms(check: ResistanceCheck, value: OhmValue, expectedOhm: number | null): { passes: boolean; verdict: OhmVerdict } {
+export function judgeOhms(
+	check: ResistanceCheck,
+	value: OhmValue,
+	expectedOhm: number | null
+): { passes: boolean; verdict: OhmVerdict } {
 	const ohm = value.kind === 'overload' ? Infinity : value.resistanceOhm;
 	if (check === 'groundBox')
-		return ohm < continuousBelowOhm ? { passes: true, verdict: 'continuous' } : { passes: false, verdict: 'notContinuous' };
+		return ohm < continuousBelowOhm
+			? { passes: true, verdict: 'continuous' }
+			: { passes: false, verdict: 'notContinuous' };
 	if (ohm >= openFromOhm) return { passes: true, verdict: 'open' };
 	if (ohm < shortBelowOhm) return { passes: false, verdict: 'short' };
 	const ratio = expectedOhm === null ? 0 : ohm / expectedOhm;
-	return ratio >= 0.7 && ratio <= 1.5 ? { passes: true, verdict: 'knownLoad' } : { passes: false, verdict: 'tooLow' };
+	return ratio >= 0.7 && ratio <= 1.5
+		? { passes: true, verdict: 'knownLoad' }
+		: { passes: false, verdict: 'tooLow' };
 }
 
 export type LiveVerdict = 'healthy' | 'low' | 'high' | 'notLive';

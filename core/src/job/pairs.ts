@@ -26,10 +26,15 @@ export const bareGroundToEarth = 'bare.ground~earth';
  * The pairs to be read. Where the ground in the box wasn't seen to be good, whatever is read to ground is read to the known earth instead, and so is that ground
  * itself: a conductor that looks like one may be alive.
  */
-export function pairsToRead(plan: JobPlan, earth: Earth): { readonly face: readonly Pair[]; readonly bare: readonly Pair[] } {
+export function pairsToRead(
+	plan: JobPlan,
+	earth: Earth
+): { readonly face: readonly Pair[]; readonly bare: readonly Pair[] } {
 	if (earth === 'untested' || earth === 'box') return { face: plan.facePairs, bare: plan.barePairs };
 	const toEarth = (pairs: readonly Pair[], own: (ground: Pair) => Pair): Pair[] => {
-		const onGround = pairs.filter(({ kind, blackWire }) => kind !== 'hotNeutral' && kind !== 'groundEarth' && blackWire !== 'box');
+		const onGround = pairs.filter(
+			({ kind, blackWire }) => kind !== 'hotNeutral' && kind !== 'groundEarth' && blackWire !== 'box'
+		);
 		const ground = onGround.find(({ black }) => black !== null);
 		return [
 			...pairs.map(({ blackWire, ...pair }): Pair =>
@@ -63,8 +68,20 @@ export function facePairs(boxId: string, halves: readonly Half[], grounded: bool
 		const at = (role: 'hot' | 'neutral' | 'ground') => points.contact(boxId, half, role);
 		return [
 			{ id: `${half}.hotNeutral`, half, kind: 'hotNeutral', red: at('hot'), black: at('neutral') },
-			{ id: `${half}.hotGround`, half, kind: 'hotGround', red: at('hot'), black: grounded ? at('ground') : null },
-			{ id: `${half}.neutralGround`, half, kind: 'neutralGround', red: at('neutral'), black: grounded ? at('ground') : null }
+			{
+				id: `${half}.hotGround`,
+				half,
+				kind: 'hotGround',
+				red: at('hot'),
+				black: grounded ? at('ground') : null
+			},
+			{
+				id: `${half}.neutralGround`,
+				half,
+				kind: 'neutralGround',
+				red: at('neutral'),
+				black: grounded ? at('ground') : null
+			}
 		];
 	});
 }
@@ -95,10 +112,25 @@ export function barePairs(box: Box, wires: readonly WireRef[], passing: readonly
 		});
 	// Two grounds on one device are two conductors: what is behind the other one's joint could be alive all the same.
 	for (const wire of wires.filter((each) => each.role === 'ground' && each !== ground))
-		pairs.push({ id: `${wire.id}~ground`, kind: 'toGround', red: wire.point, black: ground!.point, redWire: wire, blackWire: ground! });
+		pairs.push({
+			id: `${wire.id}~ground`,
+			kind: 'toGround',
+			red: wire.point,
+			black: ground!.point,
+			redWire: wire,
+			blackWire: ground!
+		});
 	// Without a ground the metal of the box could be anything too.
-	if (box.material === 'metal' && !ground) pairs.push({ id: 'box~earth', kind: 'groundEarth', red: points.metal(box.id), black: null });
+	if (box.material === 'metal' && !ground)
+		pairs.push({ id: 'box~earth', kind: 'groundEarth', red: points.metal(box.id), black: null });
 	if (box.material === 'metal' && ground)
-		pairs.push({ id: 'ground~box', kind: 'toGround', red: ground.point, black: points.metal(box.id), redWire: ground, blackWire: 'box' });
+		pairs.push({
+			id: 'ground~box',
+			kind: 'toGround',
+			red: ground.point,
+			black: points.metal(box.id),
+			redWire: ground,
+			blackWire: 'box'
+		});
 	return pairs;
 }

@@ -150,7 +150,9 @@ export function planJob(
 					.map((id) => [id, hardThings(house, id)] as const)
 					.filter(([, things]) => things.length > 0)
 			),
-			unusedTerminals: model.terminals.filter(({ name, takes }) => 'hook' in takes && !used.has(name)).map(({ name }) => name)
+			unusedTerminals: model.terminals
+				.filter(({ name, takes }) => 'hook' in takes && !used.has(name))
+				.map(({ name }) => name)
 		}
 	};
 }
@@ -163,23 +165,37 @@ function whyNot(house: House, box: Box): PlanFailure | null {
 	const landings = landingsOf(house, box);
 	if (!['hot', 'neutral'].every((role) => landings.some((landing) => landing.role === role)))
 		return { code: 'nothingOnDevice', box: box.id };
-	const hasGround = cablesInBox(house, box.id).some(({ cable }) => cable.conductors.some(({ role }) => role === 'ground'));
+	const hasGround = cablesInBox(house, box.id).some(({ cable }) =>
+		cable.conductors.some(({ role }) => role === 'ground')
+	);
 	if (box.device.kind === 'twoSlot') return hasGround ? { code: 'groundUnused', box: box.id } : null;
 	if (!landings.some(({ role }) => role === 'ground')) return { code: 'noGround', box: box.id };
 	return null;
 }
 
 /** The cables that could feed the device, and those that do as recorded. One cable alone needs no telling. */
-function suppliesIn(house: House, box: Box, wires: readonly WireRef[]): Pick<JobPlan, 'supplyCables' | 'recordedSupply' | 'onRing'> {
-	const onDevice = (cable: string, role: Role) => wires.some((wire) => wire.cable === cable && wire.role === role);
+function suppliesIn(
+	house: House,
+	box: Box,
+	wires: readonly WireRef[]
+): Pick<JobPlan, 'supplyCables' | 'recordedSupply' | 'onRing'> {
+	const onDevice = (cable: string, role: Role) =>
+		wires.some((wire) => wire.cable === cable && wire.role === role);
 	const ends = cablesInBox(house, box.id).filter(
-		({ cable }) => onDevice(cable.id, 'hot') && onDevice(cable.id, 'neutral') && cable.conductors.some(({ role }) => role === 'ground')
+		({ cable }) =>
+			onDevice(cable.id, 'hot') &&
+			onDevice(cable.id, 'neutral') &&
+			cable.conductors.some(({ role }) => role === 'ground')
 	);
 	const circuits = new Set(ends.map(({ cable }) => cable.circuit));
 	if (ends.length < 2 || circuits.size > 1) return { supplyCables: [], recordedSupply: [], onRing: false };
 	const onRing = house.circuits.find(({ id }) => circuits.has(id))?.arrangement === 'ring';
 	const tested = box.supply && ends.filter(({ cable }) => box.supply!.cables.includes(cable.id));
-	const supplies = tested?.length ? tested : onRing ? ringEnds(house, box.id, ends) : ends.filter(({ end }) => end === 'to');
+	const supplies = tested?.length
+		? tested
+		: onRing
+			? ringEnds(house, box.id, ends)
+			: ends.filter(({ end }) => end === 'to');
 	return {
 		supplyCables: ends.map(({ cable }) => cable.id),
 		recordedSupply: supplies.map(({ cable }) => cable.id),
@@ -197,7 +213,8 @@ function ringEnds(house: House, boxId: string, ends: readonly ConductorEnd[]): C
 			if (seen.has(at)) continue;
 			seen.add(at);
 			for (const { cable } of cablesInBox(house, at))
-				if (cable.id !== from) queue.push(cable.to.box === at ? ('box' in cable.from ? cable.from.box : 'panel') : cable.to.box);
+				if (cable.id !== from)
+					queue.push(cable.to.box === at ? ('box' in cable.from ? cable.from.box : 'panel') : cable.to.box);
 		}
 		return false;
 	};
@@ -211,15 +228,23 @@ function ringEnds(house: House, boxId: string, ends: readonly ConductorEnd[]): C
 function passingIn(house: House, box: Box): WireRef[] {
 	return cablesInBox(house, box.id).flatMap((end) =>
 		end.cable.conductors.flatMap((conductor): WireRef[] => {
-			const termination = box.terminations.find(({ cable, conductor: id }) => cable === end.cable.id && id === conductor.id);
+			const termination = box.terminations.find(
+				({ cable, conductor: id }) => cable === end.cable.id && id === conductor.id
+			);
 			// Grounds spliced together are one; a ground that is let go could be anything.
 			const spliced = conductor.role === 'ground' && termination?.at.startsWith('joint:');
-			return termination && terminalOf(termination.at) === null && !spliced ? [wireAt(end, conductor, termination.how)] : [];
+			return termination && terminalOf(termination.at) === null && !spliced
+				? [wireAt(end, conductor, termination.how)]
+				: [];
 		})
 	);
 }
 
-function wireAt({ cable, end }: ConductorEnd, { id, role, colour }: Conductor, how: How | undefined): WireRef {
+function wireAt(
+	{ cable, end }: ConductorEnd,
+	{ id, role, colour }: Conductor,
+	how: How | undefined
+): WireRef {
 	const other = end === 'to' ? cable.from : cable.to;
 	return {
 		id: `${cable.id}/${id}`,
@@ -241,11 +266,16 @@ function likeForLike(device: Device): Device {
 	const { fitted: _worn, ...kept } = device;
 	if (kept.kind === 'switch' || kept.kind === 'fusedSpur') return kept;
 	// NEC 406.12 lets a like-for-like ungrounded one be as it was.
-	return { ...kept, contacts: 'good', tamperResistant: device.kind === 'twoSlot' ? device.tamperResistant : true };
+	return {
+		...kept,
+		contacts: 'good',
+		tamperResistant: device.kind === 'twoSlot' ? device.tamperResistant : true
+	};
 }
 
 const terminalOf = (at: string): string | null => (at.startsWith('terminal:') ? at.slice(9) : null);
-const outletsOf = (boxes: readonly Box[]): string[] => boxes.filter(({ use, device }) => use === 'outlet' && device).map(({ id }) => id);
+const outletsOf = (boxes: readonly Box[]): string[] =>
+	boxes.filter(({ use, device }) => use === 'outlet' && device).map(({ id }) => id);
 
 function landingsOf(house: House, box: Box): Landing[] {
 	const ends = new Map(cablesInBox(house, box.id).map((end) => [end.cable.id, end]));
@@ -264,10 +294,20 @@ function landingsOf(house: House, box: Box): Landing[] {
 			const { id, role, colour, how } = pigtail;
 			onTerminal.push({
 				terminal,
-				wire: { id: `tail/${id}`, role, colour, cable: null, point: points.pigtail(box.id, id), how: how ?? 'screw', comesFrom: null }
+				wire: {
+					id: `tail/${id}`,
+					role,
+					colour,
+					cable: null,
+					point: points.pigtail(box.id, id),
+					how: how ?? 'screw',
+					comesFrom: null
+				}
 			});
 		}
-	const terminals = deviceModel(box.device!).terminals.filter(({ name }) => onTerminal.some(({ terminal }) => terminal === name));
+	const terminals = deviceModel(box.device!).terminals.filter(({ name }) =>
+		onTerminal.some(({ terminal }) => terminal === name)
+	);
 	return terminals.map(({ name, role }) => ({
 		terminal: name,
 		role,

@@ -4,7 +4,17 @@ import { fennelLaneActual, fennelLaneRecorded } from '../demo';
 import { editHouse, withBox, type House } from '../house';
 import { energyOf, goingOffWith, hardThings, holds, mustBeOffTogether, type Hold } from '../isolation';
 import { readPlugLamps, readVoltageV } from '../instruments';
-import { asOf, expectationsOf, groundProbes, houseAfterJob, houseAfterStop, mustStop, nextStep, planJob, recordOf } from './index';
+import {
+	asOf,
+	expectationsOf,
+	groundProbes,
+	houseAfterJob,
+	houseAfterStop,
+	mustStop,
+	nextStep,
+	planJob,
+	recordOf
+} from './index';
 
 const east = 'sewing-east-wall';
 const edited = (house: House, ...edits: Parameters<typeof editHouse>[1]): House => {
@@ -18,7 +28,9 @@ const person = (recorded = fennelLaneRecorded(), actual = fennelLaneActual(), ..
 const letGo = (house: House, conductor: string): House =>
 	withBox(house, 'sewing-door-wall', (box) => ({
 		...box,
-		terminations: box.terminations.map((end) => (end.cable === 'sewing-2' && end.conductor === conductor ? { ...end, at: 'capped' } : end))
+		terminations: box.terminations.map((end) =>
+			end.cable === 'sewing-2' && end.conductor === conductor ? { ...end, at: 'capped' } : end
+		)
 	}));
 
 describe('what must be off together, from the record', () => {
@@ -27,12 +39,21 @@ describe('what must be off together, from the record', () => {
 		...fennelLaneRecorded(),
 		cables: fennelLaneRecorded().cables.map((cable) =>
 			cable.id === 'sewing-1'
-				? { ...cable, conductors: [...cable.conductors, { id: 'red', role: 'hot' as const, colour: 'red' as const, circuit: 'music' }] }
+				? {
+						...cable,
+						conductors: [
+							...cable.conductors,
+							{ id: 'red', role: 'hot' as const, colour: 'red' as const, circuit: 'music' }
+						]
+					}
 				: cable
 		),
 		boxes: fennelLaneRecorded().boxes.map((box) =>
 			box.id === 'sewing-door-wall'
-				? { ...box, terminations: [...box.terminations, { cable: 'sewing-1', conductor: 'red', at: 'capped' }] }
+				? {
+						...box,
+						terminations: [...box.terminations, { cable: 'sewing-1', conductor: 'red', at: 'capped' }]
+					}
 				: box
 		)
 	};
@@ -40,7 +61,9 @@ describe('what must be off together, from the record', () => {
 	it('a neutral shared anywhere on the circuit, and a second circuit in the box', () => {
 		expect(mustBeOffTogether(fennelLaneRecorded(), east, 'b11')).toEqual([]);
 		expect(mustBeOffTogether(shared, east, 'b11')).toEqual([{ breaker: 'b10', because: 'sharedNeutral' }]);
-		expect(mustBeOffTogether(shared, 'sewing-door-wall', 'b11')).toEqual([{ breaker: 'b10', because: 'inTheBox' }]);
+		expect(mustBeOffTogether(shared, 'sewing-door-wall', 'b11')).toEqual([
+			{ breaker: 'b10', because: 'inTheBox' }
+		]);
 	});
 
 	it('the job asks for the other one too, and leaves a worry on record', () => {
@@ -66,7 +89,9 @@ describe('what must be off together, from the record', () => {
 		const twoPole = house.panels[0]!.breakers.find(({ spaces }) => spaces.length === 2)!;
 		const onIt = {
 			...house,
-			circuits: house.circuits.map((circuit) => (circuit.id === 'sewing' ? { ...circuit, breaker: twoPole.id } : circuit))
+			circuits: house.circuits.map((circuit) =>
+				circuit.id === 'sewing' ? { ...circuit, breaker: twoPole.id } : circuit
+			)
 		};
 		expect(mustBeOffTogether(onIt, east, twoPole.id)).toEqual([]);
 	});
@@ -81,25 +106,40 @@ describe('before switching off', () => {
 
 	it('says what goes off, what hurts first; a main switch takes everything', () => {
 		expect(goingOffWith(withAid, ['b11']).map(({ name }) => name)).toEqual(['breathing aid', 'router']);
-		expect(goingOffWith(withAid, ['main:main']).map(({ name }) => name)).toEqual(expect.arrayContaining(['breathing aid', 'router']));
+		expect(goingOffWith(withAid, ['main:main']).map(({ name }) => name)).toEqual(
+			expect.arrayContaining(['breathing aid', 'router'])
+		);
 	});
 
 	it('medical equipment is a hard question: nothing goes off before it is answered', () => {
 		const one = person(withAid, fennelLaneActual(), 'b11');
 		one.until('switchOff');
 		const refused = one.say({ kind: 'switchBreaker', breaker: 'b11', on: false });
-		expect(refused).toMatchObject({ ok: false, refusal: { code: 'arrangeFirst', breaker: 'b11', things: [{ name: 'breathing aid' }] } });
+		expect(refused).toMatchObject({
+			ok: false,
+			refusal: { code: 'arrangeFirst', breaker: 'b11', things: [{ name: 'breathing aid' }] }
+		});
 		expect(one.say({ kind: 'switchBreaker', breaker: 'main:main', on: false })).toMatchObject({
 			ok: false,
 			refusal: { code: 'arrangeFirst' }
 		});
-		expect(one.say({ kind: 'arranged', thing: 'nothing', how: '' })).toMatchObject({ ok: false, refusal: { code: 'unknownThing' } });
-		expect(one.say({ kind: 'arranged', thing: one.plan.hard.b11![0]!.id, how: 'on its battery, 6 h' }).ok).toBe(true);
+		expect(one.say({ kind: 'arranged', thing: 'nothing', how: '' })).toMatchObject({
+			ok: false,
+			refusal: { code: 'unknownThing' }
+		});
+		expect(
+			one.say({ kind: 'arranged', thing: one.plan.hard.b11![0]!.id, how: 'on its battery, 6 h' }).ok
+		).toBe(true);
 		expect(one.say({ kind: 'switchBreaker', breaker: 'b11', on: false }).ok).toBe(true);
 	});
 
 	it('an alarm is a hard question only if it is the last one', () => {
-		const alarm = (box: string) => ({ do: 'addLoad' as const, box, name: `alarm ${box}`, matters: 'alarm' as const });
+		const alarm = (box: string) => ({
+			do: 'addLoad' as const,
+			box,
+			name: `alarm ${box}`,
+			matters: 'alarm' as const
+		});
 		const sole = edited(fennelLaneRecorded(), alarm('sewing-closet'));
 		expect(hardThings(sole, 'b11').map(({ matters }) => matters)).toEqual(['alarm']);
 		expect(hardThings(edited(sole, alarm('music-piano')), 'b11')).toEqual([]);
@@ -113,16 +153,30 @@ describe('what “to ground” is worth', () => {
 		one.until('readLiveGround');
 		// What makes it a trap: the floating ground shows a 10 MΩ meter a live reading.
 		expect(readVoltageV(one.actual, groundProbes(east, 'upper'), 'highImpedance')).toBeGreaterThan(50);
-		expect(one.say({ kind: 'readLiveGround', half: 'upper', reading: meter(58), touchless: 'silent' })).toMatchObject({
+		expect(
+			one.say({ kind: 'readLiveGround', half: 'upper', reading: meter(58), touchless: 'silent' })
+		).toMatchObject({
 			refusal: { code: 'needsCurrent' }
 		});
 		one.go();
 		expect(one.state.earth).toEqual({ source: null });
 		one.until('proveEarth');
-		expect(one.say({ kind: 'proveEarth', source: 'outlet:nowhere', reading: { instrument: 'plugTester', lit: true } })).toMatchObject({
+		expect(
+			one.say({
+				kind: 'proveEarth',
+				source: 'outlet:nowhere',
+				reading: { instrument: 'plugTester', lit: true }
+			})
+		).toMatchObject({
 			refusal: { code: 'unknownSource' }
 		});
-		expect(one.say({ kind: 'proveEarth', source: 'outlet:music-piano', reading: { instrument: 'plugTester', lit: false } }).ok).toBe(true);
+		expect(
+			one.say({
+				kind: 'proveEarth',
+				source: 'outlet:music-piano',
+				reading: { instrument: 'plugTester', lit: false }
+			}).ok
+		).toBe(true);
 		expect(nextStep(one.plan, one.state)).toEqual({ kind: 'proveEarth' });
 		one.until('takeOff');
 		expect(one.state.earth).toEqual({ source: 'outlet:music-piano' });
@@ -133,11 +187,17 @@ describe('what “to ground” is worth', () => {
 		const on = (conductor: string) => (conductor === 'hot' ? 'terminal:neutralLower' : 'terminal:hotLower');
 		const actual = withBox(fennelLaneActual(), 'sewing-door-wall', (box) => ({
 			...box,
-			terminations: box.terminations.map((end) => (end.cable === 'sewing-2' ? { ...end, at: on(end.conductor) } : end))
+			terminations: box.terminations.map((end) =>
+				end.cable === 'sewing-2' ? { ...end, at: on(end.conductor) } : end
+			)
 		}));
 		const one = person(fennelLaneRecorded(), actual);
 		one.until('readLiveGround');
-		expect(readPlugLamps(actual, east, 'upper')).toEqual({ hotNeutral: true, hotGround: true, neutralGround: false });
+		expect(readPlugLamps(actual, east, 'upper')).toEqual({
+			hotNeutral: true,
+			hotGround: true,
+			neutralGround: false
+		});
 		one.go();
 		expect([mustStop(one.state), nextStep(one.plan, one.state)]).toEqual(['liveGround', { kind: 'stop' }]);
 	});
@@ -145,7 +205,12 @@ describe('what “to ground” is worth', () => {
 	it('without a contactless tester a known earth is asked for', () => {
 		const one = person();
 		one.until('readLiveGround');
-		one.say({ kind: 'readLiveGround', half: 'upper', reading: { instrument: 'plugTester', lit: true }, touchless: 'none' });
+		one.say({
+			kind: 'readLiveGround',
+			half: 'upper',
+			reading: { instrument: 'plugTester', lit: true },
+			touchless: 'none'
+		});
 		expect(one.state.earth).toEqual({ source: null });
 	});
 
@@ -161,12 +226,15 @@ describe('what “to ground” is worth', () => {
 		const actual = letGo(fennelLaneActual(), 'ground');
 		const fed: House = {
 			...actual,
-			cables: actual.cables.map((cable) => (cable.id === 'sewing-3' ? { ...cable, circuit: 'music', from: { panel: 'main' } } : cable))
+			cables: actual.cables.map((cable) =>
+				cable.id === 'sewing-3' ? { ...cable, circuit: 'music', from: { panel: 'main' } } : cable
+			)
 		};
 		const one = person(fennelLaneRecorded(), fed, 'b14', 'b10');
 		for (let count = 0; count < 60; count++) {
 			const step = nextStep(one.plan, one.state);
-			if (step?.kind === 'takeOff' || (step?.kind === 'readLive' && one.state.live[step.half] === 'failed')) break;
+			if (step?.kind === 'takeOff' || (step?.kind === 'readLive' && one.state.live[step.half] === 'failed'))
+				break;
 			if (step?.kind === 'switchOff' && one.breakers.length === 0) break;
 			one.go();
 			if (energyOf(one.state.isolation) === 'provenDead' && one.state.isolation.proof.scope === 'bare')
@@ -182,7 +250,9 @@ describe('a job that was stopped', () => {
 		one.go();
 		const found = (id: string) => {
 			const after = houseAfterStop(one.recorded, one.plan, one.state, one.events, '2026-11-25', 'rain');
-			return after.panels[0]!.breakers.find((breaker) => breaker.id === id)!.findings.filter(({ box }) => box === east);
+			return after.panels[0]!.breakers.find((breaker) => breaker.id === id)!.findings.filter(
+				({ box }) => box === east
+			);
 		};
 		expect([found('b11').map(({ finding }) => finding), found('b14')]).toEqual([['doesNotFeed'], []]);
 		one.until('takeOff');
@@ -197,7 +267,9 @@ describe('the main switch, as a last resort', () => {
 	it('makes dead what no breaker did, takes a hard question first, and says nothing about breakers', () => {
 		const one = person(fennelLaneRecorded(), fennelLaneActual(), 'main:main');
 		one.until('switchOff');
-		expect(one.say({ kind: 'switchBreaker', breaker: 'main:main', on: false })).toMatchObject({ refusal: { code: 'arrangeFirst' } });
+		expect(one.say({ kind: 'switchBreaker', breaker: 'main:main', on: false })).toMatchObject({
+			refusal: { code: 'arrangeFirst' }
+		});
 		one.say({ kind: 'arranged', thing: 'monitor', how: 'its battery' });
 		// No outlet is a known source any more.
 		one.until('proveTester');
@@ -235,7 +307,9 @@ describe('no ground in the box', () => {
 		const swapped = withBox(fennelLaneActual(), 'reading-shelf', (box) => ({
 			...box,
 			terminations: box.terminations.map((end) =>
-				end.cable === 'reading-3' ? { ...end, at: end.conductor === 'hot' ? 'terminal:neutralLower' : 'terminal:hotLower' } : end
+				end.cable === 'reading-3'
+					? { ...end, at: end.conductor === 'hot' ? 'terminal:neutralLower' : 'terminal:hotLower' }
+					: end
 			)
 		}));
 		const one = ungrounded(swapped);
@@ -257,7 +331,10 @@ describe('no ground in the box', () => {
 			device: { kind: 'twoSlot', ratingA: 15, tamperResistant: false, contacts: 'good' },
 			pigtails: box.pigtails.filter(({ to }) => to !== 'terminal:ground')
 		}));
-		expect(planJob(house, 'porch-old')).toEqual({ ok: false, failure: { code: 'groundUnused', box: 'porch-old' } });
+		expect(planJob(house, 'porch-old')).toEqual({
+			ok: false,
+			failure: { code: 'groundUnused', box: 'porch-old' }
+		});
 	});
 });
 
@@ -265,7 +342,9 @@ describe('without a tester that reads between two points', () => {
 	it('goes as far as the plate at EXPECTED DEAD, stops there, keeps the job, and goes on when one is borrowed', () => {
 		const one = person();
 		one.go();
-		expect(one.say({ kind: 'checkTools', tester: 'none', has: [] })).toMatchObject({ refusal: { code: 'toolsMissing' } });
+		expect(one.say({ kind: 'checkTools', tester: 'none', has: [] })).toMatchObject({
+			refusal: { code: 'toolsMissing' }
+		});
 		expect(
 			one.say({
 				kind: 'checkTools',
@@ -278,8 +357,12 @@ describe('without a tester that reads between two points', () => {
 			expect(one.say({ kind: 'readLive', half, reading: { instrument: 'lamp', lit: true } }).ok).toBe(true);
 		one.until('needTester');
 		expect([one.state.plate, energyOf(one.state.isolation)]).toEqual(['off', 'expectedDead']);
-		expect(one.say({ kind: 'confirm', step: 'easeOut' })).toMatchObject({ refusal: { code: 'notProvenDead' } });
-		expect(one.say({ kind: 'readPair', pair: 'upper.hotNeutral', reading: { instrument: 'lamp', lit: false } }).ok).toBe(false);
+		expect(one.say({ kind: 'confirm', step: 'easeOut' })).toMatchObject({
+			refusal: { code: 'notProvenDead' }
+		});
+		expect(
+			one.say({ kind: 'readPair', pair: 'upper.hotNeutral', reading: { instrument: 'lamp', lit: false } }).ok
+		).toBe(false);
 		one.go();
 		expect([one.state.tester, one.state.earth]).toEqual(['multimeter', 'box']);
 		one.until('finish');
@@ -288,7 +371,9 @@ describe('without a tester that reads between two points', () => {
 	it('a lamp is not taken from somebody who has a tester', () => {
 		const one = person();
 		one.until('readLive');
-		expect(one.say({ kind: 'readLive', half: 'upper', reading: { instrument: 'lamp', lit: true } })).toMatchObject({
+		expect(
+			one.say({ kind: 'readLive', half: 'upper', reading: { instrument: 'lamp', lit: true } })
+		).toMatchObject({
 			refusal: { code: 'otherInstrument' }
 		});
 	});

@@ -87,12 +87,24 @@ const closesUp = (body: JobEvent['body']): boolean => body.kind === 'confirm' &&
 /** Sorts a job's events into its record, and collects what stays to be watched. */
 export function recordOf(plan: JobPlan, events: readonly JobEvent[], state: JobState): JobRecord {
 	const of = (group: keyof typeof kinds) =>
-		events.filter(({ body }) => (kinds[group] as readonly string[]).includes(body.kind) || (group === 'work' && closesUp(body)));
+		events.filter(
+			({ body }) =>
+				(kinds[group] as readonly string[]).includes(body.kind) || (group === 'work' && closesUp(body))
+		);
 	const ended = events.findLast(({ body }) => body.kind === 'finish' || body.kind === 'stop');
 	const refuted = events.filter(
 		({ body, judged }) =>
 			judged?.passes === false &&
-			['readPair', 'proveTester', 'readOhms', 'readPlug', 'readOutlet', 'checkNeighbour', 'grip', 'restorePower'].includes(body.kind)
+			[
+				'readPair',
+				'proveTester',
+				'readOhms',
+				'readPlug',
+				'readOutlet',
+				'checkNeighbour',
+				'grip',
+				'restorePower'
+			].includes(body.kind)
 	);
 	return {
 		live: of('live'),
@@ -132,10 +144,16 @@ export function proofsOf(plan: JobPlan, events: readonly JobEvent[]): ProvenAt[]
 }
 
 /** The record had the outlet on another breaker, which was not even tried. */
-function movedCircuit({ recordedBreaker: recorded, together }: JobPlan, { feeder, isolation }: JobState): Worry[] {
+function movedCircuit(
+	{ recordedBreaker: recorded, together }: JobPlan,
+	{ feeder, isolation }: JobState
+): Worry[] {
 	// A main switch says nothing about it, nor one of several that had to be off.
 	if (feeder?.startsWith('main:') || together.some(({ breaker }) => breaker === feeder)) return [];
-	return feeder === null || feeder === recorded || isolation.notFeeding.includes(recorded) || isolation.notFeeding.includes(feeder)
+	return feeder === null ||
+		feeder === recorded ||
+		isolation.notFeeding.includes(recorded) ||
+		isolation.notFeeding.includes(feeder)
 		? []
 		: [{ kind: 'wrongCircuit', recorded, feeder }];
 }
@@ -144,19 +162,26 @@ function worriesOf(plan: JobPlan, events: readonly JobEvent[], state: JobState):
 	const voltage = events.flatMap(({ body }): Worry[] => {
 		if (body.kind !== 'readLive' || body.reading.instrument !== 'multimeter') return [];
 		const verdict = judgeLive(plan.region, body.reading);
-		return verdict === 'low' || verdict === 'high' ? [{ kind: 'voltage', verdict, volts: body.reading.volts }] : [];
+		return verdict === 'low' || verdict === 'high'
+			? [{ kind: 'voltage', verdict, volts: body.reading.volts }]
+			: [];
 	});
 	const stop = state.stopReason ?? mustStop(state);
 	return [
 		...(stop && stop !== 'ownChoice' ? [{ kind: 'stopped' as const, reason: stop }] : []),
-		...state.attend.filter((condition) => lasting.includes(condition)).map((condition) => ({ kind: 'condition' as const, condition })),
+		...state.attend
+			.filter((condition) => lasting.includes(condition))
+			.map((condition) => ({ kind: 'condition' as const, condition })),
 		...voltage.slice(0, 1),
 		...state.isolation.notFeeding.map((breaker) => ({ kind: 'wrongLabel' as const, breaker })),
 		...movedCircuit(plan, state),
-		...(state.supply.outcome === 'found' && [...state.supply.found].sort().join() !== [...plan.recordedSupply].sort().join()
+		...(state.supply.outcome === 'found' &&
+		[...state.supply.found].sort().join() !== [...plan.recordedSupply].sort().join()
 			? [{ kind: 'supplyNotAsRecorded' as const, found: state.supply.found }]
 			: []),
 		...state.found.map((id) => ({ kind: 'foundConductor' as const, id })),
-		...(events.some(({ body }) => body.kind === 'restorePower' && !body.held) ? [{ kind: 'tripped' as const }] : [])
+		...(events.some(({ body }) => body.kind === 'restorePower' && !body.held)
+			? [{ kind: 'tripped' as const }]
+			: [])
 	];
 }

@@ -28,7 +28,9 @@ export function resolutionsOf(events: readonly JobEvent[]): Resolution[] {
 		if (!known || known.ended) continue;
 		if (band === 'live') known.fed = true;
 		else if (!known.fed) known.ended = { pair, endedAs: 'induced' };
-		else known.ended = known.offSince.length > 0 ? { pair, endedAs: 'backFed', by: known.offSince.at(-1)! } : null;
+		else
+			known.ended =
+				known.offSince.length > 0 ? { pair, endedAs: 'backFed', by: known.offSince.at(-1)! } : null;
 	}
 	return [...open].map(([pair, { ended }]) => ended ?? { pair, endedAs: 'treatAsLive' });
 }

@@ -19,7 +19,9 @@ export function believedHouse(recorded: House, plan: JobPlan, state: JobState): 
 	const known = feeder === plan.recordedBreaker || plan.together.some(({ breaker }) => breaker === feeder);
 	// A main switch takes everything with it: it says nothing about which breaker feeds the outlet. Nor can one breaker be put for two.
 	const says = feeder !== null && findBreaker(recorded, feeder) !== undefined && plan.together.length === 0;
-	return !says || known || isolation.notFeeding.includes(feeder) ? recorded : fedFrom(recorded, plan.boxId, feeder);
+	return !says || known || isolation.notFeeding.includes(feeder)
+		? recorded
+		: fedFrom(recorded, plan.boxId, feeder);
 }
 
 function boxDuring(box: Box, plan: JobPlan, state: JobState): Box {
@@ -35,6 +37,10 @@ function boxDuring(box: Box, plan: JobPlan, state: JobState): Box {
 		...without,
 		...(device ? { device } : {}),
 		terminations: box.terminations.map((termination) => ({ ...termination, at: landed(termination.at) })),
-		pigtails: box.pigtails.map((pigtail) => ({ ...pigtail, from: landed(pigtail.from), to: landed(pigtail.to) }))
+		pigtails: box.pigtails.map((pigtail) => ({
+			...pigtail,
+			from: landed(pigtail.from),
+			to: landed(pigtail.to)
+		}))
 	};
 }

@@ -48,7 +48,12 @@ export interface JobState {
 	readonly attend: readonly Condition[];
 	/** By terminal. */
 	readonly wires: Readonly<Record<string, WireState>>;
-	readonly closing: { readonly unusedScrews: boolean; readonly tape: boolean; readonly fold: boolean; readonly tugAgain: boolean };
+	readonly closing: {
+		readonly unusedScrews: boolean;
+		readonly tape: boolean;
+		readonly fold: boolean;
+		readonly tugAgain: boolean;
+	};
 	readonly resistance: Readonly<Partial<Record<ResistanceCheck, Passed>>>;
 	readonly final: Readonly<Partial<Record<Half, Passed>>>;
 	readonly neighbours: Readonly<Record<string, Passed>>;
@@ -108,7 +113,12 @@ export function initialJob(plan: JobPlan): JobState {
 
 /** Why the job may only be made safe and handed over; `null` while it may go on. */
 export const mustStop = ({ stops, closedUp }: JobState): StopReason | null =>
-	stops.ground ?? stops.inspect ?? stops.lookOver ?? stops.supply ?? stops.found ?? (closedUp ? 'ownChoice' : null);
+	stops.ground ??
+	stops.inspect ??
+	stops.lookOver ??
+	stops.supply ??
+	stops.found ??
+	(closedUp ? 'ownChoice' : null);
 
 /** Whether the supply cable has still to be found, or left. */
 export const supplyPending = (plan: JobPlan, { supply }: JobState): boolean =>

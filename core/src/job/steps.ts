@@ -86,14 +86,17 @@ function beforeOpening(plan: JobPlan, state: JobState): Step | null {
 	if (state.part !== 'fits') return { kind: 'checkPart' };
 	const half = plan.halves.find((each) => state.live[each] !== 'passed');
 	if (half) return { kind: 'readLive', half };
-	return state.earth === 'untested' && state.isolation.power === 'asFound' ? { kind: 'readLiveGround', half: plan.halves[0]! } : null;
+	return state.earth === 'untested' && state.isolation.power === 'asFound'
+		? { kind: 'readLiveGround', half: plan.halves[0]! }
+		: null;
 }
 
 const switchOff = (also: string | null = null): Step => ({ kind: 'switchOff', also });
 
 /** A breaker that must be off with the others and isn't yet. */
 const togetherLeft = ({ together }: JobPlan, { isolation }: JobState): string | undefined =>
-	together.find(({ breaker }) => !isolation.off.includes(breaker) && !isolation.notFeeding.includes(breaker))?.breaker;
+	together.find(({ breaker }) => !isolation.off.includes(breaker) && !isolation.notFeeding.includes(breaker))
+		?.breaker;
 
 /** What is missing on the way to `provenDead`; `null` when it is reached. */
 function isolationStep(plan: JobPlan, state: JobState): Step | null {
@@ -108,11 +111,14 @@ function isolationStep(plan: JobPlan, state: JobState): Step | null {
 	if (!state.tagged) return confirm('tag');
 	if (!state.told) return confirm('tell');
 	// Nothing bare comes into reach by taking the plate off, so that far one may go without a tester. No further.
-	if (state.tester === 'none') return plan.separatePlate && state.plate === 'on' ? confirm('plateOff') : { kind: 'needTester' };
-	if (isolation.proof.before === null || isolation.doubt?.until === 'proof') return { kind: 'proveTester', when: 'before' };
+	if (state.tester === 'none')
+		return plan.separatePlate && state.plate === 'on' ? confirm('plateOff') : { kind: 'needTester' };
+	if (isolation.proof.before === null || isolation.doubt?.until === 'proof')
+		return { kind: 'proveTester', when: 'before' };
 	if (typeof state.earth === 'object' && state.earth.source === null) return { kind: 'proveEarth' };
 	const pair = pairsLeft(isolation)[0];
-	if (pair !== undefined) return { kind: 'readPair', pair, lowImpedance: isolation.proof.pairs[pair]?.band === 'unresolved' };
+	if (pair !== undefined)
+		return { kind: 'readPair', pair, lowImpedance: isolation.proof.pairs[pair]?.band === 'unresolved' };
 	return { kind: 'proveTester', when: 'after' };
 }
 
@@ -129,7 +135,8 @@ function terminatingStep(plan: JobPlan, state: JobState): Step {
 	const wire = (terminal: string) => state.wires[terminal]!;
 	if (state.device === 'none' && supplyPending(plan, state) && !Object.values(state.wires).includes('ready'))
 		return supplyStep(plan, state);
-	if (Object.values(state.wires).some((each) => each === 'off' || each === 'capped')) return confirm('prepare');
+	if (Object.values(state.wires).some((each) => each === 'off' || each === 'capped'))
+		return confirm('prepare');
 	const loose = plan.putOn.find(({ terminal }) => wire(terminal) === 'onNew');
 	if (loose) return { kind: 'tug', terminal: loose.terminal };
 	const next = plan.putOn.find(({ terminal }) => wire(terminal) === 'ready');
@@ -144,8 +151,10 @@ function terminatingStep(plan: JobPlan, state: JobState): Step {
 /** All wires off and proven dead: which cable is the supply, dead way first. */
 function supplyStep(plan: JobPlan, { supply, wires, isolation }: JobState): Step {
 	if (supply.outcome === 'found') return confirm('markSupply');
-	if (supply.way === null || supply.outcome === 'silent') return { kind: 'supplyWay', silent: supply.outcome === 'silent' };
-	if (supply.way === 'dead') return { kind: 'readSupplyOhms', cable: nextSupplyCable(plan, 'dead', supply.verdicts)! };
+	if (supply.way === null || supply.outcome === 'silent')
+		return { kind: 'supplyWay', silent: supply.outcome === 'silent' };
+	if (supply.way === 'dead')
+		return { kind: 'readSupplyOhms', cable: nextSupplyCable(plan, 'dead', supply.verdicts)! };
 	// Alive: only with every end capped and apart, and everybody clear.
 	if (Object.values(wires).some(isBare)) return { kind: 'cap' };
 	if (!supply.spread) return confirm('spreadEnds');

@@ -6,7 +6,14 @@ import { energyOf } from '../isolation';
 import { withBox, type House } from '../house';
 import { checkHouse } from '../house/check';
 import { houseAfterJob, type JobPlan, type SupplyWay } from './index';
-import { hypothesesLeft, judgeSupplyOhms, judgeSupplyVolts, nextSupplyCable, supplyOutcome, type CableVerdict } from './supply';
+import {
+	hypothesesLeft,
+	judgeSupplyOhms,
+	judgeSupplyVolts,
+	nextSupplyCable,
+	supplyOutcome,
+	type CableVerdict
+} from './supply';
 
 const built = (region: 'us' | 'uk', kind: string): House =>
 	arrangementsOf(region)
@@ -20,14 +27,18 @@ function search(recorded: House, actual: House, way: SupplyWay): Person {
 	person.until('takeOff');
 	for (
 		let count = 0;
-		count < 80 && person.state.status === 'underWay' && !person.state.supply.marked && person.state.supply.outcome !== 'skipped';
+		count < 80 &&
+		person.state.status === 'underWay' &&
+		!person.state.supply.marked &&
+		person.state.supply.outcome !== 'skipped';
 		count++
 	)
 		person.go();
 	return person;
 }
 const readings = (person: Person) =>
-	person.events.filter(({ body }) => body.kind === 'readSupplyOhms' || body.kind === 'readSupplyVolts').length;
+	person.events.filter(({ body }) => body.kind === 'readSupplyOhms' || body.kind === 'readSupplyVolts')
+		.length;
 
 describe('which cable is the supply', () => {
 	const three = threeCables();
@@ -107,7 +118,14 @@ describe('which cable is the supply', () => {
 			...box,
 			pigtails: [
 				...box.pigtails,
-				{ id: 'falseGround', role: 'neutral', colour: 'white', from: 'terminal:neutralUpper', to: 'terminal:ground', how: 'hook' }
+				{
+					id: 'falseGround',
+					role: 'neutral',
+					colour: 'white',
+					from: 'terminal:neutralUpper',
+					to: 'terminal:ground',
+					how: 'hook'
+				}
 			]
 		}));
 		const person = search(recorded, actual, 'dead');
@@ -130,11 +148,19 @@ describe('the sums behind it', () => {
 	const plan = { supplyCables: ['a', 'b', 'c'], recordedSupply: ['b'], onRing: false } as unknown as JobPlan;
 	const ring = { ...plan, onRing: true } as JobPlan;
 	it('bands: under 2 Ω is joined at the panel, a long run is measured against the model, OL goes on', () => {
-		const ohm = (resistanceOhm: number, expected: number | null = 0.5) => judgeSupplyOhms({ kind: 'ohms', resistanceOhm }, expected);
-		expect([ohm(0.4), ohm(1.9), ohm(2.1), ohm(40), ohm(2e6)]).toEqual(['supply', 'supply', 'odd', 'odd', 'outgoing']);
+		const ohm = (resistanceOhm: number, expected: number | null = 0.5) =>
+			judgeSupplyOhms({ kind: 'ohms', resistanceOhm }, expected);
+		expect([ohm(0.4), ohm(1.9), ohm(2.1), ohm(40), ohm(2e6)]).toEqual([
+			'supply',
+			'supply',
+			'odd',
+			'odd',
+			'outgoing'
+		]);
 		expect(ohm(2.8, 1.6)).toBe('supply');
 		expect(judgeSupplyOhms({ kind: 'overload' }, null)).toBe('outgoing');
-		const volts = (value: number) => ({ instrument: 'multimeter', mode: 'highImpedance', volts: value }) as const;
+		const volts = (value: number) =>
+			({ instrument: 'multimeter', mode: 'highImpedance', volts: value }) as const;
 		expect(judgeSupplyVolts(volts(120), volts(119))).toBe('supply');
 		expect(judgeSupplyVolts(volts(0.1), volts(14))).toBe('outgoing');
 		expect(judgeSupplyVolts(volts(120), volts(0))).toBe('odd');
@@ -143,7 +169,9 @@ describe('the sums behind it', () => {
 		for (const each of [plan, ring])
 			for (let pattern = 0; pattern < 3 ** 3; pattern++) {
 				const answer = (cable: string): CableVerdict =>
-					(['supply', 'outgoing', 'odd'] as const)[Math.floor(pattern / 3 ** each.supplyCables.indexOf(cable)) % 3]!;
+					(['supply', 'outgoing', 'odd'] as const)[
+						Math.floor(pattern / 3 ** each.supplyCables.indexOf(cable)) % 3
+					]!;
 				const verdicts: Record<string, CableVerdict> = {};
 				for (let count = 0; ; count++) {
 					const next = nextSupplyCable(each, 'dead', verdicts);

@@ -23,7 +23,15 @@ export interface SupplyState {
 	readonly by: 'dead' | 'live' | null;
 }
 
-export const noSupply: SupplyState = { way: null, verdicts: {}, spread: false, marked: false, outcome: null, found: [], by: null };
+export const noSupply: SupplyState = {
+	way: null,
+	verdicts: {},
+	spread: false,
+	marked: false,
+	outcome: null,
+	found: [],
+	by: null
+};
 
 /** Under this the neutral and the ground of a cable meet somewhere: at the panel, Ω (domain rule of thumb), or twice what the model says where runs are long. */
 export const bondedBelowOhm = 2;
@@ -45,22 +53,31 @@ export function judgeSupplyVolts(hotNeutral: VoltReading, hotGround: VoltReading
 
 /** Cables that could be the supply, the recorded one first: asked in this order, the first answer usually settles it. */
 export function supplyCandidates(plan: JobPlan): readonly string[] {
-	return [...plan.supplyCables].sort((a, b) => Number(plan.recordedSupply.includes(b)) - Number(plan.recordedSupply.includes(a)));
+	return [...plan.supplyCables].sort(
+		(a, b) => Number(plan.recordedSupply.includes(b)) - Number(plan.recordedSupply.includes(a))
+	);
 }
 
 /** Every set of cables that may feed the box: one of them; on a ring two, or one where the ring is open. */
 export function supplyHypotheses(plan: JobPlan): readonly (readonly string[])[] {
 	const singles = plan.supplyCables.map((cable) => [cable]);
 	const pairs = plan.onRing
-		? plan.supplyCables.flatMap((one, k) => plan.supplyCables.slice(k + 1).map((other): string[] => [one, other]))
+		? plan.supplyCables.flatMap((one, k) =>
+				plan.supplyCables.slice(k + 1).map((other): string[] => [one, other])
+			)
 		: [];
 	return [...singles, ...pairs];
 }
 
 /** The hypotheses that the verdicts so far leave. */
-export function hypothesesLeft(plan: JobPlan, verdicts: SupplyState['verdicts']): readonly (readonly string[])[] {
+export function hypothesesLeft(
+	plan: JobPlan,
+	verdicts: SupplyState['verdicts']
+): readonly (readonly string[])[] {
 	return supplyHypotheses(plan).filter((supply) =>
-		Object.entries(verdicts).every(([cable, verdict]) => verdict !== 'odd' && supply.includes(cable) === (verdict === 'supply'))
+		Object.entries(verdicts).every(
+			([cable, verdict]) => verdict !== 'odd' && supply.includes(cable) === (verdict === 'supply')
+		)
 	);
 }
 
@@ -69,7 +86,11 @@ export function hypothesesLeft(plan: JobPlan, verdicts: SupplyState['verdicts'])
  * that rests on a cable read as the supply, or none left. Nothing is ever concluded from “open” alone: a neutral opened at the panel reads open everywhere. Nor by
  * resistance from “joined” alone: a neutral that touches ground further on reads so too, and only a cable that reads open beside it shows that this one is the supply.
  */
-export function nextSupplyCable(plan: JobPlan, way: 'dead' | 'live', verdicts: SupplyState['verdicts']): string | null {
+export function nextSupplyCable(
+	plan: JobPlan,
+	way: 'dead' | 'live',
+	verdicts: SupplyState['verdicts']
+): string | null {
 	const left = hypothesesLeft(plan, verdicts);
 	const read = Object.values(verdicts);
 	const contrasted = way === 'live' || plan.onRing || read.includes('outgoing');
@@ -79,7 +100,10 @@ export function nextSupplyCable(plan: JobPlan, way: 'dead' | 'live', verdicts: S
 		const yes = left.filter((supply) => supply.includes(cable)).length;
 		return Math.max(yes, left.length - yes);
 	};
-	return unread.reduce<string | null>((best, cable) => (best === null || worst(cable) < worst(best) ? cable : best), null);
+	return unread.reduce<string | null>(
+		(best, cable) => (best === null || worst(cable) < worst(best) ? cable : best),
+		null
+	);
 }
 
 /** What the verdicts come to: the supply cables, or why there are none. */
@@ -114,11 +138,17 @@ export function supplyProbes(house: House, plan: JobPlan, cableId: string) {
 export function supplyOhm(house: House, plan: JobPlan, cable: string): OhmValue {
 	const probes = supplyProbes(house, plan, cable);
 	const reading = probes && readOhms(house, { red: probes.neutral, black: probes.ground });
-	return reading?.kind === 'ohms' ? { kind: 'ohms', resistanceOhm: reading.resistanceOhm } : { kind: 'overload' };
+	return reading?.kind === 'ohms'
+		? { kind: 'ohms', resistanceOhm: reading.resistanceOhm }
+		: { kind: 'overload' };
 }
 
 /** Hot to neutral and hot to ground of a cable in a wiring, V. */
-export function supplyVolts(house: House, plan: JobPlan, cable: string): { readonly hotNeutralV: number; readonly hotGroundV: number } {
+export function supplyVolts(
+	house: House,
+	plan: JobPlan,
+	cable: string
+): { readonly hotNeutralV: number; readonly hotGroundV: number } {
 	const probes = supplyProbes(house, plan, cable);
 	if (!probes) return { hotNeutralV: 0, hotGroundV: 0 };
 	const read = (black: string) => readVoltageV(house, { red: probes.hot, black }, 'highImpedance');
@@ -140,7 +170,8 @@ export function supplyExpectation(
 		const value = cable === undefined ? null : supplyOhm(house, plan, cable);
 		return value?.kind === 'ohms' ? value.resistanceOhm : null;
 	};
-	const volts = (cable: string | undefined) => (cable === undefined ? 0 : supplyVolts(house, plan, cable).hotNeutralV);
+	const volts = (cable: string | undefined) =>
+		cable === undefined ? 0 : supplyVolts(house, plan, cable).hotNeutralV;
 	const supply = plan.recordedSupply[0];
 	const outgoing = plan.supplyCables.find((cable) => !plan.recordedSupply.includes(cable));
 	return {

@@ -30,7 +30,9 @@ interface Mistake {
 const moved = (house: House, boxId: string, cable: string, conductor: string, at: string): House =>
 	withBox(house, boxId, (box) => ({
 		...box,
-		terminations: box.terminations.map((end) => (end.cable === cable && end.conductor === conductor ? { ...end, at } : end))
+		terminations: box.terminations.map((end) =>
+			end.cable === cable && end.conductor === conductor ? { ...end, at } : end
+		)
 	}));
 
 /** What can be wrong so that switching one breaker off leaves something alive, or looks dead and isn't. */
@@ -40,13 +42,19 @@ const mistakes: Mistake[] = [
 		name: 'open neutral upstream, lamp plugged in',
 		make: (house) => ({
 			...moved(house, 'sewing-door-wall', 'sewing-2', 'neutral', 'capped'),
-			loads: [{ id: 'l', name: 'lamp', box: 'sewing-window-wall', half: 'upper', resistanceOhm: 240, on: true }]
+			loads: [
+				{ id: 'l', name: 'lamp', box: 'sewing-window-wall', half: 'upper', resistanceOhm: 240, on: true }
+			]
 		})
 	},
 	{
 		name: 'two circuits joined downstream',
 		make: (house) => {
-			const bridge = { ...house.cables.find(({ id }) => id === 'music-1')!, id: 'stray', to: { box: 'sewing-window-wall' } };
+			const bridge = {
+				...house.cables.find(({ id }) => id === 'music-1')!,
+				id: 'stray',
+				to: { box: 'sewing-window-wall' }
+			};
 			const joined = withBox(house, 'sewing-window-wall', (box) => ({
 				...box,
 				terminations: [
@@ -62,7 +70,10 @@ const mistakes: Mistake[] = [
 	{
 		name: 'hot tab broken, lower half fed by another circuit',
 		make: (house) => ({
-			...withBox(house, east, (box) => ({ ...box, device: { ...box.device!, tabs: { hot: false, neutral: true } } as typeof box.device })),
+			...withBox(house, east, (box) => ({
+				...box,
+				device: { ...box.device!, tabs: { hot: false, neutral: true } } as typeof box.device
+			})),
 			cables: house.cables.map((cable) => (cable.id === 'sewing-3' ? { ...cable, circuit: 'music' } : cable)),
 			circuits: house.circuits
 		})
@@ -78,14 +89,22 @@ const mistakes: Mistake[] = [
 				'terminal:hotLower'
 			)
 	},
-	{ name: 'ground open upstream', make: (house) => moved(house, 'sewing-door-wall', 'sewing-2', 'ground', 'capped') },
-	{ name: 'hot open upstream: the rest floats', make: (house) => moved(house, 'sewing-door-wall', 'sewing-2', 'hot', 'capped') }
+	{
+		name: 'ground open upstream',
+		make: (house) => moved(house, 'sewing-door-wall', 'sewing-2', 'ground', 'capped')
+	},
+	{
+		name: 'hot open upstream: the rest floats',
+		make: (house) => moved(house, 'sewing-door-wall', 'sewing-2', 'hot', 'capped')
+	}
 ];
 
 /** The cable to the window wall really comes from the music room's breaker: its near end is at the panel. */
 const fedBack = (house: House): House => ({
 	...house,
-	cables: house.cables.map((cable) => (cable.id === 'sewing-4' ? { ...cable, circuit: 'music', from: { panel: 'main' } } : cable))
+	cables: house.cables.map((cable) =>
+		cable.id === 'sewing-4' ? { ...cable, circuit: 'music', from: { panel: 'main' } } : cable
+	)
 });
 
 describe('proven dead is dead', () => {
@@ -108,9 +127,14 @@ describe('proven dead is dead', () => {
 					cases++;
 					const fed: House = {
 						...actual,
-						circuits: actual.circuits.map((circuit) => (circuit.id === 'sewing' ? { ...circuit, breaker } : circuit))
+						circuits: actual.circuits.map((circuit) =>
+							circuit.id === 'sewing' ? { ...circuit, breaker } : circuit
+						)
 					};
-					const wired = [first, second].reduce((house, mistake) => mistake.make(house), backFed ? fedBack(fed) : fed);
+					const wired = [first, second].reduce(
+						(house, mistake) => mistake.make(house),
+						backFed ? fedBack(fed) : fed
+					);
 					const person = new Person(recorded, wired, plan, [...order]);
 					for (let count = 0; count < 60; count++) {
 						const step = nextStep(plan, person.state);

@@ -3,7 +3,17 @@ import { mustStop, type JobState } from './state';
 import type { Step } from './steps';
 
 /** The walks of a job; steps between two walks happen at one place. */
-export type VisitId = 'start' | 'liveFirst' | 'panelOff' | 'work' | 'supplyOn' | 'supplyRead' | 'panelOn' | 'test' | 'neighbours' | 'close';
+export type VisitId =
+	| 'start'
+	| 'liveFirst'
+	| 'panelOff'
+	| 'work'
+	| 'supplyOn'
+	| 'supplyRead'
+	| 'panelOn'
+	| 'test'
+	| 'neighbours'
+	| 'close';
 
 /** Where a step is done, in the order of the walks. */
 export function visitOf(state: JobState, step: Step | null): VisitId {
@@ -68,7 +78,9 @@ export function visitsOf(plan: JobPlan, state?: JobState): readonly Visit[] {
 	const hasNeighbours = plan.upstream.length + plan.downstream.length > 0;
 	const all = allVisits(plan, hasNeighbours, state);
 	// Where only making safe is left, nobody walks back to switch on.
-	const ends = state !== undefined && (state.status === 'stopped' || (state.status === 'underWay' && mustStop(state) !== null));
+	const ends =
+		state !== undefined &&
+		(state.status === 'stopped' || (state.status === 'underWay' && mustStop(state) !== null));
 	return ends ? all.filter(({ id }) => !['panelOn', 'test', 'neighbours', 'close'].includes(id)) : all;
 }
 
@@ -107,7 +119,9 @@ function allVisits(plan: JobPlan, hasNeighbours: boolean, state: JobState | unde
 			: []),
 		{ id: 'panelOn', place: 'panel', carry: ['key', 'headTorch'] },
 		{ id: 'test', place: 'outlet', carry: plan.grounded ? ['plugTester'] : ['tester', 'lead'] },
-		...(hasNeighbours ? [{ id: 'neighbours' as const, place: 'next' as const, carry: ['plugTester'] as const }] : []),
+		...(hasNeighbours
+			? [{ id: 'neighbours' as const, place: 'next' as const, carry: ['plugTester'] as const }]
+			: []),
 		{ id: 'close', place: 'outlet', carry: plan.separatePlate ? ['plate', 'drivers'] : [] }
 	];
 }

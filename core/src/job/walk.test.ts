@@ -8,11 +8,21 @@ import { nextStep, planJob, type Command, type JobPlan, type JobState } from './
 const handsOnConductors = (command: Command): boolean =>
 	['takeOff', 'terminate', 'tug', 'cap', 'reopen', 'readSupplyOhms'].includes(command.kind) ||
 	(command.kind === 'confirm' &&
-		['easeOut', 'prepare', 'unusedScrews', 'tape', 'fold', 'tugAgain', 'seat', 'spreadEnds', 'markSupply', 'closeUp'].includes(
-			command.step
-		));
+		[
+			'easeOut',
+			'prepare',
+			'unusedScrews',
+			'tape',
+			'fold',
+			'tugAgain',
+			'seat',
+			'spreadEnds',
+			'markSupply',
+			'closeUp'
+		].includes(command.step));
 
-const restoresPower = (command: Command): boolean => command.kind === 'restorePower' || (command.kind === 'switchBreaker' && command.on);
+const restoresPower = (command: Command): boolean =>
+	command.kind === 'restorePower' || (command.kind === 'switchBreaker' && command.on);
 
 const planOf = (house: Parameters<typeof planJob>[0], boxId: string): JobPlan => {
 	const planned = planJob(house, boxId);
@@ -44,7 +54,10 @@ const provenByEvidence = ({ isolation }: JobState): boolean => {
 	);
 };
 
-const everyMove = (walked: Walked, check: (before: JobState, command: Command, after: JobState) => string | null): string[] => {
+const everyMove = (
+	walked: Walked,
+	check: (before: JobState, command: Command, after: JobState) => string | null
+): string[] => {
 	const wrong: string[] = [];
 	for (let m = 0; m < walked.moveCount && wrong.length < 5; m++) {
 		const complaint = check(
@@ -69,7 +82,9 @@ describe.each([
 	);
 
 	it('is a walk worth its name: both ends and every energy state are in it', () => {
-		expect(new Set(walked.states.map(({ status }) => status))).toEqual(new Set(['underWay', 'stopped', 'finished']));
+		expect(new Set(walked.states.map(({ status }) => status))).toEqual(
+			new Set(['underWay', 'stopped', 'finished'])
+		);
 		expect(new Set(walked.states.map(({ isolation }) => energyOf(isolation)))).toEqual(
 			new Set(['assumedLive', 'expectedDead', 'provenDead', 'deliberatelyLive'])
 		);
@@ -87,19 +102,28 @@ describe.each([
 		).toEqual([]);
 		const offered = walked.states.filter((state) => {
 			const step = nextStep(plan, state);
-			return step && step.kind !== 'stop' && handsOnConductors(step as Command) && energyOf(state.isolation) !== 'provenDead';
+			return (
+				step &&
+				step.kind !== 'stop' &&
+				handsOnConductors(step as Command) &&
+				energyOf(state.isolation) !== 'provenDead'
+			);
 		});
 		expect(offered).toEqual([]);
 	});
 
 	it('says provenDead only on full evidence', () => {
-		expect(walked.states.filter((state) => energyOf(state.isolation) === 'provenDead' && !provenByEvidence(state))).toEqual([]);
+		expect(
+			walked.states.filter((state) => energyOf(state.isolation) === 'provenDead' && !provenByEvidence(state))
+		).toEqual([]);
 	});
 
 	it('takes wires off, and terminates, only after the bare conductors themselves were proven', () => {
 		expect(
 			everyMove(walked, (before, command) =>
-				['takeOff', 'terminate', 'cap'].includes(command.kind) && before.isolation.proof.scope !== 'bare' ? command.kind : null
+				['takeOff', 'terminate', 'cap'].includes(command.kind) && before.isolation.proof.scope !== 'bare'
+					? command.kind
+					: null
 			)
 		).toEqual([]);
 	});
@@ -108,11 +132,16 @@ describe.each([
 		const wrong = everyMove(walked, (before, command) => {
 			if (!restoresPower(command)) return null;
 			const untouched = before.device === 'oldSeated';
-			const complete = before.device === 'newSeated' && Object.values(before.wires).every((wire) => wire === 'tugged');
+			const complete =
+				before.device === 'newSeated' && Object.values(before.wires).every((wire) => wire === 'tugged');
 			// On purpose, to find the supply cable: no device, every end capped and apart, everybody clear.
-			const capped = before.device === 'none' && Object.values(before.wires).every((wire) => wire === 'capped');
-			const onPurpose = capped && before.supply.way === 'live' && before.supply.spread && before.isolation.areaClear;
-			return untouched || complete || onPurpose ? null : `${command.kind} with ${before.device}, ${Object.values(before.wires).join()}`;
+			const capped =
+				before.device === 'none' && Object.values(before.wires).every((wire) => wire === 'capped');
+			const onPurpose =
+				capped && before.supply.way === 'live' && before.supply.spread && before.isolation.areaClear;
+			return untouched || complete || onPurpose
+				? null
+				: `${command.kind} with ${before.device}, ${Object.values(before.wires).join()}`;
 		});
 		expect(wrong).toEqual([]);
 	});
@@ -121,7 +150,8 @@ describe.each([
 		const ends = walked.states.filter(({ status }) => status === 'finished');
 		expect(ends.length).toBeGreaterThan(0);
 		for (const state of ends) {
-			for (const half of plan.halves) expect([state.final[half], state.grip[half]]).toEqual(['passed', 'passed']);
+			for (const half of plan.halves)
+				expect([state.final[half], state.grip[half]]).toEqual(['passed', 'passed']);
 			for (const box of [...plan.upstream, ...plan.downstream]) expect(state.neighbours[box]).toBe('passed');
 			expect(state.isolation.power).toBe('restored');
 			expect(state.redo).toBeNull();
@@ -141,9 +171,17 @@ describe.each([
 	it('leaves a box open only where it isn’t proven dead, and goes on from a closed one only to the end', () => {
 		const wrong = everyMove(walked, (before, command, after) => {
 			const seated = before.device === 'oldSeated' || before.device === 'newSeated';
-			if (command.kind === 'stop' && !seated && !before.closedUp && energyOf(before.isolation) === 'provenDead') return 'left open';
+			if (
+				command.kind === 'stop' &&
+				!seated &&
+				!before.closedUp &&
+				energyOf(before.isolation) === 'provenDead'
+			)
+				return 'left open';
 			if (before.closedUp && handsOnConductors(command)) return `${command.kind} in a box that was closed`;
-			return before.closedUp && restoresPower(command) && after.status === 'underWay' ? 'power on a job that ends' : null;
+			return before.closedUp && restoresPower(command) && after.status === 'underWay'
+				? 'power on a job that ends'
+				: null;
 		});
 		expect(wrong).toEqual([]);
 		expect(walked.states.some(({ closedUp, status }) => closedUp && status === 'stopped')).toBe(true);
@@ -151,11 +189,16 @@ describe.each([
 
 	it('reads a supply cable alive only on purpose, touches nothing then, and nothing after until it is proven dead again', () => {
 		const wrong = everyMove(walked, (before, command, after) => {
-			if (command.kind === 'readSupplyVolts' && energyOf(before.isolation) !== 'deliberatelyLive') return 'read alive by accident';
+			if (command.kind === 'readSupplyVolts' && energyOf(before.isolation) !== 'deliberatelyLive')
+				return 'read alive by accident';
 			const alive = before.device === 'none' && before.isolation.power === 'restored';
-			if (alive && !['readSupplyVolts', 'switchBreaker', 'changed', 'foundConductor', 'stop'].includes(command.kind))
+			if (
+				alive &&
+				!['readSupplyVolts', 'switchBreaker', 'changed', 'foundConductor', 'stop'].includes(command.kind)
+			)
 				return `${command.kind} with power on an open box`;
-			if (alive && command.kind === 'switchBreaker' && energyOf(after.isolation) === 'provenDead') return 'dead without a proof';
+			if (alive && command.kind === 'switchBreaker' && energyOf(after.isolation) === 'provenDead')
+				return 'dead without a proof';
 			return null;
 		});
 		expect(wrong).toEqual([]);
@@ -171,7 +214,9 @@ describe.each([
 	});
 
 	it('never takes an area that was cleared for one purpose as clear for the next', () => {
-		expect(walked.states.filter(({ device, isolation }) => device === 'newOut' && isolation.areaClear)).toEqual([]);
+		expect(
+			walked.states.filter(({ device, isolation }) => device === 'newOut' && isolation.areaClear)
+		).toEqual([]);
 	});
 
 	it('has a way to finish or to stop safely from every state', () => {
@@ -183,9 +228,12 @@ describe.each([
 
 	it('always names a next step while under way, and accepts some command there', () => {
 		const moving = new Set<number>();
-		for (let m = 0; m < walked.moveCount; m++) if (walked.moves.from[m] !== walked.moves.to[m]) moving.add(walked.moves.from[m]!);
-		expect(walked.states.filter((state, k) => state.status === 'underWay' && (nextStep(plan, state) === null || !moving.has(k)))).toEqual(
-			[]
-		);
+		for (let m = 0; m < walked.moveCount; m++)
+			if (walked.moves.from[m] !== walked.moves.to[m]) moving.add(walked.moves.from[m]!);
+		expect(
+			walked.states.filter(
+				(state, k) => state.status === 'underWay' && (nextStep(plan, state) === null || !moving.has(k))
+			)
+		).toEqual([]);
 	});
 });

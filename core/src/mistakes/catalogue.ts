@@ -1,4 +1,12 @@
-import { circuitsOfCable, findBox, standardWiring, withBox, type Box, type Cable, type House } from '../house';
+import {
+	circuitsOfCable,
+	findBox,
+	standardWiring,
+	withBox,
+	type Box,
+	type Cable,
+	type House
+} from '../house';
 import {
 	conductorOf,
 	exchanged,
@@ -85,7 +93,9 @@ export function mistakesOf(house: House, boxId: string, sizes: MistakeSizes = us
 /** Two mistakes at once, as one; the ones that can't be made together are left out. */
 export function pairsOf(house: House, singles: readonly Mistake[]): readonly (readonly [Mistake, Mistake])[] {
 	return singles.flatMap((one, k) =>
-		singles.slice(k + 1).flatMap((other): [Mistake, Mistake][] => (applyAll(house, [one, other]) ? [[one, other]] : []))
+		singles
+			.slice(k + 1)
+			.flatMap((other): [Mistake, Mistake][] => (applyAll(house, [one, other]) ? [[one, other]] : []))
 	);
 }
 
@@ -93,7 +103,13 @@ export function pairsOf(house: House, singles: readonly Mistake[]): readonly (re
 export const applyAll = (house: House, mistakes: readonly Mistake[]): House | null =>
 	mistakes.reduce<House | null>((made, { apply }) => made && apply(made), house);
 
-const mistake = (kind: MistakeKind, where: Mistake['where'], roles: readonly WireRole[], apply: Mistake['apply'], more = ''): Mistake => ({
+const mistake = (
+	kind: MistakeKind,
+	where: Mistake['where'],
+	roles: readonly WireRole[],
+	apply: Mistake['apply'],
+	more = ''
+): Mistake => ({
 	id: [kind, ...roles, where, ...(more ? [more] : [])].join('.'),
 	kind,
 	where,
@@ -115,8 +131,12 @@ function joints(supply: Cable, { looseOhm, insulationOhm }: MistakeSizes): Mista
 		};
 	};
 	return [
-		...ends.flatMap(([where, end]) => wireRoles.map((role) => mistake('open', where, [role], at(end, role, { open: true })))),
-		...ends.flatMap(([where, end]) => wireRoles.map((role) => mistake('loose', where, [role], at(end, role, { resistanceOhm: looseOhm })))),
+		...ends.flatMap(([where, end]) =>
+			wireRoles.map((role) => mistake('open', where, [role], at(end, role, { open: true })))
+		),
+		...ends.flatMap(([where, end]) =>
+			wireRoles.map((role) => mistake('loose', where, [role], at(end, role, { resistanceOhm: looseOhm })))
+		),
 		...(['hot', 'neutral'] as const).map((role) =>
 			mistake('insulationUnderScrew', 'here', [role], at(ends[0][1], role, { resistanceOhm: insulationOhm }))
 		)
@@ -145,7 +165,9 @@ function onTerminals(house: House, boxId: string, one: WireRole, other: WireRole
 	const name = (role: WireRole) => usedTerminals(box).some((each) => new RegExp(role, 'i').test(each));
 	if (!name('hot') || !name('neutral')) return null;
 	return relanded(house, boxId, (each) =>
-		/hot/i.test(each) ? each.replace('hot', 'neutral').replace('Hot', 'Neutral') : each.replace('neutral', 'hot').replace('Neutral', 'Hot')
+		/hot/i.test(each)
+			? each.replace('hot', 'neutral').replace('Hot', 'Neutral')
+			: each.replace('neutral', 'hot').replace('Neutral', 'Hot')
 	);
 }
 
@@ -159,7 +181,9 @@ function ofDevice(box: Box): Mistake[] {
 			const behind = supply && exchanged(house, nearEnd(supply), 'hot', 'neutral');
 			// The joint alone is the ground then: the cable's own would be on a hot.
 			const conductor = supply && conductorOf(supply, 'ground');
-			const apart = behind && (conductor === undefined ? behind : worsened(behind, farEnd(supply!), conductor, { open: true }));
+			const apart =
+				behind &&
+				(conductor === undefined ? behind : worsened(behind, farEnd(supply!), conductor, { open: true }));
 			return apart ? joined(apart, box.id) : null;
 		})
 	];
@@ -167,7 +191,9 @@ function ofDevice(box: Box): Mistake[] {
 		const tab = (which: 'hot' | 'neutral', kept: boolean): Mistake['apply'] => {
 			return (house) =>
 				withBox(house, box.id, (each) =>
-					each.device?.kind === 'duplex' ? { ...each, device: { ...each.device, tabs: { ...each.device.tabs, [which]: kept } } } : each
+					each.device?.kind === 'duplex'
+						? { ...each, device: { ...each.device, tabs: { ...each.device.tabs, [which]: kept } } }
+						: each
 				);
 		};
 		for (const which of ['hot', 'neutral'] as const)
@@ -179,7 +205,9 @@ function ofDevice(box: Box): Mistake[] {
 		if (!device.tabs.hot)
 			found.push(
 				mistake('switchedExchanged', 'here', ['hot'], (house) =>
-					relanded(house, box.id, (name) => (name === 'hotUpper' ? 'hotLower' : name === 'hotLower' ? 'hotUpper' : name))
+					relanded(house, box.id, (name) =>
+						name === 'hotUpper' ? 'hotLower' : name === 'hotLower' ? 'hotUpper' : name
+					)
 				)
 			);
 	}
@@ -191,21 +219,31 @@ function joined(house: House, boxId: string): House | null {
 	const box = findBox(house, boxId)!;
 	const neutral = usedTerminal(box, 'neutral');
 	const ground = usedTerminal(box, 'ground');
-	if (neutral === undefined || ground === undefined || box.pigtails.some(({ id }) => id === 'falseGround')) return null;
+	if (neutral === undefined || ground === undefined || box.pigtails.some(({ id }) => id === 'falseGround'))
+		return null;
 	return withBox(house, boxId, (each) => ({
 		...each,
 		pigtails: [
 			...each.pigtails,
-			{ id: 'falseGround', role: 'neutral', colour: 'white', from: `terminal:${neutral}`, to: `terminal:${ground}`, how: 'hook' }
+			{
+				id: 'falseGround',
+				role: 'neutral',
+				colour: 'white',
+				from: `terminal:${neutral}`,
+				to: `terminal:${ground}`,
+				how: 'hook'
+			}
 		]
 	}));
 }
 
-const otherSide = (name: string): string => (name.startsWith('supply') ? name.replace('supply', 'load') : name.replace('load', 'supply'));
+const otherSide = (name: string): string =>
+	name.startsWith('supply') ? name.replace('supply', 'load') : name.replace('load', 'supply');
 
 /** Of the residual device here, or the one before: sides exchanged, or a neutral led past it. */
 function ofSides(house: House, box: Box): Mistake[] {
-	const sided = (each: Box | undefined) => each?.device?.kind === 'gfci' || each?.device?.kind === 'fusedSpur';
+	const sided = (each: Box | undefined) =>
+		each?.device?.kind === 'gfci' || each?.device?.kind === 'fusedSpur';
 	const supply = supplyOf(house, box.id);
 	const upstream = supply && 'box' in supply.from ? findBox(house, supply.from.box) : undefined;
 	return (
@@ -216,7 +254,8 @@ function ofSides(house: House, box: Box): Mistake[] {
 	).flatMap(([at, where]): Mistake[] => {
 		if (!at || !sided(at)) return [];
 		const reversed = (only?: 'Hot' | 'Neutral'): Mistake['apply'] => {
-			return (now) => relanded(now, at.id, (name) => (only === undefined || name.endsWith(only) ? otherSide(name) : name));
+			return (now) =>
+				relanded(now, at.id, (name) => (only === undefined || name.endsWith(only) ? otherSide(name) : name));
 		};
 		const next = onwardFrom(house, at.id)?.to.box;
 		return [
@@ -229,8 +268,11 @@ function ofSides(house: House, box: Box): Mistake[] {
 			...(next === undefined
 				? []
 				: [
-						mistake('neutralTouchesGround', where === 'here' ? ('downstream' as const) : ('here' as const), ['neutral', 'ground'], (now) =>
-							joined(now, next)
+						mistake(
+							'neutralTouchesGround',
+							where === 'here' ? ('downstream' as const) : ('here' as const),
+							['neutral', 'ground'],
+							(now) => joined(now, next)
 						)
 					])
 		];
@@ -252,7 +294,9 @@ function ofCircuit(house: House, box: Box, supply: Cable): Mistake[] {
 	found.push(
 		mistake('wrongBreaker', 'upstream', ['hot'], (now) => ({
 			...now,
-			circuits: now.circuits.map((each) => (each.id === supply.circuit ? { ...each, breaker: other.breaker } : each))
+			circuits: now.circuits.map((each) =>
+				each.id === supply.circuit ? { ...each, breaker: other.breaker } : each
+			)
 		}))
 	);
 	const upstream = nearEnd(supply).box;
@@ -271,7 +315,12 @@ function ofCircuit(house: House, box: Box, supply: Cable): Mistake[] {
 					[next, 'downstream', 'ground']
 				] as [string, Mistake['where'], WireRole][]))
 	];
-	return [...found, ...targets.map(([at, where, role]) => mistake('fedTwice', where, [role], (now) => fedTwice(now, at, role, other.id)))];
+	return [
+		...found,
+		...targets.map(([at, where, role]) =>
+			mistake('fedTwice', where, [role], (now) => fedTwice(now, at, role, other.id))
+		)
+	];
 }
 
 /** A cable of another circuit ends in a box too, its hot joined to what is there of a role. */
@@ -284,13 +333,23 @@ function fedTwice(house: House, boxId: string, role: WireRole, circuit: string):
 	});
 	if (!model || !target || house.cables.some(({ id }) => id === 'stray')) return null;
 	const { metal: _none, landings: _neither, ...like } = model;
-	const stray: Cable = { ...like, id: 'stray', circuit, to: { box: boxId }, conductors: model.conductors.filter(({ id }) => id !== 'red') };
+	const stray: Cable = {
+		...like,
+		id: 'stray',
+		circuit,
+		to: { box: boxId },
+		conductors: model.conductors.filter(({ id }) => id !== 'red')
+	};
 	return {
 		...withBox(house, boxId, (each) => ({
 			...each,
 			terminations: [
 				...each.terminations,
-				...stray.conductors.map(({ id, role: own }) => ({ cable: 'stray', conductor: id, at: own === 'hot' ? target.at : 'capped' }))
+				...stray.conductors.map(({ id, role: own }) => ({
+					cable: 'stray',
+					conductor: id,
+					at: own === 'hot' ? target.at : 'capped'
+				}))
 			]
 		})),
 		cables: [...house.cables, stray]
@@ -303,7 +362,8 @@ function ofRing(house: House, box: Box): Mistake[] {
 	if (circuit?.arrangement !== 'ring') return [];
 	const legs = house.cables.filter((cable) => 'panel' in cable.from && cable.circuit === circuit.id);
 	const leg = legs.at(-1)!;
-	const spur = house.cables.filter(({ from, circuit: own }) => own === circuit.id && 'box' in from).length > 0;
+	const spur =
+		house.cables.filter(({ from, circuit: own }) => own === circuit.id && 'box' in from).length > 0;
 	const found = wireRoles.map((role) =>
 		mistake('ringLegOpen', 'downstream', [role], (now) => {
 			const cable = now.cables.find(({ id }) => id === leg.id)!;
@@ -317,7 +377,12 @@ function ofRing(house: House, box: Box): Mistake[] {
 				...now,
 				cables: now.cables.map((cable) =>
 					cable.id === leg.id
-						? { ...cable, conductors: cable.conductors.map((each) => (each.role === 'hot' ? { ...each, circuit: other.id } : each)) }
+						? {
+								...cable,
+								conductors: cable.conductors.map((each) =>
+									each.role === 'hot' ? { ...each, circuit: other.id } : each
+								)
+							}
 						: cable
 				)
 			}))
@@ -328,13 +393,26 @@ function ofRing(house: House, box: Box): Mistake[] {
 
 /** Another socket hung on one that is on a spur itself. */
 function spurFromSpur(house: House, boxId: string): House | null {
-	const ends = (id: string) => house.cables.filter(({ from, to }) => to.box === id || ('box' in from && from.box === id));
+	const ends = (id: string) =>
+		house.cables.filter(({ from, to }) => to.box === id || ('box' in from && from.box === id));
 	const onSpur = (id: string) => ends(id).length === 1 && 'box' in ends(id)[0]!.from;
 	const at = [boxId, ...house.boxes.map(({ id }) => id)].find(onSpur);
 	const host = at === undefined ? undefined : findBox(house, at);
 	if (!host || house.boxes.some(({ id }) => id === 'further')) return null;
-	const cable: Cable = { ...ends(host.id)[0]!, id: 'furtherSpur', from: { box: host.id }, to: { box: 'further' } };
-	const further: Box = { ...host, id: 'further', name: 'socket hung on the spur', joints: [], terminations: [], pigtails: [] };
+	const cable: Cable = {
+		...ends(host.id)[0]!,
+		id: 'furtherSpur',
+		from: { box: host.id },
+		to: { box: 'further' }
+	};
+	const further: Box = {
+		...host,
+		id: 'further',
+		name: 'socket hung on the spur',
+		joints: [],
+		terminations: [],
+		pigtails: []
+	};
 	const landings = cable.conductors.map(({ id, role }) => ({
 		cable: cable.id,
 		conductor: id,
@@ -345,7 +423,9 @@ function spurFromSpur(house: House, boxId: string): House | null {
 		...house,
 		cables: [...house.cables, cable],
 		boxes: [
-			...house.boxes.map((each) => (each.id === host.id ? { ...each, terminations: [...each.terminations, ...landings] } : each)),
+			...house.boxes.map((each) =>
+				each.id === host.id ? { ...each, terminations: [...each.terminations, ...landings] } : each
+			),
 			{ ...further, ...standardWiring(house.region, further, [cable]) }
 		]
 	};

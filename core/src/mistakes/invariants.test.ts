@@ -36,7 +36,10 @@ const wrongHouse = fc
 		const half = house.region === 'us' ? ('upper' as const) : ('left' as const);
 		const box = wrong.boxes.some(({ id, device }) => id === 'after' && device) ? 'after' : here;
 		const fits = wrong.boxes.find(({ id }) => id === box)!.device?.kind !== 'fusedSpur';
-		return { ...wrong, loads: fits ? [{ id: 'load', name: 'load', box, half, resistanceOhm: ohm, on: true }] : [] };
+		return {
+			...wrong,
+			loads: fits ? [{ id: 'load', name: 'load', box, half, resistanceOhm: ohm, on: true }] : []
+		};
 	});
 const random = { seed: 20261125, numRuns: 400 };
 
@@ -74,13 +77,18 @@ describe('whatever is wrong in a box', () => {
 		fc.assert(
 			fc.property(wrongHouse, (house) => {
 				const renamed = JSON.parse(
-					JSON.stringify(house).replaceAll('"c1"', '"other"').replaceAll('"c2"', '"c1"').replaceAll('"other"', '"c2"')
+					JSON.stringify(house)
+						.replaceAll('"c1"', '"other"')
+						.replaceAll('"c2"', '"c1"')
+						.replaceAll('"other"', '"c2"')
 				) as House;
 				const one = voltagesOf(compileHouse(house));
 				const other = voltagesOf(compileHouse(renamed));
-				const swap = (name: string) => name.replace(/^cable:c([12])\//, (_, n: string) => `cable:c${n === '1' ? '2' : '1'}/`);
+				const swap = (name: string) =>
+					name.replace(/^cable:c([12])\//, (_, n: string) => `cable:c${n === '1' ? '2' : '1'}/`);
 				expect(other.size).toBe(one.size);
-				for (const [name, volts] of one) expect(magnitude(subtract(volts, other.get(swap(name))!))).toBeLessThan(1e-8);
+				for (const [name, volts] of one)
+					expect(magnitude(subtract(volts, other.get(swap(name))!))).toBeLessThan(1e-8);
 			}),
 			random
 		);
@@ -129,7 +137,8 @@ describe('variants solved by updating one factorisation', () => {
 						const off = Math.hypot(factor.voltageRe[node]! - volts.re, factor.voltageIm[node]! - volts.im);
 						expect(off, name).toBeLessThanOrEqual(1e-9 * Math.max(1e-3, magnitude(volts)));
 					}
-					for (const [name, node] of numbers) if (!anew.has(name)) expect(factor.voltageRe[node], name).toBeNaN();
+					for (const [name, node] of numbers)
+						if (!anew.has(name)) expect(factor.voltageRe[node], name).toBeNaN();
 					expect(betweenV(factor, 0, 0)).toBe(0);
 				});
 			};
@@ -137,7 +146,8 @@ describe('variants solved by updating one factorisation', () => {
 			// Mistakes at different joints lie over each other without touching.
 			const open = singles.findIndex(({ id }) => id === 'open.ground.here');
 			const loose = singles.findIndex(({ id }) => id === 'loose.hot.upstream');
-			if (open >= 0 && loose >= 0) check([open, loose], compileHouse(applyAll(house, [singles[open]!, singles[loose]!])!));
+			if (open >= 0 && loose >= 0)
+				check([open, loose], compileHouse(applyAll(house, [singles[open]!, singles[loose]!])!));
 			check([], base);
 		}
 	});

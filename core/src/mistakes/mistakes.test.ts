@@ -4,7 +4,8 @@ import { compileHouse, points, settle, withBox, type House } from '../house';
 import { contactlessAlarms, readPlugLamps, readVoltageV } from '../instruments';
 import { applyAll, mistakeKinds, mistakesOf, pairsOf } from './index';
 
-const build = (kind: ArrangementKind, options = {}): House => arrangements.find((each) => each.kind === kind)!.build(options);
+const build = (kind: ArrangementKind, options = {}): House =>
+	arrangements.find((each) => each.kind === kind)!.build(options);
 const made = (house: House, ...ids: string[]): House => {
 	const all = mistakesOf(house, here);
 	return applyAll(
@@ -17,10 +18,19 @@ const made = (house: House, ...ids: string[]): House => {
 	)!;
 };
 const lamps = (house: House, box = here) => {
-	const { hotNeutral, hotGround, neutralGround } = readPlugLamps(house, box, house.region === 'us' ? 'upper' : 'left');
+	const { hotNeutral, hotGround, neutralGround } = readPlugLamps(
+		house,
+		box,
+		house.region === 'us' ? 'upper' : 'left'
+	);
 	return [hotNeutral && 'HN', hotGround && 'HG', neutralGround && 'NG'].filter(Boolean).join('+') || 'none';
 };
-const plugged = (house: House, box: string, resistanceOhm: number, half: 'upper' | 'lower' = 'upper'): House => ({
+const plugged = (
+	house: House,
+	box: string,
+	resistanceOhm: number,
+	half: 'upper' | 'lower' = 'upper'
+): House => ({
 	...house,
 	loads: [...house.loads, { id: `${box}-${half}`, name: 'load', box, half, resistanceOhm, on: true }]
 });
@@ -67,7 +77,11 @@ describe('the catalogue', () => {
 			expect(new Set(ids).size).toBe(ids.length);
 		}
 		const of = (house: House) => JSON.stringify(compileHouse(house).branches);
-		expect(all.filter(({ house, mistake }) => of(mistake.apply(house)!) === of(house)).map(({ mistake }) => mistake.id)).toEqual([]);
+		expect(
+			all
+				.filter(({ house, mistake }) => of(mistake.apply(house)!) === of(house))
+				.map(({ mistake }) => mistake.id)
+		).toEqual([]);
 	});
 
 	it('makes any two of them at once', () => {
@@ -76,7 +90,8 @@ describe('the catalogue', () => {
 			const singles = mistakesOf(house, here);
 			const pairs = pairsOf(house, singles);
 			expect(pairs.length).toBeGreaterThan((singles.length * (singles.length - 1)) / 3);
-			for (const pair of pairs.filter((_, k) => k % 9 === 0)) expect(settle(applyAll(house, pair)!).ended).toBe('still');
+			for (const pair of pairs.filter((_, k) => k % 9 === 0))
+				expect(settle(applyAll(house, pair)!).ended).toBe('still');
 		}
 	});
 });
@@ -87,7 +102,11 @@ describe('a shared neutral', () => {
 		const house = plugged(plugged(build('twoCircuits'), here, 20), here, 240, 'lower');
 		const open = made(house, 'sharedNeutralOpen.neutral.upstream');
 		const across = (half: 'upper' | 'lower') =>
-			readVoltageV(open, { red: points.contact(here, half, 'hot'), black: points.contact(here, half, 'neutral') }, 'highImpedance');
+			readVoltageV(
+				open,
+				{ red: points.contact(here, half, 'hot'), black: points.contact(here, half, 'neutral') },
+				'highImpedance'
+			);
 		expect(across('lower')).toBeCloseTo(221.2, 0);
 		expect(across('upper')).toBeCloseTo(18.4, 0);
 	});
@@ -118,7 +137,11 @@ describe('a residual device', () => {
 	});
 
 	it('with supply and load exchanged protects nothing downstream; an old one gives power all the same', () => {
-		const old = withBox(through, here, (box) => ({ ...box, device: { ...newGfci, make: 'old' } }) as typeof box);
+		const old = withBox(
+			through,
+			here,
+			(box) => ({ ...box, device: { ...newGfci, make: 'old' } }) as typeof box
+		);
 		const reversed = made(old, 'sidesReversed.here');
 		expect(lamps(reversed)).toBe('HN+HG');
 		expect(trips(reversed, 15_000, here)).toEqual([]);
@@ -133,7 +156,11 @@ describe('a residual device', () => {
 	});
 
 	it('opens under any downstream load whose neutral comes back past it', () => {
-		const worn = withBox(through, here, (box) => ({ ...box, device: { ...newGfci, protection: 'groundFault' } }) as typeof box);
+		const worn = withBox(
+			through,
+			here,
+			(box) => ({ ...box, device: { ...newGfci, protection: 'groundFault' } }) as typeof box
+		);
 		const past = made(worn, 'neutralOnSupplySide.neutral.here');
 		expect(settle(plugged(past, 'after', 240)).trips).toMatchObject([{ device: 'here', cause: 'residual' }]);
 	});
@@ -144,7 +171,11 @@ describe('a joint that is poor', () => {
 		// 9.6 Ω behind 1 Ω of bad joint and under half an ohm of wire: a tenth of the voltage stays in the joint.
 		const loose = made(build('endOfRun'), 'loose.neutral.upstream');
 		const at = (house: House) =>
-			readVoltageV(house, { red: points.contact(here, 'upper', 'hot'), black: points.contact(here, 'upper', 'neutral') }, 'highImpedance');
+			readVoltageV(
+				house,
+				{ red: points.contact(here, 'upper', 'hot'), black: points.contact(here, 'upper', 'neutral') },
+				'highImpedance'
+			);
 		expect(at(loose)).toBeCloseTo(120, 0);
 		expect(at(plugged(loose, here, 9.6)) / at(plugged(build('endOfRun'), here, 9.6))).toBeCloseTo(10 / 11, 1);
 	});

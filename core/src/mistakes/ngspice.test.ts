@@ -9,19 +9,24 @@ describe('every arrangement with every single mistake, against ngspice', () => {
 	let networks = 0;
 	let nodes = 0;
 	let worst = 0;
-	it.each(everyArrangement.map((each) => [`${each.region} ${each.kind}`, each] as const))('%s', (_, arrangement) => {
-		const cases = everyNetwork(arrangement);
-		let here = 0;
-		for (let from = 0; from < cases.length; from += atOnce) {
-			const compared = compareWithNgspice(sideBySide(cases.slice(from, from + atOnce).map(({ network }) => network)));
-			expect(compared.largest).toBeLessThanOrEqual(1e-6);
-			here += compared.nodes;
-			worst = Math.max(worst, compared.largest);
+	it.each(everyArrangement.map((each) => [`${each.region} ${each.kind}`, each] as const))(
+		'%s',
+		(_, arrangement) => {
+			const cases = everyNetwork(arrangement);
+			let here = 0;
+			for (let from = 0; from < cases.length; from += atOnce) {
+				const compared = compareWithNgspice(
+					sideBySide(cases.slice(from, from + atOnce).map(({ network }) => network))
+				);
+				expect(compared.largest).toBeLessThanOrEqual(1e-6);
+				here += compared.nodes;
+				worst = Math.max(worst, compared.largest);
+			}
+			expect(here).toBeGreaterThan(cases.length * 10);
+			networks += cases.length;
+			nodes += here;
 		}
-		expect(here).toBeGreaterThan(cases.length * 10);
-		networks += cases.length;
-		nodes += here;
-	});
+	);
 	it('are at least 300 networks', () => expect(networks).toBeGreaterThanOrEqual(300));
 	afterAll(() =>
 		console.log(

@@ -49,7 +49,8 @@ export function factorise(pattern: Pattern, values: BranchValues, sources: reado
 	const stars = pattern.starTo.length;
 	const meshes = pattern.meshStart[nodes - 1]!;
 	const driving: (readonly number[])[] = new Array<readonly number[]>(nodes).fill(none);
-	for (const k of sources) for (const node of [pattern.branchFrom[k]!, pattern.branchTo[k]!]) driving[node] = [...driving[node]!, k];
+	for (const k of sources)
+		for (const node of [pattern.branchFrom[k]!, pattern.branchTo[k]!]) driving[node] = [...driving[node]!, k];
 	// One allocation for all of them: many small ones cost more than the arithmetic.
 	const pool = new Float64Array(3 * edges + 7 * nodes + 2 * stars + 2 * meshes);
 	let taken = 0;
@@ -108,7 +109,8 @@ export function refactor(factor: Factor, changed: readonly number[]): void {
  * costs no digits: admittances of resistors and capacitors lie in one quadrant and cannot cancel. A pivot of nothing at all leaves the node floating.
  */
 function eliminateAt(factor: Factor, at: number): void {
-	const { pattern, edgeRe, edgeIm, edgeSize, meshRe, meshIm, shareRe, shareIm, injectedRe, injectedIm } = factor;
+	const { pattern, edgeRe, edgeIm, edgeSize, meshRe, meshIm, shareRe, shareIm, injectedRe, injectedIm } =
+		factor;
 	const { starStart, starEdge, meshStart } = pattern;
 	const node = pattern.order[at]!;
 	const first = starStart[at]!;
@@ -171,7 +173,10 @@ function sumEdge({ pattern, values, edgeRe, edgeIm, edgeSize, meshRe, meshIm }: 
 }
 
 /** The current driven into a node: by its own sources, and handed on by nodes eliminated before. */
-function sumInjected({ pattern, values, injectedRe, injectedIm, shareRe, shareIm, driving }: Factor, node: number): void {
+function sumInjected(
+	{ pattern, values, injectedRe, injectedIm, shareRe, shareIm, driving }: Factor,
+	node: number
+): void {
 	let re = 0;
 	let im = 0;
 	for (const k of driving[node]!) {
@@ -215,7 +220,10 @@ export function substitute(factor: Factor): void {
 }
 
 /** The least share of its digits that any pivot kept, and a node where all were lost. */
-export function conditioning({ kept, pattern }: Factor): { readonly cancellation: number; readonly lostAt: number | null } {
+export function conditioning({ kept, pattern }: Factor): {
+	readonly cancellation: number;
+	readonly lostAt: number | null;
+} {
 	let cancellation = 1;
 	let lostAt: number | null = null;
 	for (let at = 0; at < pattern.order.length; at++) {

@@ -1,6 +1,21 @@
 export { complex, magnitude, subtract, add, multiply, divide, zero, type Complex } from './complex';
-export { impedanceOhm, type Branch, type Capacitor, type Network, type Resistor, type Source, type Switch } from './network';
+export {
+	impedanceOhm,
+	type Branch,
+	type Capacitor,
+	type Network,
+	type Resistor,
+	type Source,
+	type Switch
+} from './network';
 export { branchCurrentA, solve, type Solution, type SolveOutcome } from './solve';
 export { writeNetlist, type Netlist } from './netlist';
-export { betweenV, solveVariant, variantSet, variantsWithOneMore, type Difference, type VariantSet } from './variants';
+export {
+	betweenV,
+	solveVariant,
+	variantSet,
+	variantsWithOneMore,
+	type Difference,
+	type VariantSet
+} from './variants';
 export type { Factor } from './factor';

@@ -30,20 +30,28 @@ export function writeNetlist(network: Network, title: string): Netlist {
 				lines.push(`R${k} ${from} ${to} ${figure(branch.resistanceOhm)} $ ${oneLine(branch.id)}`);
 				break;
 			case 'capacitor':
-				if (branch.capacitanceF > 0) lines.push(`C${k} ${from} ${to} ${figure(branch.capacitanceF)} $ ${oneLine(branch.id)}`);
+				if (branch.capacitanceF > 0)
+					lines.push(`C${k} ${from} ${to} ${figure(branch.capacitanceF)} $ ${oneLine(branch.id)}`);
 				break;
 			case 'switch':
-				if (branch.closed) lines.push(`R${k} ${from} ${to} ${figure(branch.onResistanceOhm)} $ ${oneLine(branch.id)}, closed`);
+				if (branch.closed)
+					lines.push(`R${k} ${from} ${to} ${figure(branch.onResistanceOhm)} $ ${oneLine(branch.id)}, closed`);
 				else lines.push(`* ${oneLine(branch.id)}: open`);
 				break;
 			case 'source': {
 				const emf = drivingEmfV(branch, network.frequencyHz);
 				const magnitudeV = Math.hypot(emf.re, emf.im);
 				const phaseDegrees = (Math.atan2(emf.im, emf.re) * 180) / Math.PI;
-				const value = network.frequencyHz === 0 ? `DC ${figure(emf.re)}` : `AC ${figure(magnitudeV)} ${figure(phaseDegrees)}`;
+				const value =
+					network.frequencyHz === 0
+						? `DC ${figure(emf.re)}`
+						: `AC ${figure(magnitudeV)} ${figure(phaseDegrees)}`;
 				lines.push(`V${k} ${from} v${k} ${value} $ ${oneLine(branch.id)}`);
 				if (branch.inductanceH) {
-					lines.push(`R${k} v${k} l${k} ${figure(branch.resistanceOhm)}`, `L${k} l${k} ${to} ${figure(branch.inductanceH)}`);
+					lines.push(
+						`R${k} v${k} l${k} ${figure(branch.resistanceOhm)}`,
+						`L${k} l${k} ${to} ${figure(branch.inductanceH)}`
+					);
 				} else lines.push(`R${k} v${k} ${to} ${figure(branch.resistanceOhm)}`);
 			}
 		}

@@ -59,7 +59,9 @@ export function impedanceOhm(branch: Branch, frequencyHz: number): Complex | nul
 		case 'switch':
 			return branch.closed ? { re: branch.onResistanceOhm, im: 0 } : null;
 		case 'capacitor':
-			return omega === 0 || branch.capacitanceF === 0 ? null : { re: 0, im: -1 / (omega * branch.capacitanceF) };
+			return omega === 0 || branch.capacitanceF === 0
+				? null
+				: { re: 0, im: -1 / (omega * branch.capacitanceF) };
 		case 'source':
 			return { re: branch.resistanceOhm, im: omega * (branch.inductanceH ?? 0) };
 	}

@@ -13,7 +13,9 @@ const eastNeutral = points.contact(east, 'upper', 'neutral');
 const lifted = (house: House, conductor: string) =>
 	withBox(house, east, (box) => ({
 		...box,
-		terminations: box.terminations.map((end) => (end.cable === 'sewing-3' && end.conductor === conductor ? { ...end, at: 'capped' } : end))
+		terminations: box.terminations.map((end) =>
+			end.cable === 'sewing-3' && end.conductor === conductor ? { ...end, at: 'capped' } : end
+		)
 	}));
 const resistor = (id: string, from: string, to: string, resistanceOhm: number): Branch => ({
 	kind: 'resistor',
@@ -26,14 +28,20 @@ const meter = (from: string, to: string): Branch[] => [
 	resistor('meter', from, to, multimeterInput.resistanceOhm),
 	{ kind: 'capacitor', id: 'meter input', from, to, capacitanceF: multimeterInput.capacitanceF }
 ];
-const plus = (network: Network, ...extra: Branch[]): Network => ({ ...network, branches: [...network.branches, ...extra] });
+const plus = (network: Network, ...extra: Branch[]): Network => ({
+	...network,
+	branches: [...network.branches, ...extra]
+});
 
 const freeHot = points.conductor('sewing-3', 'hot', 'from');
 const windowGround = points.contact('sewing-window-wall', 'upper', 'ground');
 const house = fennelLaneActual();
 const lampAtWindow: House = {
 	...lifted(house, 'neutral'),
-	loads: [...house.loads, { id: 'lamp', name: 'lamp', box: 'sewing-window-wall', half: 'upper', resistanceOhm: 240, on: true }]
+	loads: [
+		...house.loads,
+		{ id: 'lamp', name: 'lamp', box: 'sewing-window-wall', half: 'upper', resistanceOhm: 240, on: true }
+	]
 };
 const eastBox = house.boxes.find(({ id }) => id === east)!;
 
@@ -61,7 +69,15 @@ const circuits: Record<string, Network> = {
 		frequencyHz: 0,
 		reference: '0',
 		branches: [
-			{ kind: 'source', id: 's', from: 'a', to: '0', emfV: { re: 9, im: 0 }, current: 'direct', resistanceOhm: 1 },
+			{
+				kind: 'source',
+				id: 's',
+				from: 'a',
+				to: '0',
+				emfV: { re: 9, im: 0 },
+				current: 'direct',
+				resistanceOhm: 1
+			},
 			resistor('r1', 'a', 'b', 100),
 			resistor('r2', 'a', 'c', 220),
 			resistor('r3', 'b', '0', 330),
@@ -73,7 +89,10 @@ const circuits: Record<string, Network> = {
 	'whole bungalow, sewing room off': compileHouse(withBreakers(house, { b14: false })),
 	'whole terraced house': compileHouse(tanneryRow()),
 	'terraced house, upstairs ring off': compileHouse(withBreakers(tanneryRow(), { b5: false })),
-	'floating conductor, coupled, 10 MΩ meter': plus(compileHouse(lifted(house, 'hot')), ...meter(freeHot, windowGround)),
+	'floating conductor, coupled, 10 MΩ meter': plus(
+		compileHouse(lifted(house, 'hot')),
+		...meter(freeHot, windowGround)
+	),
 	'floating conductor, coupled, 3 kΩ meter': plus(
 		compileHouse(lifted(house, 'hot')),
 		resistor('meter', freeHot, windowGround, lowImpedanceOhm)
@@ -111,6 +130,8 @@ describe('the solver against ngspice', () => {
 
 	it('is comparing the floating conductor, not only the house around it', () => {
 		expect(eastBox.terminations.some(({ cable }) => cable === 'sewing-3')).toBe(true);
-		expect(circuits['floating conductor, coupled, 10 MΩ meter']!.branches.some(({ from }) => from === freeHot)).toBe(true);
+		expect(
+			circuits['floating conductor, coupled, 10 MΩ meter']!.branches.some(({ from }) => from === freeHot)
+		).toBe(true);
 	});
 });

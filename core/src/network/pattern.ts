@@ -107,13 +107,22 @@ function sameShape(a: Network, b: Network): boolean {
 	for (let k = 0; k < a.branches.length; k++) {
 		const one = a.branches[k]!;
 		const other = b.branches[k]!;
-		if (one !== other && (one.from !== other.from || one.to !== other.to || (one.kind === 'source') !== (other.kind === 'source')))
+		if (
+			one !== other &&
+			(one.from !== other.from ||
+				one.to !== other.to ||
+				(one.kind === 'source') !== (other.kind === 'source'))
+		)
 			return false;
 	}
 	return true;
 }
 
-function eliminationOf(neighbours: readonly Map<number, number>[], late: readonly boolean[], edgeCount: number) {
+function eliminationOf(
+	neighbours: readonly Map<number, number>[],
+	late: readonly boolean[],
+	edgeCount: number
+) {
 	const count = neighbours.length;
 	const order = new Int32Array(count - 1);
 	const place = new Int32Array(count).fill(count - 1);

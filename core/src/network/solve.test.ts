@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { branchCurrentA, magnitude, multiply, solve, subtract, type Branch, type Complex, type Network } from './index';
+import {
+	branchCurrentA,
+	magnitude,
+	multiply,
+	solve,
+	subtract,
+	type Branch,
+	type Complex,
+	type Network
+} from './index';
 
 const source = (from: string, to: string, volts: number, resistanceOhm: number, inductanceH = 0): Branch => ({
 	kind: 'source',
@@ -26,7 +35,11 @@ const capacitor = (from: string, to: string, capacitanceF: number): Branch => ({
 	to,
 	capacitanceF
 });
-const network = (branches: Branch[], frequencyHz = 60): Network => ({ frequencyHz, reference: '0', branches });
+const network = (branches: Branch[], frequencyHz = 60): Network => ({
+	frequencyHz,
+	reference: '0',
+	branches
+});
 const volts = (net: Network, node: string): number => {
 	const solution = solve(net);
 	if (solution.outcome === 'singular') throw new Error('singular');
@@ -35,15 +48,16 @@ const volts = (net: Network, node: string): number => {
 
 describe('solve, on values worked by hand', () => {
 	it('divides voltage: 120 V over 1 Ω + 11 Ω + 12 Ω leaves 60 V on the last', () => {
-		expect(volts(network([source('a', '0', 120, 1), resistor('a', 'b', 11), resistor('b', '0', 12)]), 'b')).toBeCloseTo(60, 9);
+		expect(
+			volts(network([source('a', '0', 120, 1), resistor('a', 'b', 11), resistor('b', '0', 12)]), 'b')
+		).toBeCloseTo(60, 9);
 	});
 
 	it('a resistor and a capacitor of equal impedance leave 1/√2 of the voltage on each', () => {
 		const farad = 1 / (2 * Math.PI * 60 * 1000);
-		expect(volts(network([source('a', '0', 100, 1e-6), resistor('a', 'b', 1000), capacitor('b', '0', farad)]), 'b')).toBeCloseTo(
-			100 / Math.SQRT2,
-			4
-		);
+		expect(
+			volts(network([source('a', '0', 100, 1e-6), resistor('a', 'b', 1000), capacitor('b', '0', farad)]), 'b')
+		).toBeCloseTo(100 / Math.SQRT2, 4);
 	});
 
 	it('keeps every digit of a picofarad coupling beside milliohm joints', () => {
@@ -51,7 +65,15 @@ describe('solve, on values worked by hand', () => {
 		const chain = Array.from({ length: 20 }, (_, k) => resistor(`f${k}`, `f${k + 1}`, 0.001));
 		const x = 2 * Math.PI * 60 * (1e7 + 0.02) * 1e-12;
 		expect(
-			volts(network([source('h', '0', 120, 1e-6), capacitor('h', 'f0', 1e-12), ...chain, resistor('f20', '0', 1e7)]), 'f0') /
+			volts(
+				network([
+					source('h', '0', 120, 1e-6),
+					capacitor('h', 'f0', 1e-12),
+					...chain,
+					resistor('f20', '0', 1e7)
+				]),
+				'f0'
+			) /
 				((120 * x) / Math.hypot(1, x))
 		).toBeCloseTo(1, 11);
 	});
@@ -66,14 +88,26 @@ describe('solve, on values worked by hand', () => {
 			current: 'direct',
 			resistanceOhm: 1
 		};
-		expect(volts(network([test, source('a', '0', 120, 3), capacitor('a', '0', 1)], 0), 'a')).toBeCloseTo(0.75, 12);
+		expect(volts(network([test, source('a', '0', 120, 3), capacitor('a', '0', 1)], 0), 'a')).toBeCloseTo(
+			0.75,
+			12
+		);
 	});
 });
 
 describe('solve, outcomes', () => {
 	it('names what floats and solves the rest', () => {
-		const open: Branch = { kind: 'switch', id: 'sw', from: 'a', to: 'x', closed: false, onResistanceOhm: 0.001 };
-		const solution = solve(network([source('a', '0', 10, 1), resistor('a', '0', 1), resistor('x', 'y', 5), open]));
+		const open: Branch = {
+			kind: 'switch',
+			id: 'sw',
+			from: 'a',
+			to: 'x',
+			closed: false,
+			onResistanceOhm: 0.001
+		};
+		const solution = solve(
+			network([source('a', '0', 10, 1), resistor('a', '0', 1), resistor('x', 'y', 5), open])
+		);
 		expect(solution).toMatchObject({ outcome: 'floating', floating: [['x', 'y']] });
 		if (solution.outcome === 'floating') expect(solution.voltageV.has('x')).toBe(false);
 	});
@@ -81,14 +115,18 @@ describe('solve, outcomes', () => {
 	it('lossless resonance is singular, and close to it ill-conditioned', () => {
 		const farad = 1e-6;
 		const resonant = 1 / ((2 * Math.PI * 60) ** 2 * farad);
-		const tank = (detune: number) => network([source('a', '0', 1, 0, resonant * (1 + detune)), capacitor('a', '0', farad)]);
+		const tank = (detune: number) =>
+			network([source('a', '0', 1, 0, resonant * (1 + detune)), capacitor('a', '0', farad)]);
 		expect(solve(tank(0)).outcome).toBe('singular');
 		expect(solve(tank(1e-11)).outcome).toBe('illConditioned');
 		expect(solve(tank(1e-3)).outcome).toBe('solved');
 	});
 
 	it('a branch without impedance is singular', () => {
-		expect(solve(network([source('a', '0', 1, 1), resistor('a', 'b', 0)]))).toEqual({ outcome: 'singular', node: 'a' });
+		expect(solve(network([source('a', '0', 1, 1), resistor('a', 'b', 0)]))).toEqual({
+			outcome: 'singular',
+			node: 'a'
+		});
 	});
 });
 
@@ -143,13 +181,15 @@ describe('solve, on random networks', () => {
 			fc.property(random, (net) => {
 				const rename = (name: string) => (name === '0' ? '0' : `node ${9 - Number(name)}`);
 				const turned = net.branches.map((branch, k): Branch => {
-					const [from, to] = k % 2 === 1 && branch.kind !== 'source' ? [branch.to, branch.from] : [branch.from, branch.to];
+					const [from, to] =
+						k % 2 === 1 && branch.kind !== 'source' ? [branch.to, branch.from] : [branch.from, branch.to];
 					return { ...branch, from: rename(from), to: rename(to) };
 				});
 				const before = solved(net);
 				const after = solved({ ...net, branches: turned.reverse() });
 				expect(after.size).toBe(before.size);
-				for (const [name, voltage] of before) expect(magnitude(subtract(voltage, after.get(rename(name))!))).toBeLessThan(1e-9);
+				for (const [name, voltage] of before)
+					expect(magnitude(subtract(voltage, after.get(rename(name))!))).toBeLessThan(1e-9);
 			}),
 			{ seed: 20261124, numRuns: 400 }
 		);

@@ -20,7 +20,11 @@ export interface Solution {
 export type SolveOutcome =
 	| ({ readonly outcome: 'solved' } & Solution)
 	| ({ readonly outcome: 'floating'; readonly floating: readonly (readonly string[])[] } & Solution)
-	| ({ readonly outcome: 'illConditioned'; readonly cancellation: number; readonly floating: readonly (readonly string[])[] } & Solution)
+	| ({
+			readonly outcome: 'illConditioned';
+			readonly cancellation: number;
+			readonly floating: readonly (readonly string[])[];
+	  } & Solution)
 	| { readonly outcome: 'singular'; readonly node: string };
 
 /** Under this share left of the digits at a pivot, fewer than about seven remain. */
@@ -55,15 +59,22 @@ export function outcomeOf(factor: Factor): SolveOutcome {
 		if (re === re) voltageV.set(pattern.names[node]!, { re, im: voltageIm[node]! });
 	}
 	const residual = currentLawResidual(factor);
-	const floating = voltageV.size === pattern.names.length ? [] : floatingGroups(pattern, factor.values, voltageRe);
+	const floating =
+		voltageV.size === pattern.names.length ? [] : floatingGroups(pattern, factor.values, voltageRe);
 	const solution = { voltageV, residual };
 	if (cancellation < illConditionedCancellation || residual > illConditionedResidual)
 		return { outcome: 'illConditioned', cancellation, floating, ...solution };
-	return floating.length > 0 ? { outcome: 'floating', floating, ...solution } : { outcome: 'solved', ...solution };
+	return floating.length > 0
+		? { outcome: 'floating', floating, ...solution }
+		: { outcome: 'solved', ...solution };
 }
 
 /** Current through a branch from `from` to `to`, A RMS; zero where it is open or has a floating end. */
-export function branchCurrentA(network: Network, branch: Branch, voltageV: ReadonlyMap<string, Complex>): Complex {
+export function branchCurrentA(
+	network: Network,
+	branch: Branch,
+	voltageV: ReadonlyMap<string, Complex>
+): Complex {
 	const impedance = impedanceOhm(branch, network.frequencyHz);
 	const from = voltageV.get(branch.from);
 	const to = voltageV.get(branch.to);
@@ -74,7 +85,8 @@ export function branchCurrentA(network: Network, branch: Branch, voltageV: Reado
 /** The groups of nodes without a voltage, each held together by what conducts between its members. */
 function floatingGroups(pattern: Pattern, { gRe, gIm }: BranchValues, voltageRe: Float64Array): string[][] {
 	const near = new Map<number, number[]>();
-	for (let node = 0; node < pattern.names.length; node++) if (Number.isNaN(voltageRe[node])) near.set(node, []);
+	for (let node = 0; node < pattern.names.length; node++)
+		if (Number.isNaN(voltageRe[node])) near.set(node, []);
 	for (let k = 0; k < gRe.length; k++) {
 		const from = pattern.branchFrom[k]!;
 		const to = pattern.branchTo[k]!;
@@ -121,7 +133,9 @@ function currentLawResidual({ pattern, values, voltageRe, voltageIm }: Factor): 
 		if (g === 0 || from === to || !(dropRe === dropRe)) continue;
 		const currentRe = gRe[k]! * dropRe - gIm[k]! * dropIm - jRe[k]!;
 		const currentIm = gRe[k]! * dropIm + gIm[k]! * dropRe - jIm[k]!;
-		const term = (size(voltageRe[from]!, voltageIm[from]!) + size(voltageRe[to]!, voltageIm[to]!)) * g + size(jRe[k]!, jIm[k]!);
+		const term =
+			(size(voltageRe[from]!, voltageIm[from]!) + size(voltageRe[to]!, voltageIm[to]!)) * g +
+			size(jRe[k]!, jIm[k]!);
 		netRe[from]! -= currentRe;
 		netIm[from]! -= currentIm;
 		netRe[to]! += currentRe;

@@ -14,12 +14,18 @@ export function branchValues(
 		jIm: pool.subarray(3 * count)
 	};
 	for (let k = 0; k < count; k++)
-		if (!setBranchValue(values, k, network.branches[k]!, network.frequencyHz)) return { ok: false, node: network.branches[k]!.from };
+		if (!setBranchValue(values, k, network.branches[k]!, network.frequencyHz))
+			return { ok: false, node: network.branches[k]!.from };
 	return { ok: true, values };
 }
 
 /** Sets one branch's values; `null` takes the branch away. False where it has no impedance. */
-export function setBranchValue(values: BranchValues, k: number, branch: Branch | null, frequencyHz: number): boolean {
+export function setBranchValue(
+	values: BranchValues,
+	k: number,
+	branch: Branch | null,
+	frequencyHz: number
+): boolean {
 	values.gRe[k] = values.gIm[k] = values.jRe[k] = values.jIm[k] = 0;
 	if (branch === null || branch.from === branch.to) return true;
 	if (branch.kind === 'resistor' || branch.kind === 'switch') {

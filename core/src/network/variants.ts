@@ -60,7 +60,9 @@ export function variantSet(base: Network, variants: readonly Network[]): Variant
 /** Variants that each have one branch more than the base. */
 export function variantsWithOneMore(base: Network, more: readonly Branch[]): VariantSet {
 	const inBase = [...base.branches, ...more.map(() => null)];
-	const differences = more.map((branch, k): Difference => ({ branches: [{ number: base.branches.length + k, branch }] }));
+	const differences = more.map((branch, k): Difference => ({
+		branches: [{ number: base.branches.length + k, branch }]
+	}));
 	return prepared(base, [...base.branches, ...more], inBase, differences);
 }
 
@@ -104,7 +106,11 @@ function sameValue(a: Branch, b: Branch): boolean {
  * Solves the base with the differences of the named variants laid over each other, a later one over an earlier one, and hands the factor, with its voltages, to `read`.
  * The factor is the set's own: what `read` wants to keep of it, it copies.
  */
-export function solveVariant<Result>(set: VariantSet, variants: readonly number[], read: (factor: Factor) => Result): Result {
+export function solveVariant<Result>(
+	set: VariantSet,
+	variants: readonly number[],
+	read: (factor: Factor) => Result
+): Result {
 	const { factor, base, differences, inBase, putBack } = set;
 	const changed: number[] = [];
 	for (const variant of variants)

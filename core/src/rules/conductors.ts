@@ -13,7 +13,12 @@ const copperOhmPerKm = {
 	'10.0mm2': 1.83
 } as const;
 
-const aluminiumOhmPerKm: Partial<Record<ConductorSize, number>> = { '12AWG': 10.4, '10AWG': 6.56, '8AWG': 4.2, '6AWG': 2.65 };
+const aluminiumOhmPerKm: Partial<Record<ConductorSize, number>> = {
+	'12AWG': 10.4,
+	'10AWG': 6.56,
+	'8AWG': 4.2,
+	'6AWG': 2.65
+};
 
 export type ConductorSize = keyof typeof copperOhmPerKm;
 export type ConductorMaterial = 'copper' | 'aluminium';

@@ -1,6 +1,20 @@
-export { conductorSizes, couplingFPerM, goodJointOhm, resistanceOhmPerM, type ConductorMaterial, type ConductorSize } from './conductors';
+export {
+	conductorSizes,
+	couplingFPerM,
+	goodJointOhm,
+	resistanceOhmPerM,
+	type ConductorMaterial,
+	type ConductorSize
+} from './conductors';
 export { regions, type Region, type RegionRules } from './regions';
 export { interruptions, type Interruption } from './interruptions';
 export { searchRules } from './search';
-export { breakerCurves, cartridgeFuse, groundedNeutralTest, residualCurves, type OvercurrentCurve, type ResidualCurve } from './trips';
+export {
+	breakerCurves,
+	cartridgeFuse,
+	groundedNeutralTest,
+	residualCurves,
+	type OvercurrentCurve,
+	type ResidualCurve
+} from './trips';
 export { areaMm2, isThicker, largestConductor, mostCablesInBox, sizesOf, stripGauge } from './terminals';

@@ -11,7 +11,12 @@ export interface Interruption {
 
 /** Times are the usual advice for the kind of thing; what the maker prints wins. */
 export const interruptions = {
-	medical: { mayBeOffMin: null, disturbanceS: 3600, hard: true, source: 'maker’s instruction; own battery or a stand-in first' },
+	medical: {
+		mayBeOffMin: null,
+		disturbanceS: 3600,
+		hard: true,
+		source: 'maker’s instruction; own battery or a stand-in first'
+	},
 	alarm: {
 		mayBeOffMin: 240,
 		disturbanceS: 600,
@@ -24,9 +29,24 @@ export const interruptions = {
 		hard: false,
 		source: 'food-safety advice: fridge 4 h, full freezer 48 h with the door kept shut'
 	},
-	pump: { mayBeOffMin: 60, disturbanceS: 30, hard: false, source: 'depends on rain and sump; look before and after' },
-	router: { mayBeOffMin: 480, disturbanceS: 120, hard: false, source: 'calls and alarms that go over it are out meanwhile' },
-	work: { mayBeOffMin: 60, disturbanceS: 300, hard: false, source: 'somebody works at it: ask and save first' },
+	pump: {
+		mayBeOffMin: 60,
+		disturbanceS: 30,
+		hard: false,
+		source: 'depends on rain and sump; look before and after'
+	},
+	router: {
+		mayBeOffMin: 480,
+		disturbanceS: 120,
+		hard: false,
+		source: 'calls and alarms that go over it are out meanwhile'
+	},
+	work: {
+		mayBeOffMin: 60,
+		disturbanceS: 300,
+		hard: false,
+		source: 'somebody works at it: ask and save first'
+	},
 	light: { mayBeOffMin: 480, disturbanceS: 20, hard: false, source: 'light to work and walk by' },
 	clock: { mayBeOffMin: 480, disturbanceS: 60, hard: false, source: 'is to be set again' }
 } as const satisfies Record<string, Interruption>;

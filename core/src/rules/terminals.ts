@@ -11,7 +11,10 @@ export const largestConductor: Readonly<Record<string, ConductorSize>> = {
 };
 
 /** Bare length asked by a terminal, mm, and how far off is still good. Typical marks; the device's own gauge wins. */
-export const stripGauge: Record<Region, { readonly mm: number; readonly shortByMm: number; readonly longByMm: number }> = {
+export const stripGauge: Record<
+	Region,
+	{ readonly mm: number; readonly shortByMm: number; readonly longByMm: number }
+> = {
 	us: { mm: 16, shortByMm: 4, longByMm: 5 },
 	uk: { mm: 9, shortByMm: 3, longByMm: 4 }
 };
@@ -25,7 +28,8 @@ export function areaMm2(size: ConductorSize): number {
 	return awg ? (Math.PI / 4) * (0.127 * 92 ** ((36 - Number(awg[1])) / 39)) ** 2 : parseFloat(size);
 }
 
-export const sizesOf = (region: Region): ConductorSize[] => conductorSizes.filter((size) => size.endsWith('AWG') === (region === 'us'));
+export const sizesOf = (region: Region): ConductorSize[] =>
+	conductorSizes.filter((size) => size.endsWith('AWG') === (region === 'us'));
 
 /** More cables than this in one box is a slip of the pen. */
 export const mostCablesInBox = 8;

@@ -13,7 +13,8 @@ const bimetalS = 150;
 /** A magnetic release at its threshold, s; faster above. */
 const magneticS = 0.02;
 
-const bimetal = (ratio: number): number => (ratio <= carried ? Infinity : bimetalS * Math.log(ratio ** 2 / (ratio ** 2 - carried ** 2)));
+const bimetal = (ratio: number): number =>
+	ratio <= carried ? Infinity : bimetalS * Math.log(ratio ** 2 / (ratio ** 2 - carried ** 2));
 
 /** A breaker of this instant multiple: a bimetal that warms with the square of the current, and a magnet. */
 const breakerCurve =
@@ -61,10 +62,14 @@ export const residualCurves: Record<Region, ResidualCurve> = {
 	},
 	uk: {
 		opensFromShare: 0.75,
-		opensAfterS: (differenceMa, markedMa) => (differenceMa >= 5 * markedMa ? 0.04 : differenceMa >= 2 * markedMa ? 0.15 : 0.3),
+		opensAfterS: (differenceMa, markedMa) =>
+			differenceMa >= 5 * markedMa ? 0.04 : differenceMa >= 2 * markedMa ? 0.15 : 0.3,
 		source: 'BS EN 61008-1: none at half, 0.3 s at the marked current, 0.15 s at twice, 0.04 s at five times'
 	}
 };
 
 /** Loop through neutral and ground that a device with grounded-neutral detection finds: it drives a small voltage round it. */
-export const groundedNeutralTest = { testV: 0.02, source: 'UL 943: opens with up to 4 Ω between its load-side neutral and ground' };
+export const groundedNeutralTest = {
+	testV: 0.02,
+	source: 'UL 943: opens with up to 4 Ω between its load-side neutral and ground'
+};

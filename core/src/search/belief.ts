@@ -9,7 +9,12 @@ export type Hypothesis =
 
 /** What was seen at the outlet, or heard at the panel, with these breakers off and all others on; or where a signal was strongest. */
 export type Observation =
-	| { readonly kind: 'look'; readonly off: readonly string[]; readonly answer: 'dark' | 'on'; readonly certainty: number }
+	| {
+			readonly kind: 'look';
+			readonly off: readonly string[];
+			readonly answer: 'dark' | 'on';
+			readonly certainty: number;
+	  }
 	| { readonly kind: 'signal'; readonly strongest: string };
 
 export interface Believed {
@@ -38,11 +43,13 @@ export function believe(candidates: readonly Candidate[], observations: readonly
 			pairs.push({ ids: [a.id, b.id], weight });
 		})
 	);
-	for (const { ids, weight } of pairs) weighed.push({ hypothesis: { kind: 'two', ids }, weight: (priorSeveral * weight) / pairTotal });
+	for (const { ids, weight } of pairs)
+		weighed.push({ hypothesis: { kind: 'two', ids }, weight: (priorSeveral * weight) / pairTotal });
 	weighed.push({ hypothesis: { kind: 'elsewhere' }, weight: priorElsewhere });
 	const beside = new Map(candidates.map(({ id, beside: near }) => [id, near]));
 	for (const observation of observations)
-		for (const one of weighed) one.weight *= likelihood(one.hypothesis, observation, beside, candidates.length);
+		for (const one of weighed)
+			one.weight *= likelihood(one.hypothesis, observation, beside, candidates.length);
 	const total = weighed.reduce((sum, { weight }) => sum + weight, 0);
 	return weighed
 		.map(({ hypothesis, weight }) => ({ hypothesis, probability: weight / total }))

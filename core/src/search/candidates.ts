@@ -56,7 +56,9 @@ export const priorSeveral = 0.01;
 export function candidatesFor(house: House, boxId: string, released: readonly string[] = []): Candidate[] {
 	const breakers = allBreakers(house);
 	const trust = labelTrust(house);
-	const matching = breakers.filter((breaker) => usableLabel(house, breaker) && namesPlace(house, breaker.label, boxId)).length;
+	const matching = breakers.filter(
+		(breaker) => usableLabel(house, breaker) && namesPlace(house, breaker.label, boxId)
+	).length;
 	const weighed = breakers.map((breaker) => {
 		const { weight, reasons } = weigh(house, boxId, breaker, trust, matching, breakers.length);
 		const things = thingsBehind(house, breaker.id);
@@ -72,11 +74,15 @@ export function candidatesFor(house: House, boxId: string, released: readonly st
 	});
 	const total = weighed.reduce((sum, { weight }) => sum + weight, 0);
 	return weighed
-		.map(({ weight, ...candidate }) => ({ ...candidate, probability: ((1 - priorElsewhere - priorSeveral) * weight) / total }))
+		.map(({ weight, ...candidate }) => ({
+			...candidate,
+			probability: ((1 - priorElsewhere - priorSeveral) * weight) / total
+		}))
 		.sort((a, b) => b.probability - a.probability);
 }
 
-const usableLabel = (house: House, breaker: Breaker): boolean => evidenceOf(house, breaker).level !== 'contradicted';
+const usableLabel = (house: House, breaker: Breaker): boolean =>
+	evidenceOf(house, breaker).level !== 'contradicted';
 
 /** How far labels of this house can be believed: two right ones and one wrong one are imagined before any test. */
 export function labelTrust(house: House): number {
@@ -121,7 +127,11 @@ function weigh(
 	} else {
 		const other = words.find((word) => rules.otherThings.includes(word));
 		if (other) by(1 - 0.9 * trust, { code: 'labelNamesOtherThing', word: other });
-		else if (house.rooms.some(({ name }) => tellingWords(name).some((word) => words.some((own) => sameWord(word, own)))))
+		else if (
+			house.rooms.some(({ name }) =>
+				tellingWords(name).some((word) => words.some((own) => sameWord(word, own)))
+			)
+		)
 			by(1 - 0.7 * trust, { code: 'labelNamesOtherRoom' });
 	}
 	const circuit = circuitsInBox(house, boxId).find((each) => each.breaker === breaker.id);
@@ -139,7 +149,10 @@ function weigh(
 		by(0.3, { code: 'foundElsewhere', box: elsewhere });
 	if (circuit && !reasons.some(({ code }) => code === 'foundNotHere')) {
 		// A record was mostly copied from the label: together they are hardly worth more than one.
-		by(reasons.some(({ code }) => code === 'labelNamesRoom') ? 1.5 : 8, { code: 'recorded', circuit: circuit.name });
+		by(reasons.some(({ code }) => code === 'labelNamesRoom') ? 1.5 : 8, {
+			code: 'recorded',
+			circuit: circuit.name
+		});
 	}
 	return { weight, reasons };
 }

@@ -1,5 +1,12 @@
 export { candidatesFor, labelTrust, type Candidate, type Reason } from './candidates';
-export { believe, darkWith, signalCertainty, type Believed, type Hypothesis, type Observation } from './belief';
+export {
+	believe,
+	darkWith,
+	signalCertainty,
+	type Believed,
+	type Hypothesis,
+	type Observation
+} from './belief';
 export { costOfOrder, exactUpTo, planOrder, planSets, type Item, type Planned } from './plan';
 export {
 	defaultSettings,

@@ -49,7 +49,11 @@ export function costOfOrder(
 const byRatio = (items: readonly Item[], lookS: number): number[] =>
 	items
 		.map((_, k) => k)
-		.sort((a, b) => items[b]!.probability / (lookS + items[b]!.costS) - items[a]!.probability / (lookS + items[a]!.costS) || a - b);
+		.sort(
+			(a, b) =>
+				items[b]!.probability / (lookS + items[b]!.costS) -
+					items[a]!.probability / (lookS + items[a]!.costS) || a - b
+		);
 
 /**
  * Least-expected-cost plan where several may be tried together: a test costs one look and the costs of all that are tried, and says whether it is among
@@ -89,7 +93,8 @@ function exactSets(items: readonly Item[], rest: number, lookS: number): Planned
 		for (let test = alone ? 0 : (set - 1) & set; test > 0; test = (test - 1) & set) {
 			const single = (test & (test - 1)) === 0;
 			const share = weight[set]! > 0 ? weight[test]! / weight[set]! : 0.5;
-			const value = lookS + cost[test]! + share * (single ? 0 : sure[test]!) + (1 - share) * sure[set ^ test]!;
+			const value =
+				lookS + cost[test]! + share * (single ? 0 : sure[test]!) + (1 - share) * sure[set ^ test]!;
 			if (value < best) {
 				best = value;
 				sureFirst[set] = test;
@@ -102,7 +107,8 @@ function exactSets(items: readonly Item[], rest: number, lookS: number): Planned
 		for (let test = set; test > 0; test = (test - 1) & set) {
 			const single = (test & (test - 1)) === 0;
 			const share = whole > 0 ? weight[test]! / whole : 0.5;
-			const value = lookS + cost[test]! + share * (single ? 0 : sure[test]!) + (1 - share) * open[set ^ test]!;
+			const value =
+				lookS + cost[test]! + share * (single ? 0 : sure[test]!) + (1 - share) * open[set ^ test]!;
 			if (value < best) {
 				best = value;
 				openFirst[set] = test;
@@ -113,8 +119,15 @@ function exactSets(items: readonly Item[], rest: number, lookS: number): Planned
 	}
 	const all = size - 1;
 	const [first, expectedS, expectedTests] =
-		rest > 0 ? [openFirst[all]!, open[all]!, openTests[all]!] : [sureFirst[all]!, sure[all]!, sureTests[all]!];
-	return { first: items.flatMap((_, k) => (first & (1 << k) ? [k] : [])), expectedS, expectedTests, method: 'exactSets' };
+		rest > 0
+			? [openFirst[all]!, open[all]!, openTests[all]!]
+			: [sureFirst[all]!, sure[all]!, sureTests[all]!];
+	return {
+		first: items.flatMap((_, k) => (first & (1 << k) ? [k] : [])),
+		expectedS,
+		expectedTests,
+		method: 'exactSets'
+	};
 }
 
 function runsInOrder(items: readonly Item[], rest: number, lookS: number): Planned {
@@ -142,11 +155,17 @@ function runsInOrder(items: readonly Item[], rest: number, lookS: number): Plann
 				const weighUp = (a: number, b: number, restFrom: number, restTo: number) => {
 					const share = whole > 0 ? between(weights, a, b) / whole : 0.5;
 					const found = b - a === 1 ? 0 : value[0][at(a, b)]!;
-					const cost = lookS + between(costs, a, b) + share * found + (1 - share) * value[withRest][at(restFrom, restTo)]!;
+					const cost =
+						lookS +
+						between(costs, a, b) +
+						share * found +
+						(1 - share) * value[withRest][at(restFrom, restTo)]!;
 					if (cost >= best) return;
 					best = cost;
 					tests[withRest][here] =
-						1 + share * (b - a === 1 ? 0 : tests[0][at(a, b)]!) + (1 - share) * tests[withRest][at(restFrom, restTo)]!;
+						1 +
+						share * (b - a === 1 ? 0 : tests[0][at(a, b)]!) +
+						(1 - share) * tests[withRest][at(restFrom, restTo)]!;
 					if (length === n) top = withRest === (rest > 0 ? 1 : 0) ? [a, b] : top;
 				};
 				if (length === 1) weighUp(from, to, to, to); // found alone: one look settles it

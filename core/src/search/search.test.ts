@@ -22,13 +22,25 @@ const item = fc.record({
 const rest = fc.double({ min: 0, max: 0.5, noNaN: true });
 const normal = (items: readonly Item[], restWeight: number) => {
 	const total = items.reduce((sum, { probability }) => sum + probability, restWeight);
-	return { items: items.map((each) => ({ ...each, probability: each.probability / total })), rest: restWeight / total };
+	return {
+		items: items.map((each) => ({ ...each, probability: each.probability / total })),
+		rest: restWeight / total
+	};
 };
 const permutations = (n: number): number[][] =>
-	n === 0 ? [[]] : permutations(n - 1).flatMap((p) => Array.from({ length: n }, (_, k) => [...p.slice(0, k), n - 1, ...p.slice(k)]));
+	n === 0
+		? [[]]
+		: permutations(n - 1).flatMap((p) =>
+				Array.from({ length: n }, (_, k) => [...p.slice(0, k), n - 1, ...p.slice(k)])
+			);
 
 /** Every plan there is, written down anew without tables: which set to test, and what follows either answer. */
-function cheapest(items: readonly Item[], left: readonly number[], restWeight: number, lookS: number): number {
+function cheapest(
+	items: readonly Item[],
+	left: readonly number[],
+	restWeight: number,
+	lookS: number
+): number {
 	if (left.length === 0) return 0;
 	const weight = (ks: readonly number[]) => ks.reduce((sum, k) => sum + items[k]!.probability, 0);
 	const total = weight(left) + restWeight;
@@ -37,10 +49,18 @@ function cheapest(items: readonly Item[], left: readonly number[], restWeight: n
 		const test = left.filter((_, k) => mask & (1 << k));
 		const other = left.filter((_, k) => !(mask & (1 << k)));
 		if (other.length === 0 && restWeight === 0 && left.length > 1) continue;
-		const dark = test.length === 1 ? 0 : test.length === left.length && restWeight === 0 ? Infinity : cheapest(items, test, 0, lookS);
+		const dark =
+			test.length === 1
+				? 0
+				: test.length === left.length && restWeight === 0
+					? Infinity
+					: cheapest(items, test, 0, lookS);
 		const share = weight(test) / total;
 		const on = cheapest(items, other, restWeight, lookS);
-		best = Math.min(best, lookS + test.reduce((sum, k) => sum + items[k]!.costS, 0) + share * dark + (1 - share) * on);
+		best = Math.min(
+			best,
+			lookS + test.reduce((sum, k) => sum + items[k]!.costS, 0) + share * dark + (1 - share) * on
+		);
 	}
 	return best;
 }
@@ -48,12 +68,17 @@ function cheapest(items: readonly Item[], left: readonly number[], restWeight: n
 describe('plans', () => {
 	it('one by one: no order of up to 6 is cheaper', () => {
 		fc.assert(
-			fc.property(fc.array(item, { minLength: 1, maxLength: 6 }), rest, fc.constantFrom(0, 5, 60), (raw, restWeight, lookS) => {
-				const { items, rest: left } = normal(raw, restWeight);
-				const planned = planOrder(items, left, lookS).expectedS;
-				for (const order of permutations(items.length))
-					expect(planned).toBeLessThanOrEqual(costOfOrder(items, order, left, lookS).expectedS + 1e-9);
-			}),
+			fc.property(
+				fc.array(item, { minLength: 1, maxLength: 6 }),
+				rest,
+				fc.constantFrom(0, 5, 60),
+				(raw, restWeight, lookS) => {
+					const { items, rest: left } = normal(raw, restWeight);
+					const planned = planOrder(items, left, lookS).expectedS;
+					for (const order of permutations(items.length))
+						expect(planned).toBeLessThanOrEqual(costOfOrder(items, order, left, lookS).expectedS + 1e-9);
+				}
+			),
 			{ seed: 20261124, numRuns: 60 }
 		);
 	});
@@ -91,18 +116,23 @@ describe('plans', () => {
 
 	it('is never dearer in expectation than from top to bottom, however many there are', () => {
 		fc.assert(
-			fc.property(fc.array(item, { minLength: 1, maxLength: 40 }), rest, fc.constantFrom(5, 60), (raw, restWeight, lookS) => {
-				const { items, rest: left } = normal(raw, restWeight);
-				const down = costOfOrder(
-					items,
-					items.map((_, k) => k),
-					left,
-					lookS
-				).expectedS;
-				const best = planOrder(items, left, lookS).expectedS;
-				expect(best).toBeLessThanOrEqual(down + 1e-9);
-				expect(planSets(items, left, lookS).expectedS).toBeLessThanOrEqual(best + 1e-9);
-			}),
+			fc.property(
+				fc.array(item, { minLength: 1, maxLength: 40 }),
+				rest,
+				fc.constantFrom(5, 60),
+				(raw, restWeight, lookS) => {
+					const { items, rest: left } = normal(raw, restWeight);
+					const down = costOfOrder(
+						items,
+						items.map((_, k) => k),
+						left,
+						lookS
+					).expectedS;
+					const best = planOrder(items, left, lookS).expectedS;
+					expect(best).toBeLessThanOrEqual(down + 1e-9);
+					expect(planSets(items, left, lookS).expectedS).toBeLessThanOrEqual(best + 1e-9);
+				}
+			),
 			{ seed: 20261124, numRuns: 200 }
 		);
 	});
@@ -133,7 +163,14 @@ describe('candidates', () => {
 			reasons: [{ code: 'labelNamesRoom' }, { code: 'recorded' }]
 		});
 		const contradicted = editHouse(house, [
-			{ do: 'addFinding', breaker: 'b11', box: 'sewing-east-wall', finding: 'doesNotFeed', on: '2026-11-24', how: 'stayed live' }
+			{
+				do: 'addFinding',
+				breaker: 'b11',
+				box: 'sewing-east-wall',
+				finding: 'doesNotFeed',
+				on: '2026-11-24',
+				how: 'stayed live'
+			}
 		]);
 		if (!contradicted.ok) throw new Error();
 		for (const box of ['sewing-east-wall', 'sewing-closet']) {
@@ -158,8 +195,12 @@ describe('candidates', () => {
 			{ do: 'addLoad', box: 'sewing-closet', name: 'breathing aid', matters: 'medical' }
 		]);
 		if (!withMedical.ok) throw new Error();
-		expect(candidatesFor(withMedical.house, 'sewing-east-wall').find(({ id }) => id === 'b11')!.forbidden).toBe(true);
-		expect(candidatesFor(withMedical.house, 'sewing-east-wall', ['b11']).find(({ id }) => id === 'b11')!.forbidden).toBe(false);
+		expect(
+			candidatesFor(withMedical.house, 'sewing-east-wall').find(({ id }) => id === 'b11')!.forbidden
+		).toBe(true);
+		expect(
+			candidatesFor(withMedical.house, 'sewing-east-wall', ['b11']).find(({ id }) => id === 'b11')!.forbidden
+		).toBe(false);
 	});
 });
 
@@ -229,7 +270,11 @@ describe('a search', () => {
 		const first = searchStand(candidates, radio, []).next!;
 		if (first.kind !== 'switch') throw new Error();
 		const events: SearchEvent[] = [{ kind: 'answer', off: first.off, answer: 'unsure', by: 'radio' }];
-		expect(searchStand(candidates, radio, events).next).toMatchObject({ off: first.off, by: 'lamp', why: 'lookYourself' });
+		expect(searchStand(candidates, radio, events).next).toMatchObject({
+			off: first.off,
+			by: 'lamp',
+			why: 'lookYourself'
+		});
 		events.push({ kind: 'answer', off: first.off, answer: 'unsure', by: 'lamp' });
 		const then = searchStand(candidates, radio, events).next!;
 		expect(then.kind === 'switch' && [...then.off].sort().join()).not.toBe([...first.off].sort().join());
@@ -251,7 +296,10 @@ describe('a search', () => {
 		const candidates = candidatesFor(fennelLaneRecorded(), 'sewing-east-wall');
 		fc.assert(
 			fc.property(
-				fc.array(fc.constantFrom('dark', 'on', 'unsure') as fc.Arbitrary<'dark' | 'on' | 'unsure'>, { minLength: 60, maxLength: 60 }),
+				fc.array(fc.constantFrom('dark', 'on', 'unsure') as fc.Arbitrary<'dark' | 'on' | 'unsure'>, {
+					minLength: 60,
+					maxLength: 60
+				}),
 				(answers) => {
 					const events: SearchEvent[] = [];
 					const made = new Map<string, number>();

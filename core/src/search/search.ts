@@ -28,7 +28,13 @@ export interface SearchSettings {
 	readonly keepOn: readonly string[];
 }
 
-export const defaultSettings: SearchSettings = { means: 'lamp', hearing: 0.95, walkS: 60, sets: true, keepOn: [] };
+export const defaultSettings: SearchSettings = {
+	means: 'lamp',
+	hearing: 0.95,
+	walkS: 60,
+	sets: true,
+	keepOn: []
+};
 /** Seconds a look takes by other means than walking. */
 export const lookS = { radio: 5, helper: 10, signal: 60 };
 const certaintyOf = { lamp: 0.995, helper: 0.99 };
@@ -76,12 +82,19 @@ export interface SearchStand {
 }
 
 /** Where a search stands after these answers, and what to do next. Pure: the same answers give the same move. */
-export function searchStand(offered: readonly Candidate[], settings: SearchSettings, events: readonly SearchEvent[]): SearchStand {
-	const candidates = offered.map((each) => (settings.keepOn.includes(each.id) ? { ...each, forbidden: true } : each));
+export function searchStand(
+	offered: readonly Candidate[],
+	settings: SearchSettings,
+	events: readonly SearchEvent[]
+): SearchStand {
+	const candidates = offered.map((each) =>
+		settings.keepOn.includes(each.id) ? { ...each, forbidden: true } : each
+	);
 	const observations = events.flatMap((event) => observed(event, settings));
 	const believed = believe(candidates, observations);
 	const probability: Record<string, number> = {};
-	for (const { hypothesis, probability: share } of believed) if (hypothesis.kind === 'one') probability[hypothesis.id] = share;
+	for (const { hypothesis, probability: share } of believed)
+		if (hypothesis.kind === 'one') probability[hypothesis.id] = share;
 	const end = endOf(candidates, believed, events);
 	const contradicted = speaksAgainstItself(believed, events);
 	const next = end ? null : nextMove(candidates, settings, believed, events);
@@ -89,9 +102,17 @@ export function searchStand(offered: readonly Candidate[], settings: SearchSetti
 }
 
 function observed(event: SearchEvent, { hearing }: SearchSettings): Observation[] {
-	if (event.kind === 'signal') return event.strongest === null ? [] : [{ kind: 'signal', strongest: event.strongest }];
+	if (event.kind === 'signal')
+		return event.strongest === null ? [] : [{ kind: 'signal', strongest: event.strongest }];
 	if (event.answer === 'unsure') return [];
-	return [{ kind: 'look', off: event.off, answer: event.answer, certainty: event.by === 'radio' ? hearing : certaintyOf[event.by] }];
+	return [
+		{
+			kind: 'look',
+			off: event.off,
+			answer: event.answer,
+			certainty: event.by === 'radio' ? hearing : certaintyOf[event.by]
+		}
+	];
 }
 
 /** Whether no single explanation fits every answer that was given. */
@@ -100,10 +121,16 @@ function speaksAgainstItself(believed: readonly Believed[], events: readonly Sea
 		SearchEvent,
 		{ kind: 'answer' }
 	>[];
-	return !believed.some(({ hypothesis }) => answers.every(({ off, answer }) => darkWith(hypothesis, new Set(off)) === (answer === 'dark')));
+	return !believed.some(({ hypothesis }) =>
+		answers.every(({ off, answer }) => darkWith(hypothesis, new Set(off)) === (answer === 'dark'))
+	);
 }
 
-function endOf(candidates: readonly Candidate[], believed: readonly Believed[], events: readonly SearchEvent[]): SearchEnd | null {
+function endOf(
+	candidates: readonly Candidate[],
+	believed: readonly Believed[],
+	events: readonly SearchEvent[]
+): SearchEnd | null {
 	const free = candidates.filter(({ forbidden }) => !forbidden);
 	if (candidates.length === 0) return { kind: 'nothingToTry' };
 	if (free.length === 0) return { kind: 'onlyForbiddenLeft', breakers: candidates.map(({ id }) => id) };
@@ -125,14 +152,23 @@ function endOf(candidates: readonly Candidate[], believed: readonly Believed[], 
 		return wasSeen(all, events) && verdictOn(all, events) === 'on' ? { kind: 'noneOfThese' } : null;
 	}
 	const ids = hypothesis.kind === 'one' ? [hypothesis.id] : hypothesis.ids;
-	if (candidates.some(({ id, forbidden }) => forbidden && ids.includes(id))) return { kind: 'onlyForbiddenLeft', breakers: ids };
+	if (candidates.some(({ id, forbidden }) => forbidden && ids.includes(id)))
+		return { kind: 'onlyForbiddenLeft', breakers: ids };
 	// Sure is not enough: it was dark with just these off. That two are needed is rare, and an ear alone isn't believed it.
 	if (verdictOn(ids, events) !== 'dark' || (hypothesis.kind === 'two' && !wasSeen(ids, events))) return null;
-	return hypothesis.kind === 'one' ? { kind: 'found', breaker: hypothesis.id } : { kind: 'several', breakers: hypothesis.ids };
+	return hypothesis.kind === 'one'
+		? { kind: 'found', breaker: hypothesis.id }
+		: { kind: 'several', breakers: hypothesis.ids };
 }
 
 const wasSeen = (ids: readonly string[], events: readonly SearchEvent[]): boolean =>
-	events.some((event) => event.kind === 'answer' && event.by !== 'radio' && event.answer !== 'unsure' && keyOf(event.off) === keyOf(ids));
+	events.some(
+		(event) =>
+			event.kind === 'answer' &&
+			event.by !== 'radio' &&
+			event.answer !== 'unsure' &&
+			keyOf(event.off) === keyOf(ids)
+	);
 
 /** What was answered last with exactly these off, if it was answered that way more often than the other. What was seen overrules what was heard. */
 function verdictOn(ids: readonly string[], events: readonly SearchEvent[]): 'dark' | 'on' | null {
@@ -142,11 +178,15 @@ function verdictOn(ids: readonly string[], events: readonly SearchEvent[]): 'dar
 	);
 	const answers = seen.length > 0 ? seen : answersOn(keyOf(ids), events);
 	const last = answers.at(-1);
-	return last !== undefined && answers.filter((answer) => answer === last).length * 2 > answers.length ? last : null;
+	return last !== undefined && answers.filter((answer) => answer === last).length * 2 > answers.length
+		? last
+		: null;
 }
 
 const answersOn = (key: string, events: readonly SearchEvent[]): ('dark' | 'on')[] =>
-	events.flatMap((event) => (event.kind === 'answer' && event.answer !== 'unsure' && keyOf(event.off) === key ? [event.answer] : []));
+	events.flatMap((event) =>
+		event.kind === 'answer' && event.answer !== 'unsure' && keyOf(event.off) === key ? [event.answer] : []
+	);
 
 function nextMove(
 	candidates: readonly Candidate[],
@@ -165,17 +205,23 @@ function nextMove(
 	if (unsure && unsure.by !== 'lamp' && timesAsked(unsure.off, events) < askedAtMost)
 		return asMove(unsure.off, 'lamp', 'lookYourself', 'oneByOne', believed);
 	const unseen = new Set(
-		events.flatMap((event) => (event.kind === 'answer' && event.answer === 'unsure' && event.by === 'lamp' ? [keyOf(event.off)] : []))
+		events.flatMap((event) =>
+			event.kind === 'answer' && event.answer === 'unsure' && event.by === 'lamp' ? [keyOf(event.off)] : []
+		)
 	);
 	const chance = new Map(
-		believed.flatMap(({ hypothesis, probability }) => (hypothesis.kind === 'one' ? [[hypothesis.id, probability] as const] : []))
+		believed.flatMap(({ hypothesis, probability }) =>
+			hypothesis.kind === 'one' ? [[hypothesis.id, probability] as const] : []
+		)
 	);
 	const best = believed[0]!;
 	if (best.probability >= sureEnough && best.hypothesis.kind !== 'elsewhere') {
 		const ids = best.hypothesis.kind === 'one' ? [best.hypothesis.id] : best.hypothesis.ids;
 		// Heard both ways, or two at once: worth a walk.
 		const walk = by === 'radio' && (ids.length > 1 || answersOn(keyOf(ids), events).length > 1) ? 'lamp' : by;
-		const before = events.filter((event) => event.kind === 'answer' && (event.by === 'radio') === (walk === 'radio'));
+		const before = events.filter(
+			(event) => event.kind === 'answer' && (event.by === 'radio') === (walk === 'radio')
+		);
 		if (!unseen.has(keyOf(ids)) && timesAsked(ids, before) < askedAtMost)
 			return asMove(
 				ids,
@@ -217,13 +263,16 @@ function bySingles(
 	const planned = settings.sets ? planSets(items, rest, look) : planOrder(items, rest, look);
 	const off = planned.first.map((k) => weighty[k]!.id);
 	// The same test again would mostly say the same again: what is still open is open for another reason.
-	if (answersOn(keyOf(off), events).length > 0) return byInformation(free, settings, by, believed, unseen, events);
+	if (answersOn(keyOf(off), events).length > 0)
+		return byInformation(free, settings, by, believed, unseen, events);
 	if (!unseen.has(keyOf(off))) {
 		const why = off.length > 1 ? 'halves' : 'likeliest';
 		return asMove(off, by, why, planned.method, believed, planned);
 	}
 	// What could not be made out is left for later: the next one of the order.
-	const order = [...free].sort((a, b) => chance.get(b.id)! / (look + b.costS) - chance.get(a.id)! / (look + a.costS));
+	const order = [...free].sort(
+		(a, b) => chance.get(b.id)! / (look + b.costS) - chance.get(a.id)! / (look + a.costS)
+	);
 	const open = order.filter(({ id }) => timesAsked([id], events) < askedAtMost);
 	const other = open.find(({ id }) => !unseen.has(keyOf([id]))) ?? open[0];
 	return other ? asMove([other.id], by, 'again', 'oneByOne', believed) : null;
@@ -240,7 +289,11 @@ function byInformation(
 ): Move | null {
 	const share = new Map(free.map(({ id }) => [id, 0]));
 	for (const { hypothesis, probability } of believed)
-		for (const id of hypothesis.kind === 'one' ? [hypothesis.id] : hypothesis.kind === 'two' ? hypothesis.ids : [])
+		for (const id of hypothesis.kind === 'one'
+			? [hypothesis.id]
+			: hypothesis.kind === 'two'
+				? hypothesis.ids
+				: [])
 			if (share.has(id)) share.set(id, share.get(id)! + probability);
 	const order = [...free].sort((a, b) => share.get(b.id)! - share.get(a.id)!);
 	const ids = order.map(({ id }) => id);
@@ -259,7 +312,10 @@ function byInformation(
 	let bestGain = -Infinity;
 	for (const set of sets) {
 		const off = new Set(set);
-		const dark = believed.reduce((sum, { hypothesis, probability }) => sum + (darkWith(hypothesis, off) ? probability : 0), 0);
+		const dark = believed.reduce(
+			(sum, { hypothesis, probability }) => sum + (darkWith(hypothesis, off) ? probability : 0),
+			0
+		);
 		const cost = look + set.reduce((sum, id) => sum + costOf.get(id)!, 0);
 		const told = dark * certainty + (1 - dark) * (1 - certainty);
 		const asked = answersOn(keyOf(set), events).length;
@@ -277,7 +333,9 @@ function startingWith(
 	look: number
 ): Pick<Planned, 'expectedS' | 'expectedTests'> {
 	const ratio = ({ id, costS }: Candidate) => chance.get(id)! / (look + costS);
-	const ordered = [...free].sort((a, b) => Number(b.id === first) - Number(a.id === first) || ratio(b) - ratio(a));
+	const ordered = [...free].sort(
+		(a, b) => Number(b.id === first) - Number(a.id === first) || ratio(b) - ratio(a)
+	);
 	const items: Item[] = ordered.map(({ id, costS }) => ({ probability: chance.get(id)!, costS }));
 	const rest = Math.max(0, 1 - items.reduce((sum, { probability }) => sum + probability, 0));
 	return costOfOrder(
@@ -288,8 +346,10 @@ function startingWith(
 	);
 }
 
-const entropy = (p: number): number => (p <= 0 || p >= 1 ? 0 : -p * Math.log2(p) - (1 - p) * Math.log2(1 - p));
-export const lookCostS = (by: Exclude<Means, 'signal'>, { walkS }: SearchSettings): number => (by === 'lamp' ? walkS : lookS[by]);
+const entropy = (p: number): number =>
+	p <= 0 || p >= 1 ? 0 : -p * Math.log2(p) - (1 - p) * Math.log2(1 - p);
+export const lookCostS = (by: Exclude<Means, 'signal'>, { walkS }: SearchSettings): number =>
+	by === 'lamp' ? walkS : lookS[by];
 
 function asMove(
 	off: readonly string[],
@@ -300,7 +360,10 @@ function asMove(
 	planned?: Pick<Planned, 'expectedS' | 'expectedTests'>
 ): Move {
 	const set = new Set(off);
-	const chance = believed.reduce((sum, { hypothesis, probability }) => sum + (darkWith(hypothesis, set) ? probability : 0), 0);
+	const chance = believed.reduce(
+		(sum, { hypothesis, probability }) => sum + (darkWith(hypothesis, set) ? probability : 0),
+		0
+	);
 	return {
 		kind: 'switch',
 		off,
@@ -309,6 +372,8 @@ function asMove(
 		method,
 		chance,
 		// By lamp every look is a walk; heard or called, only the last one is, to prove it.
-		expected: planned ? { walks: by === 'lamp' ? planned.expectedTests : 1, seconds: planned.expectedS } : null
+		expected: planned
+			? { walks: by === 'lamp' ? planned.expectedTests : 1, seconds: planned.expectedS }
+			: null
 	};
 }

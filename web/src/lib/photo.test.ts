@@ -2,7 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { photoTypeOf } from './photo';
 
 const bytes = (...values: (number | string)[]) =>
-	new Uint8Array(values.flatMap((value) => (typeof value === 'number' ? [value] : [...value].map((letter) => letter.charCodeAt(0)))));
+	new Uint8Array(
+		values.flatMap((value) =>
+			typeof value === 'number' ? [value] : [...value].map((letter) => letter.charCodeAt(0))
+		)
+	);
 
 describe('what a file is', () => {
 	it('goes by its content: three kinds of picture, and nothing that only calls itself one', () => {

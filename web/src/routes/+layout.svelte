@@ -4,5 +4,7 @@
 	let { children } = $props();
 </script>
 
-<svelte:head><link rel="preload" as="font" type="font/woff2" href={type} crossorigin="anonymous" /></svelte:head>
+<svelte:head
+	><link rel="preload" as="font" type="font/woff2" href={type} crossorigin="anonymous" /></svelte:head
+>
 {@render children()}

@@ -54,13 +54,21 @@ function make(house: House, edit: Edit): Changed {
 		case 'renameHome':
 			return changed({ ...house, name: edit.name });
 		case 'addRoom':
-			if (house.rooms.some(({ name }) => sameName(name, edit.name))) return refused({ code: 'nameTaken', name: edit.name });
-			return changed({ ...house, rooms: [...house.rooms, { id: freshId(edit.name, 'room', idsOf(house.rooms)), name: edit.name }] });
+			if (house.rooms.some(({ name }) => sameName(name, edit.name)))
+				return refused({ code: 'nameTaken', name: edit.name });
+			return changed({
+				...house,
+				rooms: [...house.rooms, { id: freshId(edit.name, 'room', idsOf(house.rooms)), name: edit.name }]
+			});
 		case 'renameRoom':
-			if (!house.rooms.some(({ id }) => id === edit.room)) return refused({ code: 'unknown', what: 'room', id: edit.room });
+			if (!house.rooms.some(({ id }) => id === edit.room))
+				return refused({ code: 'unknown', what: 'room', id: edit.room });
 			if (house.rooms.some(({ id, name }) => id !== edit.room && sameName(name, edit.name)))
 				return refused({ code: 'nameTaken', name: edit.name });
-			return changed({ ...house, rooms: house.rooms.map((room) => (room.id === edit.room ? { ...room, name: edit.name } : room)) });
+			return changed({
+				...house,
+				rooms: house.rooms.map((room) => (room.id === edit.room ? { ...room, name: edit.name } : room))
+			});
 		case 'removeRoom': {
 			const boxes = house.boxes.filter(({ room }) => room === edit.room).length;
 			if (boxes > 0) return refused({ code: 'roomInUse', room: edit.room, boxes });
@@ -87,20 +95,27 @@ function make(house: House, edit: Edit): Changed {
 		case 'wireBox':
 			return atBox(house, edit);
 		case 'addFinding':
-			if (!findBreaker(house, edit.breaker)) return refused({ code: 'unknown', what: 'breaker', id: edit.breaker });
+			if (!findBreaker(house, edit.breaker))
+				return refused({ code: 'unknown', what: 'breaker', id: edit.breaker });
 			if (!findBox(house, edit.box)) return refused({ code: 'unknown', what: 'box', id: edit.box });
 			return changed(
 				withBreaker(house, edit.breaker, (breaker) => ({
 					...breaker,
-					findings: [...breaker.findings, { finding: edit.finding, box: edit.box, on: edit.on, how: edit.how }]
+					findings: [
+						...breaker.findings,
+						{ finding: edit.finding, box: edit.box, on: edit.on, how: edit.how }
+					]
 				}))
 			);
 		case 'addLoad':
 			return addLoad(house, edit);
 		case 'removeLoad':
-			if (!house.loads.some(({ id }) => id === edit.load)) return refused({ code: 'unknown', what: 'load', id: edit.load });
+			if (!house.loads.some(({ id }) => id === edit.load))
+				return refused({ code: 'unknown', what: 'load', id: edit.load });
 			return changed({ ...house, loads: house.loads.filter(({ id }) => id !== edit.load) });
 		case 'replaceHouse':
-			return edit.house.region === house.region ? changed(edit.house) : refused({ code: 'otherRegion', region: edit.house.region });
+			return edit.house.region === house.region
+				? changed(edit.house)
+				: refused({ code: 'otherRegion', region: edit.house.region });
 	}
 }

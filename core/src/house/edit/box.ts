@@ -7,16 +7,24 @@ import type { EditOf } from './edits';
 import { freshId, idsOf, sameName } from './ids';
 
 /** Changes at boxes: their place in the chain, their names, what is plugged in. */
-export function atBox(house: House, edit: EditOf<'addOutlet' | 'setBox' | 'removeBox' | 'placeBox' | 'unplaceBox' | 'wireBox'>): Changed {
+export function atBox(
+	house: House,
+	edit: EditOf<'addOutlet' | 'setBox' | 'removeBox' | 'placeBox' | 'unplaceBox' | 'wireBox'>
+): Changed {
 	const roomId = 'room' in edit ? edit.room : undefined;
-	if (roomId !== undefined && !house.rooms.some(({ id }) => id === roomId)) return refused({ code: 'unknown', what: 'room', id: roomId });
+	if (roomId !== undefined && !house.rooms.some(({ id }) => id === roomId))
+		return refused({ code: 'unknown', what: 'room', id: roomId });
 	if (edit.do === 'addOutlet') return addOutlet(house, edit);
 	const box = findBox(house, edit.box);
 	if (!box) return refused({ code: 'unknown', what: 'box', id: edit.box });
 	switch (edit.do) {
 		case 'setBox': {
 			const set = { ...box, name: edit.name ?? box.name, room: edit.room ?? box.room };
-			if (house.boxes.some((other) => other !== box && other.room === set.room && sameName(other.name, set.name)))
+			if (
+				house.boxes.some(
+					(other) => other !== box && other.room === set.room && sameName(other.name, set.name)
+				)
+			)
 				return refused({ code: 'nameTaken', name: set.name });
 			return changed(withBox(house, box.id, () => set));
 		}
@@ -29,12 +37,16 @@ export function atBox(house: House, edit: EditOf<'addOutlet' | 'setBox' | 'remov
 				loads: off.house.loads.filter((load) => load.box !== box.id),
 				panels: off.house.panels.map((panel) => ({
 					...panel,
-					breakers: panel.breakers.map((breaker) => ({ ...breaker, findings: breaker.findings.filter((found) => found.box !== box.id) }))
+					breakers: panel.breakers.map((breaker) => ({
+						...breaker,
+						findings: breaker.findings.filter((found) => found.box !== box.id)
+					}))
 				}))
 			});
 		}
 		case 'placeBox': {
-			if (edit.spot.after !== 'panel' && edit.spot.after.box === box.id) return refused({ code: 'afterItself', box: box.id });
+			if (edit.spot.after !== 'panel' && edit.spot.after.box === box.id)
+				return refused({ code: 'afterItself', box: box.id });
 			const off = unplace(house, box.id);
 			return off.ok ? place(off.house, box.id, edit.spot) : off;
 		}
@@ -47,18 +59,30 @@ export function atBox(house: House, edit: EditOf<'addOutlet' | 'setBox' | 'remov
 
 function addOutlet(house: House, { room, name, kind, ratingA, spot }: EditOf<'addOutlet'>): Changed {
 	if (house.boxes.length >= 1000) return refused({ code: 'tooLarge', what: 'boxes' });
-	if (house.boxes.some((other) => other.room === room && sameName(other.name, name))) return refused({ code: 'nameTaken', name });
+	if (house.boxes.some((other) => other.room === room && sameName(other.name, name)))
+		return refused({ code: 'nameTaken', name });
 	const circuit = spot && findCircuit(house, spot.circuit);
 	const usual = usualDevice(house.region, (circuit && findBreaker(house, circuit.breaker)?.ratingA) ?? 15);
-	const device = { ...usual, ...(kind && kind !== usual.kind ? bareDevice(kind) : {}), ...(ratingA ? { ratingA } : {}) } as Device;
+	const device = {
+		...usual,
+		...(kind && kind !== usual.kind ? bareDevice(kind) : {}),
+		...(ratingA ? { ratingA } : {})
+	} as Device;
 	const id = freshId(`${room}-${name}`, 'outlet', idsOf(house.boxes));
 	const box = { id, room, name, use: 'outlet' as const, device, material: 'metal' as const };
-	const added = { ...house, boxes: [...house.boxes, { ...box, joints: [], terminations: [], pigtails: [], worries: [], history: [] }] };
+	const added = {
+		...house,
+		boxes: [...house.boxes, { ...box, joints: [], terminations: [], pigtails: [], worries: [], history: [] }]
+	};
 	return spot ? place(added, id, spot) : changed(added);
 }
 
 const bareDevice = (kind: 'duplex' | 'twoSlot' | 'single' | 'socketSingle' | 'socketTwin'): Device => {
-	const common = { ratingA: kind.startsWith('socket') ? 13 : 15, tamperResistant: false, contacts: 'good' as const };
+	const common = {
+		ratingA: kind.startsWith('socket') ? 13 : 15,
+		tamperResistant: false,
+		contacts: 'good' as const
+	};
 	switch (kind) {
 		case 'duplex':
 			return usualDevice('us', 15);
@@ -80,6 +104,14 @@ export function addLoad(house: House, { box: boxId, half, name, matters }: EditO
 	const at = half ?? (box.device ? deviceModel(box.device).halves[0] : undefined);
 	if (at === undefined) return refused({ code: 'notAnOutlet', box: boxId });
 	const id = freshId(name, 'load', idsOf(house.loads));
-	const load = { id, name, box: boxId, half: at, resistanceOhm: unknownLoadOhm, on: true, ...(matters ? { matters } : {}) };
+	const load = {
+		id,
+		name,
+		box: boxId,
+		half: at,
+		resistanceOhm: unknownLoadOhm,
+		on: true,
+		...(matters ? { matters } : {})
+	};
 	return changed({ ...house, loads: [...house.loads, load] });
 }

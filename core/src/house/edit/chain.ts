@@ -1,4 +1,13 @@
-import { cablesInBox, circuitsInBox, circuitsOfCable, findBox, findBreaker, findCircuit, panelOf, withBox } from '../lookup';
+import {
+	cablesInBox,
+	circuitsInBox,
+	circuitsOfCable,
+	findBox,
+	findBreaker,
+	findCircuit,
+	panelOf,
+	withBox
+} from '../lookup';
 import { canBeWired, cableConductors, standardWiring, usualSize } from '../standard';
 import { chainOfCircuit } from '../topology';
 import type { Box, Cable, House } from '../schema';
@@ -8,7 +17,8 @@ import { freshId, idsOf } from './ids';
 /** Cable laid where nobody has measured: half of 8 m from the panel, 4 m between boxes. Marked `assumed`. */
 const assumedLengthM = { fromPanel: 10, between: 4 };
 
-export type Changed = { readonly ok: true; readonly house: House } | { readonly ok: false; readonly refusal: EditRefusal };
+export type Changed =
+	{ readonly ok: true; readonly house: House } | { readonly ok: false; readonly refusal: EditRefusal };
 export const changed = (house: House): Changed => ({ ok: true, house });
 export const refused = (refusal: EditRefusal): Changed => ({ ok: false, refusal });
 
@@ -21,7 +31,8 @@ export function place(house: House, boxId: string, { circuit: circuitId, after, 
 	if (!circuit) return refused({ code: 'unknown', what: 'circuit', id: circuitId });
 	if (!findBox(house, boxId)) return refused({ code: 'unknown', what: 'box', id: boxId });
 	const own = circuitsInBox(house, boxId);
-	if (own.length > 0) return refused({ code: 'onTwoChains', box: boxId, circuits: [...idsOf(own), circuitId] });
+	if (own.length > 0)
+		return refused({ code: 'onTwoChains', box: boxId, circuits: [...idsOf(own), circuitId] });
 	const from: Cable['from'] = after === 'panel' ? { panel: panelOf(house, circuit.breaker)!.id } : after;
 	if (after !== 'panel') {
 		if (!findBox(house, after.box)) return refused({ code: 'unknown', what: 'box', id: after.box });
@@ -37,7 +48,9 @@ export function place(house: House, boxId: string, { circuit: circuitId, after, 
 	}
 	// A ring's last box has its way back to the panel: the new box comes between.
 	if (after !== 'panel' && following.to.box === after.box) {
-		const cables = house.cables.map((cable) => (cable === following ? { ...cable, to: { box: boxId } } : cable));
+		const cables = house.cables.map((cable) =>
+			cable === following ? { ...cable, to: { box: boxId } } : cable
+		);
 		const onward = { ...laid, from, to: { box: boxId } };
 		const passed = renamed({ ...house, cables: [...cables, onward] }, after.box, following.id, laid.id);
 		return changed(rewired(passed, boxId));
@@ -71,7 +84,10 @@ export function unplace(house: House, boxId: string): Changed {
 		if (!('box' in last.from)) return changed(without(bare, [back.id, last.id]));
 		const before = last.from.box;
 		const kept = without(bare, [last.id]);
-		const joined = { ...kept, cables: kept.cables.map((cable) => (cable.id === back.id ? { ...cable, to: { box: before } } : cable)) };
+		const joined = {
+			...kept,
+			cables: kept.cables.map((cable) => (cable.id === back.id ? { ...cable, to: { box: before } } : cable))
+		};
 		return changed(renamed(joined, before, last.id, back.id));
 	}
 	const [onward, ...branches] = out;
@@ -98,10 +114,15 @@ export function unplace(house: House, boxId: string): Changed {
 export function split(house: House, boxId: string, circuitId: string, breakerId: string): Changed {
 	const [circuit] = circuitsInBox(house, boxId);
 	const into = cablesInBox(house, boxId).find(({ end, cable }) => end === 'to' && 'box' in cable.from)?.cable;
-	if (!circuit || !into || !('box' in into.from) || circuit.arrangement === 'ring') return refused({ code: 'nothingToSplit', box: boxId });
+	if (!circuit || !into || !('box' in into.from) || circuit.arrangement === 'ring')
+		return refused({ code: 'nothingToSplit', box: boxId });
 	const after = new Set([boxId]);
 	for (const { box } of chainOfCircuit(house, circuit.id))
-		if (cablesInBox(house, box.id).some(({ cable, end }) => end === 'to' && 'box' in cable.from && after.has(cable.from.box)))
+		if (
+			cablesInBox(house, box.id).some(
+				({ cable, end }) => end === 'to' && 'box' in cable.from && after.has(cable.from.box)
+			)
+		)
 			after.add(box.id);
 	const before = into.from.box;
 	const panel = panelOf(house, breakerId)!.id;
@@ -121,7 +142,10 @@ function nextCable(house: House, circuitId: string, after: Spot['after']): Cable
 	if (after === 'panel') return cables.find(({ from }) => 'panel' in from);
 	const onward = cables.find(({ from }) => 'box' in from && from.box === after.box);
 	return (
-		onward ?? (cables.filter(({ to }) => to.box === after.box).length > 1 ? cables.findLast(({ to }) => to.box === after.box) : undefined)
+		onward ??
+		(cables.filter(({ to }) => to.box === after.box).length > 1
+			? cables.findLast(({ to }) => to.box === after.box)
+			: undefined)
 	);
 }
 
@@ -162,8 +186,13 @@ export function rewire(house: House, boxId: string, way: 'ownScrews' | 'pigtails
 /** A box wired as is usual for the cables it has, the supply first; or the way it is said to be. */
 function rewired(house: House, boxId: string | null, way?: 'ownScrews' | 'pigtails'): House {
 	if (boxId === null) return house;
-	const cables = [...cablesInBox(house, boxId)].sort((a, b) => Number(b.end === 'to') - Number(a.end === 'to')).map(({ cable }) => cable);
-	return withBox(house, boxId, (box) => ({ ...box, ...standardWiring(house.region, box, cables, undefined, way) }));
+	const cables = [...cablesInBox(house, boxId)]
+		.sort((a, b) => Number(b.end === 'to') - Number(a.end === 'to'))
+		.map(({ cable }) => cable);
+	return withBox(house, boxId, (box) => ({
+		...box,
+		...standardWiring(house.region, box, cables, undefined, way)
+	}));
 }
 
 const without = (house: House, cables: readonly string[]): House => ({

@@ -6,9 +6,13 @@ import type { EditOf } from './edits';
 import { freshId, idsOf } from './ids';
 
 /** Changes at circuits. */
-export function atCircuit(house: House, edit: EditOf<'addCircuit' | 'setCircuit' | 'removeCircuit' | 'splitCircuit'>): Changed {
+export function atCircuit(
+	house: House,
+	edit: EditOf<'addCircuit' | 'setCircuit' | 'removeCircuit' | 'splitCircuit'>
+): Changed {
 	const breakerId = 'breaker' in edit ? edit.breaker : undefined;
-	if (breakerId !== undefined && !findBreaker(house, breakerId)) return refused({ code: 'unknown', what: 'breaker', id: breakerId });
+	if (breakerId !== undefined && !findBreaker(house, breakerId))
+		return refused({ code: 'unknown', what: 'breaker', id: breakerId });
 	switch (edit.do) {
 		case 'addCircuit':
 			return changed(withCircuit(house, edit.name, edit.breaker).house);
@@ -20,11 +24,14 @@ export function atCircuit(house: House, edit: EditOf<'addCircuit' | 'setCircuit'
 			return changed({
 				...house,
 				circuits: house.circuits.map((each) => (each === circuit ? set : each)),
-				cables: house.cables.map((cable) => (cable.circuit === circuit.id && 'panel' in cable.from ? { ...cable, from: { panel } } : cable))
+				cables: house.cables.map((cable) =>
+					cable.circuit === circuit.id && 'panel' in cable.from ? { ...cable, from: { panel } } : cable
+				)
 			});
 		}
 		case 'removeCircuit': {
-			if (!findCircuit(house, edit.circuit)) return refused({ code: 'unknown', what: 'circuit', id: edit.circuit });
+			if (!findCircuit(house, edit.circuit))
+				return refused({ code: 'unknown', what: 'circuit', id: edit.circuit });
 			const boxes = chainOfCircuit(house, edit.circuit).length;
 			if (boxes > 0) return refused({ code: 'circuitInUse', circuit: edit.circuit, boxes });
 			return changed({ ...house, circuits: house.circuits.filter(({ id }) => id !== edit.circuit) });
@@ -39,5 +46,8 @@ export function atCircuit(house: House, edit: EditOf<'addCircuit' | 'setCircuit'
 
 const withCircuit = (house: House, name: string, breaker: string): { house: House; id: string } => {
 	const id = freshId(name, 'circuit', idsOf(house.circuits));
-	return { id, house: { ...house, circuits: [...house.circuits, { id, name, breaker, arrangement: 'radial' }] } };
+	return {
+		id,
+		house: { ...house, circuits: [...house.circuits, { id, name, breaker, arrangement: 'radial' }] }
+	};
 };

@@ -31,14 +31,24 @@ describe('placing boxes on chains', () => {
 			name: 'cutting table',
 			spot: { circuit: 'sewing', after: { box: 'sewing-east-wall' } }
 		});
-		expect(chain(house, 'sewing')).toEqual([sewing[0], sewing[1], 'sewing-cutting-table', sewing[2], sewing[3]]);
+		expect(chain(house, 'sewing')).toEqual([
+			sewing[0],
+			sewing[1],
+			'sewing-cutting-table',
+			sewing[2],
+			sewing[3]
+		]);
 		for (const box of chain(house, 'sewing')) expect(voltsAt(house, box, 'upper')).toBeGreaterThan(119);
 		// Wiring that somebody has seen is not made up anew.
 		expect(findBox(house, 'sewing-east-wall')).toEqual(findBox(fennelLaneRecorded(), 'sewing-east-wall'));
 	});
 
 	it('a chain is put in another order', () => {
-		const house = after(fennelLaneRecorded(), { do: 'placeBox', box: 'sewing-closet', spot: { circuit: 'sewing', after: 'panel' } });
+		const house = after(fennelLaneRecorded(), {
+			do: 'placeBox',
+			box: 'sewing-closet',
+			spot: { circuit: 'sewing', after: 'panel' }
+		});
 		expect(chain(house, 'sewing')).toEqual([sewing[3], sewing[0], sewing[1], sewing[2]]);
 		for (const box of chain(house, 'sewing')) expect(voltsAt(house, box, 'upper')).toBeGreaterThan(119);
 	});
@@ -51,7 +61,8 @@ describe('placing boxes on chains', () => {
 		});
 		expect(chain(house, 'sewing')).toEqual([sewing[0], sewing[2], sewing[3]]);
 		expect(chain(house, 'music')[2]).toBe('sewing-east-wall');
-		for (const box of [...chain(house, 'sewing'), ...chain(house, 'music')]) expect(voltsAt(house, box, 'upper')).toBeGreaterThan(119);
+		for (const box of [...chain(house, 'sewing'), ...chain(house, 'music')])
+			expect(voltsAt(house, box, 'upper')).toBeGreaterThan(119);
 	});
 
 	it('a branch leaves what follows where it is', () => {
@@ -71,11 +82,18 @@ describe('placing boxes on chains', () => {
 		for (const box of ['landing-airing-cupboard', 'back-bedroom-door', 'box-room-door'])
 			for (const house of [
 				after(ring, { do: 'unplaceBox', box }),
-				after(ring, { do: 'addOutlet', room: 'landing', name: 'new', spot: { circuit: 'up-ring', after: { box } } })
+				after(ring, {
+					do: 'addOutlet',
+					room: 'landing',
+					name: 'new',
+					spot: { circuit: 'up-ring', after: { box } }
+				})
 			]) {
 				const legs = house.cables.filter(({ circuit, from }) => circuit === 'up-ring' && 'panel' in from);
 				expect(legs).toHaveLength(2);
-				expect(house.cables.filter(({ circuit }) => circuit === 'up-ring')).toHaveLength(chain(house, 'up-ring').length + 1);
+				expect(house.cables.filter(({ circuit }) => circuit === 'up-ring')).toHaveLength(
+					chain(house, 'up-ring').length + 1
+				);
 				for (const each of chain(house, 'up-ring')) expect(voltsAt(house, each, 'left')).toBeGreaterThan(238);
 			}
 	});
@@ -103,8 +121,13 @@ describe('panels', () => {
 			label: '',
 			...(tandem ? { tandem } : {})
 		});
-		expect(after(base, thin('a'), thin('b')).panels[0]!.breakers.filter(({ spaces }) => spaces[0] === 22)).toHaveLength(2);
-		expect(refusal(base, thin('a'), thin('a'))).toMatchObject({ code: 'wouldBeWrong', problem: { code: 'spaceTaken' } });
+		expect(
+			after(base, thin('a'), thin('b')).panels[0]!.breakers.filter(({ spaces }) => spaces[0] === 22)
+		).toHaveLength(2);
+		expect(refusal(base, thin('a'), thin('a'))).toMatchObject({
+			code: 'wouldBeWrong',
+			problem: { code: 'spaceTaken' }
+		});
 		expect(refusal(base, thin('a'), thin(undefined))).toMatchObject({ problem: { code: 'spaceTaken' } });
 	});
 
@@ -123,7 +146,10 @@ describe('panels', () => {
 				voltsAt(
 					{
 						...house,
-						panels: house.panels.map((panel) => ({ ...panel, breakers: panel.breakers.map((each) => ({ ...each, on: each.id !== off })) }))
+						panels: house.panels.map((panel) => ({
+							...panel,
+							breakers: panel.breakers.map((each) => ({ ...each, on: each.id !== off }))
+						}))
 					},
 					'shed-bench',
 					'upper'
@@ -133,11 +159,27 @@ describe('panels', () => {
 
 	it('says why not, and changes nothing', () => {
 		const house = fennelLaneRecorded();
-		expect(refusal(house, { do: 'removeBreaker', breaker: 'b11' })).toMatchObject({ code: 'breakerInUse', circuits: ['Sewing room'] });
-		expect(refusal(house, { do: 'setBreaker', breaker: 'b1', spaces: [2] })).toMatchObject({ problem: { code: 'spaceTaken', space: 2 } });
-		expect(refusal(house, { do: 'setBreaker', breaker: 'b5', spaces: [5, 6] })).toMatchObject({ problem: { code: 'twoPoleAcross' } });
-		expect(refusal(house, { do: 'removeRoom', room: 'sewing' })).toMatchObject({ code: 'roomInUse', boxes: 4 });
-		expect(refusal(house, { do: 'placeBox', box: sewing[0]!, spot: { circuit: 'sewing', after: { box: sewing[0]! } } })).toMatchObject({
+		expect(refusal(house, { do: 'removeBreaker', breaker: 'b11' })).toMatchObject({
+			code: 'breakerInUse',
+			circuits: ['Sewing room']
+		});
+		expect(refusal(house, { do: 'setBreaker', breaker: 'b1', spaces: [2] })).toMatchObject({
+			problem: { code: 'spaceTaken', space: 2 }
+		});
+		expect(refusal(house, { do: 'setBreaker', breaker: 'b5', spaces: [5, 6] })).toMatchObject({
+			problem: { code: 'twoPoleAcross' }
+		});
+		expect(refusal(house, { do: 'removeRoom', room: 'sewing' })).toMatchObject({
+			code: 'roomInUse',
+			boxes: 4
+		});
+		expect(
+			refusal(house, {
+				do: 'placeBox',
+				box: sewing[0]!,
+				spot: { circuit: 'sewing', after: { box: sewing[0]! } }
+			})
+		).toMatchObject({
 			code: 'afterItself'
 		});
 		expect(refusal(house, { do: 'addRoom', name: ' sewing  ROOM' })).toMatchObject({ code: 'nameTaken' });
@@ -179,7 +221,9 @@ it('a new home is built up from nothing, with names in any script', () => {
 
 it('whatever outlets are moved about, in whatever order, the house stays right and everything placed is live', () => {
 	const base = fennelLaneRecorded();
-	const boxes = base.boxes.filter(({ room }) => ['sewing', 'music', 'nursery', 'porch', 'hall'].includes(room)).map(({ id }) => id);
+	const boxes = base.boxes
+		.filter(({ room }) => ['sewing', 'music', 'nursery', 'porch', 'hall'].includes(room))
+		.map(({ id }) => id);
 	const circuits = ['sewing', 'music', 'nursery', 'porch'];
 	const move = fc.record({
 		box: fc.constantFrom(...boxes),
@@ -205,11 +249,15 @@ it('whatever outlets are moved about, in whatever order, the house stays right a
 				house = edited.house;
 			}
 			expect(parseHouse(structuredClone(house))).toMatchObject({ ok: true });
-			const placed = house.boxes.filter((box) => boxes.includes(box.id) && box.use === 'outlet' && box.terminations.length > 0);
+			const placed = house.boxes.filter(
+				(box) => boxes.includes(box.id) && box.use === 'outlet' && box.terminations.length > 0
+			);
 			const { solution } = settle({ ...house, loads: [] });
 			if (solution.outcome === 'singular') throw new Error('singular');
 			for (const { id } of placed)
-				expect(magnitude(solution.voltageV.get(points.contact(id, 'upper', 'hot')) ?? { re: 0, im: 0 })).toBeGreaterThan(119);
+				expect(
+					magnitude(solution.voltageV.get(points.contact(id, 'upper', 'hot')) ?? { re: 0, im: 0 })
+				).toBeGreaterThan(119);
 			const chained = new Set(house.circuits.flatMap(({ id }) => chain(house, id)));
 			expect(placed.filter(({ id }) => !chained.has(id))).toEqual([]);
 		}),
@@ -224,7 +272,9 @@ const withSupplies = (home: House): House => ({
 	name: `${home.name}, supplies found`,
 	boxes: home.boxes.map((box) => {
 		const into = home.cables.find(({ to }) => to.box === box.id);
-		return into ? { ...box, supply: { cables: [into.id], by: 'resistance', on: '2026-11-25', readings: [] } } : box;
+		return into
+			? { ...box, supply: { cables: [into.id], by: 'resistance', on: '2026-11-25', readings: [] } }
+			: box;
 	})
 });
 
@@ -241,23 +291,27 @@ describe('a supply cable found by test', () => {
 });
 
 describe('moving any outlet anywhere', () => {
-	it.each([fennelLaneRecorded(), tanneryRow(), withSupplies(fennelLaneRecorded()), withSupplies(tanneryRow())])(
-		'$name: is done, or refused for a reason that names what to do; never a house that is wrong',
-		(home) => {
-			const outlets = home.boxes.filter(({ use }) => use === 'outlet').map(({ id }) => id);
-			let done = 0;
-			for (const box of outlets)
-				for (const circuit of home.circuits) {
-					const there = chain(home, circuit.id).filter((id) => id !== box);
-					for (const spot of ['panel' as const, ...there.map((id) => ({ box: id }))]) {
-						const edited = editHouse(home, [{ do: 'placeBox', box, spot: { circuit: circuit.id, after: spot } }]);
-						if (edited.ok) {
-							done++;
-							expect(chain(edited.house, circuit.id)).toContain(box);
-						} else expect([box, circuit.id, spot, edited.refusal.code]).not.toContain('wouldBeWrong');
-					}
+	it.each([
+		fennelLaneRecorded(),
+		tanneryRow(),
+		withSupplies(fennelLaneRecorded()),
+		withSupplies(tanneryRow())
+	])('$name: is done, or refused for a reason that names what to do; never a house that is wrong', (home) => {
+		const outlets = home.boxes.filter(({ use }) => use === 'outlet').map(({ id }) => id);
+		let done = 0;
+		for (const box of outlets)
+			for (const circuit of home.circuits) {
+				const there = chain(home, circuit.id).filter((id) => id !== box);
+				for (const spot of ['panel' as const, ...there.map((id) => ({ box: id }))]) {
+					const edited = editHouse(home, [
+						{ do: 'placeBox', box, spot: { circuit: circuit.id, after: spot } }
+					]);
+					if (edited.ok) {
+						done++;
+						expect(chain(edited.house, circuit.id)).toContain(box);
+					} else expect([box, circuit.id, spot, edited.refusal.code]).not.toContain('wouldBeWrong');
 				}
-			expect(done).toBeGreaterThan(50);
-		}
-	);
+			}
+		expect(done).toBeGreaterThan(50);
+	});
 });

@@ -57,7 +57,12 @@ export const editSchema = z.discriminatedUnion('do', [
 		covers: z.array(id).max(84)
 	}),
 	z.strictObject({ do: z.literal('addCircuit'), breaker: id, name: title }),
-	z.strictObject({ do: z.literal('setCircuit'), circuit: id, name: title.optional(), breaker: id.optional() }),
+	z.strictObject({
+		do: z.literal('setCircuit'),
+		circuit: id,
+		name: title.optional(),
+		breaker: id.optional()
+	}),
 	z.strictObject({ do: z.literal('removeCircuit'), circuit: id }),
 	z.strictObject({ do: z.literal('splitCircuit'), box: id, breaker: id, name: title }),
 	z.strictObject({
@@ -81,7 +86,13 @@ export const editSchema = z.discriminatedUnion('do', [
 		on: z.iso.date(),
 		how: z.string().trim().max(500)
 	}),
-	z.strictObject({ do: z.literal('addLoad'), box: id, half: loadHalf.optional(), name: title, matters: z.enum(matters).optional() }),
+	z.strictObject({
+		do: z.literal('addLoad'),
+		box: id,
+		half: loadHalf.optional(),
+		name: title,
+		matters: z.enum(matters).optional()
+	}),
 	z.strictObject({ do: z.literal('removeLoad'), load: id }),
 	z.strictObject({ do: z.literal('replaceHouse'), house: houseSchema })
 ]);
@@ -92,7 +103,11 @@ export type EditOf<Kind extends Edit['do']> = Extract<Edit, { do: Kind }>;
 
 /** Why a change can't be made, as data. */
 export type EditRefusal =
-	| { readonly code: 'unknown'; readonly what: 'room' | 'box' | 'panel' | 'breaker' | 'circuit' | 'residual' | 'load'; readonly id: string }
+	| {
+			readonly code: 'unknown';
+			readonly what: 'room' | 'box' | 'panel' | 'breaker' | 'circuit' | 'residual' | 'load';
+			readonly id: string;
+	  }
 	| { readonly code: 'roomInUse'; readonly room: string; readonly boxes: number }
 	| { readonly code: 'breakerInUse'; readonly breaker: string; readonly circuits: readonly string[] }
 	| { readonly code: 'circuitInUse'; readonly circuit: string; readonly boxes: number }

@@ -22,4 +22,5 @@ export const idsOf = (items: readonly { readonly id: string }[]): string[] => it
 export const breakerIds = (house: House): string[] => idsOf(allBreakers(house));
 /** Two names are the same to a reader whatever their capitals and spaces. */
 export const sameName = (a: string, b: string): boolean => plainName(a) === plainName(b);
-export const plainName = (name: string): string => name.normalize('NFKC').toLocaleLowerCase().replace(/\s+/gu, ' ').trim();
+export const plainName = (name: string): string =>
+	name.normalize('NFKC').toLocaleLowerCase().replace(/\s+/gu, ' ').trim();

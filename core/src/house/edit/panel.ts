@@ -9,22 +9,36 @@ const withPanel = (house: House, panelId: string, change: (panel: Panel) => Pane
 	...house,
 	panels: house.panels.map((panel) => (panel.id === panelId ? change(panel) : panel))
 });
-export const withBreaker = (house: House, breakerId: string, change: (breaker: Breaker) => Breaker): House => ({
+export const withBreaker = (
+	house: House,
+	breakerId: string,
+	change: (breaker: Breaker) => Breaker
+): House => ({
 	...house,
 	panels: house.panels.map((panel) => ({
 		...panel,
 		breakers: panel.breakers.map((breaker) => (breaker.id === breakerId ? change(breaker) : breaker))
 	}))
 });
-const byFirstSpace = (a: Breaker, b: Breaker) => a.spaces[0]! - b.spaces[0]! || (a.tandem ?? '').localeCompare(b.tandem ?? '');
+const byFirstSpace = (a: Breaker, b: Breaker) =>
+	a.spaces[0]! - b.spaces[0]! || (a.tandem ?? '').localeCompare(b.tandem ?? '');
 
-type PanelEdit = EditOf<'setPanel' | 'addSubPanel' | 'removeSubPanel' | 'addBreaker' | 'setBreaker' | 'removeBreaker' | 'setResidual'>;
+type PanelEdit = EditOf<
+	| 'setPanel'
+	| 'addSubPanel'
+	| 'removeSubPanel'
+	| 'addBreaker'
+	| 'setBreaker'
+	| 'removeBreaker'
+	| 'setResidual'
+>;
 /** Changes at panels and their breakers. */
 export function atPanel(house: House, edit: PanelEdit): Changed {
 	switch (edit.do) {
 		case 'setPanel': {
 			const { do: _, panel: panelId, ...fields } = edit;
-			if (!house.panels.some(({ id }) => id === panelId)) return refused({ code: 'unknown', what: 'panel', id: panelId });
+			if (!house.panels.some(({ id }) => id === panelId))
+				return refused({ code: 'unknown', what: 'panel', id: panelId });
 			return changed(withPanel(house, panelId, (panel) => ({ ...panel, ...fields })));
 		}
 		case 'addSubPanel': {
@@ -38,7 +52,11 @@ export function atPanel(house: House, edit: PanelEdit): Changed {
 				spaces: edit.spaces,
 				mainRatingA: Math.max(10, feeding.ratingA),
 				mainOn: true,
-				fedFrom: { breaker: edit.breaker, lengthM: edit.lengthM, size: edit.size ?? usualSize(house.region, feeding.ratingA) },
+				fedFrom: {
+					breaker: edit.breaker,
+					lengthM: edit.lengthM,
+					size: edit.size ?? usualSize(house.region, feeding.ratingA)
+				},
 				breakers: [],
 				residualDevices: []
 			};
@@ -47,22 +65,33 @@ export function atPanel(house: House, edit: PanelEdit): Changed {
 		case 'removeSubPanel': {
 			const panel = house.panels.find(({ id }) => id === edit.panel);
 			if (!panel?.fedFrom) return refused({ code: 'unknown', what: 'panel', id: edit.panel });
-			if (panel.breakers.length > 0) return refused({ code: 'panelInUse', panel: panel.id, breakers: panel.breakers.length });
+			if (panel.breakers.length > 0)
+				return refused({ code: 'panelInUse', panel: panel.id, breakers: panel.breakers.length });
 			return changed({ ...house, panels: house.panels.filter((each) => each !== panel) });
 		}
 		case 'addBreaker': {
 			const { do: _, panel: panelId, tandem, type, ...fields } = edit;
-			if (!house.panels.some(({ id }) => id === panelId)) return refused({ code: 'unknown', what: 'panel', id: panelId });
+			if (!house.panels.some(({ id }) => id === panelId))
+				return refused({ code: 'unknown', what: 'panel', id: panelId });
 			const main = house.panels[0]!.id === panelId;
 			const added: Breaker = {
-				id: freshId(`${main ? 'b' : `${panelId}-`}${fields.spaces[0]}${tandem ?? ''}`, 'b', breakerIds(house)),
+				id: freshId(
+					`${main ? 'b' : `${panelId}-`}${fields.spaces[0]}${tandem ?? ''}`,
+					'b',
+					breakerIds(house)
+				),
 				...fields,
 				...(tandem ? { tandem } : {}),
 				...(type && type !== 'plain' ? { type } : {}),
 				on: true,
 				findings: []
 			};
-			return changed(withPanel(house, panelId, (panel) => ({ ...panel, breakers: [...panel.breakers, added].sort(byFirstSpace) })));
+			return changed(
+				withPanel(house, panelId, (panel) => ({
+					...panel,
+					breakers: [...panel.breakers, added].sort(byFirstSpace)
+				}))
+			);
 		}
 		case 'setBreaker': {
 			const { do: _, breaker: breakerId, tandem, type, ...fields } = edit;
@@ -77,12 +106,20 @@ export function atPanel(house: House, edit: PanelEdit): Changed {
 					...(nowType && nowType !== 'plain' ? { type: nowType } : {})
 				};
 			});
-			return changed({ ...set, panels: set.panels.map((panel) => ({ ...panel, breakers: [...panel.breakers].sort(byFirstSpace) })) });
+			return changed({
+				...set,
+				panels: set.panels.map((panel) => ({ ...panel, breakers: [...panel.breakers].sort(byFirstSpace) }))
+			});
 		}
 		case 'removeBreaker': {
-			if (!findBreaker(house, edit.breaker)) return refused({ code: 'unknown', what: 'breaker', id: edit.breaker });
-			const circuits = house.circuits.filter(({ breaker }) => breaker === edit.breaker).map(({ name }) => name);
-			const fed = house.panels.filter(({ fedFrom }) => fedFrom?.breaker === edit.breaker).map(({ name }) => name);
+			if (!findBreaker(house, edit.breaker))
+				return refused({ code: 'unknown', what: 'breaker', id: edit.breaker });
+			const circuits = house.circuits
+				.filter(({ breaker }) => breaker === edit.breaker)
+				.map(({ name }) => name);
+			const fed = house.panels
+				.filter(({ fedFrom }) => fedFrom?.breaker === edit.breaker)
+				.map(({ name }) => name);
 			if (circuits.length + fed.length > 0)
 				return refused({ code: 'breakerInUse', breaker: edit.breaker, circuits: [...circuits, ...fed] });
 			return changed({
@@ -102,13 +139,21 @@ export function atPanel(house: House, edit: PanelEdit): Changed {
 			if (!panel) return refused({ code: 'unknown', what: 'panel', id: panelId });
 			if (residual !== null && !panel.residualDevices.some(({ id }) => id === residual))
 				return refused({ code: 'unknown', what: 'residual', id: residual });
-			const id = residual ?? freshId(`rcd${panel.residualDevices.length + 1}`, 'rcd', idsOf(panel.residualDevices));
+			const id =
+				residual ?? freshId(`rcd${panel.residualDevices.length + 1}`, 'rcd', idsOf(panel.residualDevices));
 			const device = { id, tripMa, ratingA, covers, on: true };
 			const others = panel.residualDevices
 				.filter((each) => each.id !== residual)
 				.map((each) => ({ ...each, covers: each.covers.filter((covered) => !covers.includes(covered)) }));
-			const kept = (covers.length > 0 ? [...others, device] : others).filter((each) => each.covers.length > 0);
-			return changed(withPanel(house, panelId, (each) => ({ ...each, residualDevices: kept.sort((a, b) => a.id.localeCompare(b.id)) })));
+			const kept = (covers.length > 0 ? [...others, device] : others).filter(
+				(each) => each.covers.length > 0
+			);
+			return changed(
+				withPanel(house, panelId, (each) => ({
+					...each,
+					residualDevices: kept.sort((a, b) => a.id.localeCompare(b.id))
+				}))
+			);
 		}
 	}
 }

@@ -82,22 +82,30 @@
 		const slot = layout.slots.find((each) => each.id === id);
 		return slot ? { x: slot.x + slot.width / 2, y: slot.y + slot.height / 2 } : null;
 	}
-	const amps = (a: number) => (Math.abs(a) < 1 ? `${Math.abs(a * 1000).toFixed(0)} mA` : `${Math.abs(a).toFixed(1)} A`);
-	const volts = (one: Seen | undefined) => (one?.toEarthV === null ? 'floats' : `${(one?.toEarthV ?? 0).toFixed(0)} V`);
+	const amps = (a: number) =>
+		Math.abs(a) < 1 ? `${Math.abs(a * 1000).toFixed(0)} mA` : `${Math.abs(a).toFixed(1)} A`;
+	const volts = (one: Seen | undefined) =>
+		one?.toEarthV === null ? 'floats' : `${(one?.toEarthV ?? 0).toFixed(0)} V`;
 	/** What a layer writes beside a conductor. */
 	function note(wire: DrawnWire): string {
 		const one = seen.get(wire.id);
-		if (!one || layer === 'none' || layer === 'guards') return wire.mark ? `“${wire.mark}”` : colourWords[wire.colour];
+		if (!one || layer === 'none' || layer === 'guards')
+			return wire.mark ? `“${wire.mark}”` : colourWords[wire.colour];
 		if (layer === 'current') return Math.abs(one.currentA ?? 0) < 0.0005 ? '' : amps(one.currentA!);
 		if (layer === 'potential') return volts(one);
 		return `${(one.touch?.milliamperes ?? 0).toFixed(one.touch && one.touch.milliamperes < 10 ? 1 : 0)} mA`;
 	}
 	const say = (id: string, what: string) => {
 		const one = seen.get(id);
-		return one ? `${what}, ${one.toEarthV === null ? 'floating' : `${one.toEarthV.toFixed(1)} volts to earth`}` : what;
+		return one
+			? `${what}, ${one.toEarthV === null ? 'floating' : `${one.toEarthV.toFixed(1)} volts to earth`}`
+			: what;
 	};
 	const wireSays = (wire: DrawnWire) =>
-		say(wire.id, `${colourWords[wire.colour]}, ${wire.cable ? `cable ${wire.cable}` : 'pigtail'}, ${placeWords(wire.at, house)}`);
+		say(
+			wire.id,
+			`${colourWords[wire.colour]}, ${wire.cable ? `cable ${wire.cable}` : 'pigtail'}, ${placeWords(wire.at, house)}`
+		);
 	function key(event: KeyboardEvent, id: string) {
 		if (event.key !== 'Enter' && event.key !== ' ') return;
 		event.preventDefault();
@@ -114,7 +122,14 @@
 			<rect width={shape.width} height={shape.height} rx="7" fill="var(--paper)" />
 			{#if !back}
 				{#each shape.faces as face (face.half)}
-					<rect x={face.x} y={face.y} width={face.width} height={face.height} rx={face.radius} stroke-width="1.6" />
+					<rect
+						x={face.x}
+						y={face.y}
+						width={face.width}
+						height={face.height}
+						rx={face.radius}
+						stroke-width="1.6"
+					/>
 					{@const load = house.loads.find((each) => each.box === boxId && each.half === face.half)}
 					{#if load}
 						{@const lit = (shown?.loads[load.id] ?? 0) > 0.5}
@@ -124,7 +139,9 @@
 										d="M0 -32V-42"
 										transform={`rotate(${turn})`}
 									/>{/each}{/if}
-							<text y="5" text-anchor="middle" style:fill={lit ? 'var(--sheet)' : 'var(--ink)'}>{load.name}</text>
+							<text y="5" text-anchor="middle" style:fill={lit ? 'var(--sheet)' : 'var(--ink)'}
+								>{load.name}</text
+							>
 						</g>
 					{/if}
 				{/each}
@@ -139,10 +156,19 @@
 			{/if}
 			{#if device?.kind === 'gfci'}
 				<g transform={`translate(${shape.width / 2} ${shape.height / 2})`}>
-					<rect x="-34" y="-21" width="68" height="18" rx="2" fill="var(--sheet)" /><text y="-8" text-anchor="middle" class="small"
-						>TEST</text
+					<rect x="-34" y="-21" width="68" height="18" rx="2" fill="var(--sheet)" /><text
+						y="-8"
+						text-anchor="middle"
+						class="small">TEST</text
 					>
-					<rect x="-34" y="3" width="68" height="18" rx="2" fill={device.tripped ? 'var(--paper)' : 'var(--ink)'} /><text
+					<rect
+						x="-34"
+						y="3"
+						width="68"
+						height="18"
+						rx="2"
+						fill={device.tripped ? 'var(--paper)' : 'var(--ink)'}
+					/><text
 						y="17"
 						text-anchor="middle"
 						class="small"
@@ -154,7 +180,10 @@
 			{/if}
 			{#each shape.screws as screw (screw.x + screw.y)}
 				{@const x = back ? shape.width - screw.x : screw.x}
-				<circle cx={x} cy={screw.y} r="6" stroke="var(--soft)" /><path d={`M${x - 4} ${screw.y}h8`} stroke="var(--soft)" />
+				<circle cx={x} cy={screw.y} r="6" stroke="var(--soft)" /><path
+					d={`M${x - 4} ${screw.y}h8`}
+					stroke="var(--soft)"
+				/>
 			{/each}
 			{#if back && device?.kind === 'gfci'}
 				<text x={shape.width / 2} y="118" text-anchor="middle" class="soft">SUPPLY</text><text
@@ -183,7 +212,11 @@
 >
 	<defs>
 		<pattern id="live-hatch" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-			<rect width="8" height="8" fill="var(--sheet)" /><path d="M0 0V8" stroke="var(--live)" stroke-width="7" />
+			<rect width="8" height="8" fill="var(--sheet)" /><path
+				d="M0 0V8"
+				stroke="var(--live)"
+				stroke-width="7"
+			/>
 		</pattern>
 	</defs>
 	<g {transform} data-drawing>
@@ -211,9 +244,24 @@
 				/>
 			{/if}
 			{#if one?.guard?.state === 'guarded'}
-				<path d={wire.path} stroke="var(--dead)" stroke-width="20" /><path d={wire.path} stroke="var(--sheet)" stroke-width="14" />
-			{:else if one?.guard?.state === 'none'}<path d={wire.path} stroke="var(--live)" stroke-width="14" stroke-dasharray="4 9" />{/if}
-			{#if isLive(wire.id)}<path d={wire.path} stroke="var(--live)" stroke-width="16" stroke-dasharray="3 4" stroke-opacity="0.75" />
+				<path d={wire.path} stroke="var(--dead)" stroke-width="20" /><path
+					d={wire.path}
+					stroke="var(--sheet)"
+					stroke-width="14"
+				/>
+			{:else if one?.guard?.state === 'none'}<path
+					d={wire.path}
+					stroke="var(--live)"
+					stroke-width="14"
+					stroke-dasharray="4 9"
+				/>{/if}
+			{#if isLive(wire.id)}<path
+					d={wire.path}
+					stroke="var(--live)"
+					stroke-width="16"
+					stroke-dasharray="3 4"
+					stroke-opacity="0.75"
+				/>
 			{:else if layer === 'potential' && one?.toEarthV === null}<path
 					d={wire.path}
 					stroke="var(--soft)"
@@ -265,12 +313,19 @@
 				{:else if place.kind === 'joint'}
 					<path d="M-15 18l6 -40h18l6 40z" fill={isLive(place.at) ? 'url(#live-hatch)' : 'var(--sheet)'} />
 				{:else}
-					<circle r="10" fill={isLive(place.at) ? 'url(#live-hatch)' : 'var(--sheet)'} /><path d="M-5 -5l10 10m0 -10l-10 10" />
+					<circle r="10" fill={isLive(place.at) ? 'url(#live-hatch)' : 'var(--sheet)'} /><path
+						d="M-5 -5l10 10m0 -10l-10 10"
+					/>
 				{/if}
 				{#if place.kind !== 'terminal' || back}
-					<text x={place.label.x} y={place.label.y} text-anchor={place.label.anchor} class="soft">{place.mark}</text>
+					<text x={place.label.x} y={place.label.y} text-anchor={place.label.anchor} class="soft"
+						>{place.mark}</text
+					>
 				{/if}
-				{#if band(place.at) && band(place.at) !== 'nothing'}<circle r="17" class={`band ${band(place.at)}`} />{/if}
+				{#if band(place.at) && band(place.at) !== 'nothing'}<circle
+						r="17"
+						class={`band ${band(place.at)}`}
+					/>{/if}
 			</g>
 		{/each}
 		{#each layout.slots as slot (slot.id)}
@@ -315,11 +370,20 @@
 		{/each}
 		{#if dragged}
 			{@const from = layout.wires.find(({ id }) => id === dragged!.wire)!.handle}
-			<path d={`M${from.x} ${from.y}L${dragged.x} ${dragged.y}`} stroke-width="4" stroke-dasharray="9 6" pointer-events="none" />
+			<path
+				d={`M${from.x} ${from.y}L${dragged.x} ${dragged.y}`}
+				stroke-width="4"
+				stroke-dasharray="9 6"
+				pointer-events="none"
+			/>
 		{/if}
 		{#each tips as each (each.tip)}
 			<g transform={`translate(${each.x} ${each.y})`} pointer-events="none">
-				<path d="M0 0L16 -34L30 -26L8 2z" fill={each.tip === 'red' ? 'var(--sheet)' : 'var(--ink)'} stroke-width="2.5" />
+				<path
+					d="M0 0L16 -34L30 -26L8 2z"
+					fill={each.tip === 'red' ? 'var(--sheet)' : 'var(--ink)'}
+					stroke-width="2.5"
+				/>
 				<text x="36" y="-24" class="label">{each.tip}</text>
 			</g>
 		{/each}

@@ -34,7 +34,8 @@ export function wiring(
 	});
 	// A finger that begins on an end drags it, anywhere else it scrolls the page. `touch-action` has no say inside a drawing.
 	const hold = (event: TouchEvent) => {
-		if (event.cancelable && event.target instanceof Element && event.target.closest('[data-wire]')) event.preventDefault();
+		if (event.cancelable && event.target instanceof Element && event.target.closest('[data-wire]'))
+			event.preventDefault();
 	};
 	svg.addEventListener('touchmove', hold, { passive: false });
 	return {

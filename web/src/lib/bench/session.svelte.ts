@@ -71,7 +71,11 @@ export class BenchSession {
 
 	#ask(ask: Ask): void {
 		this.#askedAt = performance.now();
-		this.#worker?.postMessage({ ...ask, number: ++this.#number, instruments: { ...this.instruments } } satisfies Asked);
+		this.#worker?.postMessage({
+			...ask,
+			number: ++this.#number,
+			instruments: { ...this.instruments }
+		} satisfies Asked);
 	}
 
 	perform(event: BenchEvent): void {
@@ -126,7 +130,8 @@ export class BenchSession {
 			const answer = (await response.json()) as { revision?: number };
 			if (answer.revision) this.#revision = answer.revision;
 			// What changed meanwhile is still to be saved, whatever became of this one.
-			if (this.saved === 'saving' || response.status === 409) this.saved = answer.revision ? 'saved' : failed(response.status);
+			if (this.saved === 'saving' || response.status === 409)
+				this.saved = answer.revision ? 'saved' : failed(response.status);
 		} catch {
 			this.saved = 'unreachable';
 		}

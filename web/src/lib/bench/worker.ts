@@ -11,7 +11,13 @@ self.onmessage = ({ data }: MessageEvent<Asked>) => {
 	if (data.ask === 'open') bench = replayBench(data.file).bench;
 	if (!bench) return;
 	const moved =
-		data.ask === 'do' ? perform(bench, data.event) : data.ask === 'undo' ? undo(bench) : data.ask === 'redo' ? redo(bench) : null;
+		data.ask === 'do'
+			? perform(bench, data.event)
+			: data.ask === 'undo'
+				? undo(bench)
+				: data.ask === 'redo'
+					? redo(bench)
+					: null;
 	if (moved?.ok) bench = moved.bench;
 	else if (moved) refusal = moved.refusal;
 	const house = houseOf(bench);
@@ -24,7 +30,10 @@ self.onmessage = ({ data }: MessageEvent<Asked>) => {
 		canRedo: bench.future.length > 0,
 		done: bench.past.map(({ event }) => event),
 		undone: bench.future.map(({ event }) => event),
-		mistakes: data.ask === 'look' ? null : mistakesOf(house, bench.boxId).map(({ id, kind, roles, where }) => ({ id, kind, roles, where })),
+		mistakes:
+			data.ask === 'look'
+				? null
+				: mistakesOf(house, bench.boxId).map(({ id, kind, roles, where }) => ({ id, kind, roles, where })),
 		view: look(house, bench.boxId, data.instruments),
 		tookMs: performance.now() - started
 	} satisfies Shown);

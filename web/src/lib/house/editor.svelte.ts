@@ -102,7 +102,10 @@ export class HouseEditor {
 				return await this.#catchUp(answer.house, answer.version, edits, why);
 			this.#back(before);
 			this.trouble =
-				answer.problem ?? (answer.refusal ? editRefusalWords(answer.refusal, before) : 'The server did not take that. Reload the page.');
+				answer.problem ??
+				(answer.refusal
+					? editRefusalWords(answer.refusal, before)
+					: 'The server did not take that. Reload the page.');
 		} catch {
 			this.#back(before);
 			this.trouble = 'The server can’t be reached. That change was not kept; try again.';
@@ -119,7 +122,8 @@ export class HouseEditor {
 		const edited = edits[0]?.do === 'replaceHouse' ? null : editHouse(house, edits);
 		if (!edited?.ok) {
 			this.house = house;
-			this.trouble = 'The record was changed elsewhere meanwhile, and this no longer fits. What you see now is how it stands.';
+			this.trouble =
+				'The record was changed elsewhere meanwhile, and this no longer fits. What you see now is how it stands.';
 			return false;
 		}
 		this.house = edited.house;
@@ -135,5 +139,7 @@ export class HouseEditor {
 
 export function refusalText(edited: Extract<Edited, { ok: false }>, house: House): string {
 	const { refusal } = edited;
-	return refusal.code === 'wouldBeWrong' ? `That can’t be: ${describeProblem(refusal.problem)}.` : editRefusalWords(refusal, house);
+	return refusal.code === 'wouldBeWrong'
+		? `That can’t be: ${describeProblem(refusal.problem)}.`
+		: editRefusalWords(refusal, house);
 }

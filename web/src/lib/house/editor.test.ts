@@ -9,7 +9,8 @@ class Server {
 	version = 1;
 	down = false;
 	answer(body: { expectedVersion: number; edits: Edit[] }): object {
-		if (body.expectedVersion !== this.version) return { ok: false, code: 'conflict', version: this.version, house: this.house };
+		if (body.expectedVersion !== this.version)
+			return { ok: false, code: 'conflict', version: this.version, house: this.house };
 		const edited = editHouse(this.house, body.edits);
 		if (!edited.ok) return { ok: false, code: 'refused', refusal: edited.refusal };
 		this.house = edited.house;
@@ -18,15 +19,19 @@ class Server {
 }
 let server: Server;
 let editor: HouseEditor;
-const label = (house: House, id: string) => house.panels[0]!.breakers.find((breaker) => breaker.id === id)!.label;
-const write = (id: string, text: string) => editor.apply([{ do: 'setBreaker', breaker: id, label: text }], `label of ${id}`);
+const label = (house: House, id: string) =>
+	house.panels[0]!.breakers.find((breaker) => breaker.id === id)!.label;
+const write = (id: string, text: string) =>
+	editor.apply([{ do: 'setBreaker', breaker: id, label: text }], `label of ${id}`);
 
 beforeEach(() => {
 	server = new Server();
 	editor = new HouseEditor({ house: server.house, version: 1, slug: 'home' });
 	vi.stubGlobal('fetch', async (_: string, { body }: { body: string }) => {
 		if (server.down) throw new TypeError('network');
-		return { json: async () => server.answer(JSON.parse(body) as { expectedVersion: number; edits: Edit[] }) };
+		return {
+			json: async () => server.answer(JSON.parse(body) as { expectedVersion: number; edits: Edit[] })
+		};
 	});
 });
 afterEach(() => vi.unstubAllGlobals());
@@ -48,7 +53,11 @@ describe('editing the house on a device', () => {
 
 	it('sends quick changes one after another, so that none overtakes another', async () => {
 		await Promise.all([write('b9', 'one'), write('b10', 'two'), write('b9', 'three')]);
-		expect([label(server.house, 'b9'), label(server.house, 'b10'), editor.version]).toEqual(['three', 'two', 4]);
+		expect([label(server.house, 'b9'), label(server.house, 'b10'), editor.version]).toEqual([
+			'three',
+			'two',
+			4
+		]);
 	});
 
 	it('refuses at once what can’t be, in words, and sends nothing', async () => {
@@ -61,11 +70,11 @@ describe('editing the house on a device', () => {
 		server.answer({ expectedVersion: 1, edits: [{ do: 'addRoom', name: 'Cellar' }] });
 		expect(await write('b9', 'stove')).toBe(true);
 		expect(editor.news).toMatch(/changed elsewhere/);
-		expect([label(server.house, 'b9'), server.house.rooms.at(-1)!.name, editor.house.rooms.at(-1)!.name]).toEqual([
-			'stove',
-			'Cellar',
-			'Cellar'
-		]);
+		expect([
+			label(server.house, 'b9'),
+			server.house.rooms.at(-1)!.name,
+			editor.house.rooms.at(-1)!.name
+		]).toEqual(['stove', 'Cellar', 'Cellar']);
 	});
 
 	it('takes nothing back over what somebody else did: it shows how it stands', async () => {

@@ -95,7 +95,8 @@ export class JobSession {
 		try {
 			const response = await fetch(`${this.#address}/events?after=${known}`);
 			const { events } = (await response.json()) as { events?: readonly JobEvent[] };
-			if (events && events.length > 0 && this.#stored.length === known) this.#stored = [...this.#stored, ...events];
+			if (events && events.length > 0 && this.#stored.length === known)
+				this.#stored = [...this.#stored, ...events];
 		} catch {
 			// Without the server there is nothing newer to be had.
 		}
@@ -118,12 +119,18 @@ export class JobSession {
 
 	/** When everything entered here has reached the server, or five seconds have passed. */
 	async sent(): Promise<void> {
-		for (let waited = 0; this.#waiting.length > 0 && waited < 5000; waited += 20) await new Promise((resolve) => setTimeout(resolve, 20));
+		for (let waited = 0; this.#waiting.length > 0 && waited < 5000; waited += 20)
+			await new Promise((resolve) => setTimeout(resolve, 20));
 	}
 
 	#decide(state: JobState, events: readonly JobEvent[], command: Command, at: string) {
 		return decide(
-			{ at, plan: this.plan, expect: expectationsOf(this.house, this.plan, state), find: (id) => events.find((event) => event.id === id) },
+			{
+				at,
+				plan: this.plan,
+				expect: expectationsOf(this.house, this.plan, state),
+				find: (id) => events.find((event) => event.id === id)
+			},
 			state,
 			command
 		);
@@ -139,7 +146,12 @@ export class JobSession {
 				dropped.push(command);
 				continue;
 			}
-			const event: JobEvent = { id, at, body: decision.body, ...(decision.judged ? { judged: decision.judged } : {}) };
+			const event: JobEvent = {
+				id,
+				at,
+				body: decision.body,
+				...(decision.judged ? { judged: decision.judged } : {})
+			};
 			events = [...events, event];
 			state = applyEvent(this.plan, state, event);
 		}
@@ -165,7 +177,9 @@ export class JobSession {
 				const answer = await this.#post(this.#waiting[0]!);
 				if (answer === null) {
 					this.reachable = false;
-					await new Promise((resolve) => setTimeout(resolve, retryAfterMs[Math.min(this.#failures++, retryAfterMs.length - 1)]));
+					await new Promise((resolve) =>
+						setTimeout(resolve, retryAfterMs[Math.min(this.#failures++, retryAfterMs.length - 1)])
+					);
 					continue;
 				}
 				this.reachable = true;

@@ -19,9 +19,18 @@ class Server {
 	post(body: { id: string; at: string; expectedVersion: number; command: Command }): object {
 		if (this.events.some(({ id }) => id === body.id)) return { ok: true, version: this.events.length };
 		if (this.events.length !== body.expectedVersion)
-			return { ok: false, code: 'conflict', version: this.events.length, events: this.events.slice(body.expectedVersion) };
+			return {
+				ok: false,
+				code: 'conflict',
+				version: this.events.length,
+				events: this.events.slice(body.expectedVersion)
+			};
 		const state = replay(plan, this.events);
-		const decision = decide({ plan, expect: expectationsOf(house, plan, state), find: () => undefined }, state, body.command);
+		const decision = decide(
+			{ plan, expect: expectationsOf(house, plan, state), find: () => undefined },
+			state,
+			body.command
+		);
 		if (!decision.ok) return { ok: false, code: 'refused', refusal: decision.refusal };
 		const event: JobEvent = { id: body.id, at: body.at, body: decision.body };
 		this.events.push(event);
@@ -36,7 +45,8 @@ const open = (events: readonly JobEvent[] = [...server.events]) => {
 	return session;
 };
 const note = (text: string): Command => ({ kind: 'note', text });
-const texts = (events: readonly JobEvent[]) => events.map(({ body }) => (body.kind === 'note' ? body.text : body.kind));
+const texts = (events: readonly JobEvent[]) =>
+	events.map(({ body }) => (body.kind === 'note' ? body.text : body.kind));
 const settled = () => vi.advanceTimersByTimeAsync(20);
 
 beforeEach(() => {
@@ -109,10 +119,17 @@ describe('a job on a device', () => {
 	it('is told what another device did, and puts its own on top where it still fits', async () => {
 		const session = open();
 		await settled();
-		server.post({ id: 'theirs', at: '2026-11-25T10:00:00Z', expectedVersion: 0, command: { kind: 'confirm', step: 'cautions' } });
+		server.post({
+			id: 'theirs',
+			at: '2026-11-25T10:00:00Z',
+			expectedVersion: 0,
+			command: { kind: 'confirm', step: 'cautions' }
+		});
 		session.submit({ kind: 'confirm', step: 'cautions' });
 		await settled();
-		expect([session.overtaken?.theirs.length, session.overtaken?.dropped.length, session.step?.kind]).toEqual([1, 1, 'checkTools']);
+		expect([session.overtaken?.theirs.length, session.overtaken?.dropped.length, session.step?.kind]).toEqual(
+			[1, 1, 'checkTools']
+		);
 		session.submit(note('still here'));
 		await settled();
 		expect(texts(server.events)).toEqual(['confirm', 'still here']);

@@ -1,7 +1,13 @@
 <script lang="ts">
 	import { onMount, type Snippet } from 'svelte';
 	import { allBreakers, type House } from '@wary/core/house';
-	import { means, type Means, type SearchEnd, type SearchEvent, type SearchSettings } from '@wary/core/search';
+	import {
+		means,
+		type Means,
+		type SearchEnd,
+		type SearchEvent,
+		type SearchSettings
+	} from '@wary/core/search';
 	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
 	import { answerWords, endWords, meansWords, methodWords, moveWhy, reasonWords } from '$lib/words/search';
 	import { breakerName, breakerNames, terms } from '$lib/words/terms';
@@ -29,7 +35,9 @@
 		onsettings: (settings: SearchSettings) => void;
 		onevent: (event: SearchEvent) => void;
 		/** In a demo home: what would be seen. */
-		look?: ((off: readonly string[] | null) => Promise<'dark' | 'on' | { strongest: string | null } | null>) | null;
+		look?:
+			| ((off: readonly string[] | null) => Promise<'dark' | 'on' | { strongest: string | null } | null>)
+			| null;
 		ended: Snippet<[SearchEnd]>;
 		onrestart?: (() => void) | null;
 	} = $props();
@@ -39,30 +47,54 @@
 	let looking = $state(false);
 	onMount(() => () => planner.stop());
 	$effect(() => {
-		planner.ask({ house: $state.snapshot(house) as House, boxId, released: [...released], settings: { ...settings }, events: [...events] });
+		planner.ask({
+			house: $state.snapshot(house) as House,
+			boxId,
+			released: [...released],
+			settings: { ...settings },
+			events: [...events]
+		});
 	});
 	const planned = $derived(planner.planned);
 	const move = $derived(planned?.stand.next ?? null);
 	const end = $derived(planned?.stand.end ?? null);
 	const off = $derived(
-		move?.kind === 'switch' ? move.off : end?.kind === 'found' ? [end.breaker] : end?.kind === 'several' ? end.breakers : []
+		move?.kind === 'switch'
+			? move.off
+			: end?.kind === 'found'
+				? [end.breaker]
+				: end?.kind === 'several'
+					? end.breakers
+					: []
 	);
 	const main = $derived(house.panels[0]!);
 	const panels = $derived(house.panels.filter((panel) => panel === main || panel.breakers.length > 0));
-	const first = $derived(move?.kind === 'switch' ? planned?.candidates.find(({ id }) => id === move.off[0]) : undefined);
+	const first = $derived(
+		move?.kind === 'switch' ? planned?.candidates.find(({ id }) => id === move.off[0]) : undefined
+	);
 	const disturbed = $derived(
 		move?.kind === 'switch'
-			? [...new Set(planned?.candidates.filter(({ id }) => move.off.includes(id)).flatMap(({ things }) => things.map(({ name }) => name)))]
+			? [
+					...new Set(
+						planned?.candidates
+							.filter(({ id }) => move.off.includes(id))
+							.flatMap(({ things }) => things.map(({ name }) => name))
+					)
+				]
 			: []
 	);
-	const elsewhere = $derived(planned?.stand.believed.find(({ hypothesis }) => hypothesis.kind === 'elsewhere')?.probability ?? 0);
+	const elsewhere = $derived(
+		planned?.stand.believed.find(({ hypothesis }) => hypothesis.kind === 'elsewhere')?.probability ?? 0
+	);
 	const hearings = [
 		{ value: 0.99, text: 'clearly' },
 		{ value: 0.95, text: 'well enough' },
 		{ value: 0.8, text: 'barely' }
 	];
 	const answer = (what: 'dark' | 'on' | 'unsure') =>
-		move?.kind === 'switch' && !planner.working && onevent({ kind: 'answer', off: [...move.off], answer: what, by: move.by });
+		move?.kind === 'switch' &&
+		!planner.working &&
+		onevent({ kind: 'answer', off: [...move.off], answer: what, by: move.by });
 	/** As one meets them on the wall. */
 	const inPanelOrder = (ids: readonly string[]) =>
 		allBreakers(house)
@@ -71,7 +103,9 @@
 	const toggleKept = (id: string) =>
 		onsettings({
 			...settings,
-			keepOn: settings.keepOn.includes(id) ? settings.keepOn.filter((other) => other !== id) : [...settings.keepOn, id]
+			keepOn: settings.keepOn.includes(id)
+				? settings.keepOn.filter((other) => other !== id)
+				: [...settings.keepOn, id]
 		});
 	async function ask() {
 		if (!look || !move || planner.working) return;
@@ -83,7 +117,8 @@
 	}
 	function key(event: KeyboardEvent) {
 		const target = event.target instanceof HTMLElement ? event.target : null;
-		if (event.ctrlKey || event.metaKey || event.altKey || !move || document.querySelector('dialog[open]')) return;
+		if (event.ctrlKey || event.metaKey || event.altKey || !move || document.querySelector('dialog[open]'))
+			return;
 		if (target?.closest('input:not([type=radio], [type=checkbox]), select, textarea')) return;
 		if (event.key === 'd') answer('dark');
 		else if (event.key === 'n') answer('on');
@@ -107,11 +142,16 @@
 		{:else if move?.kind === 'sweep'}
 			<h2>Transmitter into the {t.outlet}, receiver over the {t.panel}</h2>
 			<p>
-				Sweep it slowly over every {t.breaker}, twice. Tap where it was loudest. It can bleed to a neighbour: the lamp has the last word.
+				Sweep it slowly over every {t.breaker}, twice. Tap where it was loudest. It can bleed to a neighbour:
+				the lamp has the last word.
 			</p>
 			<p class="row">
-				<button type="button" class="btn second" onclick={() => onevent({ kind: 'signal', strongest: null })}>No signal anywhere</button>
-				{#if look}<button type="button" class="btn second" disabled={looking} onclick={ask}>Sweep (simulated)<kbd>t</kbd></button>{/if}
+				<button type="button" class="btn second" onclick={() => onevent({ kind: 'signal', strongest: null })}
+					>No signal anywhere</button
+				>
+				{#if look}<button type="button" class="btn second" disabled={looking} onclick={ask}
+						>Sweep (simulated)<kbd>t</kbd></button
+					>{/if}
 			</p>
 		{:else if move}
 			<p class="label">have off, all others on</p>
@@ -122,9 +162,15 @@
 			</p>
 			<p>{meansWords[move.by].look} <b>dark</b>?</p>
 			<p class="row answers">
-				<button type="button" class="btn" disabled={planner.working} onclick={() => answer('dark')}>Dark<kbd>d</kbd></button>
-				<button type="button" class="btn" disabled={planner.working} onclick={() => answer('on')}>Still on<kbd>n</kbd></button>
-				<button type="button" class="btn second" disabled={planner.working} onclick={() => answer('unsure')}>Not sure<kbd>u</kbd></button>
+				<button type="button" class="btn" disabled={planner.working} onclick={() => answer('dark')}
+					>Dark<kbd>d</kbd></button
+				>
+				<button type="button" class="btn" disabled={planner.working} onclick={() => answer('on')}
+					>Still on<kbd>n</kbd></button
+				>
+				<button type="button" class="btn second" disabled={planner.working} onclick={() => answer('unsure')}
+					>Not sure<kbd>u</kbd></button
+				>
 				{#if look}<button type="button" class="btn second" disabled={looking || planner.working} onclick={ask}
 						>{looking ? 'Looking …' : 'Look (simulated)'}<kbd>t</kbd></button
 					>{/if}
@@ -137,19 +183,26 @@
 				{/if}
 			</p>
 			{#if disturbed.length > 0}<p>By the record this interrupts: <b>{disturbed.join(', ')}</b>.</p>{/if}
-			<button type="button" class="linkish" aria-expanded={whyOpen} onclick={() => (whyOpen = !whyOpen)}>Why this?</button>
+			<button type="button" class="linkish" aria-expanded={whyOpen} onclick={() => (whyOpen = !whyOpen)}
+				>Why this?</button
+			>
 			{#if whyOpen}
 				<div class="why">
 					<p>{moveWhy(move, house)}</p>
 					{#if first && first.reasons.length > 0}<p>
-							{breakerName(house, first.id)}: {first.reasons.map((reason) => reasonWords(reason, house)).join('; ')}.
+							{breakerName(house, first.id)}: {first.reasons
+								.map((reason) => reasonWords(reason, house))
+								.join('; ')}.
 						</p>{/if}
-					<p class="soft">By {methodWords[move.method]}. None of these feeds it: {Math.round(elsewhere * 100)} %.</p>
+					<p class="soft">
+						By {methodWords[move.method]}. None of these feeds it: {Math.round(elsewhere * 100)} %.
+					</p>
 				</div>
 			{/if}
 		{/if}
 		{#if planned?.stand.contradicted}<p class="verdict open">
-				Two answers speak against each other. Nothing is ruled out for good: what was thought settled is open again.
+				Two answers speak against each other. Nothing is ruled out for good: what was thought settled is open
+				again.
 			</p>{/if}
 
 		{#if events.length > 0}
@@ -157,13 +210,15 @@
 				{#each events as event, k (k)}
 					<li>
 						{#if event.kind === 'answer'}<b>{breakerNames(house, inPanelOrder(event.off))}</b>
-							{answerWords[event.answer]} <span class="soft">{meansWords[event.by].short}</span>{:else}signal strongest at <b
-								>{event.strongest === null ? 'none' : breakerName(house, event.strongest)}</b
+							{answerWords[event.answer]} <span class="soft">{meansWords[event.by].short}</span>{:else}signal
+							strongest at <b>{event.strongest === null ? 'none' : breakerName(house, event.strongest)}</b
 							>{/if}
 					</li>
 				{/each}
 			</ol>
-			{#if onrestart}<button type="button" class="linkish" onclick={onrestart}>Forget these and begin again</button>{/if}
+			{#if onrestart}<button type="button" class="linkish" onclick={onrestart}
+					>Forget these and begin again</button
+				>{/if}
 		{/if}
 
 		<details>
@@ -188,13 +243,17 @@
 						class="field"
 						value={settings.hearing}
 						onchange={(event) => onsettings({ ...settings, hearing: Number(event.currentTarget.value) })}
-						>{#each hearings as each (each.value)}<option value={each.value}>{each.text}</option>{/each}</select
+						>{#each hearings as each (each.value)}<option value={each.value}>{each.text}</option
+							>{/each}</select
 					></label
 				>
 			{/if}
 			<label class="choice"
-				><input type="checkbox" checked={settings.sets} onchange={() => onsettings({ ...settings, sets: !settings.sets })} /> several may be off
-				at once</label
+				><input
+					type="checkbox"
+					checked={settings.sets}
+					onchange={() => onsettings({ ...settings, sets: !settings.sets })}
+				/> several may be off at once</label
 			>
 			<label
 				><span class="label">One walk there and back, seconds</span><input
@@ -204,13 +263,21 @@
 					max="900"
 					step="5"
 					value={settings.walkS}
-					onchange={(event) => onsettings({ ...settings, walkS: Math.min(900, Math.max(10, Number(event.currentTarget.value) || 60)) })}
+					onchange={(event) =>
+						onsettings({
+							...settings,
+							walkS: Math.min(900, Math.max(10, Number(event.currentTarget.value) || 60))
+						})}
 				/></label
 			>
 			<fieldset class="keep">
 				<legend class="label">Must stay on, whatever it feeds</legend>
 				{#each allBreakers(house) as each (each.id)}<label class="tick"
-						><input type="checkbox" checked={settings.keepOn.includes(each.id)} onchange={() => toggleKept(each.id)} />
+						><input
+							type="checkbox"
+							checked={settings.keepOn.includes(each.id)}
+							onchange={() => toggleKept(each.id)}
+						/>
 						{breakerName(house, each.id)}</label
 					>{/each}
 			</fieldset>

@@ -6,5 +6,10 @@ self.onmessage = ({ data }: MessageEvent<Asked>) => {
 	const started = performance.now();
 	const candidates = candidatesFor(data.house, data.boxId, data.released);
 	const stand = searchStand(candidates, data.settings, data.events);
-	self.postMessage({ number: data.number, candidates, stand, tookMs: performance.now() - started } satisfies Planned);
+	self.postMessage({
+		number: data.number,
+		candidates,
+		stand,
+		tookMs: performance.now() - started
+	} satisfies Planned);
 };

@@ -63,7 +63,12 @@ describe('photographs', () => {
 			who: 'Avery Quill'
 		});
 		if (started.code !== 'started') throw new Error(started.code);
-		const photo = { id: randomUUID(), caption: 'stain', type: 'image/png' as const, content: new Uint8Array([0x89, 0x50, 1, 2, 3]) };
+		const photo = {
+			id: randomUUID(),
+			caption: 'stain',
+			type: 'image/png' as const,
+			content: new Uint8Array([0x89, 0x50, 1, 2, 3])
+		};
 		await addPhoto(home.id, started.jobId, photo);
 		await addPhoto(home.id, started.jobId, { ...photo, caption: 'sent twice' });
 		expect(await manyPhotos(home.id, started.jobId)).toMatchObject([{ id: photo.id, caption: 'stain' }]);

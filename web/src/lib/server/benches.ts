@@ -14,10 +14,17 @@ export async function manyBenches(householdId: string): Promise<BenchRow[]> {
 		'select bench_id, name, changed_at from bench where household_id = $1 order by changed_at desc limit 200',
 		[householdId]
 	);
-	return rows.map(({ bench_id, name, changed_at }) => ({ id: bench_id, name, changedAt: changed_at.toISOString() }));
+	return rows.map(({ bench_id, name, changed_at }) => ({
+		id: bench_id,
+		name,
+		changedAt: changed_at.toISOString()
+	}));
 }
 
-export async function maybeBench(householdId: string, benchId: string): Promise<{ file: BenchFile; revision: number } | null> {
+export async function maybeBench(
+	householdId: string,
+	benchId: string
+): Promise<{ file: BenchFile; revision: number } | null> {
 	const row = await maybeOne<{ document: BenchFile; revision: number }>(
 		connections(),
 		'select document, revision from bench where household_id = $1 and bench_id = $2',
@@ -35,7 +42,12 @@ export async function addBench(householdId: string, benchId: string, file: Bench
 }
 
 /** Saves over the revision that was last seen; the new revision, or `null` where somebody else saved meanwhile or the bench is gone. */
-export async function saveBench(householdId: string, benchId: string, revision: number, file: BenchFile): Promise<number | null> {
+export async function saveBench(
+	householdId: string,
+	benchId: string,
+	revision: number,
+	file: BenchFile
+): Promise<number | null> {
 	const row = await maybeOne<{ revision: number }>(
 		connections(),
 		`update bench set name = $4, document = $5, revision = revision + 1, changed_at = now()
@@ -46,5 +58,8 @@ export async function saveBench(householdId: string, benchId: string, revision: 
 }
 
 export async function removeBench(householdId: string, benchId: string): Promise<void> {
-	await connections().query('delete from bench where household_id = $1 and bench_id = $2', [householdId, benchId]);
+	await connections().query('delete from bench where household_id = $1 and bench_id = $2', [
+		householdId,
+		benchId
+	]);
 }

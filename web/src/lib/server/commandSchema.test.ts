@@ -5,7 +5,12 @@ import { planOf } from '../../../../core/test/person';
 import { everyCommand } from '../../../../core/test/walk';
 import { appendSchema, instrumentSchema, startSchema } from './commandSchema';
 
-const append = (command: unknown) => ({ id: randomUUID(), at: '2026-11-24T10:00:00Z', expectedVersion: 0, command });
+const append = (command: unknown) => ({
+	id: randomUUID(),
+	at: '2026-11-24T10:00:00Z',
+	expectedVersion: 0,
+	command
+});
 const commands = [
 	...everyCommand(planOf(fennelLaneRecorded(), 'sewing-east-wall')),
 	...everyCommand(planOf(tanneryRow(), 'box-room-desk'))
@@ -21,11 +26,11 @@ describe('what the routes take', () => {
 			expect(appendSchema.safeParse(append({ ...command, extra: 1 })).success).toBe(false);
 			expect(appendSchema.safeParse(append({ ...command, kind: `${command.kind}!` })).success).toBe(false);
 			for (const key of Object.keys(command).filter((each) => each !== 'kind'))
-				expect([command.kind, key, appendSchema.safeParse(append({ ...command, [key]: undefined })).success]).toEqual([
+				expect([
 					command.kind,
 					key,
-					false
-				]);
+					appendSchema.safeParse(append({ ...command, [key]: undefined })).success
+				]).toEqual([command.kind, key, false]);
 		}
 	});
 
@@ -35,15 +40,28 @@ describe('what the routes take', () => {
 		['a version below nothing', { ...append(commands[0]), expectedVersion: -1 }],
 		[
 			'a reading that is no number',
-			append({ kind: 'readLive', half: 'upper', reading: { instrument: 'multimeter', volts: '120', mode: 'highImpedance' } })
+			append({
+				kind: 'readLive',
+				half: 'upper',
+				reading: { instrument: 'multimeter', volts: '120', mode: 'highImpedance' }
+			})
 		],
-		['a mark no indicator has', append({ kind: 'readLive', half: 'upper', reading: { instrument: 'indicator', litV: 100 } })],
+		[
+			'a mark no indicator has',
+			append({ kind: 'readLive', half: 'upper', reading: { instrument: 'indicator', litV: 100 } })
+		],
 		['an empty note', append({ kind: 'note', text: '   ' })]
 	])('not %s', (_, body) => expect(appendSchema.safeParse(body).success).toBe(false));
 
 	it('a start without a name, an instrument nobody has', () => {
 		expect(startSchema.safeParse({ id: randomUUID(), boxId: 'x', who: ' ' }).success).toBe(false);
-		expect(startSchema.parse({ id: randomUUID(), boxId: 'x', who: ' A ' })).toMatchObject({ who: 'A', school: 'groundFirst' });
-		expect(instrumentSchema.safeParse({ what: 'pair', pair: 'p', instrument: 'thumb', lowImpedance: false }).success).toBe(false);
+		expect(startSchema.parse({ id: randomUUID(), boxId: 'x', who: ' A ' })).toMatchObject({
+			who: 'A',
+			school: 'groundFirst'
+		});
+		expect(
+			instrumentSchema.safeParse({ what: 'pair', pair: 'p', instrument: 'thumb', lowImpedance: false })
+				.success
+		).toBe(false);
 	});
 });

@@ -6,10 +6,25 @@ import { settingsSchema } from '../settings';
 const short = z.string().trim().max(500);
 const name = z.string().min(1).max(120);
 const half = z.enum(['upper', 'lower', 'left', 'right', 'only']);
-const colour = z.enum(['black', 'white', 'grey', 'red', 'blue', 'brown', 'yellow', 'green', 'greenYellow', 'bare']);
+const colour = z.enum([
+	'black',
+	'white',
+	'grey',
+	'red',
+	'blue',
+	'brown',
+	'yellow',
+	'green',
+	'greenYellow',
+	'bare'
+]);
 const how = z.enum(['hook', 'clampPlate', 'pushIn', 'pillar', 'twistOn', 'lever', 'crimp', 'screw']);
 const volts = z.discriminatedUnion('instrument', [
-	z.strictObject({ instrument: z.literal('multimeter'), volts: z.number(), mode: z.enum(['highImpedance', 'lowImpedance', 'lampAcross']) }),
+	z.strictObject({
+		instrument: z.literal('multimeter'),
+		volts: z.number(),
+		mode: z.enum(['highImpedance', 'lowImpedance', 'lampAcross'])
+	}),
 	z.strictObject({
 		instrument: z.literal('indicator'),
 		litV: z.union([z.literal(0), z.literal(12), z.literal(24), z.literal(50), z.literal(120), z.literal(230)])
@@ -73,7 +88,11 @@ const boxSeen = z.strictObject({
 
 const command: z.ZodType<Command> = z.discriminatedUnion('kind', [
 	z.strictObject({ kind: z.literal('confirm'), step: confirmed }),
-	z.strictObject({ kind: z.literal('checkTools'), tester: z.enum(['multimeter', 'indicator', 'none']), has: z.array(name).max(30) }),
+	z.strictObject({
+		kind: z.literal('checkTools'),
+		tester: z.enum(['multimeter', 'indicator', 'none']),
+		has: z.array(name).max(30)
+	}),
 	z.strictObject({
 		kind: z.literal('checkPart'),
 		answers: z.strictObject({
@@ -85,20 +104,34 @@ const command: z.ZodType<Command> = z.discriminatedUnion('kind', [
 		})
 	}),
 	z.strictObject({ kind: z.literal('readLive'), half, reading: volts }),
-	z.strictObject({ kind: z.literal('readLiveGround'), half, reading: volts, touchless: z.enum(['silent', 'alarms', 'none']) }),
+	z.strictObject({
+		kind: z.literal('readLiveGround'),
+		half,
+		reading: volts,
+		touchless: z.enum(['silent', 'alarms', 'none'])
+	}),
 	z.strictObject({ kind: z.literal('proveEarth'), source: name, reading: volts }),
 	z.strictObject({ kind: z.literal('searchBy'), settings: settingsSchema.shape.search }),
 	z.strictObject({ kind: z.literal('searched'), event: searchEvent }),
 	z.strictObject({ kind: z.literal('arranged'), thing: name, how: z.string().trim().min(1).max(500) }),
 	z.strictObject({ kind: z.literal('switchBreaker'), breaker: name, on: z.boolean() }),
 	z.strictObject({ kind: z.literal('hold'), way: z.enum(['padlock', 'clip', 'tape', 'watch']) }),
-	z.strictObject({ kind: z.literal('proveTester'), when: z.enum(['before', 'after']), source: name, reading: volts }),
+	z.strictObject({
+		kind: z.literal('proveTester'),
+		when: z.enum(['before', 'after']),
+		source: name,
+		reading: volts
+	}),
 	z.strictObject({ kind: z.literal('readPair'), pair: name, reading: volts }),
 	z.strictObject({ kind: z.literal('amendVolts'), of: z.uuid(), reading: volts }),
 	z.strictObject({
 		kind: z.literal('lookOver'),
 		asRecorded: z.boolean(),
-		landings: z.array(z.strictObject({ terminal: name, wires: z.array(z.strictObject({ id: name, colour, how })).max(12) })).max(12),
+		landings: z
+			.array(
+				z.strictObject({ terminal: name, wires: z.array(z.strictObject({ id: name, colour, how })).max(12) })
+			)
+			.max(12),
 		note: short,
 		seen: boxSeen.optional()
 	}),
@@ -111,7 +144,10 @@ const command: z.ZodType<Command> = z.discriminatedUnion('kind', [
 	z.strictObject({
 		kind: z.literal('inspect'),
 		answers: z.strictObject(
-			Object.fromEntries(conditions.map((condition) => [condition, answer])) as Record<(typeof conditions)[number], typeof answer>
+			Object.fromEntries(conditions.map((condition) => [condition, answer])) as Record<
+				(typeof conditions)[number],
+				typeof answer
+			>
 		),
 		where: z.partialRecord(z.enum(conditions), z.array(name).max(20)).optional(),
 		note: short
@@ -134,14 +170,21 @@ const command: z.ZodType<Command> = z.discriminatedUnion('kind', [
 	z.strictObject({ kind: z.literal('readSupplyVolts'), cable: name, hotNeutral: volts, hotGround: volts }),
 	z.strictObject({ kind: z.literal('cap') }),
 	z.strictObject({ kind: z.literal('reopen') }),
-	z.strictObject({ kind: z.literal('readOhms'), check: z.enum(['hotNeutral', 'hotGround', 'groundBox']), value: ohms }),
+	z.strictObject({
+		kind: z.literal('readOhms'),
+		check: z.enum(['hotNeutral', 'hotGround', 'groundBox']),
+		value: ohms
+	}),
 	z.strictObject({ kind: z.literal('restorePower'), held: z.boolean() }),
 	z.strictObject({ kind: z.literal('readPlug'), half, lamps, volts: volts.optional() }),
 	z.strictObject({ kind: z.literal('readOutlet'), half, hotNeutral: volts, neutralEarth: volts }),
 	z.strictObject({ kind: z.literal('checkNeighbour'), box: name, works: z.boolean() }),
 	z.strictObject({ kind: z.literal('grip'), half, holds: z.boolean() }),
 	z.strictObject({ kind: z.literal('tidyDirectory'), label: z.string().trim().min(1).max(80) }),
-	z.strictObject({ kind: z.literal('changed'), what: z.enum(['powerSeen', 'foundUnlocked', 'wasAway', 'otherBoxOpened']) }),
+	z.strictObject({
+		kind: z.literal('changed'),
+		what: z.enum(['powerSeen', 'foundUnlocked', 'wasAway', 'otherBoxOpened'])
+	}),
 	z.strictObject({ kind: z.literal('note'), text: z.string().trim().min(1).max(500) }),
 	z.strictObject({ kind: z.literal('stop'), reason: stopReason, note: short }),
 	z.strictObject({ kind: z.literal('finish') })
@@ -169,9 +212,17 @@ export const instrumentSchema = z.discriminatedUnion('what', [
 	z.strictObject({ what: z.literal('touchless'), half }),
 	z.strictObject({ what: z.literal('neutralEarth'), half, instrument: z.enum(['multimeter', 'indicator']) }),
 	z.strictObject({ what: z.literal('earth'), source: name, instrument: z.enum(['plugTester', 'indicator']) }),
-	z.strictObject({ what: z.literal('search'), off: z.array(name).max(200), by: z.enum(['lamp', 'radio', 'helper']) }),
+	z.strictObject({
+		what: z.literal('search'),
+		off: z.array(name).max(200),
+		by: z.enum(['lamp', 'radio', 'helper'])
+	}),
 	z.strictObject({ what: z.literal('sweep') }),
-	z.strictObject({ what: z.literal('source'), source: name, instrument: z.enum(['multimeter', 'indicator']) }),
+	z.strictObject({
+		what: z.literal('source'),
+		source: name,
+		instrument: z.enum(['multimeter', 'indicator'])
+	}),
 	z.strictObject({
 		what: z.literal('pair'),
 		pair: name,

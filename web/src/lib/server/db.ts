@@ -15,21 +15,33 @@ export function connections(): pg.Pool {
 export type Queryable = Pick<pg.ClientBase, 'query'>;
 
 /** Exactly one row, or it throws. */
-export async function one<Row extends pg.QueryResultRow>(on: Queryable, sql: string, values: unknown[]): Promise<Row> {
+export async function one<Row extends pg.QueryResultRow>(
+	on: Queryable,
+	sql: string,
+	values: unknown[]
+): Promise<Row> {
 	const row = await maybeOne<Row>(on, sql, values);
 	if (row === null) throw new Error('a query that promises one row gave none');
 	return row;
 }
 
 /** One row or null; more throws. */
-export async function maybeOne<Row extends pg.QueryResultRow>(on: Queryable, sql: string, values: unknown[]): Promise<Row | null> {
+export async function maybeOne<Row extends pg.QueryResultRow>(
+	on: Queryable,
+	sql: string,
+	values: unknown[]
+): Promise<Row | null> {
 	const { rows } = await on.query<Row>(sql, values);
 	if (rows.length > 1) throw new Error('a query that promises at most one row gave more');
 	return rows[0] ?? null;
 }
 
 /** Any number of rows. */
-export async function many<Row extends pg.QueryResultRow>(on: Queryable, sql: string, values: unknown[]): Promise<Row[]> {
+export async function many<Row extends pg.QueryResultRow>(
+	on: Queryable,
+	sql: string,
+	values: unknown[]
+): Promise<Row[]> {
 	return (await on.query<Row>(sql, values)).rows;
 }
 

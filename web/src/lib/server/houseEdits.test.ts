@@ -27,7 +27,9 @@ const label = (text: string) => [{ do: 'setBreaker' as const, breaker: 'b9', lab
 describe('edits of the house record', () => {
 	it('become its next version, all or none; what was before stays readable', async () => {
 		const { version, house } = await latestHouse(home.id);
-		expect(await recordEdits(home, { expectedVersion: version, edits: label('stove'), why: 'label of 9' })).toMatchObject({
+		expect(
+			await recordEdits(home, { expectedVersion: version, edits: label('stove'), why: 'label of 9' })
+		).toMatchObject({
 			code: 'recorded',
 			version: version + 1
 		});
@@ -36,7 +38,11 @@ describe('edits of the house record', () => {
 			edits: [...label('never'), { do: 'setBreaker', breaker: 'b9', spaces: [10] }],
 			why: 'two at once'
 		});
-		expect(refused).toMatchObject({ code: 'refused', edit: 1, refusal: { code: 'wouldBeWrong', problem: { code: 'spaceTaken' } } });
+		expect(refused).toMatchObject({
+			code: 'refused',
+			edit: 1,
+			refusal: { code: 'wouldBeWrong', problem: { code: 'spaceTaken' } }
+		});
 		const now = await latestHouse(home.id);
 		expect(now.version).toBe(version + 1);
 		expect(now.house.panels[0]!.breakers.find(({ id }) => id === 'b9')!.label).toBe('stove');
@@ -46,7 +52,9 @@ describe('edits of the house record', () => {
 	it('of two who knew the same version one is told what the other did', async () => {
 		const { version } = await latestHouse(home.id);
 		const answers = await Promise.all(
-			['one', 'two'].map((text) => recordEdits(home, { expectedVersion: version, edits: label(text), why: text }))
+			['one', 'two'].map((text) =>
+				recordEdits(home, { expectedVersion: version, edits: label(text), why: text })
+			)
 		);
 		expect(answers.map(({ code }) => code).sort()).toEqual(['conflict', 'recorded']);
 		const conflict = answers.find(({ code }) => code === 'conflict')!;
@@ -57,7 +65,13 @@ describe('edits of the house record', () => {
 		const { version, house } = await latestHouse(home.id);
 		const boxId = house.boxes.find(({ id }) => planJob(house, id).ok)!.id;
 		await startJob(home, { id: randomUUID(), boxId, school: 'groundFirst', who: 'Avery Quill' });
-		expect(await recordEdits(home, { expectedVersion: version, edits: [{ do: 'removeBox', box: boxId }], why: 'gone' })).toMatchObject({
+		expect(
+			await recordEdits(home, {
+				expectedVersion: version,
+				edits: [{ do: 'removeBox', box: boxId }],
+				why: 'gone'
+			})
+		).toMatchObject({
 			code: 'refused',
 			refusal: { code: 'jobUnderWay', box: boxId }
 		});
@@ -70,7 +84,9 @@ describe('settings', () => {
 		const mine = { ...defaultsFor('us'), holdGear: ['clip', 'padlock'] as const };
 		await addSettings(home.id, { ...mine, holdGear: [...mine.holdGear] });
 		expect((await latestSettings(home.id, 'us')).holdGear).toEqual(['clip', 'padlock']);
-		await expect(client.query("update settings_version set settings = '{}'")).rejects.toThrow(/only ever added/);
+		await expect(client.query("update settings_version set settings = '{}'")).rejects.toThrow(
+			/only ever added/
+		);
 	});
 });
 

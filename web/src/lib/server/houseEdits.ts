@@ -5,7 +5,11 @@ import { manyJobs } from './jobs';
 
 export type Recorded =
 	| { readonly code: 'recorded'; readonly version: number; readonly house: House }
-	| { readonly code: 'refused'; readonly edit: number; readonly refusal: Extract<Edited, { ok: false }>['refusal'] | JobThere }
+	| {
+			readonly code: 'refused';
+			readonly edit: number;
+			readonly refusal: Extract<Edited, { ok: false }>['refusal'] | JobThere;
+	  }
 	/** Somebody else changed the house meanwhile: as it is now. */
 	| { readonly code: 'conflict'; readonly version: number; readonly house: House };
 

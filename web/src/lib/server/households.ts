@@ -13,7 +13,11 @@ export interface HouseVersion {
 }
 
 type HouseholdRow = { household_id: string; slug: string; is_demo: boolean };
-const toHousehold = (row: HouseholdRow): Household => ({ id: row.household_id, slug: row.slug, isDemo: row.is_demo });
+const toHousehold = (row: HouseholdRow): Household => ({
+	id: row.household_id,
+	slug: row.slug,
+	isDemo: row.is_demo
+});
 
 export async function maybeHousehold(slug: string): Promise<Household | null> {
 	const row = await maybeOne<HouseholdRow>(
@@ -25,7 +29,9 @@ export async function maybeHousehold(slug: string): Promise<Household | null> {
 }
 
 /** The homes in use with their names, demo homes first. */
-export async function manyHomes(): Promise<{ slug: string; name: string; isDemo: boolean; region: House['region'] }[]> {
+export async function manyHomes(): Promise<
+	{ slug: string; name: string; isDemo: boolean; region: House['region'] }[]
+> {
 	const rows = await many<{ slug: string; name: string; is_demo: boolean; region: House['region'] }>(
 		connections(),
 		`select h.slug, v.house->>'name' as name, v.house->>'region' as region, h.is_demo
@@ -57,16 +63,23 @@ export async function houseAt(householdId: string, version: number): Promise<Hou
 	const key = `${householdId} ${version}`;
 	const known = kept.get(key);
 	if (known) return known;
-	const { house } = await one<{ house: House }>(connections(), 'select house from house_version where household_id = $1 and version = $2', [
-		householdId,
-		version
-	]);
+	const { house } = await one<{ house: House }>(
+		connections(),
+		'select house from house_version where household_id = $1 and version = $2',
+		[householdId, version]
+	);
 	if (kept.size >= keptAtMost) kept.delete(kept.keys().next().value!);
 	kept.set(key, house);
 	return house;
 }
 
-export async function addHouseVersion(on: Queryable, householdId: string, version: number, house: House, why: string): Promise<void> {
+export async function addHouseVersion(
+	on: Queryable,
+	householdId: string,
+	version: number,
+	house: House,
+	why: string
+): Promise<void> {
 	await on.query('insert into house_version (household_id, version, house, why) values ($1, $2, $3, $4)', [
 		householdId,
 		version,
@@ -77,7 +90,11 @@ export async function addHouseVersion(on: Queryable, householdId: string, versio
 
 /** How a demo home is really wired; null for a user's own. */
 export async function maybeDemoWiring(householdId: string): Promise<House | null> {
-	const row = await maybeOne<{ house: House }>(connections(), 'select house from demo_wiring where household_id = $1', [householdId]);
+	const row = await maybeOne<{ house: House }>(
+		connections(),
+		'select house from demo_wiring where household_id = $1',
+		[householdId]
+	);
 	return row && row.house;
 }
 

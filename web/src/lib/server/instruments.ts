@@ -69,7 +69,10 @@ export function takeReading(wiring: House, { plan, state }: LoadedJob, request: 
 			return probes ? volts(house, probes, request.instrument, 'highImpedance') : { kind: 'nothing' };
 		}
 		case 'touchless':
-			return { kind: 'alarm', alarms: contactlessAlarms(house, points.contact(plan.boxId, request.half, 'ground')) };
+			return {
+				kind: 'alarm',
+				alarms: contactlessAlarms(house, points.contact(plan.boxId, request.half, 'ground'))
+			};
 		case 'earth': {
 			const probes = earthProbes(house, request.source);
 			if (!probes) return { kind: 'nothing' };
@@ -87,14 +90,19 @@ export function takeReading(wiring: House, { plan, state }: LoadedJob, request: 
 			return probes ? volts(house, probes, request.instrument, request.mode) : { kind: 'nothing' };
 		}
 		case 'source': {
-			const voltageV = request.source === 'provingUnit' ? provingUnitV : sourceVoltageV(house, request.source);
-			return voltageV === null ? { kind: 'nothing' } : { kind: 'volts', reading: shown(voltageV, request.instrument, 'highImpedance') };
+			const voltageV =
+				request.source === 'provingUnit' ? provingUnitV : sourceVoltageV(house, request.source);
+			return voltageV === null
+				? { kind: 'nothing' }
+				: { kind: 'volts', reading: shown(voltageV, request.instrument, 'highImpedance') };
 		}
 		case 'ohms':
 			return { kind: 'ohms', reading: readOhms(house, resistanceProbes(plan, request.check)) };
 		case 'supplyOhms': {
 			const probes = supplyProbes(house, plan, request.cable);
-			return probes ? { kind: 'ohms', reading: readOhms(house, { red: probes.neutral, black: probes.ground }) } : { kind: 'nothing' };
+			return probes
+				? { kind: 'ohms', reading: readOhms(house, { red: probes.neutral, black: probes.ground }) }
+				: { kind: 'nothing' };
 		}
 		case 'supplyVolts': {
 			const probes = supplyProbes(house, plan, request.cable);
@@ -106,18 +114,29 @@ export function takeReading(wiring: House, { plan, state }: LoadedJob, request: 
 			return { kind: 'lamps', lamps: readPlugLamps(house, plan.boxId, request.half) };
 		case 'neighbour': {
 			const box = house.boxes.find(({ id }) => id === request.box);
-			return { kind: 'works', works: box?.device !== undefined && lampGlows(house, box.id, house.region === 'us' ? 'upper' : 'left') };
+			return {
+				kind: 'works',
+				works: box?.device !== undefined && lampGlows(house, box.id, house.region === 'us' ? 'upper' : 'left')
+			};
 		}
 		case 'breaker': {
 			const { off } = state.isolation;
 			const after = settle(withBreakers(house, Object.fromEntries(off.map((id) => [id, true])))).house;
-			const isOn = (id: string) => findBreaker(after, id)?.on ?? after.panels.some((panel) => mainSwitch(panel.id) === id && panel.mainOn);
-			return { kind: 'breaker', held: off.every(isOn) && mainPanel(after).residualDevices.every((device) => device.on) };
+			const isOn = (id: string) =>
+				findBreaker(after, id)?.on ??
+				after.panels.some((panel) => mainSwitch(panel.id) === id && panel.mainOn);
+			return {
+				kind: 'breaker',
+				held: off.every(isOn) && mainPanel(after).residualDevices.every((device) => device.on)
+			};
 		}
 	}
 }
 
-const lit = (instrument: 'lamp' | 'plugTester', is: boolean): Shown => ({ kind: 'volts', reading: { instrument, lit: is } });
+const lit = (instrument: 'lamp' | 'plugTester', is: boolean): Shown => ({
+	kind: 'volts',
+	reading: { instrument, lit: is }
+});
 
 const firstHalf = (house: House, boxId: string): Half => {
 	const device = house.boxes.find(({ id }) => id === boxId)?.device;
@@ -126,7 +145,10 @@ const firstHalf = (house: House, boxId: string): Half => {
 
 /** Whether a lamp at the outlet goes dark with these breakers off and all others on. */
 export function searched(wiring: House, boxId: string, off: readonly string[]): 'dark' | 'on' {
-	const switched = withBreakers(wiring, Object.fromEntries(allBreakers(wiring).map(({ id }) => [id, !off.includes(id)])));
+	const switched = withBreakers(
+		wiring,
+		Object.fromEntries(allBreakers(wiring).map(({ id }) => [id, !off.includes(id)]))
+	);
 	return lampGlows(switched, boxId, firstHalf(wiring, boxId)) ? 'on' : 'dark';
 }
 
@@ -134,10 +156,12 @@ export function searched(wiring: House, boxId: string, off: readonly string[]): 
 export const strongestAt = (wiring: House, boxId: string): string | null =>
 	strongestOf(sweep(allOn(wiring), boxId, firstHalf(wiring, boxId)));
 
-const allOn = (wiring: House): House => withBreakers(wiring, Object.fromEntries(allBreakers(wiring).map(({ id }) => [id, true])));
+const allOn = (wiring: House): House =>
+	withBreakers(wiring, Object.fromEntries(allBreakers(wiring).map(({ id }) => [id, true])));
 
 function volts(house: House, probes: Probes, instrument: 'multimeter' | 'indicator', mode: MeterMode): Shown {
-	if (instrument === 'indicator') return { kind: 'volts', reading: { instrument, litV: readIndicatorV(house, probes) as 0 } };
+	if (instrument === 'indicator')
+		return { kind: 'volts', reading: { instrument, litV: readIndicatorV(house, probes) as 0 } };
 	return {
 		kind: 'volts',
 		reading: shown(readVoltageV(house, probes, mode), instrument, mode)

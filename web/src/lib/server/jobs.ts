@@ -36,10 +36,11 @@ const toJob = (row: Row): JobRow => ({
 });
 
 export async function maybeJob(householdId: string, jobId: string): Promise<JobRow | null> {
-	const row = await maybeOne<Row>(connections(), `select ${columns} ${from} where j.household_id = $1 and j.job_id = $2`, [
-		householdId,
-		jobId
-	]);
+	const row = await maybeOne<Row>(
+		connections(),
+		`select ${columns} ${from} where j.household_id = $1 and j.job_id = $2`,
+		[householdId, jobId]
+	);
 	return row && toJob(row);
 }
 
@@ -59,7 +60,11 @@ export async function lockBox(on: Queryable, householdId: string, boxId: string)
 }
 
 /** The job under way at a box, if any. */
-export async function maybeJobUnderWay(on: Queryable, householdId: string, boxId: string): Promise<string | null> {
+export async function maybeJobUnderWay(
+	on: Queryable,
+	householdId: string,
+	boxId: string
+): Promise<string | null> {
 	const row = await maybeOne<{ job_id: string }>(
 		on,
 		`select j.job_id ${from} where j.household_id = $1 and j.box_id = $2 and e.job_id is null`,
@@ -73,18 +78,23 @@ export async function addJob(
 	householdId: string,
 	job: { id: string; boxId: string; houseVersion: number; school: TerminatingSchool; who: string }
 ): Promise<void> {
-	await on.query('insert into job (household_id, job_id, box_id, house_version, school, who) values ($1, $2, $3, $4, $5, $6)', [
-		householdId,
-		job.id,
-		job.boxId,
-		job.houseVersion,
-		job.school,
-		job.who
-	]);
+	await on.query(
+		'insert into job (household_id, job_id, box_id, house_version, school, who) values ($1, $2, $3, $4, $5, $6)',
+		[householdId, job.id, job.boxId, job.houseVersion, job.school, job.who]
+	);
 }
 
-export async function addJobEnd(on: Queryable, householdId: string, jobId: string, outcome: 'finished' | 'stopped'): Promise<void> {
-	await on.query('insert into job_ended (household_id, job_id, outcome) values ($1, $2, $3)', [householdId, jobId, outcome]);
+export async function addJobEnd(
+	on: Queryable,
+	householdId: string,
+	jobId: string,
+	outcome: 'finished' | 'stopped'
+): Promise<void> {
+	await on.query('insert into job_ended (household_id, job_id, outcome) values ($1, $2, $3)', [
+		householdId,
+		jobId,
+		outcome
+	]);
 }
 
 type EventRow = { event_id: string; at: Date; body: JobEvent['body']; judged: JobEvent['judged'] | null };
@@ -109,19 +119,36 @@ export async function manyEvents(householdId: string, jobId: string, fromSeq = 1
  * Stores an event as number `seq` of its job, if the job has just `seq - 1`: one statement, whose commit is the acknowledgement.
  * False where the job has moved on. A race between two writers, or an event id used before, breaks a key and throws.
  */
-export async function addEventAt(on: Queryable, householdId: string, jobId: string, seq: number, event: JobEvent): Promise<boolean> {
+export async function addEventAt(
+	on: Queryable,
+	householdId: string,
+	jobId: string,
+	seq: number,
+	event: JobEvent
+): Promise<boolean> {
 	const { rowCount } = await on.query({
 		name: 'add-event',
 		text: `insert into job_event (household_id, job_id, seq, event_id, at, body, judged)
 			select $1, $2, $3, $4, $5, $6, $7
 			where $3 = (select coalesce(max(seq), 0) + 1 from job_event where household_id = $1 and job_id = $2)`,
-		values: [householdId, jobId, seq, event.id, event.at, JSON.stringify(event.body), event.judged ? JSON.stringify(event.judged) : null]
+		values: [
+			householdId,
+			jobId,
+			seq,
+			event.id,
+			event.at,
+			JSON.stringify(event.body),
+			event.judged ? JSON.stringify(event.judged) : null
+		]
 	});
 	return rowCount === 1;
 }
 
 /** Where an event is stored, by its id. */
-export async function maybeStored(householdId: string, eventId: string): Promise<{ jobId: string; seq: number } | null> {
+export async function maybeStored(
+	householdId: string,
+	eventId: string
+): Promise<{ jobId: string; seq: number } | null> {
 	const row = await maybeOne<{ job_id: string; seq: number }>(
 		connections(),
 		'select job_id, seq from job_event where household_id = $1 and event_id = $2',
@@ -132,9 +159,10 @@ export async function maybeStored(householdId: string, eventId: string): Promise
 
 export async function countEvents(householdId: string, jobId: string): Promise<number> {
 	return (
-		await one<{ count: number }>(connections(), 'select count(*)::int as count from job_event where household_id = $1 and job_id = $2', [
-			householdId,
-			jobId
-		])
+		await one<{ count: number }>(
+			connections(),
+			'select count(*)::int as count from job_event where household_id = $1 and job_id = $2',
+			[householdId, jobId]
+		)
 	).count;
 }

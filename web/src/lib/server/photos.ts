@@ -14,10 +14,17 @@ export async function manyPhotos(householdId: string, jobId: string): Promise<Ph
 		'select photo_id, caption, taken_at from photo where household_id = $1 and job_id = $2 order by taken_at limit 100',
 		[householdId, jobId]
 	);
-	return rows.map(({ photo_id, caption, taken_at }) => ({ id: photo_id, caption, takenAt: taken_at.toISOString() }));
+	return rows.map(({ photo_id, caption, taken_at }) => ({
+		id: photo_id,
+		caption,
+		takenAt: taken_at.toISOString()
+	}));
 }
 
-export async function maybePhoto(householdId: string, photoId: string): Promise<{ type: PhotoType; content: Buffer } | null> {
+export async function maybePhoto(
+	householdId: string,
+	photoId: string
+): Promise<{ type: PhotoType; content: Buffer } | null> {
 	const row = await maybeOne<{ content_type: PhotoType; content: Buffer }>(
 		connections(),
 		'select content_type, content from photo where household_id = $1 and photo_id = $2',
@@ -30,7 +37,12 @@ export async function maybePhoto(householdId: string, photoId: string): Promise<
 export async function addPhoto(
 	householdId: string,
 	jobId: string,
-	photo: { readonly id: string; readonly caption: string; readonly type: PhotoType; readonly content: Uint8Array }
+	photo: {
+		readonly id: string;
+		readonly caption: string;
+		readonly type: PhotoType;
+		readonly content: Uint8Array;
+	}
 ): Promise<void> {
 	await connections().query(
 		`insert into photo (household_id, photo_id, job_id, caption, content_type, content) values ($1, $2, $3, $4, $5, $6)

@@ -8,7 +8,8 @@ import { loadJob, type LoadedJob } from './useCases';
 export const failure = (status: number, code: string, more: Record<string, unknown> = {}): Response =>
 	json({ ok: false, code, ...more }, { status });
 
-export type Read<Value> = { readonly ok: true; readonly value: Value } | { readonly ok: false; readonly response: Response };
+export type Read<Value> =
+	{ readonly ok: true; readonly value: Value } | { readonly ok: false; readonly response: Response };
 
 const largestBodyBytes = 1_000_000;
 
@@ -18,7 +19,10 @@ export async function readBody<Value>(request: Request, schema: z.ZodType<Value>
 	if (!parsed.ok) return parsed;
 	const checked = schema.safeParse(parsed.value);
 	if (checked.success) return { ok: true, value: checked.data };
-	const problems = checked.error.issues.map((issue) => ({ at: issue.path.join('.'), message: issue.message }));
+	const problems = checked.error.issues.map((issue) => ({
+		at: issue.path.join('.'),
+		message: issue.message
+	}));
 	return { ok: false, response: failure(400, 'malformed', { problems }) };
 }
 
@@ -27,11 +31,16 @@ export async function readJson(request: Request): Promise<Read<unknown>> {
 	try {
 		// Read to its end even when it is too large: an answer before that would leave the rest in the way of the next request.
 		const text = await request.text();
-		if (text.length > largestBodyBytes) return { ok: false, response: failure(413, 'tooLarge', { largestBodyBytes }) };
+		if (text.length > largestBodyBytes)
+			return { ok: false, response: failure(413, 'tooLarge', { largestBodyBytes }) };
 		return { ok: true, value: JSON.parse(text) };
 	} catch (caught) {
-		const tooLarge = typeof caught === 'object' && caught !== null && 'status' in caught && caught.status === 413;
-		return { ok: false, response: tooLarge ? failure(413, 'tooLarge', { largestBodyBytes }) : failure(400, 'notJson') };
+		const tooLarge =
+			typeof caught === 'object' && caught !== null && 'status' in caught && caught.status === 413;
+		return {
+			ok: false,
+			response: tooLarge ? failure(413, 'tooLarge', { largestBodyBytes }) : failure(400, 'notJson')
+		};
 	}
 }
 
@@ -45,7 +54,10 @@ export async function pageHousehold(slug: string): Promise<Household> {
 const uuid = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
 
 /** The job a page is about, or a 404 page. */
-export async function pageJob(slug: string, jobId: string): Promise<{ household: Household; loaded: LoadedJob }> {
+export async function pageJob(
+	slug: string,
+	jobId: string
+): Promise<{ household: Household; loaded: LoadedJob }> {
 	const household = await pageHousehold(slug);
 	const loaded = uuid.test(jobId) ? await loadJob(household, jobId) : null;
 	if (!loaded) error(404, { message: 'There is no job by that number in this home.', code: 'unknownJob' });
@@ -53,11 +65,16 @@ export async function pageJob(slug: string, jobId: string): Promise<{ household:
 }
 
 /** The household and job a server route is about, or the answer that there is none. */
-export async function routeJob(slug: string, jobId: string): Promise<Read<{ household: Household; loaded: LoadedJob }>> {
+export async function routeJob(
+	slug: string,
+	jobId: string
+): Promise<Read<{ household: Household; loaded: LoadedJob }>> {
 	const household = await maybeHousehold(slug);
 	if (!household) return { ok: false, response: failure(404, 'unknownHome') };
 	const loaded = uuid.test(jobId) ? await loadJob(household, jobId) : null;
-	return loaded ? { ok: true, value: { household, loaded } } : { ok: false, response: failure(404, 'unknownJob') };
+	return loaded
+		? { ok: true, value: { household, loaded } }
+		: { ok: false, response: failure(404, 'unknownJob') };
 }
 
 /** A route that gives a household's record as a table to take along. */

@@ -3,7 +3,14 @@ import type { Command } from '@wary/core/job';
 import type pg from 'pg';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import { connections } from './db';
-import { addHousehold, latestHouse, manyHomes, maybeDemoWiring, maybeHousehold, type Household } from './households';
+import {
+	addHousehold,
+	latestHouse,
+	manyHomes,
+	maybeDemoWiring,
+	maybeHousehold,
+	type Household
+} from './households';
 import { takeReading } from './instruments';
 import { countEvents } from './jobs';
 import { freshDatabase } from './test/database';
@@ -26,7 +33,12 @@ afterAll(async () => {
 });
 beforeEach(async () => {
 	jobId = randomUUID();
-	const started = await startJob(home, { id: jobId, boxId: boxes.shift()!, school: 'groundFirst', who: 'Avery Quill' });
+	const started = await startJob(home, {
+		id: jobId,
+		boxId: boxes.shift()!,
+		school: 'groundFirst',
+		who: 'Avery Quill'
+	});
 	expect(started).toEqual({ code: 'started', jobId });
 });
 
@@ -40,7 +52,8 @@ describe('appending events', () => {
 	it('stores an event once however often it is sent, and acknowledges it each time', async () => {
 		const id = randomUUID();
 		expect(await append(cautions, 0, id)).toMatchObject({ code: 'stored', version: 1 });
-		for (let again = 0; again < 3; again++) expect(await append(cautions, 0, id)).toEqual({ code: 'alreadyStored', version: 1 });
+		for (let again = 0; again < 3; again++)
+			expect(await append(cautions, 0, id)).toEqual({ code: 'alreadyStored', version: 1 });
 		expect(await countEvents(home.id, jobId)).toBe(1);
 	});
 
@@ -48,7 +61,11 @@ describe('appending events', () => {
 		await append(cautions, 0);
 		await append(note('warm plate'), 1);
 		const behind = await append(note('late'), 1);
-		expect(behind).toMatchObject({ code: 'conflict', version: 2, events: [{ body: { kind: 'note', text: 'warm plate' } }] });
+		expect(behind).toMatchObject({
+			code: 'conflict',
+			version: 2,
+			events: [{ body: { kind: 'note', text: 'warm plate' } }]
+		});
 		expect(await countEvents(home.id, jobId)).toBe(2);
 	});
 
@@ -63,12 +80,10 @@ describe('appending events', () => {
 
 	it('notices what another process has stored', async () => {
 		await append(cautions, 0);
-		await client.query('insert into job_event (household_id, job_id, seq, event_id, at, body) values ($1, $2, 2, $3, now(), $4)', [
-			home.id,
-			jobId,
-			randomUUID(),
-			JSON.stringify(note('from elsewhere'))
-		]);
+		await client.query(
+			'insert into job_event (household_id, job_id, seq, event_id, at, body) values ($1, $2, 2, $3, now(), $4)',
+			[home.id, jobId, randomUUID(), JSON.stringify(note('from elsewhere'))]
+		);
 		expect(await append(note('mine'), 1)).toMatchObject({ code: 'conflict', version: 2 });
 		expect(await append(note('mine'), 2)).toMatchObject({ code: 'stored', version: 3 });
 	});
@@ -96,13 +111,17 @@ describe('appending events', () => {
 
 	it('a second job at the same box is pointed to the first, also when both start at once', async () => {
 		const boxId = boxes.shift()!;
-		const both = await Promise.all([1, 2].map(() => startJob(home, { id: randomUUID(), boxId, school: 'groundFirst', who: 'C' })));
+		const both = await Promise.all(
+			[1, 2].map(() => startJob(home, { id: randomUUID(), boxId, school: 'groundFirst', who: 'C' }))
+		);
 		expect(both.map(({ code }) => code).sort()).toEqual(['started', 'underWay']);
 	});
 
 	it('a stop closes the job and writes the house record, all or nothing', async () => {
 		const before = await latestHouse(home.id);
-		expect(await append({ kind: 'stop', reason: 'ownChoice', note: 'rain' }, 0)).toMatchObject({ code: 'stored' });
+		expect(await append({ kind: 'stop', reason: 'ownChoice', note: 'rain' }, 0)).toMatchObject({
+			code: 'stored'
+		});
 		const after = await latestHouse(home.id);
 		expect(after.version).toBe(before.version + 1);
 		expect(JSON.stringify(after.house)).toContain('Job stopped: rain');
@@ -132,7 +151,10 @@ describe('what the database itself refuses', () => {
 
 	it('a gap, a second event with one number, and an event of no job', async () => {
 		const insert = (values: unknown[]) =>
-			client.query('insert into job_event (household_id, job_id, seq, event_id, at, body) values ($1, $2, $3, $4, now(), $5)', values);
+			client.query(
+				'insert into job_event (household_id, job_id, seq, event_id, at, body) values ($1, $2, $3, $4, now(), $5)',
+				values
+			);
 		await append(cautions, 0);
 		await expect(insert([home.id, jobId, 1, randomUUID(), '{}'])).rejects.toThrow(/job_event_pkey/);
 		await expect(insert([home.id, randomUUID(), 1, randomUUID(), '{}'])).rejects.toThrow(/foreign key/);
@@ -153,8 +175,16 @@ describe('homes', () => {
 	it('the simulated instruments read the real wiring and not the record', async () => {
 		const wiring = (await maybeDemoWiring(home.id))!;
 		const loaded = (await loadJob(home, jobId))!;
-		const off = { ...loaded, state: { ...loaded.state, isolation: { ...loaded.state.isolation, power: 'off' as const, off: ['b14'] } } };
+		const off = {
+			...loaded,
+			state: {
+				...loaded.state,
+				isolation: { ...loaded.state.isolation, power: 'off' as const, off: ['b14'] }
+			}
+		};
 		const sewing = { ...off, plan: { ...off.plan, boxId: 'sewing-east-wall' } };
-		expect(takeReading(wiring, sewing, { what: 'live', half: 'upper', instrument: 'multimeter' })).toMatchObject({ reading: { volts: 0 } });
+		expect(
+			takeReading(wiring, sewing, { what: 'live', half: 'upper', instrument: 'multimeter' })
+		).toMatchObject({ reading: { volts: 0 } });
 	});
 });

@@ -19,7 +19,17 @@ import {
 } from '@wary/core/job';
 import { connections, transaction, violatedConstraint } from './db';
 import { addHouseVersion, houseAt, latestHouse, type Household } from './households';
-import { addEventAt, addJob, addJobEnd, lockBox, manyEvents, maybeJob, maybeJobUnderWay, maybeStored, type JobRow } from './jobs';
+import {
+	addEventAt,
+	addJob,
+	addJobEnd,
+	lockBox,
+	manyEvents,
+	maybeJob,
+	maybeJobUnderWay,
+	maybeStored,
+	type JobRow
+} from './jobs';
 import { stoppedWords } from '../words/conditions';
 
 /** A job with everything that it is computed from. */
@@ -46,14 +56,18 @@ function remember(loaded: LoadedJob): LoadedJob {
 export async function loadJob(household: Household, jobId: string): Promise<LoadedJob | null> {
 	const job = await maybeJob(household.id, jobId);
 	if (!job) return null;
-	const [house, events] = await Promise.all([houseAt(household.id, job.houseVersion), manyEvents(household.id, jobId)]);
+	const [house, events] = await Promise.all([
+		houseAt(household.id, job.houseVersion),
+		manyEvents(household.id, jobId)
+	]);
 	const planned = planJob(house, job.boxId, job.school);
 	if (!planned.ok) throw new Error(`job ${jobId} has no plan: ${planned.failure.code}`);
 	return remember({ job, house, plan: planned.plan, events, state: replay(planned.plan, events) });
 }
 
 export type Started =
-	{ readonly code: 'started' | 'underWay'; readonly jobId: string } | { readonly code: 'cannotPlan'; readonly failure: PlanFailure };
+	| { readonly code: 'started' | 'underWay'; readonly jobId: string }
+	| { readonly code: 'cannotPlan'; readonly failure: PlanFailure };
 
 /** Starts a job at a box, or names the one that is under way there. */
 export async function startJob(
@@ -94,7 +108,9 @@ export async function appendEvent(household: Household, jobId: string, append: A
 	const known = recent.get(jobId);
 	// Another process may have gone on with the job; then the kept state is behind, and the append says so.
 	let loaded =
-		known && known.job.outcome === null && known.events.length >= append.expectedVersion ? known : await loadJob(household, jobId);
+		known && known.job.outcome === null && known.events.length >= append.expectedVersion
+			? known
+			: await loadJob(household, jobId);
 	if (!loaded) return { code: 'unknownJob' };
 	const kept = loaded.events.findIndex(({ id }) => id === append.id);
 	if (kept >= 0) return { code: 'alreadyStored', version: kept + 1 };
@@ -104,10 +120,19 @@ export async function appendEvent(household: Household, jobId: string, append: A
 	}
 	const decision = decideFor(loaded, append.command, append.at);
 	if (!decision.ok) return { code: 'refused', refusal: decision.refusal, version: loaded.events.length };
-	const event: JobEvent = { id: append.id, at: append.at, body: decision.body, ...(decision.judged ? { judged: decision.judged } : {}) };
+	const event: JobEvent = {
+		id: append.id,
+		at: append.at,
+		body: decision.body,
+		...(decision.judged ? { judged: decision.judged } : {})
+	};
 	try {
 		if (await store(household, loaded, event)) {
-			remember({ ...loaded, events: [...loaded.events, event], state: applyEvent(loaded.plan, loaded.state, event) });
+			remember({
+				...loaded,
+				events: [...loaded.events, event],
+				state: applyEvent(loaded.plan, loaded.state, event)
+			});
 			return { code: 'stored', version: loaded.events.length + 1, event };
 		}
 	} catch (error) {
@@ -117,9 +142,15 @@ export async function appendEvent(household: Household, jobId: string, append: A
 }
 
 /** What to answer a device that knows less than is stored, or sends what is stored already. */
-async function behind(household: Household, jobId: string, loaded: LoadedJob, append: Append): Promise<Appended> {
+async function behind(
+	household: Household,
+	jobId: string,
+	loaded: LoadedJob,
+	append: Append
+): Promise<Appended> {
 	const stored = await maybeStored(household.id, append.id);
-	if (stored) return stored.jobId === jobId ? { code: 'alreadyStored', version: stored.seq } : { code: 'idTaken' };
+	if (stored)
+		return stored.jobId === jobId ? { code: 'alreadyStored', version: stored.seq } : { code: 'idTaken' };
 	return {
 		code: 'conflict',
 		version: loaded.events.length,
@@ -145,7 +176,8 @@ async function store(household: Household, loaded: LoadedJob, event: JobEvent): 
 	const { job, plan, events } = loaded;
 	const seq = events.length + 1;
 	const { body } = event;
-	if (body.kind !== 'finish' && body.kind !== 'stop') return addEventAt(connections(), household.id, job.id, seq, event);
+	if (body.kind !== 'finish' && body.kind !== 'stop')
+		return addEventAt(connections(), household.id, job.id, seq, event);
 	return transaction(async (on) => {
 		if (!(await addEventAt(on, household.id, job.id, seq, event))) return false;
 		await addJobEnd(on, household.id, job.id, body.kind === 'finish' ? 'finished' : 'stopped');
@@ -156,8 +188,21 @@ async function store(household: Household, loaded: LoadedJob, event: JobEvent): 
 		const after =
 			body.kind === 'finish'
 				? houseAfterJob(house, plan, loaded.state, events, day)
-				: houseAfterStop(house, plan, loaded.state, events, day, stoppedWords(plan.region, body.reason, body.note));
-		await addHouseVersion(on, household.id, version + 1, after, `${body.kind === 'finish' ? 'job finished' : 'job stopped'}: ${place}`);
+				: houseAfterStop(
+						house,
+						plan,
+						loaded.state,
+						events,
+						day,
+						stoppedWords(plan.region, body.reason, body.note)
+					);
+		await addHouseVersion(
+			on,
+			household.id,
+			version + 1,
+			after,
+			`${body.kind === 'finish' ? 'job finished' : 'job stopped'}: ${place}`
+		);
 		return true;
 	});
 }

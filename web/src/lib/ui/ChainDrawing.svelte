@@ -14,14 +14,21 @@
 	});
 	function ringOrder(of: House, circuitId: string) {
 		const order = [];
-		let at: string | undefined = of.cables.find((cable) => cable.circuit === circuitId && 'panel' in cable.from)?.to.box;
+		let at: string | undefined = of.cables.find(
+			(cable) => cable.circuit === circuitId && 'panel' in cable.from
+		)?.to.box;
 		const seen = new Set<string>();
 		while (at !== undefined && !seen.has(at)) {
 			seen.add(at);
 			const box = of.boxes.find(({ id }) => id === at);
 			if (box) order.push(box);
-			at = of.cables.find((cable) => cable.circuit === circuitId && 'box' in cable.from && cable.from.box === at && !seen.has(cable.to.box))
-				?.to.box;
+			at = of.cables.find(
+				(cable) =>
+					cable.circuit === circuitId &&
+					'box' in cable.from &&
+					cable.from.box === at &&
+					!seen.has(cable.to.box)
+			)?.to.box;
 		}
 		return order;
 	}
@@ -37,19 +44,24 @@
 			<li class="start">
 				<i></i><span
 					>{terms[house.region].breaker}
-					{breakerName(house, circuit.breaker)}<small>{findBreaker(house, circuit.breaker)?.ratingA} A</small></span
+					{breakerName(house, circuit.breaker)}<small>{findBreaker(house, circuit.breaker)?.ratingA} A</small
+					></span
 				>
 			</li>
 			{#each boxes as box (box.id)}
 				<li class:here={box.id === boxId}>
 					<i></i><span>
-						{#if slug && box.id !== boxId && box.use === 'outlet'}<a href={`/${slug}/outlet/${box.id}`}>{box.name}</a>{:else}{box.name}{/if}
+						{#if slug && box.id !== boxId && box.use === 'outlet'}<a href={`/${slug}/outlet/${box.id}`}
+								>{box.name}</a
+							>{:else}{box.name}{/if}
 						{#if box.room !== here?.room}<small>{roomOf(box.room)}</small>{/if}
 						{#if box.id === boxId}<small>here</small>{/if}
 					</span>
 				</li>
 			{/each}
-			{#if circuit.arrangement === 'ring'}<li class="start"><i></i><span>back to {breakerName(house, circuit.breaker)}</span></li>{/if}
+			{#if circuit.arrangement === 'ring'}<li class="start">
+					<i></i><span>back to {breakerName(house, circuit.breaker)}</span>
+				</li>{/if}
 		</ol>
 	</div>
 {/if}

@@ -10,7 +10,13 @@
 		pointing = {},
 		back = $bindable(false),
 		done = []
-	}: { device: Device; region: Region; pointing?: Pointing; back?: boolean; done?: readonly string[] } = $props();
+	}: {
+		device: Device;
+		region: Region;
+		pointing?: Pointing;
+		back?: boolean;
+		done?: readonly string[];
+	} = $props();
 
 	const shape = $derived(shapeOf(device));
 	const marginX = 108;
@@ -62,22 +68,41 @@
 						/>
 					{/each}
 					{#each shape.slots as each (each.half + each.role)}
-						{@const on = pointing.half === each.half && (pointing.lamps || pointing.red === each.role || pointing.black === each.role)}
+						{@const on =
+							pointing.half === each.half &&
+							(pointing.lamps || pointing.red === each.role || pointing.black === each.role)}
 						{#if region === 'us' && each.role === 'ground'}
-							<path d={`M${each.x} ${each.y + 14}a12 12 0 0 1 24 0v8h-24z`} fill={on ? 'var(--ink)' : 'none'} />
+							<path
+								d={`M${each.x} ${each.y + 14}a12 12 0 0 1 24 0v8h-24z`}
+								fill={on ? 'var(--ink)' : 'none'}
+							/>
 						{:else}
-							<rect x={each.x} y={each.y} width={each.width} height={each.height} fill={on ? 'var(--ink)' : 'none'} />
+							<rect
+								x={each.x}
+								y={each.y}
+								width={each.width}
+								height={each.height}
+								fill={on ? 'var(--ink)' : 'none'}
+							/>
 						{/if}
 					{/each}
 					{#if device.kind === 'socketTwin' || device.kind === 'socketSingle'}
 						{#each shape.faces as face (face.half)}
-							<rect x={face.x + face.width / 2 - 9} y={face.y + face.height + 12} width="18" height="30" rx="2" />
+							<rect
+								x={face.x + face.width / 2 - 9}
+								y={face.y + face.height + 12}
+								width="18"
+								height="30"
+								rx="2"
+							/>
 							<path d={`M${face.x + face.width / 2 - 4} ${face.y + face.height + 34}h8`} stroke-width="3" />
 						{/each}
 					{/if}
 				{/if}
 				{#each shape.screws as screw (screw.x + screw.y)}
-					<circle cx={mirrored(screw.x)} cy={screw.y} r="7" fill="var(--sheet)" /><path d={`M${mirrored(screw.x) - 5} ${screw.y}h10`} />
+					<circle cx={mirrored(screw.x)} cy={screw.y} r="7" fill="var(--sheet)" /><path
+						d={`M${mirrored(screw.x) - 5} ${screw.y}h10`}
+					/>
 				{/each}
 				{#if back || region === 'us'}
 					{#each shape.terminals as each (each.name)}
@@ -91,7 +116,10 @@
 							stroke-width={now ? 4 : 2}
 							stroke-dasharray={each.mark === 'silver' ? '3 2' : undefined}
 						/>
-						<path d={`M${x - 5} ${each.y}h10`} stroke={done.includes(each.name) ? 'var(--sheet)' : 'var(--ink)'} />
+						<path
+							d={`M${x - 5} ${each.y}h10`}
+							stroke={done.includes(each.name) ? 'var(--sheet)' : 'var(--ink)'}
+						/>
 						{#if back || now}
 							<text
 								x={region === 'uk' ? x : side(x) === 'left' ? -14 : shape.width + 14}
@@ -112,8 +140,13 @@
 						stroke-dasharray={each.tip === 'red' ? '11 5' : undefined}
 						stroke-linecap="round"
 					/>
-					<text x={each.endX} y={each.endY + 22} text-anchor="middle" font-size="15" fill="var(--ink)" stroke="none"
-						>{roleWord(region, each.role)}</text
+					<text
+						x={each.endX}
+						y={each.endY + 22}
+						text-anchor="middle"
+						font-size="15"
+						fill="var(--ink)"
+						stroke="none">{roleWord(region, each.role)}</text
 					>
 				{/each}
 			</g>

@@ -9,7 +9,15 @@
 		lapses,
 		unsent = 0,
 		reachable = true
-	}: { energy: Energy; word: string; because: string; caution: string; lapses: string; unsent?: number; reachable?: boolean } = $props();
+	}: {
+		energy: Energy;
+		word: string;
+		because: string;
+		caution: string;
+		lapses: string;
+		unsent?: number;
+		reachable?: boolean;
+	} = $props();
 </script>
 
 <div class="strip {energy}" role="status" aria-live="polite" data-energy={energy}>

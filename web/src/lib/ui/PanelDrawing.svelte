@@ -38,13 +38,16 @@
 	const us = $derived(house.region === 'us');
 	const rows = $derived(us ? Math.ceil(panel.spaces / 2) : 1);
 	const t = $derived(terms[house.region]);
-	const place = (space: number) => (us ? { row: Math.ceil(space / 2), column: space % 2 === 1 ? 1 : 2 } : { row: 2, column: space });
-	const isChosen = (id: string) => (typeof chosen === 'string' ? chosen === id : (chosen?.includes(id) ?? false));
+	const place = (space: number) =>
+		us ? { row: Math.ceil(space / 2), column: space % 2 === 1 ? 1 : 2 } : { row: 2, column: space };
+	const isChosen = (id: string) =>
+		typeof chosen === 'string' ? chosen === id : (chosen?.includes(id) ?? false);
 	const mainOff = $derived(!panel.mainOn || off.includes(mainSwitch(panel.id)));
 	/** Breakers by the place they begin at; two thin ones share theirs. */
 	const slots = $derived.by(() => {
 		const at = new Map<number, Breaker[]>();
-		for (const breaker of panel.breakers) at.set(breaker.spaces[0]!, [...(at.get(breaker.spaces[0]!) ?? []), breaker]);
+		for (const breaker of panel.breakers)
+			at.set(breaker.spaces[0]!, [...(at.get(breaker.spaces[0]!) ?? []), breaker]);
 		return [...at].map(([space, breakers]) => ({
 			space,
 			breakers,
@@ -76,7 +79,8 @@
 	);
 	const sizeOf = (breaker: Breaker) =>
 		`${breaker.ratingA}${breaker.type === 'residual' ? (us ? ' GF' : ' RCBO') : breaker.type === 'arcFault' ? ' AF' : breaker.type === 'dualFunction' ? ' AF/GF' : breaker.type === 'fuse' ? ' fuse' : ''}`;
-	const percent = (share: number) => (share >= 0.995 ? '99 %' : share < 0.01 ? '<1 %' : `${Math.round(share * 100)} %`);
+	const percent = (share: number) =>
+		share >= 0.995 ? '99 %' : share < 0.01 ? '<1 %' : `${Math.round(share * 100)} %`;
 </script>
 
 {#snippet mainHandle()}
@@ -97,7 +101,9 @@
 		role="group"
 		aria-label={panel.name}
 		tabindex={!us && panel.spaces > 6 ? 0 : undefined}
-		style:grid-template-columns={us ? '1fr 1fr' : `minmax(52px, 0.9fr) repeat(${panel.spaces}, minmax(0, 1fr))`}
+		style:grid-template-columns={us
+			? '1fr 1fr'
+			: `minmax(52px, 0.9fr) repeat(${panel.spaces}, minmax(0, 1fr))`}
 		style:grid-template-rows={us ? `auto repeat(${rows}, auto)` : 'auto auto'}
 	>
 		{#if onmain}
@@ -109,7 +115,9 @@
 				onclick={onmain}
 				style:grid-area={us ? '1 / 1 / 2 / 3' : '2 / 1'}>{@render mainHandle()}</button
 			>
-		{:else}<div class="main" class:off={mainOff} style:grid-area={us ? '1 / 1 / 2 / 3' : '2 / 1'}>{@render mainHandle()}</div>{/if}
+		{:else}<div class="main" class:off={mainOff} style:grid-area={us ? '1 / 1 / 2 / 3' : '2 / 1'}>
+				{@render mainHandle()}
+			</div>{/if}
 		{#each covers as cover (`${cover.name} ${cover.from}`)}
 			<div class="cover" style:grid-row="1" style:grid-column={`${cover.from + 1} / ${cover.to + 2}`}>
 				{cover.name} <span>{cover.tripMa} mA</span>
@@ -142,19 +150,24 @@
 						data-breaker={breaker.id}
 						onclick={() => onpick?.(breaker.id)}
 					>
-						{#if share !== undefined && share >= 0.01}<span class="chance" style:--share={share} aria-hidden="true"></span>{/if}
+						{#if share !== undefined && share >= 0.01}<span
+								class="chance"
+								style:--share={share}
+								aria-hidden="true"
+							></span>{/if}
 						<b><span class="sr-only">{t.breaker} </span>{breaker.spaces.join('·')}{breaker.tandem ?? ''}</b>
 						<span class="handle" aria-hidden="true"><i></i></span>
 						<span class="text"
-							><span class:struck={evidence?.level === 'contradicted'}>{breaker.label || '(no label)'}</span>{#if isTried}<em
-									>stayed live</em
-								>{:else if evidence && evidence.level !== 'blank'}<em class={evidence.level}>{evidenceWords(evidence, house).short}</em
+							><span class:struck={evidence?.level === 'contradicted'}>{breaker.label || '(no label)'}</span
+							>{#if isTried}<em>stayed live</em>{:else if evidence && evidence.level !== 'blank'}<em
+									class={evidence.level}>{evidenceWords(evidence, house).short}</em
 								>{/if}</span
 						>
 						<small
-							>{#if share !== undefined}<span class="share" class:big={share >= 0.05}>{percent(share)}</span>{:else}{sizeOf(
-									breaker
-								)}{/if}<span class="sr-only">{share !== undefined ? ' likely' : ' A'}, {isOff ? 'off' : 'on'}</span></small
+							>{#if share !== undefined}<span class="share" class:big={share >= 0.05}>{percent(share)}</span
+								>{:else}{sizeOf(breaker)}{/if}<span class="sr-only"
+								>{share !== undefined ? ' likely' : ' A'}, {isOff ? 'off' : 'on'}</span
+							></small
 						>
 					</button>
 				{/each}
@@ -173,7 +186,12 @@
 					onclick={() => onempty?.(blank.space)}><b>{blank.space}</b><span class="plus">+</span></button
 				>
 			{:else}
-				<div class="breaker blank" class:right={us && blank.column === 2} style:grid-row={at.row} style:grid-column={at.column}>
+				<div
+					class="breaker blank"
+					class:right={us && blank.column === 2}
+					style:grid-row={at.row}
+					style:grid-column={at.column}
+				>
 					<b>{blank.space}</b>
 				</div>
 			{/if}

@@ -2,7 +2,10 @@
 	import { clock } from '$lib/words/dates';
 
 	/** Photographs of a job, for reading and print. */
-	let { home, photos }: { home: string; photos: readonly { id: string; caption: string; takenAt: string }[] } = $props();
+	let {
+		home,
+		photos
+	}: { home: string; photos: readonly { id: string; caption: string; takenAt: string }[] } = $props();
 </script>
 
 {#if photos.length > 0}

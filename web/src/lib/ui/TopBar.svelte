@@ -6,7 +6,11 @@
 		name: string;
 		isDemo: boolean;
 	}
-	let { home, homes, theme }: { home: Home | null; homes: readonly Home[]; theme: 'light' | 'dark' | 'auto' } = $props();
+	let {
+		home,
+		homes,
+		theme
+	}: { home: Home | null; homes: readonly Home[]; theme: 'light' | 'dark' | 'auto' } = $props();
 	const views = [
 		{ path: '', text: 'Today' },
 		{ path: '/house', text: 'House' },
@@ -15,7 +19,9 @@
 	];
 	const isAt = (path: string) => {
 		const here = page.url.pathname.slice(1 + (home?.slug.length ?? 0));
-		return path === '' ? here === '' || here === '/' : here === path || (path === '/bench' && here.startsWith('/bench/'));
+		return path === ''
+			? here === '' || here === '/'
+			: here === path || (path === '/bench' && here.startsWith('/bench/'));
 	};
 	const next = { auto: 'dark', dark: 'light', light: 'auto' } as const;
 	const words = { auto: 'as the device', dark: 'dark', light: 'light' } as const;
@@ -23,7 +29,14 @@
 
 <header class="bar no-print">
 	<a class="mark" href={home ? `/${home.slug}` : '/'}>
-		<svg viewBox="0 0 24 28" width="22" height="26" fill="none" stroke="currentColor" stroke-width="2" aria-hidden="true"
+		<svg
+			viewBox="0 0 24 28"
+			width="22"
+			height="26"
+			fill="none"
+			stroke="currentColor"
+			stroke-width="2"
+			aria-hidden="true"
 			><rect x="2" y="2" width="20" height="24" rx="3" /><path d="M8 8v6M16 8v5" /><path
 				d="M12 17a3 3 0 0 1 3 3v2H9v-2a3 3 0 0 1 3-3z"
 				fill="currentColor"
@@ -35,7 +48,9 @@
 	{#if home}
 		<nav class="views" aria-label="Views">
 			{#each views as view (view.path)}
-				<a href={`/${home.slug}${view.path}`} aria-current={isAt(view.path) ? 'page' : undefined}>{view.text}</a>
+				<a href={`/${home.slug}${view.path}`} aria-current={isAt(view.path) ? 'page' : undefined}
+					>{view.text}</a
+				>
 			{/each}
 		</nav>
 	{/if}
@@ -43,11 +58,17 @@
 		{#each homes as each (each.slug)}
 			<a href={`/${each.slug}`} aria-current={each.slug === home?.slug ? 'true' : undefined}>{each.name}</a>
 		{/each}
-		<a class="soft" href="/new" aria-current={page.url.pathname === '/new' ? 'page' : undefined}>Add a home</a>
+		<a class="soft" href="/new" aria-current={page.url.pathname === '/new' ? 'page' : undefined}>Add a home</a
+		>
 	</nav>
 	<form method="POST" action="/theme">
 		<input type="hidden" name="back" value={page.url.pathname} />
-		<button class="theme" name="theme" value={next[theme]} title={`Theme: ${words[theme]}; switch to ${words[next[theme]]}`}>
+		<button
+			class="theme"
+			name="theme"
+			value={next[theme]}
+			title={`Theme: ${words[theme]}; switch to ${words[next[theme]]}`}
+		>
 			<span aria-hidden="true">◐</span><span class="words">theme: {words[theme]}</span>
 		</button>
 	</form>

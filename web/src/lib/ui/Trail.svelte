@@ -3,7 +3,13 @@
 	import type { House } from '@wary/core/house';
 	import { carriedWords, visitWords } from '$lib/words/steps';
 
-	let { plan, house, jobState, visit, over }: { plan: JobPlan; house: House; jobState: JobState; visit: VisitId; over: boolean } = $props();
+	let {
+		plan,
+		house,
+		jobState,
+		visit,
+		over
+	}: { plan: JobPlan; house: House; jobState: JobState; visit: VisitId; over: boolean } = $props();
 	const visits = $derived(visitsOf(plan, jobState));
 	const words = $derived(visitWords(plan, house));
 	const at = $derived(visits.findIndex(({ id }) => id === visit));
@@ -16,7 +22,9 @@
 			<i aria-hidden="true">{k < at || over ? '✓' : ''}</i>
 			<b>{words[each.id].place}</b>
 			<span>{words[each.id].what}</span>
-			{#if now && each.carry.length > 0}<span>carry: {each.carry.map((thing) => carriedWords[thing]).join(', ')}</span>{/if}
+			{#if now && each.carry.length > 0}<span
+					>carry: {each.carry.map((thing) => carriedWords[thing]).join(', ')}</span
+				>{/if}
 		</li>
 	{/each}
 </ol>

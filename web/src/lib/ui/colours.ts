@@ -1,7 +1,10 @@
 import type { Colour } from '@wary/core/house';
 
 /** Insulation as it looks on paper: muted, so that the alarm colour stays alone. A dash tells apart what a tint can't; the label says it in words. */
-export const insulation: Record<Colour, { readonly stroke: string; readonly dash?: string; readonly core?: string }> = {
+export const insulation: Record<
+	Colour,
+	{ readonly stroke: string; readonly dash?: string; readonly core?: string }
+> = {
 	black: { stroke: 'var(--insulation-black)' },
 	white: { stroke: 'var(--ink)', core: 'var(--sheet)' },
 	grey: { stroke: '#8b9194' },

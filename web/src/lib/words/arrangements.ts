@@ -4,11 +4,20 @@ import { terms } from './terms';
 /** How a box is met: its name, and what one would see. */
 export const arrangementWords: Record<ArrangementKind, { readonly name: string; readonly seen: string }> = {
 	endOfRun: { name: 'End of the run', seen: 'one cable' },
-	middleThrough: { name: 'Middle of the run, through the device', seen: 'two cables, each on its own screws' },
-	middlePigtails: { name: 'Middle of the run, with pigtails', seen: 'two cables spliced, tails to the device' },
+	middleThrough: {
+		name: 'Middle of the run, through the device',
+		seen: 'two cables, each on its own screws'
+	},
+	middlePigtails: {
+		name: 'Middle of the run, with pigtails',
+		seen: 'two cables spliced, tails to the device'
+	},
 	branch: { name: 'Branch', seen: 'three cables spliced' },
 	halfSwitched: { name: 'Half switched', seen: 'red and black on the hot side, tab broken' },
-	twoCircuits: { name: 'Two circuits on one device', seen: 'red and black on the hot side, one shared neutral' },
+	twoCircuits: {
+		name: 'Two circuits on one device',
+		seen: 'red and black on the hot side, one shared neutral'
+	},
 	sharedNeutralMiddle: { name: 'Shared neutral, passing on', seen: 'a three-wire cable in and out' },
 	throughGfci: { name: 'Supply through a GFCI', seen: 'supply side in, load side out' },
 	behindGfci: { name: 'Behind a GFCI', seen: 'two cables; the outlet before protects' },

@@ -4,7 +4,17 @@ import type { House, Trip } from '@wary/core/house';
 import type { TouchBand } from '@wary/core/instruments';
 import type { Mistake } from '@wary/core/mistakes';
 import { kindWords } from './devices';
-import { boxPlace, breakerName, capital, colourWords, howWords, ohmsWord, sizeWords, terminalWord, terms } from './terms';
+import {
+	boxPlace,
+	breakerName,
+	capital,
+	colourWords,
+	howWords,
+	ohmsWord,
+	sizeWords,
+	terminalWord,
+	terms
+} from './terms';
 
 /** Why the bench refuses something, and what to do. */
 export function benchRefusalWords(refusal: BenchFailure, house: House): string {
@@ -85,10 +95,14 @@ export const layerWords: Record<Layer, { readonly name: string; readonly means: 
 	none: { name: 'Wires', means: 'Colours as one sees them.' },
 	current: { name: 'Current', means: 'Thickness by current, the arrow by its direction at one instant.' },
 	potential: { name: 'Volts to earth', means: 'Every conductor against earth. Hatched: 50 V and more.' },
-	guards: { name: 'Protection', means: 'What opens when a hot leaks to earth, and how fast. Double line: guarded. Dashes: nothing opens.' },
+	guards: {
+		name: 'Protection',
+		means: 'What opens when a hot leaks to earth, and how fast. Double line: guarded. Dashes: nothing opens.'
+	},
 	touch: {
 		name: 'A hand here',
-		means: 'From a hand to earth through 1000 Ω, before anything opens. Ring: felt. Heavy ring: can’t let go. Filled: can stop the heart.'
+		means:
+			'From a hand to earth through 1000 Ω, before anything opens. Ring: felt. Heavy ring: can’t let go. Filled: can stop the heart.'
 	}
 };
 
@@ -122,15 +136,25 @@ export function tripWords(trip: Trip, house: House, tense: 'opened' | 'would ope
 			: trip.where === 'residualDevice'
 				? `RCD ${trip.device}`
 				: `The device at ${boxPlace(house, trip.device)}`;
-	const amps = trip.currentA < 1 ? `${(trip.currentA * 1000).toFixed(1)} mA` : `${trip.currentA.toFixed(trip.currentA < 10 ? 1 : 0)} A`;
+	const amps =
+		trip.currentA < 1
+			? `${(trip.currentA * 1000).toFixed(1)} mA`
+			: `${trip.currentA.toFixed(trip.currentA < 10 ? 1 : 0)} A`;
 	return `${who} ${tense} after ${secondsWord(trip.afterS)}: ${causeWords[trip.cause]}, ${amps}.`;
 }
 
 export const secondsWord = (seconds: number): string =>
-	seconds < 1 ? `${seconds.toFixed(2)} s` : seconds < 90 ? `${seconds.toFixed(1)} s` : `${Math.round(seconds / 60)} min`;
+	seconds < 1
+		? `${seconds.toFixed(2)} s`
+		: seconds < 90
+			? `${seconds.toFixed(1)} s`
+			: `${Math.round(seconds / 60)} min`;
 
 /** A mistake of the catalogue in a line. */
-export function mistakeWords({ kind, roles, where }: Pick<Mistake, 'kind' | 'roles' | 'where'>, house: House): string {
+export function mistakeWords(
+	{ kind, roles, where }: Pick<Mistake, 'kind' | 'roles' | 'where'>,
+	house: House
+): string {
 	const t = terms[house.region];
 	const role = roles.map((each) => t[each]);
 	const at = { here: 'here', upstream: 'in the box before', downstream: 'in the next box' }[where];

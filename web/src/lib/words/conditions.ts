@@ -13,22 +13,47 @@ export const conditionWords = (region: 'us' | 'uk'): Record<Condition, { look: s
 			look: 'Insulation that cracks or crumbles when the wire is moved',
 			then: 'It will crumble further in too. Stop.'
 		},
-		aluminium: { look: 'Silver-grey, soft aluminium conductors', then: 'They need devices and connectors made for them. Stop.' },
+		aluminium: {
+			look: 'Silver-grey, soft aluminium conductors',
+			then: 'They need devices and connectors made for them. Stop.'
+		},
 		tooShort: {
-			look: region === 'uk' ? 'Conductors too short to reach a terminal' : 'Less than 6 in of free wire, or too short to reach',
+			look:
+				region === 'uk'
+					? 'Conductors too short to reach a terminal'
+					: 'Less than 6 in of free wire, or too short to reach',
 			then: 'They would need a splice. Stop.'
 		},
-		liveGround: { look: `A ${t.neutral} or ${t.ground} that read live at any time`, then: 'Something is wrong upstream. Stop.' },
-		scorchLocal: { look: 'Scorch at the terminal only', then: 'Cut back to bright copper and sound insulation. Note it as a worry.' },
+		liveGround: {
+			look: `A ${t.neutral} or ${t.ground} that read live at any time`,
+			then: 'Something is wrong upstream. Stop.'
+		},
+		scorchLocal: {
+			look: 'Scorch at the terminal only',
+			then: 'Cut back to bright copper and sound insulation. Note it as a worry.'
+		},
 		nicked: { look: 'A nick in a conductor', then: 'Cut it off and strip anew.' },
 		nearlyCut: { look: 'Copper cut nearly through at the old terminal', then: 'Cut it off and strip anew.' },
-		pushIn: { look: 'Wires held by push-in springs', then: 'They go under screws or plates on the new device.' },
-		looseTerminal: { look: 'A terminal screw that was loose', then: 'Look for heat there. New termination, tugged.' },
+		pushIn: {
+			look: 'Wires held by push-in springs',
+			then: 'They go under screws or plates on the new device.'
+		},
+		looseTerminal: {
+			look: 'A terminal screw that was loose',
+			then: 'Look for heat there. New termination, tugged.'
+		},
 		wornContacts: { look: 'Contacts that no longer hold a plug', then: 'That is what the new part cures.' },
-		corrosion: { look: 'Green or white corrosion, or damp', then: 'Cut back to bright copper; find where the damp comes from.' },
-		crackedFace: { look: 'A cracked face or body', then: 'Live parts may be in reach of a finger. That is what the new part cures.' },
+		corrosion: {
+			look: 'Green or white corrosion, or damp',
+			then: 'Cut back to bright copper; find where the damp comes from.'
+		},
+		crackedFace: {
+			look: 'A cracked face or body',
+			then: 'Live parts may be in reach of a finger. That is what the new part cures.'
+		},
 		recessedBox: {
-			look: region === 'us' ? 'The box sits behind the wall face' : 'The back box sits deep behind the wall face',
+			look:
+				region === 'us' ? 'The box sits behind the wall face' : 'The back box sits deep behind the wall face',
 			then:
 				region === 'us'
 					? 'Up to 1/4 in is allowed, none in a wall that burns (NEC 314.20). An extension ring brings it forward.'
@@ -52,7 +77,11 @@ export const autopsyWords: Record<AutopsyFault, string> = {
 };
 
 /** How much a condition weighs. */
-export const severityWords = { stop: 'ends the job', mend: 'put right on the way', watch: 'put right, and watched' } as const;
+export const severityWords = {
+	stop: 'ends the job',
+	mend: 'put right on the way',
+	watch: 'put right, and watched'
+} as const;
 
 /** Why a job ended early, and what to tell the electrician. */
 export const stopWords = (region: 'us' | 'uk'): Record<StopReason, { why: string; tell: string }> => {
@@ -115,7 +144,10 @@ export const stopWords = (region: 'us' | 'uk'): Record<StopReason, { why: string
 			tell: 'No 30 mA protection on a socket circuit (BS 7671 411.3.3). Ask for an RCBO.'
 		},
 		bathroom: { why: 'A room with a bath or shower', tell: 'Section 701 location. Nothing was changed.' },
-		notifiable: { why: 'The work would be notifiable', tell: 'Part P or the nation’s own rule applies. Ask a registered electrician.' },
+		notifiable: {
+			why: 'The work would be notifiable',
+			tell: 'Part P or the nation’s own rule applies. Ask a registered electrician.'
+		},
 		notAsRecorded: {
 			why: 'The box holds something other than what is on record',
 			tell: 'The wiring in the box differs from the record. Ask for the arrangement to be identified before anything is changed.'

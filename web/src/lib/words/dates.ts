@@ -8,7 +8,12 @@ export const shortDay = (iso: string, locale: string): string =>
 
 /** A time of day with its date: “24 Nov 2026, 14:06”; always 24 hours, UTC, so that a record reads the same everywhere. */
 export const moment = (iso: string, locale: string): string =>
-	new Intl.DateTimeFormat(locale, { dateStyle: 'medium', timeStyle: 'short', hourCycle: 'h23', timeZone: 'UTC' }).format(new Date(iso));
+	new Intl.DateTimeFormat(locale, {
+		dateStyle: 'medium',
+		timeStyle: 'short',
+		hourCycle: 'h23',
+		timeZone: 'UTC'
+	}).format(new Date(iso));
 
 /** The same in a reader’s own time zone, with its name; UTC where the zone is unknown. */
 export function momentIn(iso: string, locale: string, timeZone: string | null): string {

@@ -3,7 +3,11 @@ import type { Region } from '@wary/core/rules';
 import { day } from './dates';
 import { terms } from './terms';
 
-const gfciWords = { groundFault: 'GFCI outlet', arcFault: 'AFCI outlet', dualFunction: 'AFCI and GFCI outlet' };
+const gfciWords = {
+	groundFault: 'GFCI outlet',
+	arcFault: 'AFCI outlet',
+	dualFunction: 'AFCI and GFCI outlet'
+};
 
 /** What kind of device it is, in the region's words. */
 export function kindWords(device: Device): string {
@@ -15,7 +19,9 @@ export function kindWords(device: Device): string {
 		case 'usb':
 			return 'USB outlet';
 		case 'gfci':
-			return device.make === 'old' ? `${gfciWords[device.protection]}, older make` : gfciWords[device.protection];
+			return device.make === 'old'
+				? `${gfciWords[device.protection]}, older make`
+				: gfciWords[device.protection];
 		case 'socketTwin':
 			return device.usb ? 'Twin socket with USB' : 'Twin socket';
 		default:
@@ -38,7 +44,9 @@ export function deviceWords(device: Device, region: Region): string {
 		`${device.ratingA} A`,
 		...('switched' in device && device.switched ? ['switched'] : []),
 		...(device.kind === 'fusedSpur' ? [`fuse ${device.fuseA} A`] : []),
-		...('tamperResistant' in device && device.tamperResistant ? [region === 'us' ? 'tamper resistant' : 'shuttered'] : []),
+		...('tamperResistant' in device && device.tamperResistant
+			? [region === 'us' ? 'tamper resistant' : 'shuttered']
+			: []),
 		...('contacts' in device && device.contacts === 'worn' ? ['contacts worn'] : []),
 		...(device.fitted ? [`fitted ${day(device.fitted, terms[region].locale)}`] : [])
 	];

@@ -18,8 +18,14 @@ export function editLine(edit: Edit, house: House): string {
 			const was = findBreaker(house, edit.breaker);
 			const changes = [
 				was && edit.label !== undefined && edit.label !== was.label && `“${was.label}” → “${edit.label}”`,
-				was && edit.ratingA !== undefined && edit.ratingA !== was.ratingA && `${was.ratingA} A → ${edit.ratingA} A`,
-				was && edit.type !== undefined && edit.type !== (was.type ?? 'plain') && `${was.type ?? 'plain'} → ${edit.type}`
+				was &&
+					edit.ratingA !== undefined &&
+					edit.ratingA !== was.ratingA &&
+					`${was.ratingA} A → ${edit.ratingA} A`,
+				was &&
+					edit.type !== undefined &&
+					edit.type !== (was.type ?? 'plain') &&
+					`${was.type ?? 'plain'} → ${edit.type}`
 			].filter(Boolean);
 			return `${capital(t.breaker)} ${breaker(edit.breaker)}: ${changes.join(', ') || 'its spaces'}`;
 		}

@@ -2,7 +2,10 @@ import { findBox, findCircuit, placeName, type EditRefusal, type House } from '@
 import { breakerName, terms } from './terms';
 
 /** Why a change to the house can't be made, and what to do. */
-export function editRefusalWords(refusal: EditRefusal | { readonly code: 'jobUnderWay'; readonly box: string }, house: House): string {
+export function editRefusalWords(
+	refusal: EditRefusal | { readonly code: 'jobUnderWay'; readonly box: string },
+	house: House
+): string {
 	const t = terms[house.region];
 	const place = (id: string) => {
 		const box = findBox(house, id);

@@ -1,5 +1,12 @@
 import type { House } from '@wary/core/house';
-import { energyOf, holds, type Doubt, type Energy, type Hold, type IsolationState } from '@wary/core/isolation';
+import {
+	energyOf,
+	holds,
+	type Doubt,
+	type Energy,
+	type Hold,
+	type IsolationState
+} from '@wary/core/isolation';
 import { awayAfterMin, type Earth, type JobPlan, type JobState } from '@wary/core/job';
 import { breakerName, pairWords, terms } from './terms';
 
@@ -33,7 +40,8 @@ export function stripWords(
 				energy,
 				word: energyWords[energy],
 				because: `${off}, ${held}; ${isolation.proof.required.length} pairs dead ${isolation.proof.scope === 'bare' ? 'on the bare conductors' : 'at the face'}, tester proved both times.`,
-				caution: isolation.proof.scope === 'face' && !isolation.closed ? 'The conductors behind are next.' : '',
+				caution:
+					isolation.proof.scope === 'face' && !isolation.closed ? 'The conductors behind are next.' : '',
 				lapses:
 					isolation.hold !== null && holds[isolation.hold].survivesAbsence
 						? 'lapses if power is seen'
@@ -45,7 +53,10 @@ export function stripWords(
 				word: energyWords[energy],
 				because: `${off}, ${held}.`,
 				caution: 'Not proven here. Nothing bare may be touched.',
-				lapses: state.status === 'underWay' ? `reading ${readingsTaken(isolation)} of ${isolation.proof.required.length + 2}` : 'job over'
+				lapses:
+					state.status === 'underWay'
+						? `reading ${readingsTaken(isolation)} of ${isolation.proof.required.length + 2}`
+						: 'job over'
 			};
 		case 'deliberatelyLive':
 			return {
@@ -56,7 +67,9 @@ export function stripWords(
 						? 'Power is on to find the supply cable; ends capped and apart, area clear.'
 						: 'Power is back for the final test, area clear.',
 				caution:
-					state.device === 'none' ? 'The box is open. Tester only, at arm’s length.' : 'Plug and tester only. Nobody touches terminals.',
+					state.device === 'none'
+						? 'The box is open. Tester only, at arm’s length.'
+						: 'Plug and tester only. Nobody touches terminals.',
 				lapses: 'until switched off'
 			};
 		case 'assumedLive':
@@ -72,7 +85,9 @@ export function stripWords(
 
 function liveLapses(state: JobState): string {
 	if (state.status !== 'underWay') return 'job over';
-	return state.isolation.power === 'asFound' && state.isolation.doubt === null ? 'always so at the start' : 'until off, held and proven';
+	return state.isolation.power === 'asFound' && state.isolation.doubt === null
+		? 'always so at the start'
+		: 'until off, held and proven';
 }
 
 const readingsTaken = ({ proof }: IsolationState): number =>
@@ -83,7 +98,8 @@ function liveBecause(house: House, plan: JobPlan, state: JobState): string {
 	if (isolation.doubt) return doubtWords(house, plan, isolation.doubt, state.earth);
 	if (state.status === 'finished') return 'Finished, and in ordinary use again.';
 	if (isolation.power === 'asFound') return 'Nothing has been switched off for this job.';
-	if (isolation.hold === null && isolation.power === 'off') return 'Switched off, and nothing keeps it off yet.';
+	if (isolation.hold === null && isolation.power === 'off')
+		return 'Switched off, and nothing keeps it off yet.';
 	return 'Power is on.';
 }
 

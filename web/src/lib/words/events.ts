@@ -53,7 +53,11 @@ export function lampsWords(lamps: PlugLamps, region: 'us' | 'uk'): string {
 export const sourceWords = (house: House, source: string): string =>
 	source === 'provingUnit' ? 'the proving unit' : boxPlace(house, source.slice('outlet:'.length));
 
-const testerWords = { multimeter: 'multimeter', indicator: 'two-probe indicator', none: 'no two-point tester yet' };
+const testerWords = {
+	multimeter: 'multimeter',
+	indicator: 'two-probe indicator',
+	none: 'no two-point tester yet'
+};
 const changeWords = {
 	powerSeen: 'Power was seen to come on',
 	foundUnlocked: 'The breaker was found unlocked',
@@ -93,17 +97,25 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 				`${readingWords(body.reading)}; ${body.touchless === 'none' ? 'no contactless tester' : `${t.ground} ${body.touchless}`}`
 			);
 		case 'proveEarth':
-			return line(`Known ${region === 'uk' ? 'earth' : 'ground'} from ${sourceWords(house, body.source)}`, readingWords(body.reading));
+			return line(
+				`Known ${region === 'uk' ? 'earth' : 'ground'} from ${sourceWords(house, body.source)}`,
+				readingWords(body.reading)
+			);
 		case 'searchBy':
 			return line('Looking for the breaker', meansWords[body.settings.means].short);
 		case 'searched':
 			return body.event.kind === 'signal'
-				? line('Signal strongest at', body.event.strongest === null ? 'none of them' : breakerName(house, body.event.strongest))
+				? line(
+						'Signal strongest at',
+						body.event.strongest === null ? 'none of them' : breakerName(house, body.event.strongest)
+					)
 				: line(`Search: ${breakerNames(house, body.event.off)} off`, answerWords[body.event.answer]);
 		case 'arranged':
 			return line('Seen to before switching off', body.how);
 		case 'switchBreaker':
-			return line(`${capital(t.breaker)} ${breakerName(house, body.breaker)} switched ${body.on ? 'back on' : 'off'}`);
+			return line(
+				`${capital(t.breaker)} ${breakerName(house, body.breaker)} switched ${body.on ? 'back on' : 'off'}`
+			);
 		case 'hold':
 			return line('Held off', holdWords[body.way]);
 		case 'proveTester':
@@ -129,7 +141,10 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 			);
 		}
 		case 'foundConductor':
-			return line('A further conductor found', `${body.colour}, ${body.where === 'onDevice' ? 'on the device' : 'not on the device'}`);
+			return line(
+				'A further conductor found',
+				`${body.colour}, ${body.where === 'onDevice' ? 'on the device' : 'not on the device'}`
+			);
 		case 'inspect': {
 			const words = conditionWords(region);
 			const seen = Object.entries(body.answers).filter(([, answer]) => answer !== 'no');
@@ -140,7 +155,9 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 					: seen
 							.map(([key, answer]) => {
 								const on = body.where?.[key as keyof typeof words] ?? [];
-								const at = on.map((id) => (id === 'device' ? 'the device' : wireById(house, plan, id))).join(', ');
+								const at = on
+									.map((id) => (id === 'device' ? 'the device' : wireById(house, plan, id)))
+									.join(', ');
 								return `${words[key as keyof typeof words].look}${answer === 'unsure' ? ' (unsure)' : ''}${at ? `, on ${at}` : ''}`;
 							})
 							.join('; ')
@@ -153,7 +170,10 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 		case 'tug':
 			return line(`Tugged: ${terminalWord(region, body.terminal)}`, body.held ? 'held' : 'came out');
 		case 'supplyWay':
-			return line('Supply cable', { dead: 'looked for by resistance', live: 'looked for by voltage', skip: 'left unknown' }[body.way]);
+			return line(
+				'Supply cable',
+				{ dead: 'looked for by resistance', live: 'looked for by voltage', skip: 'left unknown' }[body.way]
+			);
 		case 'readSupplyOhms':
 			return line(
 				`${capital(t.neutral)} to ${t.ground}, cable ${cableLetter(plan, body.cable)}`,
@@ -170,8 +190,13 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 			return line('Box opened again');
 		case 'readOhms': {
 			const between =
-				body.check === 'groundBox' ? `${t.ground} to box` : `${t.hot} to ${body.check === 'hotNeutral' ? t.neutral : t.ground}`;
-			return line(capital(between), ohmsWord(body.value.kind === 'overload' ? null : body.value.resistanceOhm));
+				body.check === 'groundBox'
+					? `${t.ground} to box`
+					: `${t.hot} to ${body.check === 'hotNeutral' ? t.neutral : t.ground}`;
+			return line(
+				capital(between),
+				ohmsWord(body.value.kind === 'overload' ? null : body.value.resistanceOhm)
+			);
 		}
 		case 'restorePower':
 			return line('Power restored', body.held ? `the ${t.breaker} held` : `the ${t.breaker} tripped`);
@@ -207,7 +232,10 @@ function wireById(house: House, plan: JobPlan, id: string): string {
 /** What was in a box: each cable's colours, and how they come to the device. */
 export const boxSeenWords = (seen: BoxSeen): string =>
 	`${seenWords(seen)}: ${seen.cables
-		.map((colours, k) => `${String.fromCharCode(65 + k)} ${colours.map((colour) => colourWords[colour]).join(', ')}`)
+		.map(
+			(colours, k) =>
+				`${String.fromCharCode(65 + k)} ${colours.map((colour) => colourWords[colour]).join(', ')}`
+		)
 		.join('; ')}`;
 
 /** What a reading says a cable is. */

@@ -13,7 +13,8 @@ export function firstDo(matters: Matters, region: Region): { first: string; ask?
 			};
 		case 'alarm':
 			return {
-				first: 'It is the only one on record. Another alarm that works, or somebody awake in the house who knows.',
+				first:
+					'It is the only one on record. Another alarm that works, or somebody awake in the house who knows.',
 				ask: 'Who or what keeps watch meanwhile?'
 			};
 		case 'freezer':
@@ -34,7 +35,9 @@ export function firstDo(matters: Matters, region: Region): { first: string; ask?
 /** How long a thing may stay off. */
 export function mayBeOff({ means }: GoingOff): string {
 	if (means.mayBeOffMin === null) return 'may not simply go off';
-	return means.mayBeOffMin < 120 ? `up to ${means.mayBeOffMin} min` : `up to ${Math.round(means.mayBeOffMin / 60)} h`;
+	return means.mayBeOffMin < 120
+		? `up to ${means.mayBeOffMin} min`
+		: `up to ${Math.round(means.mayBeOffMin / 60)} h`;
 }
 
 export const matterWords: Record<Matters, string> = {

@@ -7,7 +7,8 @@ import { breakerNames, capital, terms } from './terms';
 export function leftWords(house: House, plan: JobPlan, state: JobState, stopped: boolean): string[] {
 	const t = terms[plan.region];
 	const { off, hold } = state.isolation;
-	const count = (...kinds: WireState[]) => Object.values(state.wires).filter((each) => kinds.includes(each)).length;
+	const count = (...kinds: WireState[]) =>
+		Object.values(state.wires).filter((each) => kinds.includes(each)).length;
 	const total = Object.keys(state.wires).length;
 	const bare = count('off', 'ready');
 	const fitted = count('onNew', 'tugged');
@@ -17,9 +18,13 @@ export function leftWords(house: House, plan: JobPlan, state: JobState, stopped:
 			? `${capital(t.breaker)} ${breakerNames(house, off)} is off${hold ? `, ${holdWords[hold]}` : ''}${state.tagged && hold !== 'tape' ? ', tagged' : ''}.${stopped ? ' It stays so.' : ''}`
 			: 'Power is on: nothing was left switched off.',
 		...(old === total ? [`Every wire still sits on the old ${t.outlet}.`] : []),
-		...(old > 0 && old < total ? [`${capital(terminals(old))} of the old ${t.outlet} still hold their wires.`] : []),
+		...(old > 0 && old < total
+			? [`${capital(terminals(old))} of the old ${t.outlet} still hold their wires.`]
+			: []),
 		...(bare > 0 ? [`The wires of ${terminals(bare)} are off and bare.`] : []),
-		...(count('capped') > 0 ? [`The wires of ${terminals(count('capped'))} are capped, each by itself.`] : []),
+		...(count('capped') > 0
+			? [`The wires of ${terminals(count('capped'))} are capped, each by itself.`]
+			: []),
 		...(fitted === total
 			? ['Every wire is on the new part.']
 			: fitted > 0

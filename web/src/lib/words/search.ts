@@ -5,10 +5,22 @@ import { breakerNames, capital, terms } from './terms';
 export const answerWords = { dark: 'went dark', on: 'stayed on', unsure: 'couldn’t tell' };
 
 export const meansWords: Record<Means, { short: string; text: string; look: string }> = {
-	lamp: { short: 'lamp seen at the outlet', text: 'A lamp, which I have to go and see', look: 'Go and look: is the lamp' },
-	radio: { short: 'radio heard at the panel', text: 'A radio or sounder, heard from here', look: 'Listen: has it' },
+	lamp: {
+		short: 'lamp seen at the outlet',
+		text: 'A lamp, which I have to go and see',
+		look: 'Go and look: is the lamp'
+	},
+	radio: {
+		short: 'radio heard at the panel',
+		text: 'A radio or sounder, heard from here',
+		look: 'Listen: has it'
+	},
 	helper: { short: 'helper who calls', text: 'Somebody there, who calls', look: 'Ask: did it' },
-	signal: { short: 'transmitter and receiver', text: 'A transmitter there, its receiver here', look: 'Go and look: is the lamp' }
+	signal: {
+		short: 'transmitter and receiver',
+		text: 'A transmitter there, its receiver here',
+		look: 'Go and look: is the lamp'
+	}
 };
 
 /** Why a breaker is thought likely or not. */
@@ -97,6 +109,9 @@ export function endWords(end: SearchEnd, house: House): { title: string; text: s
 				text: `They speak against each other whichever way they are taken. Begin again with a lamp that you can see, or use the main switch.`
 			};
 		case 'nothingToTry':
-			return { title: `No ${t.breaker} is on record`, text: `Put the ${t.panel}’s breakers into the house record first.` };
+			return {
+				title: `No ${t.breaker} is on record`,
+				text: `Put the ${t.panel}’s breakers into the house record first.`
+			};
 	}
 }

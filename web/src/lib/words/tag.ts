@@ -5,7 +5,14 @@ import { momentIn } from './dates';
 import { boxPlace, breakerNames, capital, terms } from './terms';
 
 /** The tag for a job as it stands: what is off, who did it and when. In the reader's time zone. */
-export function tagOf(job: { house: House; plan: JobPlan; state: JobState; who: string; at: string; timeZone: string | null }): Drawing {
+export function tagOf(job: {
+	house: House;
+	plan: JobPlan;
+	state: JobState;
+	who: string;
+	at: string;
+	timeZone: string | null;
+}): Drawing {
 	const { house, plan, state, who, at, timeZone } = job;
 	const t = terms[plan.region];
 	const off = state.isolation.off.length > 0 ? state.isolation.off : [plan.recordedBreaker];

@@ -50,7 +50,8 @@ export const terms: Record<Region, Terms> = {
 };
 
 /** `12AWG` as 12 AWG, `2.5mm2` as 2.5 mm²; never broken over two lines. */
-export const sizeWords = (size: ConductorSize): string => size.replace('mm2', '\u00a0mm²').replace('AWG', '\u00a0AWG');
+export const sizeWords = (size: ConductorSize): string =>
+	size.replace('mm2', '\u00a0mm²').replace('AWG', '\u00a0AWG');
 
 export const roleWord = (region: Region, role: Role): string => terms[region][role];
 
@@ -111,7 +112,8 @@ const terminalWords: Record<Region, Record<string, string>> = {
 		loadNeutral: 'terminal N, load side'
 	}
 };
-export const terminalWord = (region: Region, terminal: string): string => terminalWords[region][terminal] ?? terminal;
+export const terminalWord = (region: Region, terminal: string): string =>
+	terminalWords[region][terminal] ?? terminal;
 
 /** “14” as it is marked on the panel; with the panel’s name where it isn’t the main one; a main switch by its name. */
 export function breakerName(house: House, id: string): string {
@@ -139,7 +141,10 @@ export const boxPlace = (house: House, boxId: string): string => {
 export function wireWords(house: House, region: Region, wire: WireRef): string {
 	const colour = colourWords[wire.colour];
 	if (wire.cable === null) return region === 'uk' ? `${colour} tail to the box` : `${colour} pigtail`;
-	const from = wire.comesFrom === 'panel' || wire.comesFrom === null ? `the ${terms[region].panel}` : boxPlace(house, wire.comesFrom);
+	const from =
+		wire.comesFrom === 'panel' || wire.comesFrom === null
+			? `the ${terms[region].panel}`
+			: boxPlace(house, wire.comesFrom);
 	return `${colour} of the cable to ${from}`;
 }
 
@@ -180,14 +185,23 @@ export function cableLetter(plan: JobPlan, cable: string | null): string {
 
 /** “cable A, to the landing”: its letter, and where it goes as recorded. */
 export function cableWords(house: House, plan: JobPlan, cable: string): string {
-	const wire = [...plan.takeOff.flatMap(({ wires }) => wires), ...plan.passing].find((each) => each.cable === cable);
-	const to = wire?.comesFrom === 'panel' || !wire?.comesFrom ? `the ${terms[plan.region].panel}` : boxPlace(house, wire.comesFrom);
+	const wire = [...plan.takeOff.flatMap(({ wires }) => wires), ...plan.passing].find(
+		(each) => each.cable === cable
+	);
+	const to =
+		wire?.comesFrom === 'panel' || !wire?.comesFrom
+			? `the ${terms[plan.region].panel}`
+			: boxPlace(house, wire.comesFrom);
 	return `cable ${cableLetter(plan, cable)}, recorded as going to ${to}`;
 }
 
 export const cablesOf = (plan: JobPlan): string[] =>
 	[
-		...new Set([...plan.takeOff.flatMap(({ wires }) => wires), ...plan.passing].flatMap(({ cable }) => (cable === null ? [] : [cable])))
+		...new Set(
+			[...plan.takeOff.flatMap(({ wires }) => wires), ...plan.passing].flatMap(({ cable }) =>
+				cable === null ? [] : [cable]
+			)
+		)
 	].sort();
 
 export function findPair(plan: JobPlan, id: string, earth: Earth = 'box'): Pair | undefined {

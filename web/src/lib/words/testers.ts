@@ -37,14 +37,20 @@ export function sceneWords(kind: SceneKind, region: Region): { short: string; te
 				text: `Nothing in the box is a ${t.ground}: between any two of its contacts there is next to nothing, and the ${t.hot} is at full voltage to the floor you stand on. Only a reading to a known ${t.ground} shows it.`
 			};
 		case 'otherHalf':
-			return { short: 'Other half fed elsewhere', text: 'The upper half is off. The lower half comes from another breaker, and is on.' };
+			return {
+				short: 'Other half fed elsewhere',
+				text: 'The upper half is off. The lower half comes from another breaker, and is on.'
+			};
 		case 'secondCircuit':
 			return {
 				short: 'Second circuit in the box',
 				text: 'A cable of another circuit passes through behind the device, joined and capped, alive.'
 			};
 		case 'shielded':
-			return { short: 'Armoured cable', text: 'Alive, behind metal that a contactless tester can’t see through.' };
+			return {
+				short: 'Armoured cable',
+				text: 'Alive, behind metal that a contactless tester can’t see through.'
+			};
 		case 'phantom':
 			return {
 				short: 'Induced voltage only',
@@ -66,7 +72,8 @@ export function atWords({ at }: Shown, region: Region): string {
 	const t = terms[region];
 	const one = (point: string): string => {
 		const contact = /\/(upper|lower|left|right|only)\.(hot|neutral|ground)$/.exec(point);
-		if (contact) return `${contact[1] === 'only' ? '' : `${contact[1]} `}${t[contact[2] as 'hot' | 'neutral' | 'ground']}`;
+		if (contact)
+			return `${contact[1] === 'only' ? '' : `${contact[1]} `}${t[contact[2] as 'hot' | 'neutral' | 'ground']}`;
 		const conductor = /^cable:([^/]+)\/(\w+)@/.exec(point);
 		if (conductor)
 			return `${(['hot', 'neutral', 'ground'] as const).map((role) => (conductor[2] === role ? t[role] : '')).join('')} wire${conductor[1] === 'stray' ? ' of the other cable' : ''}`;

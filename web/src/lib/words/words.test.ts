@@ -13,12 +13,28 @@ import { carriedWords, stepWords, visitWords } from './steps';
 import { visitsOf } from '@wary/core/job';
 
 const jobs: [string, House, House, string, string[], string[]][] = [
-	['us', fennelLaneRecorded(), fennelLaneActual(), 'sewing-east-wall', ['b11', 'b14'], ['earth', 'socket-outlet', 'consumer unit', 'MCB']],
-	['uk', tanneryRow(), tanneryRow(), 'box-room-desk', ['b5'], ['receptacle', 'breaker ', 'yoke screws', 'NEC']]
+	[
+		'us',
+		fennelLaneRecorded(),
+		fennelLaneActual(),
+		'sewing-east-wall',
+		['b11', 'b14'],
+		['earth', 'socket-outlet', 'consumer unit', 'MCB']
+	],
+	[
+		'uk',
+		tanneryRow(),
+		tanneryRow(),
+		'box-room-desk',
+		['b5'],
+		['receptacle', 'breaker ', 'yoke screws', 'NEC']
+	]
 ];
-const said = (words: object): string[] => Object.values(words).filter((value): value is string => typeof value === 'string');
+const said = (words: object): string[] =>
+	Object.values(words).filter((value): value is string => typeof value === 'string');
 const whole = (texts: string[]) => {
-	for (const text of texts) expect(text).not.toMatch(/undefined|NaN|null|\[object|\bhot(Upper|Lower)|ground[AB]\b/);
+	for (const text of texts)
+		expect(text).not.toMatch(/undefined|NaN|null|\[object|\bhot(Upper|Lower)|ground[AB]\b/);
 };
 
 describe.each(jobs)('the words of a whole job, %s', (region, recorded, actual, box, breakers, foreign) => {
@@ -69,7 +85,11 @@ describe.each(jobs)('the words of a whole job, %s', (region, recorded, actual, b
 			{ code: 'otherInstrument' },
 			{ code: 'outOfRange' },
 			{ code: 'needsLowImpedance' },
-			{ code: 'wrongTerminal', given: person.plan.takeOff[0]!.terminal, expected: person.plan.takeOff[1]!.terminal },
+			{
+				code: 'wrongTerminal',
+				given: person.plan.takeOff[0]!.terminal,
+				expected: person.plan.takeOff[1]!.terminal
+			},
 			{ code: 'wayNotPossible', terminal: person.plan.takeOff[0]!.terminal, wires: 2, ways: ['pillar'] },
 			{ code: 'pushInNever' },
 			{ code: 'conductorKnown', id: 'x' },

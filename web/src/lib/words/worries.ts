@@ -12,6 +12,9 @@ export const worryWords: Record<WorryKind, { readonly what: string; readonly why
 		why: 'Warmth without a heavy load means a bad joint. Leave it unplugged until it has been opened.'
 	},
 	crackedFace: { what: 'The face is cracked.', why: 'Live parts are one piece of plastic away.' },
-	scorch: { what: 'Scorch marks.', why: 'Something has been hot enough to burn. Leave the circuit off until it has been opened.' },
+	scorch: {
+		what: 'Scorch marks.',
+		why: 'Something has been hot enough to burn. Leave the circuit off until it has been opened.'
+	},
 	other: { what: 'Something isn’t right.', why: 'Worth a look before it gets worse.' }
 };

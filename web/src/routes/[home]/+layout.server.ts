@@ -5,5 +5,9 @@ export async function load({ params, cookies, locals }) {
 	const household = await pageHousehold(params.home);
 	const [homes, { house }] = await Promise.all([manyHomes(), latestHouse(household.id)]);
 	cookies.set('home', household.slug, { path: '/', maxAge: 31_536_000, sameSite: 'lax', secure: false });
-	return { home: { slug: household.slug, name: house.name, isDemo: household.isDemo, region: house.region }, homes, theme: locals.theme };
+	return {
+		home: { slug: household.slug, name: house.name, isDemo: household.isDemo, region: house.region },
+		homes,
+		theme: locals.theme
+	};
 }

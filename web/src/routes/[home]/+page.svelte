@@ -11,13 +11,18 @@
 	const t = $derived(terms[data.house.region]);
 	const first = $derived(data.needs[0]);
 	const unplaced = $derived(
-		data.house.boxes.filter((box) => box.use === 'outlet' && box.device && circuitsInBox(data.house, box.id).length === 0)
+		data.house.boxes.filter(
+			(box) => box.use === 'outlet' && box.device && circuitsInBox(data.house, box.id).length === 0
+		)
 	);
 	const others = $derived(data.needs.slice(1));
 	const firstBox = $derived(first ? data.house.boxes.find(({ id }) => id === first.boxId) : undefined);
 	const rooms = $derived(
 		data.house.rooms
-			.map((room) => ({ ...room, boxes: data.house.boxes.filter((box) => box.room === room.id && box.use === 'outlet' && box.device) }))
+			.map((room) => ({
+				...room,
+				boxes: data.house.boxes.filter((box) => box.room === room.id && box.use === 'outlet' && box.device)
+			}))
 			.filter(({ boxes }) => boxes.length > 0)
 	);
 </script>
@@ -30,8 +35,8 @@
 			<h2>Under way</h2>
 			{#each data.underWay as job (job.id)}
 				<a class="job {job.energy}" href={`/${data.home.slug}/job/${job.id}`}>
-					<b>{job.place}</b><span class="state">{job.word}</span><span>next: {job.next}</span><span class="soft"
-						>begun {day(job.startedAt, t.locale)}</span
+					<b>{job.place}</b><span class="state">{job.word}</span><span>next: {job.next}</span><span
+						class="soft">begun {day(job.startedAt, t.locale)}</span
 					>
 				</a>
 			{/each}
@@ -44,29 +49,41 @@
 				<p class="soft">Next at {data.home.name}</p>
 				<h1>{first.place}</h1>
 				<p class="why">
-					{worryWords[first.worry.kind].what} <q>{first.worry.note}</q> <span class="soft">Seen {day(first.worry.seen, t.locale)}.</span>
+					{worryWords[first.worry.kind].what} <q>{first.worry.note}</q>
+					<span class="soft">Seen {day(first.worry.seen, t.locale)}.</span>
 				</p>
 				<p>{worryWords[first.worry.kind].why}</p>
-				<p class="row"><a class="btn" href={`/${data.home.slug}/outlet/${first.boxId}`}>See the {t.outlet}</a></p>
+				<p class="row">
+					<a class="btn" href={`/${data.home.slug}/outlet/${first.boxId}`}>See the {t.outlet}</a>
+				</p>
 				<div class="where"><ChainDrawing house={data.house} boxId={first.boxId} slug={data.home.slug} /></div>
 			{:else if data.house.boxes.length === 0}
 				<h1>An empty house, so far</h1>
 				<p>
-					Put in the {t.panel}, its directory, rooms and {t.outlet}s; five minutes are enough. Then each {t.outlet} can be looked at, its {t.breaker}
+					Put in the {t.panel}, its directory, rooms and {t.outlet}s; five minutes are enough. Then each {t.outlet}
+					can be looked at, its {t.breaker}
 					found, and the {t.outlet} replaced.
 				</p>
 				<p class="row"><a class="btn" href={`/${data.home.slug}/house`}>Put the house in</a></p>
 			{:else if data.underWay.length === 0}
 				<h1>{unplaced.length > 0 ? `${unplaced.length} without ${t.aBreaker}` : 'Nothing is waiting'}</h1>
 				{#if unplaced.length > 0}
-					<p>Nobody has found yet what feeds these. A lamp or a radio and a few walks find it, and the directory learns it.</p>
+					<p>
+						Nobody has found yet what feeds these. A lamp or a radio and a few walks find it, and the
+						directory learns it.
+					</p>
 					<ul class="plain">
 						{#each unplaced.slice(0, 8) as box (box.id)}<li>
-								<a href={`/${data.home.slug}/find/${box.id}`}>Find the {t.breaker} of {placeName(data.house, box)}</a>
+								<a href={`/${data.home.slug}/find/${box.id}`}
+									>Find the {t.breaker} of {placeName(data.house, box)}</a
+								>
 							</li>{/each}
 					</ul>
 				{/if}
-				<p>No worry is on record at {data.home.name}. Choose any {t.outlet} below to look at it, or to replace it like for like.</p>
+				<p>
+					No worry is on record at {data.home.name}. Choose any {t.outlet} below to look at it, or to replace it
+					like for like.
+				</p>
 			{:else}
 				<h1>One thing at a time</h1>
 				<p>Nothing else is waiting at {data.home.name}. Go on with the job under way.</p>
@@ -75,7 +92,9 @@
 				<h2 class="mt-6">After that</h2>
 				<ul class="plain">
 					{#each others as need (need.boxId + need.worry.id)}<li>
-							<a href={`/${data.home.slug}/outlet/${need.boxId}`}>{need.place}</a>: {worryWords[need.worry.kind].what}
+							<a href={`/${data.home.slug}/outlet/${need.boxId}`}>{need.place}</a>: {worryWords[
+								need.worry.kind
+							].what}
 						</li>{/each}
 				</ul>
 			{/if}
@@ -92,7 +111,9 @@
 				<div>
 					<dt>{room.name}</dt>
 					{#each room.boxes as box (box.id)}<dd>
-							<a href={`/${data.home.slug}/outlet/${box.id}`}>{box.name}</a>{#if box.worries.length > 0}<span title="a worry is on record">
+							<a href={`/${data.home.slug}/outlet/${box.id}`}>{box.name}</a>{#if box.worries.length > 0}<span
+									title="a worry is on record"
+								>
 									!</span
 								>{/if}
 						</dd>{/each}

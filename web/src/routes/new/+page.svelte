@@ -73,7 +73,11 @@
 		problems = [];
 		working = true;
 		try {
-			const response = await fetch('/api/homes', { method: 'POST', headers: { 'content-type': 'application/json' }, body });
+			const response = await fetch('/api/homes', {
+				method: 'POST',
+				headers: { 'content-type': 'application/json' },
+				body
+			});
 			const answer = (await response.json()) as {
 				ok: boolean;
 				code?: string;
@@ -117,7 +121,9 @@
 				<table>
 					<thead><tr><th>where</th><th>what</th></tr></thead>
 					<tbody
-						>{#each problems as problem, k (k)}<tr><td><code>{problem.at}</code></td><td>{problem.message}</td></tr>{/each}</tbody
+						>{#each problems as problem, k (k)}<tr
+								><td><code>{problem.at}</code></td><td>{problem.message}</td></tr
+							>{/each}</tbody
 					>
 				</table>
 			{/if}
@@ -126,8 +132,8 @@
 	{#if fromFile}
 		<form class="file" onsubmit={add}>
 			<p class="soft">
-				Its panel, circuits, cables and boxes, in JSON. The documentation (<code>docs/house-file.md</code>) says how to write one; any home
-				here can be taken out as a file to start from.
+				Its panel, circuits, cables and boxes, in JSON. The documentation (<code>docs/house-file.md</code>)
+				says how to write one; any home here can be taken out as a file to start from.
 			</p>
 			<label
 				><span class="label">House file</span><input
@@ -155,11 +161,22 @@
 				<fieldset class="row">
 					<legend class="sr-only">Region</legend>
 					<label class="tick"
-						><input type="radio" name="region" checked={region === 'us'} onchange={() => choose('us')} /> US, 120/240 V</label
+						><input type="radio" name="region" checked={region === 'us'} onchange={() => choose('us')} /> US, 120/240
+						V</label
 					>
-					<label class="tick"><input type="radio" name="region" checked={region === 'uk'} onchange={() => choose('uk')} /> UK, 230 V</label>
+					<label class="tick"
+						><input type="radio" name="region" checked={region === 'uk'} onchange={() => choose('uk')} /> UK, 230
+						V</label
+					>
 				</fieldset>
-				<label><span class="label">Name or address</span><input class="field" bind:value={name} maxlength="80" autocomplete="off" /></label>
+				<label
+					><span class="label">Name or address</span><input
+						class="field"
+						bind:value={name}
+						maxlength="80"
+						autocomplete="off"
+					/></label
+				>
 				<div class="three">
 					<label
 						><span class="label">{region === 'us' ? 'Panel hangs in' : 'Consumer unit is'}</span><input
@@ -178,11 +195,21 @@
 							bind:value={spaces}
 						/></label
 					>
-					<label><span class="label">Main, A</span><input class="field" type="number" min="10" max="400" bind:value={mainRatingA} /></label>
+					<label
+						><span class="label">Main, A</span><input
+							class="field"
+							type="number"
+							min="10"
+							max="400"
+							bind:value={mainRatingA}
+						/></label
+					>
 				</div>
 				<label
 					><span class="label"
-						>The directory as it is written, {t.aBreaker} a line: {region === 'us' ? '14 15 Sewing room' : '3 32 Upstairs sockets'}</span
+						>The directory as it is written, {t.aBreaker} a line: {region === 'us'
+							? '14 15 Sewing room'
+							: '3 32 Upstairs sockets'}</span
 					><textarea
 						class="field"
 						rows="8"
@@ -217,7 +244,8 @@
 				{@render answer()}
 				<p class="row">
 					<button class="btn" disabled={working}>{working ? 'Beginning …' : 'Begin with this'}</button>
-					<span class="soft">Both fields may stay empty; everything can be added and changed afterwards.</span>
+					<span class="soft">Both fields may stay empty; everything can be added and changed afterwards.</span
+					>
 				</p>
 			</div>
 			<div class="seen">

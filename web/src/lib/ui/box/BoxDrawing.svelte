@@ -27,7 +27,12 @@
 					/>{/each}
 			{/if}
 		</g>
-		{#each layout.slots as slot (slot.id)}<rect x={slot.x} y={slot.y} width={slot.width} height={slot.height} />{/each}
+		{#each layout.slots as slot (slot.id)}<rect
+				x={slot.x}
+				y={slot.y}
+				width={slot.width}
+				height={slot.height}
+			/>{/each}
 	{/if}
 {/snippet}
 
@@ -55,16 +60,24 @@
 		{#each layout.places.filter(({ kind }) => back || kind !== 'terminal' || house.region === 'us') as place (place.at)}
 			<g transform={`translate(${place.x} ${place.y})`}>
 				{#if place.kind === 'terminal'}
-					<circle r="9" fill="var(--sheet)" stroke-dasharray={place.mark.includes('silver') ? '3 2' : undefined} />
+					<circle
+						r="9"
+						fill="var(--sheet)"
+						stroke-dasharray={place.mark.includes('silver') ? '3 2' : undefined}
+					/>
 				{:else if place.kind === 'joint'}<path d="M-13 15l5 -34h16l5 34z" fill="var(--sheet)" />
 				{:else}<circle r="9" fill="var(--sheet)" /><path d="M-5 -5l10 10m0 -10l-10 10" />{/if}
 				{#if place.kind === 'terminal' && back}
-					<text x={place.label.x} y={place.label.y} text-anchor={place.label.anchor} class="soft">{place.mark}</text>
+					<text x={place.label.x} y={place.label.y} text-anchor={place.label.anchor} class="soft"
+						>{place.mark}</text
+					>
 				{/if}
 			</g>
 		{/each}
 		{#each layout.wires.filter(({ cable }) => cable !== null) as wire (wire.id)}
-			<text x={wire.label.x + 9} y={wire.label.y + 5} class="label">{wire.mark ? `“${wire.mark}”` : colourWords[wire.colour]}</text>
+			<text x={wire.label.x + 9} y={wire.label.y + 5} class="label"
+				>{wire.mark ? `“${wire.mark}”` : colourWords[wire.colour]}</text
+			>
 		{/each}
 	</svg>
 	<details>

@@ -9,4 +9,10 @@
 		fill="var(--sheet)"
 		transform={`translate(${wire.end.x} ${wire.end.y}) rotate(${wire.down ? 180 : 0})`}
 	/>
-{:else if wire.at === 'bare'}<circle cx={wire.end.x} cy={wire.end.y} r="5" fill="var(--copper)" stroke="var(--copper)" />{/if}
+{:else if wire.at === 'bare'}<circle
+		cx={wire.end.x}
+		cy={wire.end.y}
+		r="5"
+		fill="var(--copper)"
+		stroke="var(--copper)"
+	/>{/if}

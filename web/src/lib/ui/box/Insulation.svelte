@@ -13,4 +13,10 @@
 	stroke-linecap="round"
 	stroke-dasharray={look.core ? undefined : look.dash}
 />
-{#if look.core}<path d={wire.path} stroke={look.core} stroke-width="3" stroke-linecap="round" stroke-dasharray={look.dash} />{/if}
+{#if look.core}<path
+		d={wire.path}
+		stroke={look.core}
+		stroke-width="3"
+		stroke-linecap="round"
+		stroke-dasharray={look.dash}
+	/>{/if}

@@ -11,7 +11,8 @@ export function wrap(text: string, width: number): string[] {
 	const lines: string[] = [];
 	for (const word of text.split(' ')) {
 		const last = lines.at(-1);
-		if (last !== undefined && last.length + 1 + word.length <= most) lines[lines.length - 1] = `${last} ${word}`;
+		if (last !== undefined && last.length + 1 + word.length <= most)
+			lines[lines.length - 1] = `${last} ${word}`;
 		else lines.push(word);
 	}
 	return lines;
@@ -44,7 +45,10 @@ export function entriesOf(
 			const room = (next ? spacing - sheathWidth(next.cable) / 2 : width - x) - sheathWidth(cable) / 2 - 12;
 			const far = way === 'to' ? cable.from : cable.to;
 			const other = 'box' in far ? far.box : 'panel';
-			const name = other === 'panel' ? `the ${terms[house.region].panel}` : boxPlace(house, other).replace(/^Room, /, 'the ');
+			const name =
+				other === 'panel'
+					? `the ${terms[house.region].panel}`
+					: boxPlace(house, other).replace(/^Room, /, 'the ');
 			const what = `${sizeWords(cable.size)}${cable.material === 'aluminium' ? ' aluminium' : ''}, ${cable.lengthM}\u00a0m`;
 			return {
 				cable,

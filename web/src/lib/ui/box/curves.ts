@@ -14,6 +14,7 @@ export const pathOf = ([a, b, c, d]: Curve): string =>
 /** The point of a curve at `t`, 0 to 1. */
 export function along([a, b, c, d]: Curve, t: number): Spot {
 	const u = 1 - t;
-	const mix = (p: number, q: number, s: number, e: number) => u ** 3 * p + 3 * u * u * t * q + 3 * u * t * t * s + t ** 3 * e;
+	const mix = (p: number, q: number, s: number, e: number) =>
+		u ** 3 * p + 3 * u * u * t * q + 3 * u * t * t * s + t ** 3 * e;
 	return { x: round1(mix(a.x, b.x, c.x, d.x)), y: round1(mix(a.y, b.y, c.y, d.y)) };
 }

@@ -206,5 +206,7 @@ const shapes = {
 /** The drawing of a device; null for something fixed, which has none. */
 export function shapeOf(device: Device): DeviceShape | null {
 	if (device.kind === 'fixed') return null;
-	return device.kind === 'duplex' && device.style === 'decorator' ? { ...decorator, terminals: duplex.terminals } : shapes[device.kind];
+	return device.kind === 'duplex' && device.style === 'decorator'
+		? { ...decorator, terminals: duplex.terminals }
+		: shapes[device.kind];
 }

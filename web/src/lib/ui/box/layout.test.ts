@@ -5,7 +5,9 @@ import { describe, expect, it } from 'vitest';
 import { layOut } from './layout';
 import { shapeOf } from './deviceShape';
 
-const boxes = [fennelLaneRecorded(), tanneryRow()].flatMap((house) => house.boxes.map((box) => ({ house, box })));
+const boxes = [fennelLaneRecorded(), tanneryRow()].flatMap((house) =>
+	house.boxes.map((box) => ({ house, box }))
+);
 
 const arranged = () =>
 	arrangements.flatMap(({ build }) => {
@@ -18,7 +20,9 @@ describe('the drawing of a box', () => {
 		for (const { house, box } of boxes) {
 			const layout = layOut(house, box.id, true);
 			const expected = [
-				...cablesInBox(house, box.id).flatMap(({ cable }) => cable.conductors.map(({ id }) => `${cable.id}/${id}`)),
+				...cablesInBox(house, box.id).flatMap(({ cable }) =>
+					cable.conductors.map(({ id }) => `${cable.id}/${id}`)
+				),
 				...box.pigtails.map(({ id }) => `tail/${id}`)
 			];
 			expect(layout.wires.map(({ id }) => id).sort()).toEqual(expected.sort());
@@ -54,7 +58,8 @@ describe('the drawing of a box', () => {
 				const x = (role: string) => shape.slots.find((slot) => slot.half === half && slot.role === role)!.x;
 				expect(x('neutral')).toBeLessThan(x('hot'));
 			}
-			const terminals = (role: string) => shape.terminals.filter(({ name }) => name.startsWith(role)).map(({ x }) => x);
+			const terminals = (role: string) =>
+				shape.terminals.filter(({ name }) => name.startsWith(role)).map(({ x }) => x);
 			expect(Math.max(...terminals('neutral'))).toBeLessThan(Math.min(...terminals('hot')));
 		}
 	});
@@ -69,7 +74,9 @@ describe('the drawing of a box', () => {
 					expect(caption.y + (lines.length - 1) * 19, id).toBeLessThanOrEqual(height);
 					const right = caption.x + Math.max(...lines.map((line) => line.length)) * 8.2;
 					const next = cables.find((each) => each.enters === enters && each.x > caption.x);
-					expect(right, `${id}: ${lines.join(' / ')}`).toBeLessThanOrEqual(next ? next.x - next.width / 2 : width);
+					expect(right, `${id}: ${lines.join(' / ')}`).toBeLessThanOrEqual(
+						next ? next.x - next.width / 2 : width
+					);
 				}
 			}
 	});
@@ -82,7 +89,9 @@ describe('the drawing of a box', () => {
 			for (const [k, one] of labels.entries())
 				for (const other of labels.slice(k + 1)) {
 					const beside = one.x + one.width <= other.x || other.x + other.width <= one.x;
-					expect(beside || Math.abs(one.y - other.y) >= 13, `${box.id}: ${one.id} and ${other.id}`).toBe(true);
+					expect(beside || Math.abs(one.y - other.y) >= 13, `${box.id}: ${one.id} and ${other.id}`).toBe(
+						true
+					);
 				}
 		}
 	});
@@ -90,14 +99,18 @@ describe('the drawing of a box', () => {
 	it('keeps the labels of free ends of one cable apart', () => {
 		for (const { house, box } of arranged()) {
 			const { device: _device, ...open } = box;
-			const loose = { ...open, terminations: box.terminations.map((each) => ({ ...each, at: 'capped' as const })) };
+			const loose = {
+				...open,
+				terminations: box.terminations.map((each) => ({ ...each, at: 'capped' as const }))
+			};
 			const taken = { ...house, boxes: house.boxes.map((each) => (each.id === box.id ? loose : each)) };
 			for (const { id } of layOut(taken, box.id, true).cables) {
 				const heights = layOut(taken, box.id, true)
 					.wires.filter(({ cable }) => cable === id)
 					.map(({ label }) => label.y)
 					.sort((a, b) => a - b);
-				for (let k = 1; k < heights.length; k++) expect(heights[k]! - heights[k - 1]!).toBeGreaterThanOrEqual(17);
+				for (let k = 1; k < heights.length; k++)
+					expect(heights[k]! - heights[k - 1]!).toBeGreaterThanOrEqual(17);
 			}
 		}
 	});

@@ -1,4 +1,12 @@
-import { cablesInBox, findBox, type Box, type Colour, type Half, type House, type Role } from '@wary/core/house';
+import {
+	cablesInBox,
+	findBox,
+	type Box,
+	type Colour,
+	type Half,
+	type House,
+	type Role
+} from '@wary/core/house';
 import { conductorSpacing, entriesOf, lineHeight, sheathWidth } from './captions';
 import { along, pathOf, type Curve, type Spot } from './curves';
 import { shapeOf, type DeviceShape, type TerminalPlace } from './deviceShape';
@@ -83,17 +91,31 @@ export interface Options {
  * Where everything of a box is drawn. Cables from the panel's side come in at the top, the others at the bottom; joints stand beside the device, the
  * metal's screw in a corner. From the back the device is mirrored, as when it is held out of the box.
  */
-export function layOut(house: House, boxId: string, back: boolean, { narrow = false, ids = false }: Options = {}): BoxLayout {
+export function layOut(
+	house: House,
+	boxId: string,
+	back: boolean,
+	{ narrow = false, ids = false }: Options = {}
+): BoxLayout {
 	const box = findBox(house, boxId)!;
 	const shape = box.device ? shapeOf(box.device) : null;
 	const ends = cablesInBox(house, box.id);
 	const spacing = narrow ? 190 : 236;
-	const abreast = Math.max(...(['to', 'from'] as const).map((way) => ends.filter(({ end }) => end === way).length));
-	const terminals = (shape?.terminals ?? []).map((each) => ({ ...each, ...(back ? mirrored(each, shape!.width) : {}) }));
+	const abreast = Math.max(
+		...(['to', 'from'] as const).map((way) => ends.filter(({ end }) => end === way).length)
+	);
+	const terminals = (shape?.terminals ?? []).map((each) => ({
+		...each,
+		...(back ? mirrored(each, shape!.width) : {})
+	}));
 	const jointsAt = sidesOfJoints(box, terminals);
 	const rows = Math.max(jointsAt.left.length, jointsAt.right.length);
 	const inside = shape ?? { width: 150, height: 150 };
-	const frameWidth = Math.max(inside.width + (narrow ? 190 : 330), narrow ? 460 : 720, abreast * spacing + 40);
+	const frameWidth = Math.max(
+		inside.width + (narrow ? 190 : 330),
+		narrow ? 460 : 720,
+		abreast * spacing + 40
+	);
 	const width = frameWidth + 2 * sideMargin;
 	const entries = entriesOf(house, ends, { width, spacing, ids });
 	const frame = {
@@ -156,11 +178,21 @@ export function layOut(house: House, boxId: string, back: boolean, { narrow = fa
 			enters,
 			to: other,
 			width: sheath,
-			caption: { where, what, x: x + sheath / 2 + 8, y: enters === 'top' ? y - 9 - (lines - 1) * lineHeight : y + lineHeight + 2 }
+			caption: {
+				where,
+				what,
+				x: x + sheath / 2 + 8,
+				y: enters === 'top' ? y - 9 - (lines - 1) * lineHeight : y + lineHeight + 2
+			}
 		});
 		cable.conductors.forEach((conductor, c) => {
-			const termination = box.terminations.find((each) => each.cable === cable.id && each.conductor === conductor.id);
-			const start = { x: x + (c - (cable.conductors.length - 1) / 2) * conductorSpacing, y: y + down * sheathIn };
+			const termination = box.terminations.find(
+				(each) => each.cable === cable.id && each.conductor === conductor.id
+			);
+			const start = {
+				x: x + (c - (cable.conductors.length - 1) / 2) * conductorSpacing,
+				y: y + down * sheathIn
+			};
 			const at = termination?.at ?? 'bare';
 			wires.push({
 				id: `${cable.id}/${conductor.id}`,
@@ -209,7 +241,10 @@ export function layOut(house: House, boxId: string, back: boolean, { narrow = fa
 		const place = placeOf.get(at);
 		const nth = landedOn.get(at) ?? 0;
 		landedOn.set(at, nth + 1);
-		const end = place ?? { x: start.x, y: start.y + down * (hangs.rightmost + hangs.longer * (last - nthInCable)) };
+		const end = place ?? {
+			x: start.x,
+			y: start.y + down * (hangs.rightmost + hangs.longer * (last - nthInCable))
+		};
 		const curve: Curve = [start, ...(place ? bends(start, down, place, nth) : ([start, end] as const)), end];
 		// Wires of one place are held apart, and labels of one cable stand on different heights.
 		const before = along(curve, 0.42);
@@ -255,27 +290,42 @@ const mirrored = ({ x, side }: TerminalPlace, width: number): Pick<TerminalPlace
 });
 
 /** Joints beside the device: each on the side of the terminal its tail goes to, the others where there are fewest. */
-function sidesOfJoints(box: Box, terminals: readonly TerminalPlace[]): { readonly left: string[]; readonly right: string[] } {
+function sidesOfJoints(
+	box: Box,
+	terminals: readonly TerminalPlace[]
+): { readonly left: string[]; readonly right: string[] } {
 	const at = { left: [] as string[], right: [] as string[] };
 	const sideOf = (id: string) =>
 		box.pigtails.flatMap(({ from, to }) =>
-			from === `joint:${id}` ? terminals.filter(({ name, side }) => to === `terminal:${name}` && side !== 'bottom') : []
+			from === `joint:${id}`
+				? terminals.filter(({ name, side }) => to === `terminal:${name}` && side !== 'bottom')
+				: []
 		)[0]?.side as 'left' | 'right' | undefined;
 	for (const { id } of box.joints) {
 		const side = sideOf(id);
 		if (side) at[side].push(id);
 	}
-	for (const { id } of box.joints) if (sideOf(id) === undefined) at[at.left.length <= at.right.length ? 'left' : 'right'].push(id);
+	for (const { id } of box.joints)
+		if (sideOf(id) === undefined) at[at.left.length <= at.right.length ? 'left' : 'right'].push(id);
 	return at;
 }
 
 function slotAt(slot: DeviceShape['slots'][number], origin: Spot): DrawnSlot {
 	const { half, role, width, height } = slot;
-	return { id: `contact:${half}.${role}`, half, role, width, height, x: origin.x + slot.x, y: origin.y + slot.y };
+	return {
+		id: `contact:${half}.${role}`,
+		half,
+		role,
+		width,
+		height,
+		x: origin.x + slot.x,
+		y: origin.y + slot.y
+	};
 }
 
-const stateOf = (joint: Pick<Box['terminations'][number], 'open' | 'resistanceOhm'> | undefined): DrawnWire['state'] =>
-	joint?.open ? 'open' : (joint?.resistanceOhm ?? 0) > 0.01 ? 'poor' : 'good';
+const stateOf = (
+	joint: Pick<Box['terminations'][number], 'open' | 'resistanceOhm'> | undefined
+): DrawnWire['state'] => (joint?.open ? 'open' : (joint?.resistanceOhm ?? 0) > 0.01 ? 'poor' : 'good');
 
 /** A us terminal's mark stands inwards of it or above; a uk one's beside it. */
 function terminalLabel(side: DrawnPlace['side'], region: House['region']): DrawnPlace['label'] {

@@ -3,7 +3,10 @@ import { boxPlace, cableWords, capital, terms } from '../terms';
 import type { StepWords, Telling } from './step';
 
 /** Steps that are simply done or not. */
-export function confirmWords(step: Extract<Step, { kind: 'confirm' }>['step'], { plan, house, state }: Telling): StepWords {
+export function confirmWords(
+	step: Extract<Step, { kind: 'confirm' }>['step'],
+	{ plan, house, state }: Telling
+): StepWords {
 	const t = terms[plan.region];
 	const uk = plan.region === 'uk';
 	switch (step) {

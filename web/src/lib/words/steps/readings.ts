@@ -3,7 +3,10 @@ import { capital, findPair, pairWords, terms } from '../terms';
 import type { StepWords, Telling } from './step';
 
 /** A pair to be read, at the face or on bare conductors. */
-export function pairStepWords(step: Extract<Step, { kind: 'readPair' }>, { plan, state }: Telling): StepWords {
+export function pairStepWords(
+	step: Extract<Step, { kind: 'readPair' }>,
+	{ plan, state }: Telling
+): StepWords {
 	const pair = findPair(plan, step.pair, state.earth);
 	const t = terms[plan.region];
 	const title = pair?.red.endsWith('/metal')
@@ -34,7 +37,10 @@ export function pairStepWords(step: Extract<Step, { kind: 'readPair' }>, { plan,
 }
 
 /** A check by resistance, before power. */
-export function resistanceWords(check: 'hotNeutral' | 'hotGround' | 'groundBox', { plan }: Telling): StepWords {
+export function resistanceWords(
+	check: 'hotNeutral' | 'hotGround' | 'groundBox',
+	{ plan }: Telling
+): StepWords {
 	const t = terms[plan.region];
 	if (check === 'groundBox')
 		return {

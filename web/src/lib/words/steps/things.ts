@@ -57,13 +57,20 @@ export const partQuestions = (
 					: 'No ground slot and no green screw: there is nothing to connect one to'
 	},
 	...(plan.grounded || region === 'uk'
-		? [{ key: 'tamperResistant' as const, text: region === 'uk' ? 'Marked BS 1363, with shutters' : 'Marked TR (tamper resistant)' }]
+		? [
+				{
+					key: 'tamperResistant' as const,
+					text: region === 'uk' ? 'Marked BS 1363, with shutters' : 'Marked TR (tamper resistant)'
+				}
+			]
 		: []),
 	{ key: 'undamaged', text: 'New, not cracked, screws turn freely' }
 ];
 
 export const expectedDeadWords = `0 V, under ${deadBelowV}`;
-export const healthyWords = (region: 'us' | 'uk'): string => `${regions[region].healthyV.from} to ${regions[region].healthyV.to} V`;
-export const wayChoices = (plan: JobPlan, terminal: string) => waysFor(plan, terminal).map((way) => ({ way, text: howWords[way] }));
+export const healthyWords = (region: 'us' | 'uk'): string =>
+	`${regions[region].healthyV.from} to ${regions[region].healthyV.to} V`;
+export const wayChoices = (plan: JobPlan, terminal: string) =>
+	waysFor(plan, terminal).map((way) => ({ way, text: howWords[way] }));
 export const labelOf = (house: House, id: string): string => findBreaker(house, id)?.label ?? '';
 export { colourWords };

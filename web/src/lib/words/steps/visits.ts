@@ -15,7 +15,9 @@ export const visitWords = (plan: JobPlan, house: House): Record<VisitId, { place
 		test: { place: `At the outlet`, what: 'plug-in test' },
 		neighbours: {
 			place: 'At the next ones',
-			what: [...plan.downstream, ...plan.upstream].map((id) => house.boxes.find((box) => box.id === id)?.name ?? id).join(', ')
+			what: [...plan.downstream, ...plan.upstream]
+				.map((id) => house.boxes.find((box) => box.id === id)?.name ?? id)
+				.join(', ')
 		},
 		close: { place: `At the outlet`, what: plan.separatePlate ? 'grip, plate, directory' : 'grip, directory' }
 	};

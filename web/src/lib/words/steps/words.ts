@@ -1,6 +1,16 @@
 import { findBreaker } from '@wary/core/house';
 import { waysFor, type JobState, type Step } from '@wary/core/job';
-import { boxPlace, breakerName, cableWords, capital, halfWords, roleWord, shortWire, terminalWord, terms } from '../terms';
+import {
+	boxPlace,
+	breakerName,
+	cableWords,
+	capital,
+	halfWords,
+	roleWord,
+	shortWire,
+	terminalWord,
+	terms
+} from '../terms';
 import { confirmWords } from './confirm';
 import { pairStepWords, resistanceWords } from './readings';
 import type { StepWords, Telling } from './step';
@@ -28,7 +38,9 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 				why: uk
 					? 'Like for like: a 13 A socket to BS 1363, shuttered, of the same kind, fits what is behind it without changing the circuit.'
 					: 'A 15 A circuit takes 15 A outlets only. In a dwelling a replacement has to be tamper-resistant nearly everywhere, and grounding where the box has a ground.',
-				rule: uk ? 'BS 7671 553.1; BS 1363-2' : 'NEC 2020 406.4(D)(1), 406.4(D)(5), 406.12; table 210.21(B)(3)'
+				rule: uk
+					? 'BS 7671 553.1; BS 1363-2'
+					: 'NEC 2020 406.4(D)(1), 406.4(D)(5), 406.12; table 210.21(B)(3)'
 			};
 		case 'readLive':
 			return {
@@ -64,7 +76,9 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 				title: 'Hold it off',
 				lead: 'A clip and padlock with the only key in your pocket is best. Say what you have used.',
 				why: 'Somebody else turning it back on is how people who did everything else right get hurt. Tape and a closed door ask others to behave; a padlock doesn’t ask.',
-				rule: uk ? 'HSE GS38; Electricity at Work Regulations 1989, reg. 13, as good practice' : 'NFPA 70E art. 120, as good practice'
+				rule: uk
+					? 'HSE GS38; Electricity at Work Regulations 1989, reg. 13, as good practice'
+					: 'NFPA 70E art. 120, as good practice'
 			};
 		case 'proveTester':
 			return step.when === 'before'

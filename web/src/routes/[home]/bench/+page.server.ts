@@ -6,5 +6,9 @@ import { pageHousehold } from '$lib/server/requests';
 export async function load({ params }) {
 	const household = await pageHousehold(params.home);
 	const [{ house }, benches] = await Promise.all([latestHouse(household.id), manyBenches(household.id)]);
-	return { house, benches, arrangements: arrangementsOf(house.region).map(({ kind, build }) => ({ kind, house: build() })) };
+	return {
+		house,
+		benches,
+		arrangements: arrangementsOf(house.region).map(({ kind, build }) => ({ kind, house: build() }))
+	};
 }

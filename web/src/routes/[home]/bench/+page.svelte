@@ -31,13 +31,18 @@
 				headers: { 'content-type': 'application/json' },
 				body: JSON.stringify({ id: crypto.randomUUID(), from })
 			});
-			const answer = (await response.json()) as { id?: string; code?: string; problems?: { message: string }[] };
+			const answer = (await response.json()) as {
+				id?: string;
+				code?: string;
+				problems?: { message: string }[];
+			};
 			if (answer.id) return await goto(`/${data.home.slug}/bench/${answer.id}`);
 			trouble =
 				answer.code === 'tooLarge'
 					? ['The file is larger than 1 MB, which no bench is.']
 					: (answer.problems ?? []).map(({ message }) => message);
-			if (trouble.length === 0) trouble = ['That could not be put on the bench. Reload the page and try again.'];
+			if (trouble.length === 0)
+				trouble = ['That could not be put on the bench. Reload the page and try again.'];
 		} catch {
 			trouble = ['The server can’t be reached. Nothing was lost; try again.'];
 		} finally {
@@ -58,7 +63,9 @@
 	}
 	async function discard(id: string) {
 		busy = id;
-		await fetch(`/api/${data.home.slug}/benches/${id}`, { method: 'DELETE' }).catch(() => (trouble = ['The server can’t be reached.']));
+		await fetch(`/api/${data.home.slug}/benches/${id}`, { method: 'DELETE' }).catch(
+			() => (trouble = ['The server can’t be reached.'])
+		);
 		await invalidateAll();
 		busy = null;
 	}
@@ -68,7 +75,10 @@
 <TopBar home={data.home} homes={data.homes} theme={data.theme} />
 <main>
 	<h1>Put a box on the bench</h1>
-	<p class="lead">Wire it, switch it on, probe it, touch it: nothing here is alive, and nothing changes the record of the house.</p>
+	<p class="lead">
+		Wire it, switch it on, probe it, touch it: nothing here is alive, and nothing changes the record of the
+		house.
+	</p>
 	{#if trouble.length > 0}<div class="verdict bad" role="alert">
 			{#each trouble as line (line)}<p>{line}</p>{/each}
 		</div>{/if}
@@ -77,11 +87,18 @@
 			<option value="">{anOutlet} of this house …</option>
 			{#each outlets as outlet (outlet.id)}<option value={outlet.id}>{outlet.name}</option>{/each}
 		</select>
-		<button class="btn" disabled={!box || busy !== null} onclick={() => begin('outlet', { kind: 'outlet', box })}
+		<button
+			class="btn"
+			disabled={!box || busy !== null}
+			onclick={() => begin('outlet', { kind: 'outlet', box })}
 			>{busy === 'outlet' ? 'Wiring …' : 'As it is wired'}</button
 		>
-		<button class="btn second" disabled={busy !== null} onclick={() => begin('empty', { kind: 'empty' })}>An empty box</button>
-		<label class="btn second">From a file<input type="file" accept=".json,application/json" onchange={take} /></label>
+		<button class="btn second" disabled={busy !== null} onclick={() => begin('empty', { kind: 'empty' })}
+			>An empty box</button
+		>
+		<label class="btn second"
+			>From a file<input type="file" accept=".json,application/json" onchange={take} /></label
+		>
 	</div>
 
 	{#if data.benches.length > 0}
@@ -89,10 +106,14 @@
 		<table>
 			<tbody
 				>{#each data.benches as bench (bench.id)}<tr
-						><td><a href={`/${data.home.slug}/bench/${bench.id}`}>{bench.name}</a></td><td class="soft">{day(bench.changedAt, t.locale)}</td
+						><td><a href={`/${data.home.slug}/bench/${bench.id}`}>{bench.name}</a></td><td class="soft"
+							>{day(bench.changedAt, t.locale)}</td
 						><td class="figure"
-							><button class="btn quiet" disabled={busy !== null} onclick={() => discard(bench.id)} aria-label={`Throw away ${bench.name}`}
-								>throw away</button
+							><button
+								class="btn quiet"
+								disabled={busy !== null}
+								onclick={() => discard(bench.id)}
+								aria-label={`Throw away ${bench.name}`}>throw away</button
 							></td
 						></tr
 					>{/each}</tbody
@@ -105,8 +126,17 @@
 		{#each data.arrangements as each (each.kind)}
 			{@const layout = layOut(each.house, here, true)}
 			<li>
-				<button disabled={busy !== null} onclick={() => begin(each.kind, { kind: 'arrangement', arrangement: each.kind })}>
-					<svg viewBox={`0 0 ${layout.width} ${layout.height}`} fill="none" stroke="var(--ink)" stroke-width="5" aria-hidden="true">
+				<button
+					disabled={busy !== null}
+					onclick={() => begin(each.kind, { kind: 'arrangement', arrangement: each.kind })}
+				>
+					<svg
+						viewBox={`0 0 ${layout.width} ${layout.height}`}
+						fill="none"
+						stroke="var(--ink)"
+						stroke-width="5"
+						aria-hidden="true"
+					>
 						<rect {...layout.frame} rx="5" fill="var(--sheet)" />
 						{#each layout.cables as cable (cable.id)}<rect
 								x={cable.x - cable.width / 2}
@@ -135,7 +165,9 @@
 									fill="var(--sheet)"
 								/>{:else}<circle cx={place.x} cy={place.y} r="12" fill="var(--sheet)" />{/if}{/each}
 					</svg>
-					<span><b>{arrangementWords[each.kind].name}</b><small>{arrangementWords[each.kind].seen}</small></span>
+					<span
+						><b>{arrangementWords[each.kind].name}</b><small>{arrangementWords[each.kind].seen}</small></span
+					>
 				</button>
 			</li>
 		{/each}

@@ -1,5 +1,13 @@
 <script lang="ts">
-	import { circuitsInBox, evidenceOf, findBox, latestFindings, placeName, walkChain, type Breaker } from '@wary/core/house';
+	import {
+		circuitsInBox,
+		evidenceOf,
+		findBox,
+		latestFindings,
+		placeName,
+		walkChain,
+		type Breaker
+	} from '@wary/core/house';
 	import { breakerTypeWords } from '$lib/words/breakers';
 	import { day } from '$lib/words/dates';
 	import { capital, terms } from '$lib/words/terms';
@@ -19,12 +27,18 @@
 		if (evidence.level === 'contradicted') return `✗ label wrong, ${day(evidence.by.on, t.locale)}`;
 		return evidence.level === 'claimed' ? 'not tested' : '';
 	}
-	const proven = (breaker: Breaker) => latestFindings(breaker).filter(({ finding }) => finding === 'feeds').length;
+	const proven = (breaker: Breaker) =>
+		latestFindings(breaker).filter(({ finding }) => finding === 'feeds').length;
 	const columns = (panel: (typeof house.panels)[number]) =>
 		us
-			? [panel.breakers.filter(({ spaces }) => spaces[0]! % 2 === 1), panel.breakers.filter(({ spaces }) => spaces[0]! % 2 === 0)]
+			? [
+					panel.breakers.filter(({ spaces }) => spaces[0]! % 2 === 1),
+					panel.breakers.filter(({ spaces }) => spaces[0]! % 2 === 0)
+				]
 			: [panel.breakers];
-	const unplaced = $derived(house.boxes.filter((box) => circuitsInBox(house, box.id).length === 0 && findBox(house, box.id)));
+	const unplaced = $derived(
+		house.boxes.filter((box) => circuitsInBox(house, box.id).length === 0 && findBox(house, box.id))
+	);
 </script>
 
 <svelte:head><title>Directory · {house.name} · Wary Hand</title></svelte:head>
@@ -42,23 +56,37 @@
 			<div class:two={us}>
 				{#each columns(panel) as side, k (k)}
 					<table>
-						<thead><tr><th class="no">{us ? (k === 0 ? 'left' : 'right') : 'way'}</th><th>feeds</th><th class="proof">proof</th></tr></thead
+						<thead
+							><tr
+								><th class="no">{us ? (k === 0 ? 'left' : 'right') : 'way'}</th><th>feeds</th><th
+									class="proof">proof</th
+								></tr
+							></thead
 						>
 						<tbody>
 							{#each side as breaker (breaker.id)}
 								{@const evidence = evidenceOf(house, breaker)}
 								{@const places = feeds(breaker)}
 								<tr>
-									<td class="no"><b>{breaker.spaces.join('·')}{breaker.tandem ?? ''}</b><br /><small>{breaker.ratingA} A</small></td>
+									<td class="no"
+										><b>{breaker.spaces.join('·')}{breaker.tandem ?? ''}</b><br /><small
+											>{breaker.ratingA} A</small
+										></td
+									>
 									<td>
 										<b class:struck={evidence.level === 'contradicted'}>{breaker.label || '—'}</b>
-										{#if breaker.type && breaker.type !== 'plain'}<small> {breakerTypeWords(breaker.type, house.region)}</small>{/if}
+										{#if breaker.type && breaker.type !== 'plain'}<small>
+												{breakerTypeWords(breaker.type, house.region)}</small
+											>{/if}
 										{#if places.length > 0}<br /><small
-												>{places.slice(0, 6).join('; ')}{places.length > 6 ? `; ${places.length - 6} more` : ''}</small
+												>{places.slice(0, 6).join('; ')}{places.length > 6
+													? `; ${places.length - 6} more`
+													: ''}</small
 											>{/if}
 									</td>
 									<td class="proof"
-										>{proof(breaker)}{#if proven(breaker) > 1}<br /><small>{proven(breaker)} places</small>{/if}</td
+										>{proof(breaker)}{#if proven(breaker) > 1}<br /><small>{proven(breaker)} places</small
+											>{/if}</td
 									>
 								</tr>
 							{/each}
@@ -81,11 +109,14 @@
 				</p>{/if}
 		</section>
 	{/each}
-	{#if unplaced.length > 0}<p><small>Not placed: {unplaced.map((box) => placeName(house, box)).join('; ')}.</small></p>{/if}
+	{#if unplaced.length > 0}<p>
+			<small>Not placed: {unplaced.map((box) => placeName(house, box)).join('; ')}.</small>
+		</p>{/if}
 	<p class="foot">
 		<small
-			>✓ found by test on that date: switched off, and the {t.outlet} went dark or read dead. {capital('not tested')}: what a label says.
-			Off is not dead: prove it where you work.</small
+			>✓ found by test on that date: switched off, and the {t.outlet} went dark or read dead. {capital(
+				'not tested'
+			)}: what a label says. Off is not dead: prove it where you work.</small
 		>
 	</p>
 </main>

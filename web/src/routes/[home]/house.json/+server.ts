@@ -6,6 +6,9 @@ export async function GET({ params }) {
 	const household = await pageHousehold(params.home);
 	const { house } = await latestHouse(household.id);
 	return new Response(`${JSON.stringify(house, null, '\t')}\n`, {
-		headers: { 'content-type': 'application/json', 'content-disposition': `attachment; filename="${household.slug}.house.json"` }
+		headers: {
+			'content-type': 'application/json',
+			'content-disposition': `attachment; filename="${household.slug}.house.json"`
+		}
 	});
 }

@@ -13,12 +13,18 @@
 	import { setEditor } from './context';
 
 	let { data } = $props();
-	const editor = setEditor(untrack(() => new HouseEditor({ house: data.house, version: data.version, slug: data.home.slug })));
+	const editor = setEditor(
+		untrack(() => new HouseEditor({ house: data.house, version: data.version, slug: data.home.slug }))
+	);
 	const house = $derived(editor.house);
 	const t = $derived(terms[house.region]);
 	/** A breaker’s id, an empty space of a panel, or a panel itself. */
-	let selected = $state<{ breaker: string } | { panel: string; space: number } | { panel: string } | null>(null);
-	const breaker = $derived(selected && 'breaker' in selected ? findBreaker(house, selected.breaker) : undefined);
+	let selected = $state<{ breaker: string } | { panel: string; space: number } | { panel: string } | null>(
+		null
+	);
+	const breaker = $derived(
+		selected && 'breaker' in selected ? findBreaker(house, selected.breaker) : undefined
+	);
 	let part = $state<HTMLElement>();
 	let ready = $state(false);
 	onMount(() => {
@@ -38,11 +44,14 @@
 			void (event.shiftKey ? editor.redo() : editor.undo());
 		}
 		// Arrows walk the panel as it hangs.
-		const at = event.target instanceof HTMLElement ? event.target.closest<HTMLElement>('.panel button') : null;
+		const at =
+			event.target instanceof HTMLElement ? event.target.closest<HTMLElement>('.panel button') : null;
 		if (!at || !event.key.startsWith('Arrow')) return;
 		const all = [...at.closest('.panel')!.querySelectorAll<HTMLElement>('button')];
 		const here = at.getBoundingClientRect();
-		const way = { ArrowUp: [0, -1], ArrowDown: [0, 1], ArrowLeft: [-1, 0], ArrowRight: [1, 0] }[event.key] as [number, number];
+		const way = { ArrowUp: [0, -1], ArrowDown: [0, 1], ArrowLeft: [-1, 0], ArrowRight: [1, 0] }[
+			event.key
+		] as [number, number];
 		const next = all
 			.map((one) => ({ one, box: one.getBoundingClientRect() }))
 			.map(({ one, box }) => ({
@@ -52,7 +61,11 @@
 			}))
 			.filter(({ dx, dy }) => dx * way[0] + dy * way[1] > 4)
 			.sort(
-				(a, b) => Math.hypot(a.dx, a.dy) + Math.abs(way[0] ? a.dy : a.dx) * 2 - Math.hypot(b.dx, b.dy) - Math.abs(way[0] ? b.dy : b.dx) * 2
+				(a, b) =>
+					Math.hypot(a.dx, a.dy) +
+					Math.abs(way[0] ? a.dy : a.dx) * 2 -
+					Math.hypot(b.dx, b.dy) -
+					Math.abs(way[0] ? b.dy : b.dx) * 2
 			)[0];
 		if (next) {
 			event.preventDefault();
@@ -79,12 +92,14 @@
 			}}
 		/>
 		<p class="soft">
-			{house.region === 'us' ? '120/240 V' : '230 V'} · {house.boxes.filter(({ use }) => use === 'outlet').length} outlets on {house
-				.circuits.length}
+			{house.region === 'us' ? '120/240 V' : '230 V'} · {house.boxes.filter(({ use }) => use === 'outlet')
+				.length} outlets on {house.circuits.length}
 			circuits
 		</p>
 		<div class="row tools">
-			<span class="soft" role="status">{editor.saving ? 'Saving …' : editor.version > data.version ? 'Saved' : ''}</span>
+			<span class="soft" role="status"
+				>{editor.saving ? 'Saving …' : editor.version > data.version ? 'Saved' : ''}</span
+			>
 			<button
 				type="button"
 				class="btn quiet"
@@ -92,7 +107,12 @@
 				title={editor.lastDone ? `Take back: ${editor.lastDone}` : ''}
 				onclick={() => editor.undo()}>Undo<kbd>ctrl z</kbd></button
 			>
-			<button type="button" class="btn quiet" disabled={!editor.canRedo || editor.saving} onclick={() => editor.redo()}>Redo</button>
+			<button
+				type="button"
+				class="btn quiet"
+				disabled={!editor.canRedo || editor.saving}
+				onclick={() => editor.redo()}>Redo</button
+			>
 			<a class="btn quiet" href={`/${data.home.slug}/directory`}>Print the directory</a>
 		</div>
 	</header>
@@ -105,14 +125,16 @@
 					{house}
 					{panel}
 					sure
-					chosen={breaker?.id ?? (selected && 'panel' in selected && !('space' in selected) ? mainSwitch(selected.panel) : null)}
+					chosen={breaker?.id ??
+						(selected && 'panel' in selected && !('space' in selected) ? mainSwitch(selected.panel) : null)}
 					onpick={(id) => select({ breaker: id })}
 					onempty={(space) => select({ panel: panel.id, space })}
 					onmain={() => select({ panel: panel.id })}
 				/>
 			{/each}
 			<p class="soft small">
-				Tap {t.aBreaker} to say what it is, an empty space to add one, the main switch for the {t.panel} itself. Arrow keys walk.
+				Tap {t.aBreaker} to say what it is, an empty space to add one, the main switch for the {t.panel} itself.
+				Arrow keys walk.
 			</p>
 		</section>
 		<section class="part" bind:this={part} aria-label="What is selected">
@@ -134,10 +156,15 @@
 				<h2>What this page knows</h2>
 				<table class="legend">
 					<tbody>
-						<tr><td><em class="claimed">claimed by a label</em></td><td>somebody wrote it; nobody has tested it</td></tr>
+						<tr
+							><td><em class="claimed">claimed by a label</em></td><td
+								>somebody wrote it; nobody has tested it</td
+							></tr
+						>
 						<tr
 							><td><em class="found">found by test</em></td><td
-								>switched off, and {t.outlet === 'outlet' ? 'an outlet' : 'a socket'} went dark or read dead; how, is said beside it</td
+								>switched off, and {t.outlet === 'outlet' ? 'an outlet' : 'a socket'} went dark or read dead; how,
+								is said beside it</td
 							></tr
 						>
 						<tr
@@ -149,12 +176,16 @@
 				</table>
 				{#if house.panels[0]!.breakers.length === 0}
 					<p class="verdict open">
-						No {t.breaker} is on record. Tap a space, or <a href="#files">paste the directory</a> as it is written on the door.
+						No {t.breaker} is on record. Tap a space, or <a href="#files">paste the directory</a> as it is written
+						on the door.
 					</p>
 				{:else if house.boxes.length === 0}
 					<p class="verdict open">No room is on record. <a href="#rooms">Add rooms and their outlets</a>.</p>
 				{:else}
-					<p>Every test made in a job or a search is written here with its date. Choose {t.aBreaker} to see its circuit as a chain.</p>
+					<p>
+						Every test made in a job or a search is written here with its date. Choose {t.aBreaker} to see its circuit
+						as a chain.
+					</p>
 				{/if}
 			{/if}
 		</section>

@@ -11,8 +11,12 @@
 	import { getEditor } from './context';
 
 	/** One breaker: what is written on it, how sure that is, and what hangs on it. */
-	let { breaker, home, onselect, ongone }: { breaker: Breaker; home: string; onselect: (id: string) => void; ongone: () => void } =
-		$props();
+	let {
+		breaker,
+		home,
+		onselect,
+		ongone
+	}: { breaker: Breaker; home: string; onselect: (id: string) => void; ongone: () => void } = $props();
 	const editor = getEditor();
 	const house = $derived(editor.house);
 	const t = $derived(terms[house.region]);
@@ -31,8 +35,13 @@
 		complaint = null;
 		const place = readSpace(space);
 		const ratingA = Number(rating.replace(',', '.'));
-		if (!place) return (complaint = { at: 'space', text: 'Write 14, 5+7 for two poles, 14a for one of two thin ones.' });
-		if (!(ratingA >= 1 && ratingA <= 200)) return (complaint = { at: 'rating', text: 'A rating from 1 to 200 A.' });
+		if (!place)
+			return (complaint = {
+				at: 'space',
+				text: 'Write 14, 5+7 for two poles, 14a for one of two thin ones.'
+			});
+		if (!(ratingA >= 1 && ratingA <= 200))
+			return (complaint = { at: 'rating', text: 'A rating from 1 to 200 A.' });
 		const same =
 			label.trim() === breaker.label &&
 			ratingA === breaker.ratingA &&
@@ -40,27 +49,56 @@
 			type === (breaker.type ?? 'plain');
 		if (same) return;
 		const kept = await editor.apply(
-			[{ do: 'setBreaker', breaker: breaker.id, spaces: place.spaces, tandem: place.tandem ?? null, ratingA, label: label.trim(), type }],
+			[
+				{
+					do: 'setBreaker',
+					breaker: breaker.id,
+					spaces: place.spaces,
+					tandem: place.tandem ?? null,
+					ratingA,
+					label: label.trim(),
+					type
+				}
+			],
 			`${t.breaker} ${breakerName(house, breaker.id)}`
 		);
 		if (!kept) complaint = { at: 'space', text: editor.trouble ?? '' };
 	}
 	async function remove() {
-		if (await editor.apply([{ do: 'removeBreaker', breaker: breaker.id }], `${t.breaker} ${breakerName(house, breaker.id)} removed`))
+		if (
+			await editor.apply(
+				[{ do: 'removeBreaker', breaker: breaker.id }],
+				`${t.breaker} ${breakerName(house, breaker.id)} removed`
+			)
+		)
 			ongone();
 	}
 	const addCircuit = () =>
 		editor.apply(
-			[{ do: 'addCircuit', breaker: breaker.id, name: breaker.label || `Circuit ${breakerName(house, breaker.id)}` }],
+			[
+				{
+					do: 'addCircuit',
+					breaker: breaker.id,
+					name: breaker.label || `Circuit ${breakerName(house, breaker.id)}`
+				}
+			],
 			'circuit added'
 		);
 </script>
 
 <form onsubmit={keep} onchange={keep}>
-	<h2>{capital(t.breaker)} {spaceText(breaker).replace('+', '/')} <span class="soft">in {panelOf(house, breaker.id)?.name}</span></h2>
+	<h2>
+		{capital(t.breaker)}
+		{spaceText(breaker).replace('+', '/')} <span class="soft">in {panelOf(house, breaker.id)?.name}</span>
+	</h2>
 	<div class="fields">
 		<label class="wide"
-			><span class="label">Directory says</span><input class="field" bind:value={label} maxlength="80" placeholder="nothing yet" /></label
+			><span class="label">Directory says</span><input
+				class="field"
+				bind:value={label}
+				maxlength="80"
+				placeholder="nothing yet"
+			/></label
 		>
 		<label
 			><span class="label">Rating, A</span><input
@@ -70,10 +108,18 @@
 				aria-invalid={complaint?.at === 'rating'}
 			/></label
 		>
-		<label><span class="label">Space</span><input class="field" bind:value={space} aria-invalid={complaint?.at === 'space'} /></label>
+		<label
+			><span class="label">Space</span><input
+				class="field"
+				bind:value={space}
+				aria-invalid={complaint?.at === 'space'}
+			/></label
+		>
 		<label
 			><span class="label">Type</span><select class="field" bind:value={type}
-				>{#each breakerTypes as each (each)}<option value={each}>{breakerTypeWords(each, house.region)}</option>{/each}</select
+				>{#each breakerTypes as each (each)}<option value={each}
+						>{breakerTypeWords(each, house.region)}</option
+					>{/each}</select
 			></label
 		>
 	</div>
@@ -83,7 +129,11 @@
 
 {#each circuits as circuit (circuit.id)}<CircuitChain {circuit} {home} {onselect} />{/each}
 {#if circuits.length === 0 && feeds.length === 0}
-	<p class="soft">No circuit is on record here. <button type="button" class="linkish" onclick={addCircuit}>Add a circuit</button></p>
+	<p class="soft">
+		No circuit is on record here. <button type="button" class="linkish" onclick={addCircuit}
+			>Add a circuit</button
+		>
+	</p>
 {/if}
 {#each feeds as panel (panel.id)}<p>Feeds <b>{panel.name}</b>, {panel.place}.</p>{/each}
 
@@ -95,7 +145,9 @@
 {/if}
 {#if editor.trouble && !complaint}<p class="verdict bad" role="alert">{editor.trouble}</p>{/if}
 <p class="row foot">
-	{#if circuits.length > 0}<button type="button" class="btn quiet" onclick={addCircuit}>Another circuit on it</button>{/if}
+	{#if circuits.length > 0}<button type="button" class="btn quiet" onclick={addCircuit}
+			>Another circuit on it</button
+		>{/if}
 	<button type="button" class="btn quiet" onclick={remove}>Remove this {t.breaker}</button>
 </p>
 

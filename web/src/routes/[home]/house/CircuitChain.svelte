@@ -1,11 +1,20 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { allBreakers, findBreaker, placeName, sensesResidual, walkChain, type ChainPlace, type Circuit } from '@wary/core/house';
+	import {
+		allBreakers,
+		findBreaker,
+		placeName,
+		sensesResidual,
+		walkChain,
+		type ChainPlace,
+		type Circuit
+	} from '@wary/core/house';
 	import { breakerName, capital, sizeWords, terms } from '$lib/words/terms';
 	import { getEditor } from './context';
 
 	/** A circuit as a chain: its outlets in feed order, to be put in order, moved and split in place. */
-	let { circuit, home, onselect }: { circuit: Circuit; home: string; onselect: (breaker: string) => void } = $props();
+	let { circuit, home, onselect }: { circuit: Circuit; home: string; onselect: (breaker: string) => void } =
+		$props();
 	const editor = getEditor();
 	const house = $derived(editor.house);
 	const t = $derived(terms[house.region]);
@@ -13,7 +22,9 @@
 	const first = $derived(places[0]?.cable);
 	const breaker = $derived(findBreaker(house, circuit.breaker));
 	const residual = $derived(
-		house.panels.flatMap(({ residualDevices }) => residualDevices).find(({ covers }) => covers.includes(circuit.breaker))
+		house.panels
+			.flatMap(({ residualDevices }) => residualDevices)
+			.find(({ covers }) => covers.includes(circuit.breaker))
 	);
 	const protection = $derived(
 		residual
@@ -35,30 +46,58 @@
 		if (before) void move(place, before.after);
 	}
 	function later(place: ChainPlace) {
-		const next = places.find(({ after, depth }) => after !== 'panel' && after.box === place.box.id && depth === place.depth);
+		const next = places.find(
+			({ after, depth }) => after !== 'panel' && after.box === place.box.id && depth === place.depth
+		);
 		if (next) void move(place, { box: next.box.id });
 	}
 	const move = (place: ChainPlace, after: ChainPlace['after']) =>
-		editor.apply([{ do: 'placeBox', box: place.box.id, spot: { circuit: circuit.id, after } }], `${what(place)} moved in its chain`);
+		editor.apply(
+			[{ do: 'placeBox', box: place.box.id, spot: { circuit: circuit.id, after } }],
+			`${what(place)} moved in its chain`
+		);
 	function act(place: ChainPlace, chosen: string) {
 		const [kind, id = ''] = chosen.split(' ');
-		if (kind === 'off') return editor.apply([{ do: 'unplaceBox', box: place.box.id }], `${what(place)} taken off ${circuit.name}`);
+		if (kind === 'off')
+			return editor.apply(
+				[{ do: 'unplaceBox', box: place.box.id }],
+				`${what(place)} taken off ${circuit.name}`
+			);
 		if (kind === 'branch') {
 			const before = places[places.indexOf(place) - 1];
 			if (before)
 				return editor.apply(
-					[{ do: 'placeBox', box: place.box.id, spot: { circuit: circuit.id, after: { box: before.box.id }, branch: true } }],
+					[
+						{
+							do: 'placeBox',
+							box: place.box.id,
+							spot: { circuit: circuit.id, after: { box: before.box.id }, branch: true }
+						}
+					],
 					`${what(place)} made a branch`
 				);
 		}
 		if (kind === 'split')
 			return editor.apply(
-				[{ do: 'splitCircuit', box: place.box.id, breaker: id, name: `${circuit.name}, from ${place.box.name}`.slice(0, 80) }],
+				[
+					{
+						do: 'splitCircuit',
+						box: place.box.id,
+						breaker: id,
+						name: `${circuit.name}, from ${place.box.name}`.slice(0, 80)
+					}
+				],
 				'circuit split'
 			);
 		const last = walkChain(house, id).at(-1);
 		return editor.apply(
-			[{ do: 'placeBox', box: place.box.id, spot: { circuit: id, after: last ? { box: last.box.id } : 'panel' } }],
+			[
+				{
+					do: 'placeBox',
+					box: place.box.id,
+					spot: { circuit: id, after: last ? { box: last.box.id } : 'panel' }
+				}
+			],
 			`${what(place)} moved to another circuit`
 		);
 	}
@@ -74,7 +113,14 @@
 
 <section>
 	<div class="head">
-		<label><span class="label">Circuit</span><input class="field" bind:value={name} onchange={rename} maxlength="80" /></label>
+		<label
+			><span class="label">Circuit</span><input
+				class="field"
+				bind:value={name}
+				onchange={rename}
+				maxlength="80"
+			/></label
+		>
 		<label
 			><span class="label">starts from</span><select
 				class="field"
@@ -89,7 +135,8 @@
 					)
 						onselect(to);
 				}}
-				>{#each allBreakers(house) as each (each.id)}<option value={each.id}>{breakerName(house, each.id)} {each.label}</option
+				>{#each allBreakers(house) as each (each.id)}<option value={each.id}
+						>{breakerName(house, each.id)} {each.label}</option
 					>{/each}</select
 			></label
 		>
@@ -97,13 +144,17 @@
 	<p class="soft facts">
 		{circuit.arrangement}{first ? ` · ${sizeWords(first.size)} ${first.material}` : ''} · {protection}
 	</p>
-	{#if places.length === 0}<p class="soft">Nothing is placed on it yet. Outlets without a place are listed below.</p>{/if}
+	{#if places.length === 0}<p class="soft">
+			Nothing is placed on it yet. Outlets without a place are listed below.
+		</p>{/if}
 	<ol>
 		{#each places as place, k (place.box.id)}
 			<li style:--depth={place.depth} class:branch={place.depth > 0}>
 				<i aria-hidden="true"></i>
 				<a href={`/${home}/outlet/${place.box.id}`}>{what(place)}</a>
-				{#if place.cable.assumed}<span class="soft assumed" title="length and size of its cable are taken for granted">cable assumed</span
+				{#if place.cable.assumed}<span
+						class="soft assumed"
+						title="length and size of its cable are taken for granted">cable assumed</span
 					>{/if}
 				<span class="acts">
 					<button
@@ -136,7 +187,8 @@
 						{#if k > 0}<option value="branch">make it a branch</option>{/if}
 						<option value="off">take it off this circuit</option>
 						<optgroup label="move it to"
-							>{#each otherCircuits as each (each.id)}<option value={`to ${each.id}`}>{each.name}</option>{/each}</optgroup
+							>{#each otherCircuits as each (each.id)}<option value={`to ${each.id}`}>{each.name}</option
+								>{/each}</optgroup
 						>
 						{#if k > 0}<optgroup label="from here on it is really fed by"
 								>{#each otherBreakers as each (each.id)}<option value={`split ${each.id}`}
@@ -152,7 +204,9 @@
 			<button
 				type="button"
 				class="btn quiet"
-				onclick={() => editor.apply([{ do: 'removeCircuit', circuit: circuit.id }], `${circuit.name} removed`)}>Remove this circuit</button
+				onclick={() =>
+					editor.apply([{ do: 'removeCircuit', circuit: circuit.id }], `${circuit.name} removed`)}
+				>Remove this circuit</button
 			>
 		</p>{/if}
 	<p class="sr-only">{capital(t.outlet)}s in feed order; alt with up and down arrows moves one.</p>

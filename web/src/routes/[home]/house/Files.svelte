@@ -43,21 +43,28 @@
 		preview = null;
 		problems = [];
 		done = null;
-		if (text.trim() === '') return void (problems = [{ where: '', what: 'Choose a file or paste its text.' }]);
+		if (text.trim() === '')
+			return void (problems = [{ where: '', what: 'Choose a file or paste its text.' }]);
 		if (text.length > 900_000) return void (problems = [{ where: '', what: 'That is larger than 0.9 MB.' }]);
 		if (kind === 'house') return readHouse();
-		const isTable = /[,;\t]/.test(text.split(/\r?\n/, 1)[0] ?? '') && /space|room/i.test(text.split(/\r?\n/, 1)[0] ?? '');
+		const isTable =
+			/[,;\t]/.test(text.split(/\r?\n/, 1)[0] ?? '') && /space|room/i.test(text.split(/\r?\n/, 1)[0] ?? '');
 		if (!isTable) return readTyped();
-		const reading = kind === 'directory' ? readDirectoryCsv(editor.house, text) : readOutletsCsv(editor.house, text);
+		const reading =
+			kind === 'directory' ? readDirectoryCsv(editor.house, text) : readOutletsCsv(editor.house, text);
 		if (reading.problems.length > 0)
-			return void (problems = reading.problems.map((problem) => ({ where: at(problem), what: csvProblemWords(problem) })));
+			return void (problems = reading.problems.map((problem) => ({
+				where: at(problem),
+				what: csvProblemWords(problem)
+			})));
 		show(
 			reading.edits.map(({ edit }) => edit),
 			reading.unchanged
 		);
 	}
 	function readTyped() {
-		const typed = kind === 'directory' ? readTypedDirectory(editor.house, text) : readTypedRooms(editor.house, text);
+		const typed =
+			kind === 'directory' ? readTypedDirectory(editor.house, text) : readTypedRooms(editor.house, text);
 		const words = {
 			noSpace: 'Begins with no space number: write “14 15 Sewing room”.',
 			noRating: 'The rating isn’t 1 to 200 A.',
@@ -66,7 +73,10 @@
 			doesNotFit: 'That space is taken, or a two-pole breaker can’t sit there.'
 		};
 		if (typed.problems.length > 0)
-			return void (problems = typed.problems.map(({ line, text: row, code }) => ({ where: `line ${line}: ${row}`, what: words[code] })));
+			return void (problems = typed.problems.map(({ line, text: row, code }) => ({
+				where: `line ${line}: ${row}`,
+				what: words[code]
+			})));
 		show(typed.edits, 0);
 	}
 	function readHouse() {
@@ -74,13 +84,20 @@
 		try {
 			value = JSON.parse(text);
 		} catch {
-			return void (problems = [{ where: '', what: 'This isn’t JSON: a bracket, comma or quote is missing or too many.' }]);
+			return void (problems = [
+				{ where: '', what: 'This isn’t JSON: a bracket, comma or quote is missing or too many.' }
+			]);
 		}
 		const parsed = parseHouse(value);
 		if (!parsed.ok)
-			return void (problems = parsed.problems.map((problem) => ({ where: describePath(problem.path), what: describeProblem(problem) })));
+			return void (problems = parsed.problems.map((problem) => ({
+				where: describePath(problem.path),
+				what: describeProblem(problem)
+			})));
 		if (parsed.house.region !== editor.house.region)
-			return void (problems = [{ where: 'region', what: `This home is ${editor.house.region}, the file ${parsed.house.region}.` }]);
+			return void (problems = [
+				{ where: 'region', what: `This home is ${editor.house.region}, the file ${parsed.house.region}.` }
+			]);
 		preview = {
 			edits: [{ do: 'replaceHouse', house: parsed.house }],
 			lines: [
@@ -110,14 +127,22 @@
 	<div class="columns">
 		<div>
 			<p>
-				<a href={`/${home}/directory.csv`}>Directory as CSV</a> · <a href={`/${home}/outlets.csv`}>Outlets as CSV</a> ·
+				<a href={`/${home}/directory.csv`}>Directory as CSV</a> ·
+				<a href={`/${home}/outlets.csv`}>Outlets as CSV</a>
+				·
 				<a href={`/${home}/house.json`}>House file</a>
 			</p>
 			<fieldset class="row">
 				<legend class="label">Take in</legend>
 				{#each [['directory', 'a directory'], ['outlets', 'rooms and outlets'], ['house', 'a house file']] as const as [value, words] (value)}<label
 						class="tick"
-						><input type="radio" name="kind" {value} bind:group={kind} onchange={() => ((preview = null), (problems = []))} />
+						><input
+							type="radio"
+							name="kind"
+							{value}
+							bind:group={kind}
+							onchange={() => ((preview = null), (problems = []))}
+						/>
 						{words}</label
 					>{/each}
 			</fieldset>
@@ -138,7 +163,9 @@
 							: 'or its text'}</span
 				><textarea class="field" rows="6" spellcheck="false" bind:value={text}></textarea></label
 			>
-			<p class="row mt-2"><button type="button" class="btn second" onclick={read}>Show what would change</button></p>
+			<p class="row mt-2">
+				<button type="button" class="btn second" onclick={read}>Show what would change</button>
+			</p>
 		</div>
 		<div aria-live="polite">
 			{#if done}<p class="verdict">{done}</p>{/if}
@@ -146,13 +173,16 @@
 				<p class="verdict bad">Nothing was taken.</p>
 				<table>
 					<tbody>
-						{#each problems.slice(0, shownAtMost) as problem, k (k)}<tr><td><code>{problem.where}</code></td><td>{problem.what}</td></tr
+						{#each problems.slice(0, shownAtMost) as problem, k (k)}<tr
+								><td><code>{problem.where}</code></td><td>{problem.what}</td></tr
 							>{/each}
 					</tbody>
 				</table>
 				{#if problems.length > shownAtMost}<p class="soft">and {problems.length - shownAtMost} more</p>{/if}
 			{:else if preview}
-				{#if preview.edits.length === 0}<p class="verdict">Nothing would change: the record says all of it already.</p>
+				{#if preview.edits.length === 0}<p class="verdict">
+						Nothing would change: the record says all of it already.
+					</p>
 				{:else}
 					<p>
 						<b>{preview.edits.length}</b> change{preview.edits.length === 1 ? '' : 's'}{preview.unchanged
@@ -161,7 +191,9 @@
 					</p>
 					<ul>
 						{#each preview.lines.slice(0, shownAtMost) as line, k (k)}<li>{line}</li>{/each}
-						{#if preview.lines.length > shownAtMost}<li class="soft">and {preview.lines.length - shownAtMost} more</li>{/if}
+						{#if preview.lines.length > shownAtMost}<li class="soft">
+								and {preview.lines.length - shownAtMost} more
+							</li>{/if}
 					</ul>
 					<p class="row mt-3">
 						<button type="button" class="btn" disabled={editor.saving} onclick={take}>Take them</button>

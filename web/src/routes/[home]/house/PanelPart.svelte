@@ -11,7 +11,8 @@
 		space,
 		onadded,
 		ongone
-	}: { panelId: string; space: number | null; onadded: (breaker: string) => void; ongone: () => void } = $props();
+	}: { panelId: string; space: number | null; onadded: (breaker: string) => void; ongone: () => void } =
+		$props();
 	const editor = getEditor();
 	const house = $derived(editor.house);
 	const t = $derived(terms[house.region]);
@@ -43,7 +44,12 @@
 		if (!where) return (complaint = 'Write 14, 5+7 for two poles, 14a for one of two thin ones.');
 		if (!(ratingA >= 1 && ratingA <= 200)) return (complaint = 'A rating from 1 to 200 A.');
 		const before = new Set(allBreakers(house).map(({ id }) => id));
-		if (await make([{ do: 'addBreaker', panel: panelId, ...where, ratingA, label: label.trim() }], `${t.breaker} ${at} added`)) {
+		if (
+			await make(
+				[{ do: 'addBreaker', panel: panelId, ...where, ratingA, label: label.trim() }],
+				`${t.breaker} ${at} added`
+			)
+		) {
 			const added = allBreakers(editor.house).find(({ id }) => !before.has(id));
 			if (added) onadded(added.id);
 		}
@@ -53,10 +59,23 @@
 		const ratingA = Number(mainA);
 		if (!(count >= 2 && count <= 84) || !(ratingA >= 10 && ratingA <= 400))
 			return (complaint = `2 to 84 ${uk ? 'ways' : 'spaces'}, and a main switch of 10 to 400 A.`);
-		const same = name.trim() === panel.name && place.trim() === panel.place && count === panel.spaces && ratingA === panel.mainRatingA;
+		const same =
+			name.trim() === panel.name &&
+			place.trim() === panel.place &&
+			count === panel.spaces &&
+			ratingA === panel.mainRatingA;
 		if (same || !name.trim() || !place.trim()) return;
 		return make(
-			[{ do: 'setPanel', panel: panelId, name: name.trim(), place: place.trim(), spaces: count, mainRatingA: ratingA }],
+			[
+				{
+					do: 'setPanel',
+					panel: panelId,
+					name: name.trim(),
+					place: place.trim(),
+					spaces: count,
+					mainRatingA: ratingA
+				}
+			],
 			`${panel.name} changed`
 		);
 	};
@@ -65,7 +84,16 @@
 		if (!subFrom || !subName.trim()) return (complaint = 'Say what it is called and which breaker feeds it.');
 		if (
 			await make(
-				[{ do: 'addSubPanel', name: subName.trim(), place: subName.trim(), spaces: uk ? 6 : 12, breaker: subFrom, lengthM: 10 }],
+				[
+					{
+						do: 'addSubPanel',
+						name: subName.trim(),
+						place: subName.trim(),
+						spaces: uk ? 6 : 12,
+						breaker: subFrom,
+						lengthM: 10
+					}
+				],
 				'sub-panel added'
 			)
 		)
@@ -74,10 +102,16 @@
 	async function addResidual(event: SubmitEvent) {
 		event.preventDefault();
 		if (covers.length === 0) return (complaint = 'Tick the ways that it covers.');
-		if (await make([{ do: 'setResidual', panel: panelId, residual: null, tripMa: Number(tripMa), ratingA: 63, covers }], 'RCD added'))
+		if (
+			await make(
+				[{ do: 'setResidual', panel: panelId, residual: null, tripMa: Number(tripMa), ratingA: 63, covers }],
+				'RCD added'
+			)
+		)
 			covers = [];
 	}
-	const remove = async () => (await make([{ do: 'removeSubPanel', panel: panelId }], `${panel.name} removed`)) && ongone();
+	const remove = async () =>
+		(await make([{ do: 'removeSubPanel', panel: panelId }], `${panel.name} removed`)) && ongone();
 </script>
 
 {#if space !== null}
@@ -92,9 +126,18 @@
 					placeholder="what is written at it"
 				/></label
 			>
-			<label><span class="label">Rating, A</span><input class="field" bind:value={rating} inputmode="decimal" /></label>
 			<label
-				><span class="label">{uk ? 'Way' : 'Space'}; two poles as {uk ? '3+4' : '5+7'}</span><input class="field" bind:value={at} /></label
+				><span class="label">Rating, A</span><input
+					class="field"
+					bind:value={rating}
+					inputmode="decimal"
+				/></label
+			>
+			<label
+				><span class="label">{uk ? 'Way' : 'Space'}; two poles as {uk ? '3+4' : '5+7'}</span><input
+					class="field"
+					bind:value={at}
+				/></label
 			>
 		</div>
 		<p class="row mt-3"><button class="btn">Add it<kbd>↵</kbd></button></p>
@@ -103,9 +146,27 @@
 	<h2>{panel.name}</h2>
 	<form class="fields" onchange={keep} onsubmit={(event) => event.preventDefault()}>
 		<label><span class="label">Name</span><input class="field" bind:value={name} maxlength="80" /></label>
-		<label><span class="label">Where it hangs</span><input class="field" bind:value={place} maxlength="80" /></label>
-		<label><span class="label">{uk ? 'Ways' : 'Spaces'}</span><input class="field" bind:value={spaces} inputmode="numeric" /></label>
-		<label><span class="label">Main switch, A</span><input class="field" bind:value={mainA} inputmode="numeric" /></label>
+		<label
+			><span class="label">Where it hangs</span><input
+				class="field"
+				bind:value={place}
+				maxlength="80"
+			/></label
+		>
+		<label
+			><span class="label">{uk ? 'Ways' : 'Spaces'}</span><input
+				class="field"
+				bind:value={spaces}
+				inputmode="numeric"
+			/></label
+		>
+		<label
+			><span class="label">Main switch, A</span><input
+				class="field"
+				bind:value={mainA}
+				inputmode="numeric"
+			/></label
+		>
 	</form>
 	{#if uk && panel.breakers.length > 0}
 		<form onsubmit={addResidual}>
@@ -119,7 +180,16 @@
 						class="linkish"
 						onclick={() =>
 							make(
-								[{ do: 'setResidual', panel: panelId, residual: device.id, tripMa: device.tripMa, ratingA: device.ratingA, covers: [] }],
+								[
+									{
+										do: 'setResidual',
+										panel: panelId,
+										residual: device.id,
+										tripMa: device.tripMa,
+										ratingA: device.ratingA,
+										covers: []
+									}
+								],
 								'RCD removed'
 							)}>remove</button
 					>
@@ -128,9 +198,12 @@
 			<fieldset class="row">
 				<legend class="label">Another one covers</legend>
 				{#each panel.breakers as each (each.id)}<label class="tick"
-						><input type="checkbox" value={each.id} bind:group={covers} /> {breakerName(house, each.id)}</label
+						><input type="checkbox" value={each.id} bind:group={covers} />
+						{breakerName(house, each.id)}</label
 					>{/each}
-				<label class="tick">trips at <input class="field ma" type="number" min="5" max="500" bind:value={tripMa} /> mA</label>
+				<label class="tick"
+					>trips at <input class="field ma" type="number" min="5" max="500" bind:value={tripMa} /> mA</label
+				>
 				<button class="btn quiet">Add it</button>
 			</fieldset>
 		</form>
@@ -139,7 +212,14 @@
 		<form onsubmit={addSub}>
 			<h3>A sub-panel fed from here</h3>
 			<div class="row">
-				<label><span class="label">Called</span><input class="field" bind:value={subName} maxlength="80" placeholder="Shed" /></label>
+				<label
+					><span class="label">Called</span><input
+						class="field"
+						bind:value={subName}
+						maxlength="80"
+						placeholder="Shed"
+					/></label
+				>
 				<label
 					><span class="label">fed by {t.breaker}</span><select class="field" bind:value={subFrom}
 						><option value="">choose</option>{#each panel.breakers as each (each.id)}<option value={each.id}

@@ -8,7 +8,9 @@
 	const editor = getEditor();
 	const house = $derived(editor.house);
 	const t = $derived(terms[house.region]);
-	const rooms = $derived(house.rooms.map((room) => ({ ...room, boxes: house.boxes.filter((box) => box.room === room.id) })));
+	const rooms = $derived(
+		house.rooms.map((room) => ({ ...room, boxes: house.boxes.filter((box) => box.room === room.id) }))
+	);
 	const unplaced = $derived(house.boxes.filter((box) => circuitsInBox(house, box.id).length === 0));
 	let newRoom = $state('');
 	let adding = $state<Record<string, string>>({});
@@ -22,7 +24,11 @@
 	}
 	async function addRoom(event: SubmitEvent) {
 		event.preventDefault();
-		if (newRoom.trim() && (await make('', [{ do: 'addRoom', name: newRoom.trim() }], `room ${newRoom.trim()} added`))) newRoom = '';
+		if (
+			newRoom.trim() &&
+			(await make('', [{ do: 'addRoom', name: newRoom.trim() }], `room ${newRoom.trim()} added`))
+		)
+			newRoom = '';
 	}
 	async function addOutlet(event: SubmitEvent, room: string) {
 		event.preventDefault();
@@ -30,9 +36,13 @@
 		if (name && (await make(room, [{ do: 'addOutlet', room, name }], `${name} added`))) adding[room] = '';
 	}
 	const rename = (room: string, name: string, was: string) =>
-		name.trim() && name.trim() !== was && make(room, [{ do: 'renameRoom', room, name: name.trim() }], `room ${was} renamed`);
+		name.trim() &&
+		name.trim() !== was &&
+		make(room, [{ do: 'renameRoom', room, name: name.trim() }], `room ${was} renamed`);
 	const renameBox = (box: Box, name: string) =>
-		name.trim() && name.trim() !== box.name && make(box.room, [{ do: 'setBox', box: box.id, name: name.trim() }], `${box.name} renamed`);
+		name.trim() &&
+		name.trim() !== box.name &&
+		make(box.room, [{ do: 'setBox', box: box.id, name: name.trim() }], `${box.name} renamed`);
 	function put(box: Box, circuit: string) {
 		const last = walkChain(house, circuit).at(-1);
 		return make(
@@ -48,19 +58,24 @@
 	<h2>{capital(t.outlet)}s by room</h2>
 	{#if unplaced.length > 0}
 		<div class="unplaced">
-			<p><b>Not placed yet.</b> <span class="soft">Find the {t.breaker} of each, or put it on a circuit if you know.</span></p>
+			<p>
+				<b>Not placed yet.</b>
+				<span class="soft">Find the {t.breaker} of each, or put it on a circuit if you know.</span>
+			</p>
 			<ul>
 				{#each unplaced as box (box.id)}
 					<li>
-						<a href={`/${home}/outlet/${box.id}`}>{house.rooms.find(({ id }) => id === box.room)?.name}, {box.name}</a>
+						<a href={`/${home}/outlet/${box.id}`}
+							>{house.rooms.find(({ id }) => id === box.room)?.name}, {box.name}</a
+						>
 						<a class="btn quiet" href={`/${home}/find/${box.id}`}>Find its {t.breaker}</a>
 						{#if house.circuits.length > 0}<select
 								class="field small"
 								aria-label={`Put ${box.name} on a circuit`}
 								value=""
 								onchange={(event) => put(box, event.currentTarget.value)}
-								><option value="">put it on …</option>{#each house.circuits as circuit (circuit.id)}<option value={circuit.id}
-										>{circuit.name}</option
+								><option value="">put it on …</option>{#each house.circuits as circuit (circuit.id)}<option
+										value={circuit.id}>{circuit.name}</option
 									>{/each}</select
 							>{/if}
 					</li>
@@ -100,18 +115,26 @@
 								class="gone"
 								aria-label={`Remove ${room.name}, ${box.name}`}
 								title="remove"
-								onclick={() => make(room.id, [{ do: 'removeBox', box: box.id }], `${box.name} removed`)}>×</button
+								onclick={() => make(room.id, [{ do: 'removeBox', box: box.id }], `${box.name} removed`)}
+								>×</button
 							>
 						</li>
 					{/each}
 				</ul>
 				<form onsubmit={(event) => addOutlet(event, room.id)}>
-					<input class="box" placeholder={`+ ${t.outlet}`} aria-label={`Add to ${room.name}`} bind:value={adding[room.id]} maxlength="80" />
+					<input
+						class="box"
+						placeholder={`+ ${t.outlet}`}
+						aria-label={`Add to ${room.name}`}
+						bind:value={adding[room.id]}
+						maxlength="80"
+					/>
 					{#if room.boxes.length === 0}<button
 							type="button"
 							class="gone"
 							aria-label={`Remove room ${room.name}`}
-							onclick={() => make(room.id, [{ do: 'removeRoom', room: room.id }], `room ${room.name} removed`)}>×</button
+							onclick={() =>
+								make(room.id, [{ do: 'removeRoom', room: room.id }], `room ${room.name} removed`)}>×</button
 						>{/if}
 				</form>
 				{#if complaint?.room === room.id}<p class="verdict bad" role="alert">{complaint.text}</p>{/if}

@@ -7,7 +7,14 @@
 	import { holdGear, type Settings } from '$lib/settings';
 	import { meansWords } from '$lib/words/search';
 	import { capital, terms } from '$lib/words/terms';
-	import { atWords, sceneWords, shownWords, testerShort, testerWords, verdictWords } from '$lib/words/testers';
+	import {
+		atWords,
+		sceneWords,
+		shownWords,
+		testerShort,
+		testerWords,
+		verdictWords
+	} from '$lib/words/testers';
 
 	let { data } = $props();
 	const region = $derived(data.region);
@@ -19,11 +26,17 @@
 	const scenes = $derived([...new Set(data.capabilities.map(({ scene }) => scene))]);
 	const cell = (tester: TesterKind, scene: Capability['scene']) =>
 		data.capabilities.find((one) => one.tester === tester && one.scene === scene)!;
-	const proves = (tester: TesterKind) => data.capabilities.every((one) => one.tester !== tester || one.verdict !== 'misses');
+	const proves = (tester: TesterKind) =>
+		data.capabilities.every((one) => one.tester !== tester || one.verdict !== 'misses');
 	const scene = $derived(shown ? sceneOf(shown.scene, region) : null);
 	const sceneBox = $derived(scene?.house.boxes.find(({ id }) => id === scene.box));
 	const ownsProver = $derived(settings.instruments.some((each) => each !== 'provingUnit' && proves(each)));
-	const gearWords = { clip: 'breaker clip', padlock: 'padlock, with one key', tape: 'tape', tag: 'tag and pen' };
+	const gearWords = {
+		clip: 'breaker clip',
+		padlock: 'padlock, with one key',
+		tape: 'tape',
+		tag: 'tag and pen'
+	};
 
 	async function keep() {
 		saved = 'saving';
@@ -66,25 +79,29 @@
 		<fieldset>
 			<legend>To look for {t.aBreaker}</legend>
 			{#each means as each (each)}<label class="choice"
-					><input type="radio" name="means" value={each} bind:group={settings.search.means} /> {meansWords[each].text}</label
+					><input type="radio" name="means" value={each} bind:group={settings.search.means} />
+					{meansWords[each].text}</label
 				>{/each}
-			<label class="choice"><input type="checkbox" bind:checked={settings.search.sets} /> several may be off at once</label>
+			<label class="choice"
+				><input type="checkbox" bind:checked={settings.search.sets} /> several may be off at once</label
+			>
 		</fieldset>
 	</form>
 	<p class="status" role="status">
-		{#if saved === 'saving'}Saving …{:else if saved === 'saved'}Saved.{:else if saved === 'failed'}<span class="verdict bad"
-				>Not saved: the server can’t be reached. Change it again to retry.</span
+		{#if saved === 'saving'}Saving …{:else if saved === 'saved'}Saved.{:else if saved === 'failed'}<span
+				class="verdict bad">Not saved: the server can’t be reached. Change it again to retry.</span
 			>{/if}
 		{#if !ownsProver}<span class="verdict open"
-				>Nothing ticked reads between two points. A job will go as far as the {t.plate}, and wait until you borrow or buy one.</span
+				>Nothing ticked reads between two points. A job will go as far as the {t.plate}, and wait until you
+				borrow or buy one.</span
 			>{/if}
 	</p>
 
 	<section>
 		<h2>Computed, not decreed</h2>
 		<p class="lead">
-			Each cell is the wiring model with that instrument held everywhere it can be held. Tap one to see what it shows. An instrument may
-			prove dead if it misses nothing.
+			Each cell is the wiring model with that instrument held everywhere it can be held. Tap one to see what
+			it shows. An instrument may prove dead if it misses nothing.
 		</p>
 		<div class="scroll">
 			<table class="can">
@@ -109,16 +126,16 @@
 										aria-pressed={shown?.tester === tester && shown.scene === kind}
 										aria-label={`${sceneWords(kind, region).short}, ${names[tester]}: ${verdictWords[one.verdict].text}`}
 										onclick={() => (shown = one)}
-										><i aria-hidden="true">{verdictWords[one.verdict].mark}</i> {verdictWords[one.verdict].text}</button
+										><i aria-hidden="true">{verdictWords[one.verdict].mark}</i>
+										{verdictWords[one.verdict].text}</button
 									></td
 								>
 							{/each}
 						</tr>
 					{/each}
 					<tr class="sum"
-						><th scope="row">May prove dead, if itself proved before and after</th>{#each testers as tester (tester)}<td
-								><b>{proves(tester) ? 'yes' : 'never'}</b></td
-							>{/each}</tr
+						><th scope="row">May prove dead, if itself proved before and after</th
+						>{#each testers as tester (tester)}<td><b>{proves(tester) ? 'yes' : 'never'}</b></td>{/each}</tr
 					>
 				</tbody>
 			</table>
@@ -131,7 +148,8 @@
 					<table>
 						<tbody>
 							{#each shown.shown as reading, k (k)}<tr class:alive={reading.says === 'alive'}
-									><td>{atWords(reading, region)}</td><td class="figure">{shownWords(reading)}</td><td class="figure"
+									><td>{atWords(reading, region)}</td><td class="figure">{shownWords(reading)}</td><td
+										class="figure"
 										>{reading.says === 'alive' ? 'alive' : reading.says === 'unclear' ? 'neither' : ''}</td
 									></tr
 								>{/each}

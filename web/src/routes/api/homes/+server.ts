@@ -13,13 +13,19 @@ export async function POST({ request, url }) {
 	if (!parsed.ok) {
 		const problems = parsed.problems
 			.slice(0, shownAtMost)
-			.map((problem) => ({ at: describePath(problem.path), code: problem.code, message: describeProblem(problem) }));
+			.map((problem) => ({
+				at: describePath(problem.path),
+				code: problem.code,
+				message: describeProblem(problem)
+			}));
 		return failure(422, 'houseFile', { problems, count: parsed.problems.length });
 	}
 	const slug = url.searchParams.get('slug')?.trim() || slugOf(parsed.house.name);
 	if (!/^[a-z0-9][a-z0-9-]{0,59}$/.test(slug) || reserved.has(slug)) return failure(422, 'slug', { slug });
 	const household = await addHousehold(slug, parsed.house);
-	return household ? json({ ok: true, slug: household.slug }, { status: 201 }) : failure(409, 'slugTaken', { slug });
+	return household
+		? json({ ok: true, slug: household.slug }, { status: 201 })
+		: failure(409, 'slugTaken', { slug });
 }
 
 const reserved = new Set(['api', 'new', 'theme', 'health']);

@@ -17,7 +17,9 @@
 	import Table from './Table.svelte';
 
 	let { data } = $props();
-	const session = untrack(() => new BenchSession(`/api/${data.home.slug}/benches/${data.id}`, data.file, data.revision));
+	const session = untrack(
+		() => new BenchSession(`/api/${data.home.slug}/benches/${data.id}`, data.file, data.revision)
+	);
 	const first = untrack(() => houseOf(replayBench(data.file).bench));
 	const house = $derived(session.shown?.house ?? first);
 	const boxId = $derived(data.file.box);
@@ -34,7 +36,8 @@
 		unsaved: '…',
 		refused: 'Not saved: the server doesn’t take it. Undo the last step, or keep it as a file.',
 		elsewhere: 'Somebody saved this bench meanwhile, or threw it away. Keep yours as a file, then reload.',
-		unreachable: 'Not saved: the server can’t be reached. Keep it as a file, or change something to try again.',
+		unreachable:
+			'Not saved: the server can’t be reached. Keep it as a file, or change something to try again.',
 		tooLarge: 'Not saved: too large for the server. Keep it as a file.'
 	};
 	onMount(() => {
@@ -45,7 +48,11 @@
 
 	function land(wire: string, at: string) {
 		const [cable, conductor] = wire.split('/') as [string, string];
-		act(cable === 'tail' ? { kind: 'landTail', tail: conductor, end: 'to', at } : { kind: 'land', cable, conductor, at });
+		act(
+			cable === 'tail'
+				? { kind: 'landTail', tail: conductor, end: 'to', at }
+				: { kind: 'land', cable, conductor, at }
+		);
 	}
 	function tap(id: string) {
 		if (tool === 'probe') {
@@ -82,8 +89,10 @@
 			.replace(/[^a-z0-9]+/g, '-')
 			.replace(/^-|-$/g, '') || 'bench'
 	);
-	const keepFile = () => download(`${fileName}.bench.json`, 'application/json', JSON.stringify(session.file(), null, '\t'));
-	const keepNetlist = () => download(`${fileName}.cir`, 'text/plain', writeNetlist(compileHouse(house), session.name).text);
+	const keepFile = () =>
+		download(`${fileName}.bench.json`, 'application/json', JSON.stringify(session.file(), null, '\t'));
+	const keepNetlist = () =>
+		download(`${fileName}.cir`, 'text/plain', writeNetlist(compileHouse(house), session.name).text);
 	function keepSvg() {
 		const svg = document.querySelector<SVGSVGElement>('.stage svg')!;
 		const copy = svg.cloneNode(true) as SVGSVGElement;
@@ -113,7 +122,11 @@
 <svelte:window onkeydown={key} />
 <svelte:head><title>{session.name} · Bench · Wary Hand</title></svelte:head>
 <TopBar home={data.home} homes={data.homes} theme={data.theme} />
-<main data-answered={session.answeredMs} data-solved={session.shown?.tookMs} data-ready={session.shown ? 'yes' : 'no'}>
+<main
+	data-answered={session.answeredMs}
+	data-solved={session.shown?.tookMs}
+	data-ready={session.shown ? 'yes' : 'no'}
+>
 	<header>
 		<div class="name">
 			<a href={`/${data.home.slug}/bench`} class="soft">Bench</a>
@@ -128,18 +141,25 @@
 				<button type="button" class="step" onclick={() => drawing?.zoomOut()} aria-label="Smaller">−</button>
 				<button type="button" class="step" onclick={() => drawing?.zoomIn()} aria-label="Larger">+</button>
 				<button type="button" onclick={() => drawing?.whole()}>whole</button>
-				<button type="button" class="turn" onclick={() => (back = !back)}>from the {back ? 'back' : 'front'}: turn over <kbd>F</kbd></button
+				<button type="button" class="turn" onclick={() => (back = !back)}
+					>from the {back ? 'back' : 'front'}: turn over <kbd>F</kbd></button
 				>
 			</span>
 			<span
-				class={session.saved === 'saved' || session.saved === 'saving' || session.saved === 'unsaved' ? 'soft' : 'verdict bad'}
+				class={session.saved === 'saved' || session.saved === 'saving' || session.saved === 'unsaved'
+					? 'soft'
+					: 'verdict bad'}
 				role="status">{savedWords[session.saved]}</span
 			>
 		</div>
 		<div class="row tools">
 			<span class="pick" role="group" aria-label="Tool">
-				<button type="button" aria-pressed={tool === 'wire'} onclick={() => (tool = 'wire')}>Wire <kbd>W</kbd></button>
-				<button type="button" aria-pressed={tool === 'probe'} onclick={() => (tool = 'probe')}>Probe <kbd>P</kbd></button>
+				<button type="button" aria-pressed={tool === 'wire'} onclick={() => (tool = 'wire')}
+					>Wire <kbd>W</kbd></button
+				>
+				<button type="button" aria-pressed={tool === 'probe'} onclick={() => (tool = 'probe')}
+					>Probe <kbd>P</kbd></button
+				>
 			</span>
 			<span class="pick" role="group" aria-label="History">
 				<button type="button" disabled={!session.shown?.canUndo} onclick={() => session.undo()}>Undo</button>
@@ -173,9 +193,13 @@
 				onland={land}
 			/>
 		</div>
-		{#if session.shown?.refusal}<p class="verdict open" role="alert">{benchRefusalWords(session.shown.refusal, house)}</p>{/if}
+		{#if session.shown?.refusal}<p class="verdict open" role="alert">
+				{benchRefusalWords(session.shown.refusal, house)}
+			</p>{/if}
 		{#if picked}<p class="hint" role="status">
-				Now tap where it goes, or <button type="button" onclick={() => land(picked!, 'capped')}>cap it <kbd>C</kbd></button>
+				Now tap where it goes, or <button type="button" onclick={() => land(picked!, 'capped')}
+					>cap it <kbd>C</kbd></button
+				>
 			</p>{/if}
 		<details>
 			<summary>The same as a table</summary>
@@ -196,7 +220,14 @@
 			</section>{/if}
 		<Power {house} {boxId} {view} trips={session.shown?.trips ?? []} ondo={act} />
 		<DevicePart {house} {boxId} {view} ondo={act} />
-		<Meter {house} {boxId} {view} instruments={session.instruments} onhold={(held) => session.hold(held)} ondo={act} />
+		<Meter
+			{house}
+			{boxId}
+			{view}
+			instruments={session.instruments}
+			onhold={(held) => session.hold(held)}
+			ondo={act}
+		/>
 		<BoxPart {house} {boxId} mistakes={session.mistakes} ondo={act} />
 		<section class="keep">
 			<h2>Take along</h2>

@@ -45,12 +45,24 @@
 	});
 	const places = $derived([
 		...box.joints.map(({ id }) => `joint:${id}`),
-		...(box.device ? [...new Set([...box.terminations.map(({ at }) => at)])].filter((at) => at.startsWith('terminal:')) : []),
+		...(box.device
+			? [...new Set([...box.terminations.map(({ at }) => at)])].filter((at) => at.startsWith('terminal:'))
+			: []),
 		...(box.material === 'metal' ? ['box'] : []),
 		'bare'
 	]);
 	const colourOf = (role: Role): Colour =>
-		role === 'ground' ? (us ? 'bare' : 'greenYellow') : role === 'neutral' ? (us ? 'white' : 'blue') : us ? 'black' : 'brown';
+		role === 'ground'
+			? us
+				? 'bare'
+				: 'greenYellow'
+			: role === 'neutral'
+				? us
+					? 'white'
+					: 'blue'
+				: us
+					? 'black'
+					: 'brown';
 	const wrongName = $derived(cable.name.trim() !== '' && !named.test(cable.name.trim()));
 	function makeTail() {
 		const from = tail.from || places[0]!;
@@ -82,9 +94,14 @@
 		<summary>Joints and pigtails</summary>
 		<div class="two">
 			<select class="field" bind:value={jointHow} aria-label="Kind of joint"
-				>{#each ['twistOn', 'lever', 'crimp', 'screw'] as const as each (each)}<option value={each}>{howWords[each]}</option>{/each}</select
+				>{#each ['twistOn', 'lever', 'crimp', 'screw'] as const as each (each)}<option value={each}
+						>{howWords[each]}</option
+					>{/each}</select
 			>
-			<button type="button" class="btn quiet" onclick={() => ondo({ kind: 'makeJoint', joint: numbered('j', box.joints), how: jointHow })}
+			<button
+				type="button"
+				class="btn quiet"
+				onclick={() => ondo({ kind: 'makeJoint', joint: numbered('j', box.joints), how: jointHow })}
 				>add joint</button
 			>
 		</div>
@@ -99,10 +116,13 @@
 		{/each}
 		<div class="three">
 			<select class="field" bind:value={tail.role} aria-label="Pigtail for"
-				>{#each ['hot', 'neutral', 'ground'] as const as each (each)}<option value={each}>{t[each]}</option>{/each}</select
+				>{#each ['hot', 'neutral', 'ground'] as const as each (each)}<option value={each}>{t[each]}</option
+					>{/each}</select
 			>
 			<select class="field" bind:value={tail.from} aria-label="Pigtail from"
-				><option value="">from …</option>{#each places as each (each)}<option value={each}>{placeWords(each, house)}</option>{/each}</select
+				><option value="">from …</option>{#each places as each (each)}<option value={each}
+						>{placeWords(each, house)}</option
+					>{/each}</select
 			>
 			<button type="button" class="btn quiet" onclick={makeTail}>add pigtail</button>
 		</div>
@@ -117,22 +137,34 @@
 		>
 			<div class="two">
 				<select class="field" bind:value={cable.way} aria-label="Way"
-					><option value="fromPanel">from the {t.panel}</option><option value="toOutlet">on to an outlet</option></select
+					><option value="fromPanel">from the {t.panel}</option><option value="toOutlet"
+						>on to an outlet</option
+					></select
 				>
 				<select class="field" bind:value={cable.circuit} aria-label="Circuit"
-					>{#each house.circuits as each, k (each.id)}<option value={k === 0 ? '' : each.id}>{each.name}</option>{/each}</select
+					>{#each house.circuits as each, k (each.id)}<option value={k === 0 ? '' : each.id}
+							>{each.name}</option
+						>{/each}</select
 				>
 			</div>
 			<div class="three">
 				<select class="field" bind:value={cable.size} aria-label="Size"
-					><option value="">{sizeWords(us ? '14AWG' : '2.5mm2')}</option>{#each sizesOf(house.region) as each (each)}<option value={each}
-							>{sizeWords(each)}</option
+					><option value="">{sizeWords(us ? '14AWG' : '2.5mm2')}</option
+					>{#each sizesOf(house.region) as each (each)}<option value={each}>{sizeWords(each)}</option
 						>{/each}</select
 				>
 				<select class="field" bind:value={cable.material} aria-label="Metal of the conductors"
 					><option value="copper">copper</option><option value="aluminium">aluminium</option></select
 				>
-				<input class="field" type="number" min="0.1" max="500" step="0.1" bind:value={cable.lengthM} aria-label="Length, m" />
+				<input
+					class="field"
+					type="number"
+					min="0.1"
+					max="500"
+					step="0.1"
+					bind:value={cable.lengthM}
+					aria-label="Length, m"
+				/>
 			</div>
 			<div class="ticks tick">
 				<label><input type="checkbox" bind:checked={cable.grounded} /> {t.ground} wire</label>
@@ -181,10 +213,16 @@
 		{:else}
 			<div class="two">
 				<select class="field" bind:value={mistake} aria-label="Mistake"
-					><option value="">which …</option>{#each mistakes as each (each.id)}<option value={each.id}>{mistakeWords(each, house)}</option
+					><option value="">which …</option>{#each mistakes as each (each.id)}<option value={each.id}
+							>{mistakeWords(each, house)}</option
 						>{/each}</select
 				>
-				<button type="button" class="btn quiet" disabled={!mistake} onclick={() => ondo({ kind: 'mistake', id: mistake })}>make it</button>
+				<button
+					type="button"
+					class="btn quiet"
+					disabled={!mistake}
+					onclick={() => ondo({ kind: 'mistake', id: mistake })}>make it</button
+				>
 			</div>
 		{/if}
 	</details>

@@ -4,7 +4,12 @@
 	import { deviceWords, kindWords } from '$lib/words/devices';
 	import { capital, halfWords, terms } from '$lib/words/terms';
 
-	let { house, boxId, view, ondo }: { house: House; boxId: string; view: BenchView | null; ondo: (event: BenchEvent) => void } = $props();
+	let {
+		house,
+		boxId,
+		view,
+		ondo
+	}: { house: House; boxId: string; view: BenchView | null; ondo: (event: BenchEvent) => void } = $props();
 	const device = $derived(house.boxes.find(({ id }) => id === boxId)!.device);
 	const residual = $derived(residualDevice(device));
 	const t = $derived(terms[house.region]);
@@ -17,7 +22,8 @@
 				: (['left', 'right'] as const)
 			: []
 	);
-	const isOff = (half: string) => device !== undefined && 'off' in device && (device.off ?? []).some((each) => each === half);
+	const isOff = (half: string) =>
+		device !== undefined && 'off' in device && (device.off ?? []).some((each) => each === half);
 </script>
 
 <section aria-label="Device">
@@ -26,18 +32,27 @@
 		<p>{deviceWords(device, house.region)}</p>
 		{#if residual}
 			<p class="row">
-				<button type="button" class="btn quiet" onclick={() => ondo({ kind: 'pressTest' })}>Press test</button>
+				<button type="button" class="btn quiet" onclick={() => ondo({ kind: 'pressTest' })}>Press test</button
+				>
 				<button type="button" class="btn quiet" onclick={() => ondo({ kind: 'reset' })}>Reset</button>
 				<span
-					><b>{residual.tripped ? 'tripped' : 'in'}</b>{view?.indicator ? `, light ${view.indicator === 'lit' ? 'on' : 'off'}` : ''}</span
+					><b>{residual.tripped ? 'tripped' : 'in'}</b>{view?.indicator
+						? `, light ${view.indicator === 'lit' ? 'on' : 'off'}`
+						: ''}</span
 				>
 			</p>
 		{/if}
 		{#if device.kind === 'duplex'}
 			<p class="row">
 				{#each ['hot', 'neutral'] as const as which (which)}
-					<button type="button" class="btn quiet" disabled={!device.tabs[which]} onclick={() => ondo({ kind: 'breakTab', which })}
-						>{device.tabs[which] ? `Break the ${t[which]}-side tab` : `${capital(t[which])}-side tab is broken`}</button
+					<button
+						type="button"
+						class="btn quiet"
+						disabled={!device.tabs[which]}
+						onclick={() => ondo({ kind: 'breakTab', which })}
+						>{device.tabs[which]
+							? `Break the ${t[which]}-side tab`
+							: `${capital(t[which])}-side tab is broken`}</button
 					>
 				{/each}
 			</p>
@@ -48,7 +63,8 @@
 					type="button"
 					class="btn quiet"
 					aria-pressed={device.on}
-					onclick={() => ondo({ kind: 'turnSwitch', half: null, on: !device.on })}>Switch {device.on ? 'off' : 'on'}</button
+					onclick={() => ondo({ kind: 'turnSwitch', half: null, on: !device.on })}
+					>Switch {device.on ? 'off' : 'on'}</button
 				>{#if device.kind === 'fusedSpur' && device.fuseBlown}<b>fuse blown</b>{/if}
 			</p>
 		{/if}
@@ -76,7 +92,9 @@
 			disabled={!wanted}
 			onclick={() => ondo({ kind: 'fit', device: newDevices[house.region][wanted]! })}>fit</button
 		>
-		{#if device}<button type="button" class="btn quiet" onclick={() => ondo({ kind: 'takeOut' })}>take out</button>{/if}
+		{#if device}<button type="button" class="btn quiet" onclick={() => ondo({ kind: 'takeOut' })}
+				>take out</button
+			>{/if}
 	</div>
 </section>
 

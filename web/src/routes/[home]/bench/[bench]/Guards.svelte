@@ -26,12 +26,17 @@
 <ul aria-label="Protection">
 	{#each lines as line (line.box + line.half)}
 		<li class={line.guard.state}>
-			<i aria-hidden="true">{line.guard.state === 'guarded' ? '✓' : line.guard.state === 'none' ? '!' : ''}</i>
+			<i aria-hidden="true">{line.guard.state === 'guarded' ? '✓' : line.guard.state === 'none' ? '!' : ''}</i
+			>
 			<span
-				><b>{line.box === boxId ? 'Here' : boxPlace(house, line.box).replace(/^Room, /, '')}</b>, {halfWords[line.half]}: {by(line)}</span
+				><b>{line.box === boxId ? 'Here' : boxPlace(house, line.box).replace(/^Room, /, '')}</b>, {halfWords[
+					line.half
+				]}: {by(line)}</span
 			>
 		</li>
-	{:else}<li class="dead"><i aria-hidden="true"></i><span>No outlet on the circuits in this box.</span></li>{/each}
+	{:else}<li class="dead">
+			<i aria-hidden="true"></i><span>No outlet on the circuits in this box.</span>
+		</li>{/each}
 </ul>
 <p class="soft">{leakMa[house.region]} mA from each hot contact to earth, one after the other.</p>
 

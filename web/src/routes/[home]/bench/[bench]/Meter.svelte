@@ -1,5 +1,12 @@
 <script lang="ts">
-	import { knownEarth, thingsIn, type BenchEvent, type BenchView, type Instruments, type MeterMode } from '@wary/core/bench';
+	import {
+		knownEarth,
+		thingsIn,
+		type BenchEvent,
+		type BenchView,
+		type Instruments,
+		type MeterMode
+	} from '@wary/core/bench';
 	import { deviceModel, type Half, type House } from '@wary/core/house';
 	import { meterWords, placeWords } from '$lib/words/bench';
 	import { colourWords, halfWords, ohmsWord, roleWord, terms, voltsWord } from '$lib/words/terms';
@@ -30,11 +37,14 @@
 		const [first, second] = id.split('/') as [string, string?];
 		if (first === 'tail') return `pigtail ${second}`;
 		if (second !== undefined) {
-			const made = house.cables.find(({ id: cable }) => cable === first)?.conductors.find(({ id: conductor }) => conductor === second);
+			const made = house.cables
+				.find(({ id: cable }) => cable === first)
+				?.conductors.find(({ id: conductor }) => conductor === second);
 			return `${made ? colourWords[made.colour] : second}, cable ${first}`;
 		}
 		const contact = /^contact:(\w+)\.(\w+)$/.exec(id);
-		if (contact) return `${halfWords[contact[1] as Half]}, ${roleWord(house.region, contact[2] as 'hot')} slot`;
+		if (contact)
+			return `${halfWords[contact[1] as Half]}, ${roleWord(house.region, contact[2] as 'hot')} slot`;
 		return placeWords(id, house);
 	}
 	const reading = $derived.by(() => {
@@ -44,7 +54,11 @@
 		if (metered.kind === 'mark') return metered.litV === 0 ? 'dark' : `${metered.litV} V lit`;
 		if (metered.kind === 'alarm') return metered.alarms ? 'alarms' : 'silent';
 		const { reading: ohms } = metered;
-		return ohms.kind === 'ohms' ? `${ohmsWord(ohms.resistanceOhm)}${ohms.beeps ? ' ♪' : ''}` : ohms.kind === 'overload' ? 'OL' : 'LIVE';
+		return ohms.kind === 'ohms'
+			? `${ohmsWord(ohms.resistanceOhm)}${ohms.beeps ? ' ♪' : ''}`
+			: ohms.kind === 'overload'
+				? 'OL'
+				: 'LIVE';
 	});
 	const tip = (which: 'red' | 'black') => (event: Event & { currentTarget: HTMLSelectElement }) =>
 		onhold({ [which]: event.currentTarget.value || null });
@@ -69,7 +83,8 @@
 	{#each ['red', 'black'] as const as which (which)}
 		<label class="tip"
 			><span>{which}</span><select class="field" value={instruments[which] ?? ''} onchange={tip(which)}
-				><option value="">not held anywhere</option>{#each things as thing (thing.point)}<option value={thing.point}>{thing.text}</option
+				><option value="">not held anywhere</option>{#each things as thing (thing.point)}<option
+						value={thing.point}>{thing.text}</option
 					>{/each}</select
 			></label
 		>
@@ -80,20 +95,24 @@
 				class="field"
 				value={instruments.tester ?? ''}
 				onchange={(event) => onhold({ tester: (event.currentTarget.value || null) as Half | null })}
-				><option value="">three-lamp tester, not plugged in</option>{#each halves as half (half)}<option value={half}
-						>in {halfWords[half]}</option
+				><option value="">three-lamp tester, not plugged in</option>{#each halves as half (half)}<option
+						value={half}>in {halfWords[half]}</option
 					>{/each}</select
 			></label
 		>
 		{#if view?.lamps}
 			<ul class="lamps" aria-label="Lamps of the tester">
 				{#each [['hotNeutral', `${t.hot}–${t.neutral}`], ['hotGround', `${t.hot}–${t.ground}`], ['neutralGround', `${t.neutral}–${t.ground}`]] as const as [lamp, text] (lamp)}
-					<li class:lit={view.lamps[lamp]}><i aria-hidden="true"></i>{text}: <b>{view.lamps[lamp] ? 'lit' : 'dark'}</b></li>
+					<li class:lit={view.lamps[lamp]}>
+						<i aria-hidden="true"></i>{text}: <b>{view.lamps[lamp] ? 'lit' : 'dark'}</b>
+					</li>
 				{/each}
 			</ul>
 			<p>
-				<button type="button" class="btn quiet" onclick={() => ondo({ kind: 'pressTester', half: instruments.tester! })}
-					>Press its button</button
+				<button
+					type="button"
+					class="btn quiet"
+					onclick={() => ondo({ kind: 'pressTester', half: instruments.tester! })}>Press its button</button
 				>
 			</p>
 		{/if}

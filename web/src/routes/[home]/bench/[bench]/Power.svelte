@@ -1,6 +1,14 @@
 <script lang="ts">
 	import { pluggable, type BenchEvent, type BenchView } from '@wary/core/bench';
-	import { circuitsInBox, deviceModel, mainPanel, mainSwitch, type Half, type House, type Trip } from '@wary/core/house';
+	import {
+		circuitsInBox,
+		deviceModel,
+		mainPanel,
+		mainSwitch,
+		type Half,
+		type House,
+		type Trip
+	} from '@wary/core/house';
 	import { tripWords } from '$lib/words/bench';
 	import { boxPlace, breakerName, capital, halfWords, terms } from '$lib/words/terms';
 
@@ -10,7 +18,13 @@
 		view,
 		trips,
 		ondo
-	}: { house: House; boxId: string; view: BenchView | null; trips: readonly Trip[]; ondo: (event: BenchEvent) => void } = $props();
+	}: {
+		house: House;
+		boxId: string;
+		view: BenchView | null;
+		trips: readonly Trip[];
+		ondo: (event: BenchEvent) => void;
+	} = $props();
 	const t = $derived(terms[house.region]);
 	const main = $derived(mainPanel(house));
 	const here = $derived(new Set(circuitsInBox(house, boxId).map(({ breaker }) => breaker)));
@@ -18,13 +32,19 @@
 	const others = $derived(house.panels.flatMap(({ breakers }) => breakers).filter(({ id }) => !here.has(id)));
 	const places = $derived(
 		house.boxes
-			.filter(({ id, device }) => device && (id === boxId || circuitsInBox(house, id).some(({ breaker }) => here.has(breaker))))
+			.filter(
+				({ id, device }) =>
+					device && (id === boxId || circuitsInBox(house, id).some(({ breaker }) => here.has(breaker)))
+			)
 			.flatMap(({ id, device }) => deviceModel(device!).halves.map((half) => ({ box: id, half })))
 			.sort((a, b) => Number(b.box === boxId) - Number(a.box === boxId))
 	);
 	let where = $state('');
 	let what = $state<(typeof pluggable)[number]>('lamp');
-	const free = $derived(places.find((each) => !house.loads.some(({ box, half }) => box === each.box && half === each.half)) ?? places[0]);
+	const free = $derived(
+		places.find((each) => !house.loads.some(({ box, half }) => box === each.box && half === each.half)) ??
+			places[0]
+	);
 	const chosen = $derived(where || (free ? `${free.box} ${free.half}` : ''));
 	const place = (box: string) => (box === boxId ? 'here' : boxPlace(house, box).replace(/^Room, /, ''));
 	function plugIn() {
@@ -45,7 +65,8 @@
 				class="breaker"
 				aria-pressed={breaker.on}
 				onclick={() => ondo({ kind: 'breaker', id: breaker.id, on: !breaker.on })}
-				><i class:on={breaker.on}></i><b>{breakerName(house, breaker.id)}</b><span>{breaker.ratingA} A {breaker.on ? 'ON' : 'OFF'}</span
+				><i class:on={breaker.on}></i><b>{breakerName(house, breaker.id)}</b><span
+					>{breaker.ratingA} A {breaker.on ? 'ON' : 'OFF'}</span
 				></button
 			>
 		{/each}
@@ -66,8 +87,12 @@
 			>
 		{/each}
 	</div>
-	{#each trips as trip (trip.where + trip.device)}<p class="verdict open" role="status">{tripWords(trip, house, 'opened')}</p>{/each}
-	{#each view?.coming ?? [] as trip (trip.where + trip.device)}<p class="soft">{tripWords(trip, house, 'would open')}</p>{/each}
+	{#each trips as trip (trip.where + trip.device)}<p class="verdict open" role="status">
+			{tripWords(trip, house, 'opened')}
+		</p>{/each}
+	{#each view?.coming ?? [] as trip (trip.where + trip.device)}<p class="soft">
+			{tripWords(trip, house, 'would open')}
+		</p>{/each}
 	{#if others.length > 0}
 		<details>
 			<summary>Other {t.breaker}s</summary>
@@ -77,13 +102,15 @@
 						class="breaker"
 						aria-pressed={breaker.on}
 						onclick={() => ondo({ kind: 'breaker', id: breaker.id, on: !breaker.on })}
-						><i class:on={breaker.on}></i><b>{breakerName(house, breaker.id)}</b><span>{breaker.on ? 'ON' : 'OFF'}</span></button
+						><i class:on={breaker.on}></i><b>{breakerName(house, breaker.id)}</b><span
+							>{breaker.on ? 'ON' : 'OFF'}</span
+						></button
 					>{/each}
 			</div>
 		</details>
 	{/if}
 	<h2>Plugged in</h2>
-	{#each house.loads.filter(({ box, half }) => places.some((each) => each.box === box && each.half === half)) as load (load.id)}
+	{#each house.loads.filter( ({ box, half }) => places.some((each) => each.box === box && each.half === half) ) as load (load.id)}
 		{@const share = view?.loads[load.id] ?? 0}
 		<p class="load">
 			<span
@@ -99,7 +126,9 @@
 								? `dim, ${Math.round(share * 100)} %`
 								: 'dark'}</span
 			>
-			<button type="button" class="btn quiet" onclick={() => ondo({ kind: 'unplug', id: load.id })}>unplug</button>
+			<button type="button" class="btn quiet" onclick={() => ondo({ kind: 'unplug', id: load.id })}
+				>unplug</button
+			>
 		</p>
 	{:else}<p class="soft">Nothing.</p>{/each}
 	{#if places.length > 0}
@@ -107,7 +136,12 @@
 			<select class="field" bind:value={what} aria-label="What to plug in"
 				>{#each pluggable as each (each)}<option value={each}>{each}</option>{/each}</select
 			>
-			<select class="field" value={chosen} onchange={(event) => (where = event.currentTarget.value)} aria-label="Where">
+			<select
+				class="field"
+				value={chosen}
+				onchange={(event) => (where = event.currentTarget.value)}
+				aria-label="Where"
+			>
 				{#each places as each (each.box + each.half)}<option value={`${each.box} ${each.half}`}
 						>{place(each.box)}, {halfWords[each.half]}</option
 					>{/each}

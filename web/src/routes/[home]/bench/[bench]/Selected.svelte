@@ -11,12 +11,15 @@
 		wire,
 		ondo,
 		onclose
-	}: { house: House; boxId: string; wire: string; ondo: (event: BenchEvent) => void; onclose: () => void } = $props();
+	}: { house: House; boxId: string; wire: string; ondo: (event: BenchEvent) => void; onclose: () => void } =
+		$props();
 	const box = $derived(house.boxes.find(({ id }) => id === boxId)!);
 	const [cable, conductor] = $derived(wire.split('/') as [string, string]);
 	const tail = $derived(cable === 'tail' ? box.pigtails.find(({ id }) => id === conductor) : undefined);
 	const end = $derived(box.terminations.find((each) => each.cable === cable && each.conductor === conductor));
-	const made = $derived(house.cables.find(({ id }) => id === cable)?.conductors.find(({ id }) => id === conductor));
+	const made = $derived(
+		house.cables.find(({ id }) => id === cable)?.conductors.find(({ id }) => id === conductor)
+	);
 	const terminal = $derived.by(() => {
 		const at = tail?.to ?? end?.at ?? '';
 		return at.startsWith('terminal:') && box.device
@@ -25,7 +28,10 @@
 	});
 	const places = $derived([
 		...(box.device
-			? deviceModel(box.device).terminals.map(({ name }) => ({ at: `terminal:${name}`, text: terminalWord(house.region, name) }))
+			? deviceModel(box.device).terminals.map(({ name }) => ({
+					at: `terminal:${name}`,
+					text: terminalWord(house.region, name)
+				}))
 			: []),
 		...box.joints.map(({ id }) => ({ at: `joint:${id}`, text: `joint ${id}` })),
 		...(box.material === 'metal' ? [{ at: 'box', text: 'metal of the box' }] : []),
@@ -58,8 +64,13 @@
 		{#if terminal && !tail}
 			<label
 				><span class="label">held by</span>
-				<select class="field" value={end!.how} onchange={(event) => land(end!.at, event.currentTarget.value as How)}>
-					{#each Object.keys(terminal.takes) as way (way)}<option value={way}>{howWords[way as How]}</option>{/each}
+				<select
+					class="field"
+					value={end!.how}
+					onchange={(event) => land(end!.at, event.currentTarget.value as How)}
+				>
+					{#each Object.keys(terminal.takes) as way (way)}<option value={way}>{howWords[way as How]}</option
+						>{/each}
 				</select></label
 			>
 		{/if}
@@ -82,10 +93,14 @@
 						class="field"
 						value={end.open ? 'open' : end.resistanceOhm ? String(end.resistanceOhm) : 'good'}
 						onchange={({ currentTarget: { value } }) =>
-							ondo({ kind: 'joint', ...of, state: value === 'good' || value === 'open' ? value : Number(value) })}
+							ondo({
+								kind: 'joint',
+								...of,
+								state: value === 'good' || value === 'open' ? value : Number(value)
+							})}
 					>
 						<option value="good">sound</option>
-						{#each [...new Set([0.2, 0.5, 1, 5, 50, ...(end.resistanceOhm ? [end.resistanceOhm] : [])])] as ohm (ohm)}<option
+						{#each [...new Set( [0.2, 0.5, 1, 5, 50, ...(end.resistanceOhm ? [end.resistanceOhm] : [])] )] as ohm (ohm)}<option
 								value={String(ohm)}>loose, {ohm} Ω</option
 							>{/each}
 						<option value="open">open</option>
@@ -110,7 +125,8 @@
 						class="field"
 						maxlength="24"
 						value={end.mark ?? ''}
-						onchange={(event) => ondo({ kind: 'mark', ...of, tape: end.tape ?? null, text: event.currentTarget.value.trim() })}
+						onchange={(event) =>
+							ondo({ kind: 'mark', ...of, tape: end.tape ?? null, text: event.currentTarget.value.trim() })}
 					/></label
 				>
 			</div>
@@ -124,7 +140,9 @@
 				>
 			{/if}
 		{:else if tail}
-			<button class="btn quiet" type="button" onclick={() => ondo({ kind: 'removeTail', tail: tail.id })}>Remove this pigtail</button>
+			<button class="btn quiet" type="button" onclick={() => ondo({ kind: 'removeTail', tail: tail.id })}
+				>Remove this pigtail</button
+			>
 		{/if}
 		<p class="soft">now {placeWords(tail?.to ?? end!.at, house)}. Drag it, or tap where it goes.</p>
 	</section>

@@ -4,7 +4,12 @@
 	import { placeWords, touchWords } from '$lib/words/bench';
 	import { capital, colourWords, roleWord, terminalWord } from '$lib/words/terms';
 
-	let { house, boxId, view, ondo }: { house: House; boxId: string; view: BenchView | null; ondo: (event: BenchEvent) => void } = $props();
+	let {
+		house,
+		boxId,
+		view,
+		ondo
+	}: { house: House; boxId: string; view: BenchView | null; ondo: (event: BenchEvent) => void } = $props();
 	const box = $derived(house.boxes.find(({ id }) => id === boxId)!);
 	const seen = $derived(new Map((view?.seen ?? []).map((one) => [one.id, one])));
 	interface Line {
@@ -17,7 +22,9 @@
 	}
 	const lines = $derived<Line[]>([
 		...box.terminations.map((end) => {
-			const made = house.cables.find(({ id }) => id === end.cable)!.conductors.find(({ id }) => id === end.conductor)!;
+			const made = house.cables
+				.find(({ id }) => id === end.cable)!
+				.conductors.find(({ id }) => id === end.conductor)!;
 			return {
 				id: `${end.cable}/${end.conductor}`,
 				colour: colourWords[made.colour],
@@ -52,7 +59,8 @@
 		const a = seen.get(id)?.currentA ?? 0;
 		return Math.abs(a) < 0.0005 ? '0' : Math.abs(a) < 1 ? `${(a * 1000).toFixed(1)} mA` : `${a.toFixed(2)} A`;
 	};
-	const wires = (at: string) => lines.filter((line) => line.at === at).map(({ colour, cable }) => `${colour} (${cable})`);
+	const wires = (at: string) =>
+		lines.filter((line) => line.at === at).map(({ colour, cable }) => `${colour} (${cable})`);
 </script>
 
 <div class="scroll">
@@ -60,10 +68,10 @@
 		<caption>Conductors</caption>
 		<thead
 			><tr
-				><th scope="col">conductor</th><th scope="col">role</th><th scope="col">sits at</th><th scope="col" class="figure">to earth</th><th
+				><th scope="col">conductor</th><th scope="col">role</th><th scope="col">sits at</th><th
 					scope="col"
-					class="figure">current</th
-				><th scope="col">a hand</th></tr
+					class="figure">to earth</th
+				><th scope="col" class="figure">current</th><th scope="col">a hand</th></tr
 			></thead
 		>
 		<tbody>
@@ -90,11 +98,19 @@
 	</table>
 	<table>
 		<caption>Terminals and joints</caption>
-		<thead><tr><th scope="col">place</th><th scope="col">wires</th><th scope="col" class="figure">to earth</th></tr></thead>
+		<thead
+			><tr
+				><th scope="col">place</th><th scope="col">wires</th><th scope="col" class="figure">to earth</th></tr
+			></thead
+		>
 		<tbody>
 			{#each others as other (other.id)}<tr
 					><th scope="row"
-						>{capital(other.id.startsWith('terminal:') ? terminalWord(house.region, other.id.slice(9)) : placeWords(other.id, house))}</th
+						>{capital(
+							other.id.startsWith('terminal:')
+								? terminalWord(house.region, other.id.slice(9))
+								: placeWords(other.id, house)
+						)}</th
 					><td>{wires(other.id).join(', ') || 'none'}</td><td class="figure">{volts(other.id)}</td></tr
 				>{/each}
 		</tbody>

@@ -9,6 +9,9 @@ export async function load({ params }) {
 	const { house, version } = await latestHouse(household.id);
 	const box = findBox(house, params.box);
 	if (!box) error(404, { message: 'There is no outlet by that name in this home.', code: 'unknownBox' });
-	const [settings, wiring] = await Promise.all([latestSettings(household.id, house.region), maybeDemoWiring(household.id)]);
+	const [settings, wiring] = await Promise.all([
+		latestSettings(household.id, house.region),
+		maybeDemoWiring(household.id)
+	]);
 	return { house, version, box, settings, simulated: household.isDemo && wiring !== null };
 }

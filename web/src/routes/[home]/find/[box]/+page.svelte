@@ -14,13 +14,16 @@
 	/** Which breaker feeds an outlet, found before any job: what is found goes into the directory. Answers are kept on this device until then. */
 	let { data } = $props();
 	const t = $derived(terms[data.house.region]);
-	const editor = untrack(() => new HouseEditor({ house: data.house, version: data.version, slug: data.home.slug }));
+	const editor = untrack(
+		() => new HouseEditor({ house: data.house, version: data.version, slug: data.home.slug })
+	);
 	const key = untrack(() => `wary-hand search ${data.home.slug} ${data.box.id}`);
 	let events = $state.raw<readonly SearchEvent[]>([]);
 	let settings = $state.raw<SearchSettings>(untrack(() => data.settings.search));
 	let arranged = $state.raw<readonly string[]>([]);
 	let ready = $state(false);
-	const hardOf = (ids: readonly string[]) => ids.flatMap((id) => hardThings(data.house, id)).filter(({ id }) => !arranged.includes(id));
+	const hardOf = (ids: readonly string[]) =>
+		ids.flatMap((id) => hardThings(data.house, id)).filter(({ id }) => !arranged.includes(id));
 	const released = $derived(
 		data.house.panels
 			.flatMap(({ breakers }) => breakers.map(({ id }) => id))
@@ -66,13 +69,16 @@
 		const feeding = end.kind === 'found' ? [end.breaker] : end.kind === 'several' ? end.breakers : [];
 		const against = new Set(
 			events.flatMap((event) =>
-				event.kind === 'answer' && event.answer === 'on' && event.by !== 'radio' && event.off.length === 1 ? [event.off[0]!] : []
+				event.kind === 'answer' && event.answer === 'on' && event.by !== 'radio' && event.off.length === 1
+					? [event.off[0]!]
+					: []
 			)
 		);
 		const edits: Edit[] = [...against]
 			.filter((id) => !feeding.includes(id))
 			.map((breaker) => ({ do: 'addFinding', breaker, box: data.box.id, finding: 'doesNotFeed', on, how }));
-		for (const breaker of feeding) edits.push({ do: 'addFinding', breaker, box: data.box.id, finding: 'feeds', on, how });
+		for (const breaker of feeding)
+			edits.push({ do: 'addFinding', breaker, box: data.box.id, finding: 'feeds', on, how });
 		return end.kind === 'found' ? [...edits, ...placing(end.breaker)] : edits;
 	}
 	function placing(breaker: string): Edit[] {
@@ -80,12 +86,20 @@
 		if (own.some((circuit) => circuit.breaker === breaker)) return [];
 		const there = editor.house.circuits.find((circuit) => circuit.breaker === breaker);
 		// On record elsewhere: it was wrong about the whole of it, or about this one only. That is for the user to say, on the House page.
-		if (own.length > 0) return own.length === 1 && !there ? [{ do: 'setCircuit', circuit: own[0]!.id, breaker }] : [];
+		if (own.length > 0)
+			return own.length === 1 && !there ? [{ do: 'setCircuit', circuit: own[0]!.id, breaker }] : [];
 		if (there) {
 			const last = walkChain(editor.house, there.id).at(-1);
-			return [{ do: 'placeBox', box: data.box.id, spot: { circuit: there.id, after: last ? { box: last.box.id } : 'panel' } }];
+			return [
+				{
+					do: 'placeBox',
+					box: data.box.id,
+					spot: { circuit: there.id, after: last ? { box: last.box.id } : 'panel' }
+				}
+			];
 		}
-		const label = findBreaker(editor.house, breaker)?.label || `Circuit ${breakerName(editor.house, breaker)}`;
+		const label =
+			findBreaker(editor.house, breaker)?.label || `Circuit ${breakerName(editor.house, breaker)}`;
 		const name = editor.house.circuits.some((circuit) => circuit.name === label)
 			? `${label} (${breakerName(editor.house, breaker)})`.slice(0, 80)
 			: label;
@@ -93,7 +107,8 @@
 	}
 	async function write(end: SearchEnd) {
 		const edits = findings(end);
-		if (edits.length > 0 && !(await editor.apply(edits, `search at ${placeName(data.house, data.box)}`))) return;
+		if (edits.length > 0 && !(await editor.apply(edits, `search at ${placeName(data.house, data.box)}`)))
+			return;
 		// A new circuit has its id only now.
 		if (end.kind === 'found' && circuitsInBox(editor.house, data.box.id).length === 0) {
 			const circuit = editor.house.circuits.findLast(({ breaker }) => breaker === end.breaker);
@@ -114,10 +129,13 @@
 <svelte:head><title>Find the {t.breaker} · {placeName(data.house, data.box)} · Wary Hand</title></svelte:head>
 <TopBar home={data.home} homes={data.homes} theme={data.theme} />
 <main data-ready={ready}>
-	<p class="soft crumb"><a href={`/${data.home.slug}/outlet/${data.box.id}`}>{placeName(data.house, data.box)}</a></p>
+	<p class="soft crumb">
+		<a href={`/${data.home.slug}/outlet/${data.box.id}`}>{placeName(data.house, data.box)}</a>
+	</p>
 	<h1>Which {t.breaker} feeds it?</h1>
 	<p class="soft lead">
-		Nothing here makes it dead to the touch. It says which {t.breaker}; the job proves the rest. Answers are kept on this device.
+		Nothing here makes it dead to the touch. It says which {t.breaker}; the job proves the rest. Answers are
+		kept on this device.
 	</p>
 	<Search
 		house={data.house}
@@ -153,7 +171,9 @@
 			{:else}
 				<p class="row">
 					<button type="button" class="btn" disabled={editor.saving} onclick={() => write(end)}
-						>{end.kind === 'found' || end.kind === 'several' ? `Write it into the directory` : 'Keep what was found'}</button
+						>{end.kind === 'found' || end.kind === 'several'
+							? `Write it into the directory`
+							: 'Keep what was found'}</button
 					>
 				</p>
 				<p class="soft">

@@ -7,5 +7,12 @@ export async function load({ params }) {
 	// Users' own homes have no wiring to measure.
 	const simulated = (await maybeDemoWiring(household.id)) !== null;
 	const settings = await latestSettings(household.id, loaded.plan.region);
-	return { settings, job: loaded.job, recorded: loaded.house, plan: loaded.plan, events: loaded.events, simulated };
+	return {
+		settings,
+		job: loaded.job,
+		recorded: loaded.house,
+		plan: loaded.plan,
+		events: loaded.events,
+		simulated
+	};
 }

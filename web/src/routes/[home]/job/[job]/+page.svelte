@@ -24,7 +24,9 @@
 
 	let { data } = $props();
 	const address = untrack(() => `/api/${data.home.slug}/jobs/${data.job.id}`);
-	const session = untrack(() => new JobSession({ house: data.recorded, plan: data.plan, events: data.events, address }));
+	const session = untrack(
+		() => new JobSession({ house: data.recorded, plan: data.plan, events: data.events, address })
+	);
 	const ask = standInAt(address);
 	setJob({
 		session,
@@ -79,7 +81,9 @@
 
 	const lookingBack = $derived(revisited !== null && revisited.version === session.events.length);
 	const step = $derived(revisited !== null && lookingBack ? revisited.step : session.step);
-	const words = $derived(step ? stepWords(step, { house: session.house, plan: session.plan, state: session.jobState }) : null);
+	const words = $derived(
+		step ? stepWords(step, { house: session.house, plan: session.plan, state: session.jobState }) : null
+	);
 	const strip = $derived(stripWords(session.house, session.plan, session.jobState));
 	const t = $derived(terms[session.plan.region]);
 	const box = $derived(findBox(session.house, session.plan.boxId)!);
@@ -102,7 +106,8 @@
 	function key(event: KeyboardEvent) {
 		if (event.ctrlKey || event.metaKey || event.altKey || dialog) return;
 		const typing =
-			event.target instanceof HTMLElement && event.target.matches('input:not([type=checkbox], [type=radio]), textarea, select');
+			event.target instanceof HTMLElement &&
+			event.target.matches('input:not([type=checkbox], [type=radio]), textarea, select');
 		if (typing) return;
 		if (event.key === 'w') whyOpen = !whyOpen;
 		else if (event.key === 'b') listShown = !listShown;
@@ -114,7 +119,8 @@
 </script>
 
 <svelte:window onkeydown={key} />
-<svelte:head><title>{words?.title ?? 'Job'} · {placeName(session.house, box)} · Wary Hand</title></svelte:head>
+<svelte:head><title>{words?.title ?? 'Job'} · {placeName(session.house, box)} · Wary Hand</title></svelte:head
+>
 
 <EnergyStrip
 	energy={strip.energy}
@@ -129,9 +135,19 @@
 	<nav aria-label="Visits">
 		<p class="crumb"><a href={`/${data.home.slug}`}>{data.home.name}</a></p>
 		<h2>{placeName(session.house, box)}</h2>
-		<Trail plan={session.plan} house={session.house} jobState={session.jobState} visit={session.visit} {over} />
+		<Trail
+			plan={session.plan}
+			house={session.house}
+			jobState={session.jobState}
+			visit={session.visit}
+			{over}
+		/>
 	</nav>
-	<main data-step={step?.kind ?? session.jobState.status} data-version={session.events.length} data-unsent={session.unsent}>
+	<main
+		data-step={step?.kind ?? session.jobState.status}
+		data-version={session.events.length}
+		data-unsent={session.unsent}
+	>
 		{#if session.overtaken}
 			<div class="verdict open" role="alert">
 				<b>This job went on elsewhere.</b> Another tab or device added:
@@ -144,19 +160,21 @@
 						)}
 						<li>{line.text} {line.value}</li>{/each}
 				</ul>
-				{#if session.overtaken.dropped.length > 0}What you had entered here no longer fits and was not taken. Go on from what is shown now.{/if}
+				{#if session.overtaken.dropped.length > 0}What you had entered here no longer fits and was not taken.
+					Go on from what is shown now.{/if}
 			</div>
 		{/if}
 		{#if session.refusal}<p class="verdict bad" role="alert">
 				{refusalWords(session.refusal, session.house, session.plan, session.jobState)}
 			</p>{/if}
 		{#if session.trouble}<p class="verdict bad" role="alert">
-				The server did not take the last entry ({session.trouble}). Reload the page: what it has is shown then.
+				The server did not take the last entry ({session.trouble}). Reload the page: what it has is shown
+				then.
 			</p>{/if}
 
 		{#if withoutDialog && !BesideDialog}<p class="verdict bad" role="alert">
-				The server can’t be reached, and this was never fetched. Touch nothing more; what is off and held stays so. When it is back, load
-				the page anew: nothing entered is lost.
+				The server can’t be reached, and this was never fetched. Touch nothing more; what is off and held
+				stays so. When it is back, load the page anew: nothing entered is lost.
 				<button type="button" class="btn quiet" onclick={loadAnew}>Load the page anew</button>
 			</p>{/if}
 		{#if lookingBack}<p class="verdict open row">
@@ -167,20 +185,29 @@
 				>
 			</p>{/if}
 		{#if step && words}
-			{#if ending}<p class="verdict open"><b>The job ends here.</b> {stopWords(session.plan.region)[ending].why}.</p>{/if}
+			{#if ending}<p class="verdict open">
+					<b>The job ends here.</b>
+					{stopWords(session.plan.region)[ending].why}.
+				</p>{/if}
 			<h1 tabindex="-1" bind:this={heading}>{words.title}</h1>
 			<p class="lead">{words.lead}</p>
 			{#key stepKey}<StepInput {step} />{/key}
 			{#if (session.jobState.device === 'none' || session.jobState.device === 'newOut') && session.step?.kind !== 'readSupplyVolts'}<AutopsyPart
 				/>{/if}
 			<div class="aside-actions row">
-				<button type="button" class="btn quiet" aria-expanded={whyOpen} onclick={() => (whyOpen = !whyOpen)}>Why?<kbd>w</kbd></button>
-				<button type="button" class="btn quiet" onclick={() => beside('changed')}>It moved, or it’s odd<kbd>o</kbd></button>
+				<button type="button" class="btn quiet" aria-expanded={whyOpen} onclick={() => (whyOpen = !whyOpen)}
+					>Why?<kbd>w</kbd></button
+				>
+				<button type="button" class="btn quiet" onclick={() => beside('changed')}
+					>It moved, or it’s odd<kbd>o</kbd></button
+				>
 				<button type="button" class="btn quiet stop" onclick={() => beside('stop')}>Stop<kbd>s</kbd></button>
 			</div>
 			{#if whyOpen}<div class="why">
 					<p>{words.why}</p>
-					{#if words.rule}<p class="soft">{words.rule}. Information only: your local code and whoever enforces it come first.</p>{/if}
+					{#if words.rule}<p class="soft">
+							{words.rule}. Information only: your local code and whoever enforces it come first.
+						</p>{/if}
 				</div>{/if}
 		{:else}
 			<Done home={data.home.slug} job={data.job.id} />
@@ -190,9 +217,14 @@
 	<aside>
 		<StepDrawing {step} />
 		<div class="where">
-			<ChainDrawing house={believedHouse(session.house, session.plan, session.jobState)} boxId={session.plan.boxId} />
+			<ChainDrawing
+				house={believedHouse(session.house, session.plan, session.jobState)}
+				boxId={session.plan.boxId}
+			/>
 		</div>
-		<p class="soft small">{t.outlet === 'outlet' ? 'Outlet' : 'Socket-outlet'} as recorded; what you see in front of you comes first.</p>
+		<p class="soft small">
+			{t.outlet === 'outlet' ? 'Outlet' : 'Socket-outlet'} as recorded; what you see in front of you comes first.
+		</p>
 	</aside>
 </div>
 {#if BesideDialog}<BesideDialog bind:open={dialog} />{/if}

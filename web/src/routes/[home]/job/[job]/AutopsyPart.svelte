@@ -17,10 +17,16 @@
 	const value = (text: string): OhmValue | null => {
 		if (/^\s*ol\s*$/i.test(text)) return { kind: 'overload' };
 		const number = Number(text.trim().replace(',', '.'));
-		return text.trim() === '' || !Number.isFinite(number) || number < 0 ? null : { kind: 'ohms', resistanceOhm: number };
+		return text.trim() === '' || !Number.isFinite(number) || number < 0
+			? null
+			: { kind: 'ohms', resistanceOhm: number };
 	};
 	const autopsy = $derived.by((): Autopsy | null => {
-		const [hotNeutral, hotGround, through] = [value(ohm.hotNeutral), value(ohm.hotGround), value(ohm.through)];
+		const [hotNeutral, hotGround, through] = [
+			value(ohm.hotNeutral),
+			value(ohm.hotGround),
+			value(ohm.through)
+		];
 		return hotNeutral && through && (hotGround || !plan.grounded)
 			? { looks, grip, hotNeutral, hotGround: plan.grounded ? hotGround : null, through }
 			: null;
@@ -32,9 +38,19 @@
 			text: `${t.hot} terminal to its contact, a blade pushed in`,
 			should: `${ohmsWord(expected.throughOhm)}, under ${contactBelowOhm}`
 		},
-		{ key: 'hotNeutral' as const, text: `${t.hot} to ${t.neutral} contact`, should: ohmsWord(expected.hotNeutralOhm) },
+		{
+			key: 'hotNeutral' as const,
+			text: `${t.hot} to ${t.neutral} contact`,
+			should: ohmsWord(expected.hotNeutralOhm)
+		},
 		...(plan.grounded
-			? [{ key: 'hotGround' as const, text: `${t.hot} to ${t.ground} contact`, should: ohmsWord(expected.hotGroundOhm) }]
+			? [
+					{
+						key: 'hotGround' as const,
+						text: `${t.hot} to ${t.ground} contact`,
+						should: ohmsWord(expected.hotGroundOhm)
+					}
+				]
 			: [])
 	]);
 	function keep(event: SubmitEvent) {
@@ -50,13 +66,16 @@
 		<div class="two">
 			<label
 				><span class="label">looks</span><select class="field" bind:value={looks}
-					><option value="sound">sound</option><option value="discoloured">discoloured</option><option value="scorched">scorched</option
+					><option value="sound">sound</option><option value="discoloured">discoloured</option><option
+						value="scorched">scorched</option
 					><option value="cracked">cracked</option></select
 				></label
 			>
 			<label
 				><span class="label">grip on a plug</span><select class="field" bind:value={grip}
-					><option value="firm">firm</option><option value="weak">weak</option><option value="none">none</option></select
+					><option value="firm">firm</option><option value="weak">weak</option><option value="none"
+						>none</option
+					></select
 				></label
 			>
 		</div>
@@ -71,7 +90,9 @@
 			>
 		{/each}
 		{#each faults as fault (fault)}<p class="verdict open">{autopsyWords[fault]}</p>{/each}
-		{#if autopsy && faults.length === 0}<p class="verdict">Nothing wrong with it: the trouble, if there was one, is elsewhere.</p>{/if}
+		{#if autopsy && faults.length === 0}<p class="verdict">
+				Nothing wrong with it: the trouble, if there was one, is elsewhere.
+			</p>{/if}
 		{#if complaint}<p class="verdict bad" role="alert">{complaint}</p>{/if}
 		<button class="btn quiet">Keep it with the record</button>
 	</form>

@@ -57,11 +57,20 @@
 >
 	{#if open === 'changed'}
 		<div class="grid gap-2">
-			{#each changes as each (each.what)}<button type="button" class="btn second" onclick={() => changed(each.what)}>{each.text}</button
+			{#each changes as each (each.what)}<button
+					type="button"
+					class="btn second"
+					onclick={() => changed(each.what)}>{each.text}</button
 				>{/each}
 		</div>
 		<form onsubmit={keepNote}>
-			<label><span class="label">Or just note it</span><input class="field" bind:value={note} maxlength="500" /></label>
+			<label
+				><span class="label">Or just note it</span><input
+					class="field"
+					bind:value={note}
+					maxlength="500"
+				/></label
+			>
 			<p class="mt-3"><button class="btn quiet" disabled={note.trim() === ''}>Keep the note</button></p>
 		</form>
 	{:else if open === 'stop'}
@@ -94,15 +103,20 @@
 				</p>
 			{:else if session.step && session.step.kind !== way.kind}
 				{#if way.kind === 'cap'}<p class="mt-4">
-						<button type="button" class="btn" onclick={() => session.submit({ kind: 'cap' })}>Every bare end is capped</button>
+						<button type="button" class="btn" onclick={() => session.submit({ kind: 'cap' })}
+							>Every bare end is capped</button
+						>
 					</p>{/if}
 				{#if way.kind === 'switchOff'}<p class="mt-4">
 						<button
 							type="button"
 							class="btn"
 							onclick={() =>
-								session.submit({ kind: 'switchBreaker', breaker: session.jobState.feeder ?? session.plan.recordedBreaker, on: false })}
-							>It is off</button
+								session.submit({
+									kind: 'switchBreaker',
+									breaker: session.jobState.feeder ?? session.plan.recordedBreaker,
+									on: false
+								})}>It is off</button
 						>
 					</p>{/if}
 			{/if}

@@ -1,5 +1,12 @@
 <script lang="ts">
-	import { arrangementsThatFit, seenIn, settling, type BoxSeen, type SettlingTest, type WiredWay } from '@wary/core/arrangements';
+	import {
+		arrangementsThatFit,
+		seenIn,
+		settling,
+		type BoxSeen,
+		type SettlingTest,
+		type WiredWay
+	} from '@wary/core/arrangements';
 	import { onMount } from 'svelte';
 	import type { Colour, House } from '@wary/core/house';
 	import type { Region } from '@wary/core/rules';
@@ -8,12 +15,19 @@
 	import { colourWords, inSentence, terms } from '$lib/words/terms';
 
 	/** What is in the box, by taps: cables, their colours, the device and how it is wired; and at once what that can be. */
-	let { house, boxId, seen: told = $bindable() }: { house: House; boxId: string; seen: BoxSeen | null } = $props();
+	let {
+		house,
+		boxId,
+		seen: told = $bindable()
+	}: { house: House; boxId: string; seen: BoxSeen | null } = $props();
 	const region = $derived(house.region);
 	/** Begun from the record, since most of it will be right. */
 	const seen = $derived(told ?? seenIn(region, house, boxId));
 	const t = $derived(terms[region]);
-	const usual: Record<Region, readonly Colour[]> = { us: ['black', 'white', 'bare'], uk: ['brown', 'blue', 'bare'] };
+	const usual: Record<Region, readonly Colour[]> = {
+		us: ['black', 'white', 'bare'],
+		uk: ['brown', 'blue', 'bare']
+	};
 	const palette: Record<Region, readonly Colour[]> = {
 		us: ['black', 'white', 'red', 'bare', 'green', 'blue', 'grey'],
 		uk: ['brown', 'blue', 'red', 'black', 'bare', 'greenYellow', 'grey']
@@ -58,7 +72,11 @@
 	function toggle(cable: number, colour: Colour) {
 		set({
 			cables: seen.cables.map((colours, k) =>
-				k !== cable ? colours : colours.includes(colour) ? colours.filter((each) => each !== colour) : [...colours, colour]
+				k !== cable
+					? colours
+					: colours.includes(colour)
+						? colours.filter((each) => each !== colour)
+						: [...colours, colour]
 			)
 		});
 	}
@@ -67,14 +85,21 @@
 <fieldset>
 	<legend>Cables in the box</legend>
 	<div class="chips">
-		{#each [1, 2, 3, 4, 5] as n (n)}<button type="button" class="chip" aria-pressed={seen.cables.length === n} onclick={() => count(n)}
-				>{n}</button
+		{#each [1, 2, 3, 4, 5] as n (n)}<button
+				type="button"
+				class="chip"
+				aria-pressed={seen.cables.length === n}
+				onclick={() => count(n)}>{n}</button
 			>{/each}
 	</div>
 </fieldset>
 {#each seen.cables as colours, k (k)}
 	<fieldset>
-		<legend>Cable {String.fromCharCode(65 + k)}: {colours.length} conductor{colours.length === 1 ? '' : 's'}</legend>
+		<legend
+			>Cable {String.fromCharCode(65 + k)}: {colours.length} conductor{colours.length === 1
+				? ''
+				: 's'}</legend
+		>
 		<div class="chips">
 			{#each palette[region] as colour (colour)}<button
 					type="button"
@@ -87,7 +112,11 @@
 							stroke={insulation[colour].stroke}
 							stroke-width="6"
 							stroke-dasharray={insulation[colour].dash}
-						/>{#if insulation[colour].core}<path d="M1 4h18" stroke={insulation[colour].core} stroke-width="3" />{/if}</svg
+						/>{#if insulation[colour].core}<path
+								d="M1 4h18"
+								stroke={insulation[colour].core}
+								stroke-width="3"
+							/>{/if}</svg
 					>{colourWords[colour]}</button
 				>{/each}
 		</div>
@@ -126,8 +155,11 @@
 				aria-pressed={seen.wired === way}
 				onclick={() => set({ wired: way as WiredWay })}>{text}</button
 			>{/each}
-		<button type="button" class="chip" aria-pressed={seen.metalSheath} onclick={() => set({ metalSheath: !seen.metalSheath })}
-			>armour or conduit</button
+		<button
+			type="button"
+			class="chip"
+			aria-pressed={seen.metalSheath}
+			onclick={() => set({ metalSheath: !seen.metalSheath })}>armour or conduit</button
 		>
 	</div>
 </fieldset>
@@ -136,7 +168,10 @@
 	{:else}
 		<ol>
 			{#each fits.slice(0, 5) as fit (fit.kind)}<li>
-					<b>{arrangementWords[fit.kind].name}</b><span class="bar" style:width={`${Math.max(2, fit.share * 100)}%`} aria-hidden="true"
+					<b>{arrangementWords[fit.kind].name}</b><span
+						class="bar"
+						style:width={`${Math.max(2, fit.share * 100)}%`}
+						aria-hidden="true"
 					></span><span class="soft"
 						>{arrangementWords[fit.kind].seen}{fit.compared.some(({ agrees }) => !agrees)
 							? `; but ${fit.compared
@@ -150,7 +185,10 @@
 		{#if test}<p>
 				<b>What would settle it:</b>
 				{settlingWords(test.test, region)}
-				{#each test.outcomes as outcome (outcome.shows)}<button type="button" class="out" onclick={() => found(test.test, outcome.shows)}
+				{#each test.outcomes as outcome (outcome.shows)}<button
+						type="button"
+						class="out"
+						onclick={() => found(test.test, outcome.shows)}
 						><b>{settlingOutcomeWords(outcome.shows, region)}</b>: {outcome.kinds
 							.map((kind) => inSentence(arrangementWords[kind].name))
 							.join(', or ')}</button
@@ -165,7 +203,9 @@
 				<button
 					type="button"
 					class="undo"
-					onclick={() => set({ measured: (seen.measured ?? []).filter(({ test: one }) => one !== each.test) })}>take that back</button
+					onclick={() =>
+						set({ measured: (seen.measured ?? []).filter(({ test: one }) => one !== each.test) })}
+					>take that back</button
 				>
 			</p>{/each}
 		<p class="soft">Colours are a hint, never a proof.</p>

@@ -8,10 +8,16 @@
 	/** What has been recorded, newest first. Nothing is erased: a wrong reading is put right by a later entry. */
 	const { session, revisit } = getJob();
 	const lines = $derived(
-		session.events.map((event) => ({ event, ...eventWords(event, session.house, session.plan, session.jobState.earth) })).reverse()
+		session.events
+			.map((event) => ({ event, ...eventWords(event, session.house, session.plan, session.jobState.earth) }))
+			.reverse()
 	);
 	const amended = $derived(
-		new Map(session.events.flatMap(({ body }) => (body.kind === 'amendVolts' ? [[body.of, body.reading] as const] : [])))
+		new Map(
+			session.events.flatMap(({ body }) =>
+				body.kind === 'amendVolts' ? [[body.of, body.reading] as const] : []
+			)
+		)
 	);
 	let putting = $state<string | null>(null);
 	let { shown = $bindable(false) }: { shown?: boolean } = $props();
@@ -39,7 +45,10 @@
 			complaint = `“${text}” isn’t a number of volts.`;
 			return;
 		}
-		const reading: VoltReading = was.instrument === 'multimeter' ? { ...was, volts: value } : { instrument: 'indicator', litV: value as 0 };
+		const reading: VoltReading =
+			was.instrument === 'multimeter'
+				? { ...was, volts: value }
+				: { instrument: 'indicator', litV: value as 0 };
 		if (was.instrument === 'indicator' && ![0, 12, 24, 50, 120, 230].includes(value)) {
 			complaint = 'An indicator shows 0, 12, 24, 50, 120 or 230.';
 			return;
@@ -59,7 +68,8 @@
 					<span class="soft">{clock(line.event.at)}</span>
 					<span>{line.text}</span>
 					<span class="value"
-						>{line.value}{#if line.passes !== null}<b class:bad={!line.passes}>{line.passes ? ' ✓' : ' ✗'}</b>{/if}</span
+						>{line.value}{#if line.passes !== null}<b class:bad={!line.passes}>{line.passes ? ' ✓' : ' ✗'}</b
+							>{/if}</span
 					>
 					{#if amended.has(line.event.id)}<span class="soft extra">put right later</span>
 					{:else if earlier}<button type="button" class="put" onclick={() => revisit(earlier)}>again</button>
@@ -67,14 +77,21 @@
 						<button
 							type="button"
 							class="put"
-							onclick={() => ((putting = putting === line.event.id ? null : line.event.id), (text = ''), (complaint = null))}
-							>put right</button
+							onclick={() => (
+								(putting = putting === line.event.id ? null : line.event.id),
+								(text = ''),
+								(complaint = null)
+							)}>put right</button
 						>
 						{#if putting === line.event.id}
 							<form class="row extra" onsubmit={(event) => amend(event, line.event.id, body.reading)}>
-								<label>what it really showed, V <input class="field" inputmode="decimal" bind:value={text} /></label><button
-									class="btn second">Put right</button
-								>
+								<label
+									>what it really showed, V <input
+										class="field"
+										inputmode="decimal"
+										bind:value={text}
+									/></label
+								><button class="btn second">Put right</button>
 								{#if complaint}<span class="verdict bad" role="alert">{complaint}</span>{/if}
 							</form>
 						{/if}

@@ -24,7 +24,8 @@
 		trouble = null;
 		try {
 			const picture = await resized(file);
-			if (picture.size > largestPhotoBytes) return void (trouble = 'Even made smaller, the picture is over 10 MB.');
+			if (picture.size > largestPhotoBytes)
+				return void (trouble = 'Even made smaller, the picture is over 10 MB.');
 			await send({ id: crypto.randomUUID(), caption: caption.trim(), picture });
 		} catch {
 			trouble = `“${file.name}” can’t be read as a picture. JPEG, PNG and WebP can.`;
@@ -34,7 +35,9 @@
 		sending = 'sending';
 		waiting = photo;
 		const query = new URLSearchParams({ id: photo.id, caption: photo.caption });
-		const response = await fetch(`${address}?${query}`, { method: 'POST', body: photo.picture }).catch(() => null);
+		const response = await fetch(`${address}?${query}`, { method: 'POST', body: photo.picture }).catch(
+			() => null
+		);
 		sending = 'idle';
 		if (response?.ok) {
 			photos = [...photos, { id: photo.id, caption: photo.caption }];
@@ -43,21 +46,30 @@
 			trouble = null;
 		} else if (response && response.status < 500) {
 			waiting = null;
-			trouble = response.status === 413 ? 'The picture is over 10 MB.' : 'The server doesn’t take that as a picture.';
-		} else trouble = 'The server can’t be reached: the router may be off. The picture is kept here; send it again when it is back.';
+			trouble =
+				response.status === 413 ? 'The picture is over 10 MB.' : 'The server doesn’t take that as a picture.';
+		} else
+			trouble =
+				'The server can’t be reached: the router may be off. The picture is kept here; send it again when it is back.';
 	}
 </script>
 
 <section aria-label="Photographs">
 	<ul>
 		{#each photos as photo (photo.id)}<li>
-				<a href={`/${home}/photo/${photo.id}`}><img src={`/${home}/photo/${photo.id}`} alt={photo.caption || 'photograph'} /></a><span
-					class="soft">{photo.caption}</span
-				>
+				<a href={`/${home}/photo/${photo.id}`}
+					><img src={`/${home}/photo/${photo.id}`} alt={photo.caption || 'photograph'} /></a
+				><span class="soft">{photo.caption}</span>
 			</li>{/each}
 	</ul>
 	<div class="row">
-		<input class="field" bind:value={caption} maxlength="200" placeholder="what it shows" aria-label="What the photograph shows" />
+		<input
+			class="field"
+			bind:value={caption}
+			maxlength="200"
+			placeholder="what it shows"
+			aria-label="What the photograph shows"
+		/>
 		<label class="btn quiet"
 			>{sending === 'sending' ? 'Keeping …' : 'Add a photograph'}<input
 				type="file"
@@ -66,7 +78,9 @@
 				onchange={take}
 			/></label
 		>
-		{#if waiting && sending === 'idle'}<button type="button" class="btn quiet" onclick={() => send(waiting!)}>Send again</button>{/if}
+		{#if waiting && sending === 'idle'}<button type="button" class="btn quiet" onclick={() => send(waiting!)}
+				>Send again</button
+			>{/if}
 	</div>
 	{#if trouble}<p class="verdict open" role="alert">{trouble}</p>{/if}
 </section>

@@ -10,24 +10,36 @@
 	const { session } = getJob();
 	const proof = $derived(session.jobState.isolation.proof);
 	const rows = $derived<{ key: string; text: string; taken: Taken | null; now: boolean }[]>([
-		{ key: 'before', text: 'Tester proved', taken: proof.before, now: step.kind === 'proveTester' && step.when === 'before' },
+		{
+			key: 'before',
+			text: 'Tester proved',
+			taken: proof.before,
+			now: step.kind === 'proveTester' && step.when === 'before'
+		},
 		...proof.required.map((pair) => ({
 			key: pair,
 			text: capital(pairWords(session.plan, pair, session.jobState.earth)),
 			taken: proof.pairs[pair] ?? null,
 			now: step.kind === 'readPair' && step.pair === pair
 		})),
-		{ key: 'after', text: 'Tester proved again', taken: proof.after, now: step.kind === 'proveTester' && step.when === 'after' }
+		{
+			key: 'after',
+			text: 'Tester proved again',
+			taken: proof.after,
+			now: step.kind === 'proveTester' && step.when === 'after'
+		}
 	]);
 </script>
 
 <table>
-	<caption class="label">{proof.scope === 'bare' ? 'Proof on the bare conductors' : 'Proof at the face'}</caption>
+	<caption class="label"
+		>{proof.scope === 'bare' ? 'Proof on the bare conductors' : 'Proof at the face'}</caption
+	>
 	<tbody>
 		{#each rows as row (row.key)}
 			<tr class:now={row.now}
-				><td>{row.text}</td><td class="figure">{row.taken ? readingWords(row.taken.reading) : ''}</td><td class="mark"
-					>{row.now ? 'now' : row.taken ? (row.taken.band === 'unresolved' ? '?' : '✓') : ''}</td
+				><td>{row.text}</td><td class="figure">{row.taken ? readingWords(row.taken.reading) : ''}</td><td
+					class="mark">{row.now ? 'now' : row.taken ? (row.taken.band === 'unresolved' ? '?' : '✓') : ''}</td
 				></tr
 			>
 		{/each}

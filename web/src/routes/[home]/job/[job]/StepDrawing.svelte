@@ -23,9 +23,13 @@
 	);
 	const house = $derived(wiringDuring(believedHouse(session.house, plan, state), plan, state));
 	const box = $derived(house.boxes.find(({ id }) => id === plan.boxId)!);
-	const device = $derived(state.device === 'newOut' || state.device === 'newSeated' ? plan.newDevice : plan.oldDevice);
+	const device = $derived(
+		state.device === 'newOut' || state.device === 'newSeated' ? plan.newDevice : plan.oldDevice
+	);
 	const done = $derived(
-		Object.entries(state.wires).flatMap(([terminal, wire]) => (wire === 'onNew' || wire === 'tugged' ? [terminal] : []))
+		Object.entries(state.wires).flatMap(([terminal, wire]) =>
+			wire === 'onNew' || wire === 'tugged' ? [terminal] : []
+		)
 	);
 	const pointing = $derived.by((): Pointing => {
 		const [red, black] =

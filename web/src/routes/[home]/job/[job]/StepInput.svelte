@@ -26,7 +26,9 @@
 {:else if step.kind === 'readLive' || step.kind === 'proveTester' || step.kind === 'readPair'}<Volts {step} />
 {:else if step.kind === 'readLiveGround' || step.kind === 'proveEarth'}{#key step.kind}<Ground {step} />{/key}
 {:else if step.kind === 'switchOff'}<SwitchOff also={step.also} />
-{:else if step.kind === 'supplyWay' || step.kind === 'readSupplyOhms' || step.kind === 'readSupplyVolts'}<Supply {step} />
+{:else if step.kind === 'supplyWay' || step.kind === 'readSupplyOhms' || step.kind === 'readSupplyVolts'}<Supply
+		{step}
+	/>
 {:else if step.kind === 'hold'}<Hold />
 {:else if step.kind === 'lookOver'}<LookOver />
 {:else if step.kind === 'inspect'}<Inspect />
@@ -34,6 +36,8 @@
 {:else if step.kind === 'readOhms'}<Ohms {step} />
 {:else if step.kind === 'readPlug'}<Plug {step} />
 {:else if step.kind === 'readOutlet'}<FinalVolts {step} />
-{:else if step.kind === 'tug' || step.kind === 'grip' || step.kind === 'checkNeighbour' || step.kind === 'restorePower'}<YesNo {step} />
+{:else if step.kind === 'tug' || step.kind === 'grip' || step.kind === 'checkNeighbour' || step.kind === 'restorePower'}<YesNo
+		{step}
+	/>
 {:else if step.kind === 'tidyDirectory'}<Directory />
 {:else}<Confirm {step} />{/if}

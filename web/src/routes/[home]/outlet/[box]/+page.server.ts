@@ -9,7 +9,10 @@ import { planFailureWords } from '$lib/words/refusals';
 
 export async function load({ params }) {
 	const household = await pageHousehold(params.home);
-	const [{ house, version }, jobs] = await Promise.all([latestHouse(household.id), manyJobs(household.id, params.box)]);
+	const [{ house, version }, jobs] = await Promise.all([
+		latestHouse(household.id),
+		manyJobs(household.id, params.box)
+	]);
 	const box = findBox(house, params.box);
 	if (!box) error(404, { message: `There is no outlet “${params.box}” in this home.`, code: 'unknownBox' });
 	const planned = planJob(house, box.id);

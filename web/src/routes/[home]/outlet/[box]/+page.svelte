@@ -75,10 +75,14 @@
 					otherwise={data.otherwise}
 				/>{/key}{/if}
 		{#if data.underWay}
-			<p class="row"><a class="btn" href={`/${data.home.slug}/job/${data.underWay}`}>Go on with the job here</a></p>
+			<p class="row">
+				<a class="btn" href={`/${data.home.slug}/job/${data.underWay}`}>Go on with the job here</a>
+			</p>
 		{:else if data.cannot}
 			<p class="verdict open">{data.cannot}</p>
-			{#if !circuit}<p class="row"><a class="btn" href={`/${data.home.slug}/find/${data.box.id}`}>Find its {t.breaker}</a></p>{/if}
+			{#if !circuit}<p class="row">
+					<a class="btn" href={`/${data.home.slug}/find/${data.box.id}`}>Find its {t.breaker}</a>
+				</p>{/if}
 		{:else}
 			<form onsubmit={start}>
 				<div class="row fields">
@@ -100,7 +104,9 @@
 					>
 				</div>
 				{#if trouble}<p id="trouble" class="verdict bad" role="alert">{trouble}</p>{/if}
-				<button class="btn" disabled={starting}>{starting ? 'Starting …' : 'Replace it, like for like'}</button>
+				<button class="btn" disabled={starting}
+					>{starting ? 'Starting …' : 'Replace it, like for like'}</button
+				>
 			</form>
 		{/if}
 
@@ -123,15 +129,15 @@
 				{/if}
 				<tr
 					><th>Before it</th><td
-						>{#each around.upstream as box, k (box.id)}{k > 0 ? ', ' : ''}<a href={`/${data.home.slug}/outlet/${box.id}`}
-								>{placeName(data.house, box)}</a
+						>{#each around.upstream as box, k (box.id)}{k > 0 ? ', ' : ''}<a
+								href={`/${data.home.slug}/outlet/${box.id}`}>{placeName(data.house, box)}</a
 							>{:else}the {t.panel}{/each}</td
 					></tr
 				>
 				<tr
 					><th>After it</th><td
-						>{#each around.downstream as box, k (box.id)}{k > 0 ? ', ' : ''}<a href={`/${data.home.slug}/outlet/${box.id}`}
-								>{placeName(data.house, box)}</a
+						>{#each around.downstream as box, k (box.id)}{k > 0 ? ', ' : ''}<a
+								href={`/${data.home.slug}/outlet/${box.id}`}>{placeName(data.house, box)}</a
 							>{:else}<span class="soft">nothing: end of the run</span>{/each}</td
 					></tr
 				>
@@ -169,11 +175,17 @@
 					box={data.box}
 				/>{/key}{/if}
 		<h2 class="mt-6">History</h2>
-		{#if data.box.history.length === 0 && data.ended.length === 0}<p class="soft">Nothing is on record yet.</p>{/if}
+		{#if data.box.history.length === 0 && data.ended.length === 0}<p class="soft">
+				Nothing is on record yet.
+			</p>{/if}
 		<ul>
-			{#each data.box.history as entry (entry.on + entry.what)}<li><b>{day(entry.on, t.locale)}</b> {entry.what}</li>{/each}
+			{#each data.box.history as entry (entry.on + entry.what)}<li>
+					<b>{day(entry.on, t.locale)}</b>
+					{entry.what}
+				</li>{/each}
 			{#each data.ended as job (job.id)}<li>
-					<b>{day(job.endedAt!, t.locale)}</b> <a href={`/${data.home.slug}/job/${job.id}/record`}>Record of the job, {job.outcome}</a>
+					<b>{day(job.endedAt!, t.locale)}</b>
+					<a href={`/${data.home.slug}/job/${job.id}/record`}>Record of the job, {job.outcome}</a>
 				</li>{/each}
 		</ul>
 	</section>

@@ -27,7 +27,8 @@
 <section>
 	<h2>Plugged in here</h2>
 	{#if loads.length === 0}<p class="soft">
-			Nothing is on record. A router, a freezer, an alarm, medical equipment: put it in, and it is asked about before its circuit goes off.
+			Nothing is on record. A router, a freezer, an alarm, medical equipment: put it in, and it is asked about
+			before its circuit goes off.
 		</p>{/if}
 	<ul>
 		{#each loads as load (load.id)}<li>
@@ -43,7 +44,8 @@
 		<label><span class="label">What</span><input class="field" bind:value={name} maxlength="80" /></label>
 		<label
 			><span class="label">matters as</span><select class="field" bind:value={what}
-				><option value="">nothing much</option>{#each matters as each (each)}<option value={each}>{matterWords[each]}</option
+				><option value="">nothing much</option>{#each matters as each (each)}<option value={each}
+						>{matterWords[each]}</option
 					>{/each}</select
 			></label
 		>

@@ -14,7 +14,12 @@
 		version,
 		slug,
 		otherwise
-	}: { house: House; version: number; slug: string; otherwise: { seen: BoxSeen; edits: readonly Edit[]; on: string } | null } = $props();
+	}: {
+		house: House;
+		version: number;
+		slug: string;
+		otherwise: { seen: BoxSeen; edits: readonly Edit[]; on: string } | null;
+	} = $props();
 	const editor = untrack(() => new HouseEditor({ house, version, slug }));
 	let recorded = $state(false);
 	async function record() {
@@ -30,8 +35,11 @@
 
 {#if recorded}
 	<p class="verdict good row" role="status">
-		The box is on record as it was seen.<button type="button" class="btn quiet" disabled={editor.saving} onclick={takeBack}
-			>Take that back</button
+		The box is on record as it was seen.<button
+			type="button"
+			class="btn quiet"
+			disabled={editor.saving}
+			onclick={takeBack}>Take that back</button
 		>
 	</p>
 {:else if otherwise}
@@ -39,9 +47,10 @@
 	<div class="verdict open">
 		<p>
 			<b>Seen otherwise {day(otherwise.on, terms[house.region].locale)}:</b>
-			{seenWords(otherwise.seen)}. Once that is on record, the swap begins again at its first step: tag and lock off, power on, live first.
-			{#if newOutlets > 0}{newOutlets === 1 ? 'One cable goes' : `${newOutlets} cables go`} where nobody has looked yet: on record as “not found
-				yet”.{/if}
+			{seenWords(otherwise.seen)}. Once that is on record, the swap begins again at its first step: tag and
+			lock off, power on, live first.
+			{#if newOutlets > 0}{newOutlets === 1 ? 'One cable goes' : `${newOutlets} cables go`} where nobody has looked
+				yet: on record as “not found yet”.{/if}
 		</p>
 		<button type="button" class="btn second" disabled={editor.saving} onclick={record}
 			>{editor.saving ? 'Putting it on record …' : 'Put it on record'}</button

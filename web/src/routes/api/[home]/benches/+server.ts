@@ -29,7 +29,9 @@ export async function POST({ params, request }) {
 	if (from.kind === 'file') {
 		const parsed = parseBench(from.file);
 		if (!parsed.ok) {
-			const shown = parsed.problems.slice(0, 20).map((problem) => ({ code: problem.code, message: benchProblemWords(problem) }));
+			const shown = parsed.problems
+				.slice(0, 20)
+				.map((problem) => ({ code: problem.code, message: benchProblemWords(problem) }));
 			return failure(422, 'benchFile', { problems: shown, count: parsed.problems.length });
 		}
 		await addBench(household.id, id, benchFile(parsed.bench));
@@ -44,7 +46,10 @@ export async function POST({ params, request }) {
 
 function start(
 	house: House,
-	from: { kind: 'outlet'; box: string } | { kind: 'arrangement'; arrangement: (typeof arrangementKinds)[number] } | { kind: 'empty' }
+	from:
+		| { kind: 'outlet'; box: string }
+		| { kind: 'arrangement'; arrangement: (typeof arrangementKinds)[number] }
+		| { kind: 'empty' }
 ): BenchFile | null {
 	const { region } = house;
 	if (from.kind === 'empty') return benchFile(newBench('Empty box', emptyBox(region), here));

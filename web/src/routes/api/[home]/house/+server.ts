@@ -27,7 +27,9 @@ export async function POST({ params, request }) {
 		case 'refused': {
 			const { refusal } = recorded;
 			const problem =
-				refusal.code === 'wouldBeWrong' ? `${describePath(refusal.problem.path)}: ${describeProblem(refusal.problem)}` : undefined;
+				refusal.code === 'wouldBeWrong'
+					? `${describePath(refusal.problem.path)}: ${describeProblem(refusal.problem)}`
+					: undefined;
 			return failure(422, 'refused', { edit: recorded.edit, refusal, problem });
 		}
 	}

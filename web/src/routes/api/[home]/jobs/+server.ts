@@ -17,6 +17,8 @@ export async function POST({ params, request }) {
 		case 'underWay':
 			return failure(409, 'underWay', { jobId: started.jobId });
 		case 'cannotPlan':
-			return failure(started.failure.code === 'unknownBox' ? 404 : 422, 'cannotPlan', { failure: started.failure });
+			return failure(started.failure.code === 'unknownBox' ? 404 : 422, 'cannotPlan', {
+				failure: started.failure
+			});
 	}
 }

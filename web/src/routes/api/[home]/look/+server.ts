@@ -5,7 +5,10 @@ import { maybeDemoWiring, maybeHousehold } from '$lib/server/households';
 import { searched, strongestAt } from '$lib/server/instruments';
 import { failure, readBody } from '$lib/server/requests';
 
-const requestSchema = z.strictObject({ box: z.string().max(120), off: z.array(z.string().max(120)).max(200).nullable() });
+const requestSchema = z.strictObject({
+	box: z.string().max(120),
+	off: z.array(z.string().max(120)).max(200).nullable()
+});
 
 /** In a demo home: what a lamp at an outlet does with these breakers off; without any, where a receiver is loudest. */
 export async function POST({ params, request }) {
@@ -16,5 +19,9 @@ export async function POST({ params, request }) {
 	const wiring = await maybeDemoWiring(household.id);
 	const { box, off } = body.value;
 	if (!wiring || !findBox(wiring, box)) return failure(404, 'notSimulated');
-	return json(off === null ? { ok: true, strongest: strongestAt(wiring, box) } : { ok: true, answer: searched(wiring, box, off) });
+	return json(
+		off === null
+			? { ok: true, strongest: strongestAt(wiring, box) }
+			: { ok: true, answer: searched(wiring, box, off) }
+	);
 }

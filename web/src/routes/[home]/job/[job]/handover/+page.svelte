@@ -12,7 +12,17 @@
 	import { deviceWords } from '$lib/words/devices';
 	import { readingWords } from '$lib/words/events';
 	import { recordLines } from '$lib/words/recordLines';
-	import { breakerName, breakerNames, cableWords, capital, colourWords, inSentence, pairWords, shortWire, terms } from '$lib/words/terms';
+	import {
+		breakerName,
+		breakerNames,
+		cableWords,
+		capital,
+		colourWords,
+		inSentence,
+		pairWords,
+		shortWire,
+		terms
+	} from '$lib/words/terms';
 
 	let { data } = $props();
 	const { plan, state, record } = $derived(data);
@@ -68,7 +78,10 @@
 		<h1>{placeName(house, box)}</h1>
 		<p>
 			{circuit?.name ?? ''}, {t.breaker}
-			{breakerName(house, state.feeder ?? plan.recordedBreaker)}{findBreaker(house, state.feeder ?? plan.recordedBreaker)
+			{breakerName(house, state.feeder ?? plan.recordedBreaker)}{findBreaker(
+				house,
+				state.feeder ?? plan.recordedBreaker
+			)
 				? `, ${findBreaker(house, state.feeder ?? plan.recordedBreaker)!.ratingA} A`
 				: ''} · {deviceWords(plan.oldDevice, plan.region)} · by {data.job.who}{record.endedAt
 				? `, ${moment(record.endedAt, t.locale)} UTC`
@@ -76,7 +89,9 @@
 		</p>
 		<button type="button" class="btn second no-print" onclick={() => window.print()}>Print</button>
 	</header>
-	{#if data.job.outcome !== 'stopped'}<p class="verdict open">This job isn’t stopped; the sheet shows how it stands now.</p>{/if}
+	{#if data.job.outcome !== 'stopped'}<p class="verdict open">
+			This job isn’t stopped; the sheet shows how it stands now.
+		</p>{/if}
 	<section class="why">
 		{#if reasons.length > 0 || data.job.outcome === 'stopped'}<h2>Why it stopped</h2>{/if}
 		{#each reasons as each (each)}<p>
@@ -125,9 +140,9 @@
 					<tbody
 						>{#each conditions as each (each.condition)}<tr
 								><td
-									>{conditionWords(plan.region)[each.condition].look}{each.answer === 'unsure' ? ' (not sure)' : ''}{each.on.length > 0
-										? `: ${each.on.map(wire).join(', ')}`
-										: ''}</td
+									>{conditionWords(plan.region)[each.condition].look}{each.answer === 'unsure'
+										? ' (not sure)'
+										: ''}{each.on.length > 0 ? `: ${each.on.map(wire).join(', ')}` : ''}</td
 								><td class="figure"><b>{severityWords[severityOf(each.condition)]}</b></td></tr
 							>{/each}</tbody
 					>
@@ -150,13 +165,14 @@
 				<table>
 					<caption
 						>Dead {proof.scope === 'bare' ? 'on the bare conductors' : 'at the face'}, {clock(proof.at)} UTC; {t.breaker}
-						{breakerNames(house, proof.breakers)} off; tester proved {readingWords(proof.before.reading)} before, {readingWords(
-							proof.after.reading
-						)} after</caption
+						{breakerNames(house, proof.breakers)} off; tester proved {readingWords(proof.before.reading)} before,
+						{readingWords(proof.after.reading)} after</caption
 					>
 					<tbody
 						>{#each proof.pairs as { pair, taken } (pair)}<tr
-								><td>{capital(pairWords(plan, pair, state.earth))}</td><td class="figure">{readingWords(taken.reading)}</td></tr
+								><td>{capital(pairWords(plan, pair, state.earth))}</td><td class="figure"
+									>{readingWords(taken.reading)}</td
+								></tr
 							>{/each}</tbody
 					>
 				</table>
@@ -175,7 +191,8 @@
 			<table>
 				<tbody
 					>{#each done as line (line.key)}<tr
-							><td class="time">{clock(line.at)}</td><td>{line.text}{line.value ? `: ${line.value}` : ''}</td></tr
+							><td class="time">{clock(line.at)}</td><td>{line.text}{line.value ? `: ${line.value}` : ''}</td
+							></tr
 						>{:else}<tr><td>Nothing was changed.</td></tr>{/each}</tbody
 				>
 			</table>
@@ -183,8 +200,8 @@
 	</div>
 	<PhotoSheet home={data.home.slug} photos={data.photos} />
 	<p class="soft foot">
-		Written by a homeowner, step by step as the work went on. It is no certificate. Treat everything as live until you have proven it
-		otherwise.
+		Written by a homeowner, step by step as the work went on. It is no certificate. Treat everything as live
+		until you have proven it otherwise.
 	</p>
 </main>
 

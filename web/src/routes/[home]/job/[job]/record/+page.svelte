@@ -9,7 +9,15 @@
 	import { holdWords } from '$lib/words/energy';
 	import { readingWords } from '$lib/words/events';
 	import { recordLines } from '$lib/words/recordLines';
-	import { breakerName, breakerNames, cableWords, capital, pairWords, terms, voltsWord } from '$lib/words/terms';
+	import {
+		breakerName,
+		breakerNames,
+		cableWords,
+		capital,
+		pairWords,
+		terms,
+		voltsWord
+	} from '$lib/words/terms';
 
 	let { data } = $props();
 	const { plan } = $derived(data);
@@ -64,7 +72,9 @@
 	<header>
 		<p class="soft">Record of work · {house.name}</p>
 		<h1>{placeName(house, box)}</h1>
-		<p class="outcome {outcome}"><b>{outcome}</b>{data.record.endedAt ? ` ${moment(data.record.endedAt, t.locale)} UTC` : ''}</p>
+		<p class="outcome {outcome}">
+			<b>{outcome}</b>{data.record.endedAt ? ` ${moment(data.record.endedAt, t.locale)} UTC` : ''}
+		</p>
 		<button type="button" class="btn second no-print" onclick={() => window.print()}>Print</button>
 	</header>
 	<dl>
@@ -79,8 +89,10 @@
 		<div>
 			<dt>{capital(t.breaker)}</dt>
 			<dd>
-				{breakerNames(house, feeders)}{#if feeders.length === 1 && findBreaker(house, feeders[0]!)}, {findBreaker(house, feeders[0]!)!
-						.ratingA} A{/if}
+				{breakerNames(house, feeders)}{#if feeders.length === 1 && findBreaker(house, feeders[0]!)}, {findBreaker(
+						house,
+						feeders[0]!
+					)!.ratingA} A{/if}
 				{asRecorded ? '' : ` (the directory said ${breakerName(house, plan.recordedBreaker)})`}
 			</dd>
 		</div>
@@ -127,12 +139,16 @@
 				<table>
 					<caption
 						>{proof.scope === 'bare' ? 'On the bare conductors' : 'At the face'}, {clock(proof.at)} UTC; {t.breaker}
-						{proof.breakers.map((id) => breakerName(house, id)).join(', ')} off, {holdWords[proof.hold as keyof typeof holdWords]}</caption
+						{proof.breakers.map((id) => breakerName(house, id)).join(', ')} off, {holdWords[
+							proof.hold as keyof typeof holdWords
+						]}</caption
 					>
 					<tbody>
 						<tr><td>Tester proved</td><td class="figure">{readingWords(proof.before.reading)}</td></tr>
 						{#each proof.pairs as { pair, taken } (pair)}<tr
-								><td>{capital(pairWords(plan, pair, data.state.earth))}</td><td class="figure">{readingWords(taken.reading)}</td></tr
+								><td>{capital(pairWords(plan, pair, data.state.earth))}</td><td class="figure"
+									>{readingWords(taken.reading)}</td
+								></tr
 							>{/each}
 						<tr><td>Tester proved again</td><td class="figure">{readingWords(proof.after.reading)}</td></tr>
 					</tbody>
@@ -148,10 +164,13 @@
 							<tr>
 								<td class="time">{clock(line.at)}</td>
 								<td
-									>{line.text}{#if line.expected}<span class="soft">{` · expected ${line.expected}`}</span>{/if}</td
+									>{line.text}{#if line.expected}<span class="soft">{` · expected ${line.expected}`}</span
+										>{/if}</td
 								>
 								<td class="figure"
-									>{line.value}{#if line.passes !== null}<b class:bad={!line.passes}>{line.passes ? ' ✓' : ' ✗'}</b>{/if}</td
+									>{line.value}{#if line.passes !== null}<b class:bad={!line.passes}
+											>{line.passes ? ' ✓' : ' ✗'}</b
+										>{/if}</td
 								>
 							</tr>
 						{/each}
@@ -162,8 +181,8 @@
 	</div>
 	<PhotoSheet home={data.home.slug} photos={data.photos} />
 	<p class="soft foot">
-		Written by the person named above, step by step as the work went on; entries can’t be changed afterwards. It is no certificate, and no
-		substitute for inspection under the local code.
+		Written by the person named above, step by step as the work went on; entries can’t be changed afterwards.
+		It is no certificate, and no substitute for inspection under the local code.
 	</p>
 </main>
 

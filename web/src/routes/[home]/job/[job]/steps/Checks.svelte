@@ -8,8 +8,10 @@
 	const { session, settings, home } = getJob();
 	const { region } = session.plan;
 	const owns = (tester: 'multimeter' | 'indicator') =>
-		settings.instruments.includes(tester) || (tester === 'multimeter' && settings.instruments.includes('lowImpedanceMeter'));
-	const usual = region === 'uk' ? (['indicator', 'multimeter'] as const) : (['multimeter', 'indicator'] as const);
+		settings.instruments.includes(tester) ||
+		(tester === 'multimeter' && settings.instruments.includes('lowImpedanceMeter'));
+	const usual =
+		region === 'uk' ? (['indicator', 'multimeter'] as const) : (['multimeter', 'indicator'] as const);
 	let tester = $state<Tester>(usual.find(owns) ?? 'none');
 	const choices: { tester: Tester; text: string }[] = [
 		{ tester: 'multimeter', text: 'a multimeter' },
@@ -32,8 +34,9 @@
 	<ul class="get">
 		<li><b>A two-probe voltage indicator</b> and a proving unit: made for just this, nothing to set.</li>
 		<li>
-			<b>A multimeter</b> with leads in good order, better still with a low-impedance mode. Its category printed on it: CAT III for what
-			hangs on a {region === 'uk' ? 'consumer unit' : 'panel'}, CAT II at the least.
+			<b>A multimeter</b> with leads in good order, better still with a low-impedance mode. Its category
+			printed on it: CAT III for what hangs on a {region === 'uk' ? 'consumer unit' : 'panel'}, CAT II at the
+			least.
 		</li>
 	</ul>
 {/if}
@@ -48,9 +51,12 @@
 			Then this job goes as far as the plate, and waits there. What a lamp or a contactless tester can miss:
 			<a href={`/${home}/settings`}>see it on the model</a>.
 		</p>{/if}
-	{#each needed as tool (tool)}<label class="choice"><input type="checkbox" value={tool} bind:group={has} /> {toolWords[tool]}</label
+	{#each needed as tool (tool)}<label class="choice"
+			><input type="checkbox" value={tool} bind:group={has} /> {toolWords[tool]}</label
 		>{/each}
-	<p class="soft small">A contactless tester or a plug-in tester alone never proves dead. <a href={`/${home}/settings`}>Why</a></p>
+	<p class="soft small">
+		A contactless tester or a plug-in tester alone never proves dead. <a href={`/${home}/settings`}>Why</a>
+	</p>
 	<p class="row">
 		<button class="btn">{waiting ? 'I have it now' : 'All here'}<kbd>↵</kbd></button>
 		<button type="button" class="btn quiet" onclick={() => (has = [...needed])}>Tick all</button>

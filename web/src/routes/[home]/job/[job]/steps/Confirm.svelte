@@ -4,7 +4,10 @@
 	import { stopWords } from '$lib/words/conditions';
 	import { getJob } from '../context';
 
-	let { step }: { step: Extract<Step, { kind: 'confirm' | 'takeOff' | 'reopen' | 'finish' | 'cap' | 'stop' }> } = $props();
+	let {
+		step
+	}: { step: Extract<Step, { kind: 'confirm' | 'takeOff' | 'reopen' | 'finish' | 'cap' | 'stop' }> } =
+		$props();
 	const { session } = getJob();
 	const reason = $derived(mustStop(session.jobState));
 	const words = $derived(reason ? stopWords(session.plan.region)[reason] : null);
@@ -38,7 +41,9 @@
 		session.submit(command);
 	}
 	function key(event: KeyboardEvent) {
-		const free = !(event.target instanceof HTMLElement) || !event.target.closest('button, a, input, textarea, select, summary, dialog');
+		const free =
+			!(event.target instanceof HTMLElement) ||
+			!event.target.closest('button, a, input, textarea, select, summary, dialog');
 		if (event.key !== 'Enter' || !free || document.querySelector('dialog[open]')) return;
 		event.preventDefault();
 		go();
@@ -57,7 +62,11 @@
 		<p><b>Tell the electrician:</b> {words.tell}</p>
 	{/if}
 	<label
-		><span class="label">In your own words, for whoever goes on</span><textarea class="field" rows="3" maxlength="500" bind:value={note}
+		><span class="label">In your own words, for whoever goes on</span><textarea
+			class="field"
+			rows="3"
+			maxlength="500"
+			bind:value={note}
 		></textarea></label
 	>
 {/if}

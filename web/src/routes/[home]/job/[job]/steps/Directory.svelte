@@ -22,12 +22,13 @@
 <form onsubmit={submit}>
 	<label
 		><span class="label"
-			>{terms[plan.region].breaker} {breakerName(house, feeder)}, {findBreaker(house, feeder)?.ratingA} A: was “{was}”</span
+			>{terms[plan.region].breaker}
+			{breakerName(house, feeder)}, {findBreaker(house, feeder)?.ratingA} A: was “{was}”</span
 		><input class="field" bind:value={label} maxlength="80" required /></label
 	>
 	{#if moved}<p class="soft">
-			The line of {breakerName(house, plan.recordedBreaker)} said “{labelOf(house, plan.recordedBreaker)}”. What it really feeds is still to
-			be found: it is marked as contradicted.
+			The line of {breakerName(house, plan.recordedBreaker)} said “{labelOf(house, plan.recordedBreaker)}”.
+			What it really feeds is still to be found: it is marked as contradicted.
 		</p>{/if}
 	<p class="row mt-4"><button class="btn">Write it<kbd>↵</kbd></button></p>
 </form>

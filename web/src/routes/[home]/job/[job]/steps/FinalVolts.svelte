@@ -8,7 +8,9 @@
 	/** The final test where there is no ground: two readings of one half. */
 	let { step }: { step: Extract<Step, { kind: 'readOutlet' }> } = $props();
 	const { session, standIn } = getJob();
-	const instrument = $derived(session.jobState.tester === 'indicator' ? ('indicator' as const) : ('multimeter' as const));
+	const instrument = $derived(
+		session.jobState.tester === 'indicator' ? ('indicator' as const) : ('multimeter' as const)
+	);
 	let texts = $state(['', '']);
 	let marks = $state.raw<(VoltReading | null)[]>([null, null]);
 	let complaint = $state<string | null>(null);
@@ -20,10 +22,14 @@
 	const reading = (k: 0 | 1): VoltReading | null => {
 		if (instrument === 'indicator') return marks[k] ?? null;
 		const volts = Number(texts[k]!.trim().replace(',', '.'));
-		return texts[k]!.trim() === '' || !Number.isFinite(volts) ? null : { instrument: 'multimeter', volts, mode: 'highImpedance' };
+		return texts[k]!.trim() === '' || !Number.isFinite(volts)
+			? null
+			: { instrument: 'multimeter', volts, mode: 'highImpedance' };
 	};
 	const taken = $derived([reading(0), reading(1)] as const);
-	const passes = $derived(taken[0] && taken[1] ? deadBand(taken[0]) === 'live' && deadBand(taken[1]) === 'dead' : null);
+	const passes = $derived(
+		taken[0] && taken[1] ? deadBand(taken[0]) === 'live' && deadBand(taken[1]) === 'dead' : null
+	);
 	async function take() {
 		if (!standIn) return;
 		const [first, second] = [
@@ -60,11 +66,21 @@
 			<div>{expected[k]}</div>
 		</div>
 		{#if instrument === 'indicator'}
-			<Marks bind:litV={() => marks[k] ?? null, (value) => (marks = marks.map((mark, at) => (at === k ? value : mark)))} />
+			<Marks
+				bind:litV={
+					() => marks[k] ?? null, (value) => (marks = marks.map((mark, at) => (at === k ? value : mark)))
+				}
+			/>
 		{:else}
 			<label
 				><span class="label">your reading</span><span class="big"
-					><input bind:value={texts[k]} inputmode="decimal" autocomplete="off" size="5" aria-label={`${field}, in volts`} /> V</span
+					><input
+						bind:value={texts[k]}
+						inputmode="decimal"
+						autocomplete="off"
+						size="5"
+						aria-label={`${field}, in volts`}
+					/> V</span
 				></label
 			>
 		{/if}
@@ -77,7 +93,8 @@
 			: 'Not as it should be: no power, or hot and neutral are swapped. The box is opened again.'}
 	</p>{/if}
 <p class="row">
-	{#if standIn}<button type="button" class="btn second" onclick={take}>Take the readings<kbd>t</kbd></button>{/if}
+	{#if standIn}<button type="button" class="btn second" onclick={take}>Take the readings<kbd>t</kbd></button
+		>{/if}
 	<button type="button" class="btn" onclick={keep}>Keep them<kbd>↵</kbd></button>
 </p>
 

@@ -12,7 +12,9 @@
 	const { session, standIn, settings } = getJob();
 	const { plan, house } = session;
 	const t = terms[plan.region];
-	const instrument = $derived(session.jobState.tester === 'indicator' ? ('indicator' as const) : ('plugTester' as const));
+	const instrument = $derived(
+		session.jobState.tester === 'indicator' ? ('indicator' as const) : ('plugTester' as const)
+	);
 	const sources = (() => {
 		const own = new Set(circuitsInBox(house, plan.boxId).map(({ id }) => id));
 		return house.circuits
@@ -24,7 +26,9 @@
 	})();
 	let source = $state(sources[0] ?? '');
 	let reading = $state<VoltReading | null>(null);
-	let touchless = $state<'silent' | 'alarms' | 'none' | null>(settings.instruments.includes('contactless') ? null : 'none');
+	let touchless = $state<'silent' | 'alarms' | 'none' | null>(
+		settings.instruments.includes('contactless') ? null : 'none'
+	);
 	let complaint = $state<string | null>(null);
 	const good = $derived(reading === null ? null : deadBand(reading) === 'live');
 	const verdict = $derived(
@@ -55,7 +59,9 @@
 	async function take() {
 		if (!standIn) return;
 		const shown = await standIn(
-			step.kind === 'readLiveGround' ? { what: 'liveGround', half: step.half, instrument } : { what: 'earth', source, instrument }
+			step.kind === 'readLiveGround'
+				? { what: 'liveGround', half: step.half, instrument }
+				: { what: 'earth', source, instrument }
 		);
 		if (step.kind === 'readLiveGround' && settings.instruments.includes('contactless')) {
 			const near = await standIn({ what: 'touchless', half: step.half });
@@ -82,7 +88,13 @@
 	}
 	function key(event: KeyboardEvent) {
 		const target = event.target instanceof HTMLElement ? event.target : null;
-		if (event.ctrlKey || event.metaKey || document.querySelector('dialog[open]') || target?.closest('select, textarea')) return;
+		if (
+			event.ctrlKey ||
+			event.metaKey ||
+			document.querySelector('dialog[open]') ||
+			target?.closest('select, textarea')
+		)
+			return;
 		if (event.key === 't' && standIn) void take();
 		else if (event.key === 'Enter' && !target?.closest('button, a, summary')) keep();
 		else return;
@@ -98,7 +110,8 @@
 		<label class="source"
 			><span class="label">Brought from</span>
 			<select class="field" bind:value={source} onchange={() => (reading = null)}
-				>{#each sources as each (each)}<option value={each}>{boxPlace(house, each.slice(7))}</option>{/each}</select
+				>{#each sources as each (each)}<option value={each}>{boxPlace(house, each.slice(7))}</option
+					>{/each}</select
 			></label
 		>{/if}
 {/if}
@@ -117,20 +130,23 @@
 	<fieldset class="touchless row">
 		<legend class="label">contactless tester at the {t.ground}</legend>
 		{#each [['silent', 'silent'], ['alarms', 'it alarms'], ['none', 'I have none']] as const as [value, text] (value)}
-			<label class="tick"><input type="radio" name="touchless" {value} bind:group={touchless} /> {text}</label>
+			<label class="tick"><input type="radio" name="touchless" {value} bind:group={touchless} /> {text}</label
+			>
 		{/each}
 	</fieldset>
 {/if}
-{#if complaint && (reading === null || touchless === null)}<p class="verdict bad" role="alert">{complaint}</p>{:else if verdict}<p
-		class="verdict {verdict.kind}"
-		role="status"
-	>
+{#if complaint && (reading === null || touchless === null)}<p class="verdict bad" role="alert">
+		{complaint}
+	</p>{:else if verdict}<p class="verdict {verdict.kind}" role="status">
 		{verdict.text}
 	</p>{/if}
 <p class="row actions">
-	{#if standIn}<button type="button" class="btn second" onclick={take}>Take the reading<kbd>t</kbd></button>{/if}
+	{#if standIn}<button type="button" class="btn second" onclick={take}>Take the reading<kbd>t</kbd></button
+		>{/if}
 	<button type="button" class="btn" onclick={keep}>Keep reading<kbd>↵</kbd></button>
-	{#if standIn}<span class="soft">simulated {instrument === 'indicator' ? 'indicator' : 'plug-in tester'}</span>{/if}
+	{#if standIn}<span class="soft"
+			>simulated {instrument === 'indicator' ? 'indicator' : 'plug-in tester'}</span
+		>{/if}
 </p>
 
 <style>

@@ -6,7 +6,8 @@
 
 	const { session, settings, home, jobId } = getJob();
 	const t = terms[session.plan.region];
-	const has = (...gear: (typeof settings.holdGear)[number][]) => gear.every((each) => settings.holdGear.includes(each));
+	const has = (...gear: (typeof settings.holdGear)[number][]) =>
+		gear.every((each) => settings.holdGear.includes(each));
 	const ways: { way: Hold; text: string; worth: string; owned: boolean }[] = [
 		{
 			way: 'padlock',
@@ -20,8 +21,18 @@
 			worth: 'Stops a hand that slips, not one that means it.',
 			owned: has('clip')
 		},
-		{ way: 'watch', text: 'Somebody stands by the panel', worth: 'As good as they are patient.', owned: true },
-		{ way: 'tape', text: `Taped over, tagged, ${t.panel} door closed`, worth: 'Asks others to behave.', owned: has('tape') }
+		{
+			way: 'watch',
+			text: 'Somebody stands by the panel',
+			worth: 'As good as they are patient.',
+			owned: true
+		},
+		{
+			way: 'tape',
+			text: `Taped over, tagged, ${t.panel} door closed`,
+			worth: 'Asks others to behave.',
+			owned: has('tape')
+		}
 	];
 	const lapses = (way: Hold) => (holds[way].survivesAbsence ? '' : ' Lapses when you leave.');
 	let way = $state<Hold>(ways.find(({ owned, way: each }) => owned && each !== 'watch')?.way ?? 'watch');
@@ -39,14 +50,15 @@
 				>{#each [1, 2, 3] as bar (bar)}<i class:full={bar <= holds[each.way].strength}></i>{/each}</span
 			>
 			<span
-				>{each.text}<span class="sr-only">, strength {holds[each.way].strength} of 3</span><br /><span class="soft"
-					>{each.worth}{lapses(each.way)}{each.owned ? '' : ' Not among your things.'}</span
+				>{each.text}<span class="sr-only">, strength {holds[each.way].strength} of 3</span><br /><span
+					class="soft">{each.worth}{lapses(each.way)}{each.owned ? '' : ' Not among your things.'}</span
 				></span
 			></label
 		>
 	{/each}
 	<p class="soft note">
-		“Lapses” means that the proof of dead no longer counts: whenever you go away, and after {awayAfterMin} minutes without an entry.
+		“Lapses” means that the proof of dead no longer counts: whenever you go away, and after {awayAfterMin} minutes
+		without an entry.
 	</p>
 	<p class="row mt-4">
 		<button class="btn">It is held<kbd>↵</kbd></button>

@@ -13,7 +13,9 @@
 	let where = $state<Partial<Record<Condition, string[]>>>({});
 	const wires = [
 		{ id: 'device', text: 'the device' },
-		...session.plan.takeOff.flatMap(({ wires: on }) => on).map((wire) => ({ id: wire.id, text: shortWire(session.plan, wire) }))
+		...session.plan.takeOff
+			.flatMap(({ wires: on }) => on)
+			.map((wire) => ({ id: wire.id, text: shortWire(session.plan, wire) }))
 	];
 	/** Conditions of the box, and not of a conductor or the device. */
 	const ofBox: readonly Condition[] = ['recessedBox', 'looseBox'];
@@ -35,12 +37,19 @@
 			complaint = `Still open: ${words[left[0]!].look.toLowerCase()}${left.length > 1 ? `, and ${left.length - 1} more` : ''}.`;
 			return;
 		}
-		session.submit({ kind: 'inspect', answers: answers as Record<Condition, Answer>, where: $state.snapshot(seenOn()), note });
+		session.submit({
+			kind: 'inspect',
+			answers: answers as Record<Condition, Answer>,
+			where: $state.snapshot(seenOn()),
+			note
+		});
 	};
 	/** Only of what was seen, and where anything was marked. */
 	const seenOn = () =>
 		Object.fromEntries(
-			Object.entries(where).filter(([condition, on]) => answers[condition as Condition] !== 'no' && on.length > 0)
+			Object.entries(where).filter(
+				([condition, on]) => answers[condition as Condition] !== 'no' && on.length > 0
+			)
 		) as typeof where;
 	const restNo = () => {
 		for (const condition of left) answers[condition] = 'no';
@@ -52,7 +61,10 @@
 	{#each conditions as condition (condition)}
 		{@const answer = answers[condition]}
 		<fieldset>
-			<legend>{words[condition].look}<span class="soft">&nbsp;· {severityWords[severityOf(condition)]}</span></legend>
+			<legend
+				>{words[condition].look}<span class="soft">&nbsp;· {severityWords[severityOf(condition)]}</span
+				></legend
+			>
 			<div class="answers">
 				{#each options as [value, text] (value)}
 					<label class:on={answer === value}
@@ -67,9 +79,15 @@
 				{/each}
 			</div>
 			{#if answer === 'yes' || answer === 'unsure'}<p class="then" class:bad={stopping.includes(condition)}>
-					{answer === 'unsure' && stopping.includes(condition) ? 'Not being sure ends the job too. That is right.' : words[condition].then}
+					{answer === 'unsure' && stopping.includes(condition)
+						? 'Not being sure ends the job too. That is right.'
+						: words[condition].then}
 				</p>
-				{#if !ofBox.includes(condition)}<div class="on" role="group" aria-label={`Where: ${words[condition].look}`}>
+				{#if !ofBox.includes(condition)}<div
+						class="on"
+						role="group"
+						aria-label={`Where: ${words[condition].look}`}
+					>
 						{#each wires as wire (wire.id)}<button
 								type="button"
 								aria-pressed={where[condition]?.includes(wire.id) ?? false}
@@ -79,11 +97,19 @@
 		</fieldset>
 	{/each}
 	<Photos />
-	<label><span class="label">In your own words</span><input class="field" bind:value={note} maxlength="500" /></label>
+	<label
+		><span class="label">In your own words</span><input
+			class="field"
+			bind:value={note}
+			maxlength="500"
+		/></label
+	>
 	{#if complaint && left.length > 0}<p class="verdict bad" role="alert">{complaint}</p>{/if}
 	<p class="row mt-4">
-		<button class="btn">That is what I see<kbd>↵</kbd></button>{#if left.length > 0}<button type="button" class="btn quiet" onclick={restNo}
-				>“no” to the other {left.length}</button
+		<button class="btn">That is what I see<kbd>↵</kbd></button>{#if left.length > 0}<button
+				type="button"
+				class="btn quiet"
+				onclick={restNo}>“no” to the other {left.length}</button
 			>{/if}
 	</p>
 </form>

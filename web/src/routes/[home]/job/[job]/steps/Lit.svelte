@@ -14,10 +14,12 @@
 	<legend class="label">{what}</legend>
 	{#each [true, false] as lit (lit)}
 		<label class:on={is === lit}
-			><input type="radio" name="lit" checked={is === lit} onchange={() => (reading = { instrument, lit })} /><i
-				class:lit
-				aria-hidden="true"
-			></i>{lit ? 'lit' : 'dark'}</label
+			><input
+				type="radio"
+				name="lit"
+				checked={is === lit}
+				onchange={() => (reading = { instrument, lit })}
+			/><i class:lit aria-hidden="true"></i>{lit ? 'lit' : 'dark'}</label
 		>
 	{/each}
 </fieldset>

@@ -1,7 +1,16 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { Colour, How } from '@wary/core/house';
-	import { boxPlace, cableLetter, cablesOf, colourWords, howWords, roleWord, terminalWord, terms } from '$lib/words/terms';
+	import {
+		boxPlace,
+		cableLetter,
+		cablesOf,
+		colourWords,
+		howWords,
+		roleWord,
+		terminalWord,
+		terms
+	} from '$lib/words/terms';
 	import type { BoxSeen } from '@wary/core/arrangements';
 	import Photos from '../Photos.svelte';
 	import { getJob } from '../context';
@@ -11,7 +20,9 @@
 	const { plan, house } = session;
 	const t = terms[plan.region];
 	const colours = Object.keys(colourWords) as Colour[];
-	const ways = (plan.region === 'uk' ? ['pillar', 'screw'] : ['hook', 'clampPlate', 'pushIn', 'screw']) as How[];
+	const ways = (
+		plan.region === 'uk' ? ['pillar', 'screw'] : ['hook', 'clampPlate', 'pushIn', 'screw']
+	) as How[];
 	let landings = $state(
 		untrack(() =>
 			plan.takeOff.map(({ terminal, role, wires }) => ({
@@ -26,11 +37,14 @@
 	let seen = $state.raw<BoxSeen | null>(null);
 	let note = $state('');
 	let extra = $state<{ colour: Colour; where: 'passing' | 'onDevice' }>({ colour: 'red', where: 'passing' });
-	const comesFrom = (cable: string) => plan.takeOff.flatMap(({ wires }) => wires).find((wire) => wire.cable === cable)?.comesFrom;
+	const comesFrom = (cable: string) =>
+		plan.takeOff.flatMap(({ wires }) => wires).find((wire) => wire.cable === cable)?.comesFrom;
 	const lettered = cablesOf(plan).flatMap((cable) => {
 		const letter = cableLetter(plan, cable);
 		const to = comesFrom(cable);
-		return letter === '' ? [] : [{ letter, to: to === 'panel' ? `the ${t.panel}` : boxPlace(house, to ?? '') }];
+		return letter === ''
+			? []
+			: [{ letter, to: to === 'panel' ? `the ${t.panel}` : boxPlace(house, to ?? '') }];
 	});
 	const submit = (event: SubmitEvent) => {
 		event.preventDefault();
@@ -39,10 +53,14 @@
 			asRecorded,
 			...(asRecorded || !seen ? {} : { seen }),
 			note,
-			landings: landings.map(({ terminal, wires }) => ({ terminal, wires: wires.map(({ id, colour, how }) => ({ id, colour, how })) }))
+			landings: landings.map(({ terminal, wires }) => ({
+				terminal,
+				wires: wires.map(({ id, colour, how }) => ({ id, colour, how }))
+			}))
 		});
 	};
-	const found = () => session.submit({ kind: 'foundConductor', id: `extra-${session.jobState.found.length + 1}`, ...extra });
+	const found = () =>
+		session.submit({ kind: 'foundConductor', id: `extra-${session.jobState.found.length + 1}`, ...extra });
 </script>
 
 <form onsubmit={submit}>
@@ -65,13 +83,22 @@
 							></td
 						>
 						<td
-							><select class="field" aria-label={`colour at ${terminalWord(plan.region, landing.terminal)}`} bind:value={wire.colour}
-								>{#each colours as colour (colour)}<option value={colour}>{colourWords[colour]}</option>{/each}</select
+							><select
+								class="field"
+								aria-label={`colour at ${terminalWord(plan.region, landing.terminal)}`}
+								bind:value={wire.colour}
+								>{#each colours as colour (colour)}<option value={colour}>{colourWords[colour]}</option
+									>{/each}</select
 							></td
 						>
 						<td
-							><select class="field" aria-label={`held by, at ${terminalWord(plan.region, landing.terminal)}`} bind:value={wire.how}
-								>{#each [...new Set([...ways, wire.how])] as way (way)}<option value={way}>{howWords[way]}</option>{/each}</select
+							><select
+								class="field"
+								aria-label={`held by, at ${terminalWord(plan.region, landing.terminal)}`}
+								bind:value={wire.how}
+								>{#each [...new Set([...ways, wire.how])] as way (way)}<option value={way}
+										>{howWords[way]}</option
+									>{/each}</select
 							></td
 						>
 					</tr>
@@ -82,23 +109,33 @@
 	<fieldset>
 		<legend class="label">As drawn?</legend>
 		<label class="choice"
-			><input type="radio" name="as" checked={asRecorded} onchange={() => (asRecorded = true)} /> These wires, on these terminals (colours as
-			set above)</label
+			><input type="radio" name="as" checked={asRecorded} onchange={() => (asRecorded = true)} /> These wires, on
+			these terminals (colours as set above)</label
 		>
 		<label class="choice"
-			><input type="radio" name="as" checked={!asRecorded} onchange={() => (asRecorded = false)} /> No: more, fewer, or on other terminals</label
+			><input type="radio" name="as" checked={!asRecorded} onchange={() => (asRecorded = false)} /> No: more, fewer,
+			or on other terminals</label
 		>
 	</fieldset>
 	{#if !asRecorded}<p class="verdict open">
-			Then this job can’t go on: it was planned on another box. It is made safe and closed. What you saw can be put on record at the
-			outlet’s page and the swap begun anew on it, or it is handed over. Say what is there:
+			Then this job can’t go on: it was planned on another box. It is made safe and closed. What you saw can
+			be put on record at the outlet’s page and the swap begun anew on it, or it is handed over. Say what is
+			there:
 		</p>
 		{#await boxEntry()}<p class="soft">One moment …</p>
 		{:then { default: BoxEntry }}<BoxEntry {house} boxId={plan.boxId} bind:seen />
-		{:catch}<p class="verdict open" role="alert">This part can’t be fetched just now. Say it in the note below; the job goes on.</p>
+		{:catch}<p class="verdict open" role="alert">
+				This part can’t be fetched just now. Say it in the note below; the job goes on.
+			</p>
 		{/await}{/if}
 	<Photos />
-	<label><span class="label">Note (marks, slack)</span><input class="field" bind:value={note} maxlength="500" /></label>
+	<label
+		><span class="label">Note (marks, slack)</span><input
+			class="field"
+			bind:value={note}
+			maxlength="500"
+		/></label
+	>
 	<p class="row mt-4"><button class="btn">That is how they sit<kbd>↵</kbd></button></p>
 </form>
 <details>
@@ -106,12 +143,15 @@
 	<div class="row">
 		<label
 			><span class="label">colour</span><select class="field" bind:value={extra.colour}
-				>{#each colours as colour (colour)}<option value={colour}>{colourWords[colour]}</option>{/each}</select
+				>{#each colours as colour (colour)}<option value={colour}>{colourWords[colour]}</option
+					>{/each}</select
 			></label
 		>
 		<label
 			><span class="label">where</span><select class="field" bind:value={extra.where}
-				><option value="passing">in the box, not on the device</option><option value="onDevice">on the device</option></select
+				><option value="passing">in the box, not on the device</option><option value="onDevice"
+					>on the device</option
+				></select
 			></label
 		>
 		<button type="button" class="btn second" onclick={found}>Note it</button>

@@ -15,7 +15,11 @@
 	let field = $state<HTMLInputElement>();
 	const typed = $derived(text.trim() === '' ? null : Number(text.trim().replace(',', '.')) * unit);
 	const value = $derived<OhmValue | null>(
-		open ? { kind: 'overload' } : typed === null || !Number.isFinite(typed) ? null : { kind: 'ohms', resistanceOhm: typed }
+		open
+			? { kind: 'overload' }
+			: typed === null || !Number.isFinite(typed)
+				? null
+				: { kind: 'ohms', resistanceOhm: typed }
 	);
 	const verdict = $derived(value && judgeOhms(step.check, value, expectedOhm));
 	const words = {
@@ -46,7 +50,8 @@
 	function keep() {
 		complaint = null;
 		if (!value) {
-			complaint = text.trim() === '' ? 'Type what the meter shows, or tick open.' : `“${text}” isn’t a resistance.`;
+			complaint =
+				text.trim() === '' ? 'Type what the meter shows, or tick open.' : `“${text}” isn’t a resistance.`;
 			field?.focus();
 			return;
 		}
@@ -56,7 +61,11 @@
 		if (event.ctrlKey || event.metaKey || document.querySelector('dialog[open]')) return;
 		const target = event.target instanceof HTMLElement ? event.target : null;
 		if (event.key === 't' && standIn && !target?.closest('select')) void take();
-		else if (event.key === 'Enter' && (target === field || !target?.closest('button, a, input, select, summary'))) keep();
+		else if (
+			event.key === 'Enter' &&
+			(target === field || !target?.closest('button, a, input, select, summary'))
+		)
+			keep();
 		else return;
 		event.preventDefault();
 	}

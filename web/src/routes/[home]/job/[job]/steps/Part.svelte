@@ -41,7 +41,9 @@
 	<fieldset class="row">
 		<legend class="label">Rating marked on it</legend>
 		{#each plan.region === 'uk' ? [13, 5, 2] : [15, 20, 30] as amps (amps)}
-			<label class="choice"><input type="radio" name="rating" value={amps} bind:group={ratingA} /> {amps} A</label>
+			<label class="choice"
+				><input type="radio" name="rating" value={amps} bind:group={ratingA} /> {amps} A</label
+			>
 		{/each}
 	</fieldset>
 	{#each partQuestions(plan.region, plan) as question (question.key)}<label class="choice"

@@ -52,11 +52,19 @@
 <div class="lamps" role="group" aria-label="Lamps of the tester">
 	{#each names as [name, text], k (name)}
 		<button type="button" class="lamp" aria-pressed={lamps[name]} onclick={() => toggle(name)}>
-			<svg viewBox="0 0 48 48" width="52" height="52" aria-hidden="true" fill="none" stroke="currentColor" stroke-width="2.5">
+			<svg
+				viewBox="0 0 48 48"
+				width="52"
+				height="52"
+				aria-hidden="true"
+				fill="none"
+				stroke="currentColor"
+				stroke-width="2.5"
+			>
 				<circle cx="24" cy="24" r="13" fill={lamps[name] ? 'currentColor' : 'none'} />
-				{#if lamps[name]}<path d="M24 3v5M24 40v5M3 24h5M40 24h5M9 9l4 4M35 35l4 4M39 9l-4 4M9 39l4-4" />{:else}<path
-						d="M17 31 31 17"
-					/>{/if}
+				{#if lamps[name]}<path
+						d="M24 3v5M24 40v5M3 24h5M40 24h5M9 9l4 4M35 35l4 4M39 9l-4 4M9 39l4-4"
+					/>{:else}<path d="M17 31 31 17" />{/if}
 			</svg>
 			<span>{capital(text)}</span><b>{lamps[name] ? 'lit' : 'dark'}</b><kbd>{k + 1}</kbd>
 		</button>

@@ -1,5 +1,11 @@
 <script lang="ts">
-	import { judgeSupplyOhms, judgeSupplyVolts, type OhmValue, type Step, type SupplyWay } from '@wary/core/job';
+	import {
+		judgeSupplyOhms,
+		judgeSupplyVolts,
+		type OhmValue,
+		type Step,
+		type SupplyWay
+	} from '@wary/core/job';
 	import type { VoltReading } from '@wary/core/isolation';
 	import { cableVerdictWords } from '$lib/words/events';
 	import { cableLetter, capital, ohmsWord, terms, voltsWord } from '$lib/words/terms';
@@ -8,11 +14,14 @@
 	import Marks from './Marks.svelte';
 
 	/** Which cable is the supply: the way, and the readings of either school. */
-	let { step }: { step: Extract<Step, { kind: 'supplyWay' | 'readSupplyOhms' | 'readSupplyVolts' }> } = $props();
+	let { step }: { step: Extract<Step, { kind: 'supplyWay' | 'readSupplyOhms' | 'readSupplyVolts' }> } =
+		$props();
 	const { session, standIn } = getJob();
 	const { plan } = session;
 	const t = terms[plan.region];
-	const instrument = $derived(session.jobState.tester === 'indicator' ? ('indicator' as const) : ('multimeter' as const));
+	const instrument = $derived(
+		session.jobState.tester === 'indicator' ? ('indicator' as const) : ('multimeter' as const)
+	);
 	const expected = $derived(session.expect.supply());
 	const earlier = $derived(Object.entries(session.jobState.supply.verdicts));
 	let text = $state('');
@@ -29,7 +38,11 @@
 	};
 	const ohms = $derived.by((): OhmValue | null => {
 		const typed = number(text);
-		return open ? { kind: 'overload' } : typed === null ? null : { kind: 'ohms', resistanceOhm: typed * unit };
+		return open
+			? { kind: 'overload' }
+			: typed === null
+				? null
+				: { kind: 'ohms', resistanceOhm: typed * unit };
 	});
 	const reading = (k: 0 | 1): VoltReading | null => {
 		if (instrument === 'indicator') return marks[k] ?? null;
@@ -83,7 +96,8 @@
 		}
 	}
 	function key(event: KeyboardEvent) {
-		if (event.ctrlKey || event.metaKey || document.querySelector('dialog[open]') || step.kind === 'supplyWay') return;
+		if (event.ctrlKey || event.metaKey || document.querySelector('dialog[open]') || step.kind === 'supplyWay')
+			return;
 		const target = event.target instanceof HTMLElement ? event.target : null;
 		if (event.key === 't' && standIn && !target?.closest('select')) void take();
 		else if (event.key === 'Enter' && !target?.closest('button, a, select, summary')) keep();
@@ -103,26 +117,32 @@
 		{#if !step.silent}
 			<button type="button" class="way" onclick={() => choose('dead')}
 				><b>Dead, by resistance</b><span
-					>Everything stays off and proven. {capital(t.neutral)} to {t.ground}, cable by cable, until one reads joined and another open. The
-					supply should read
-					{ohmsWord(expected.ifSupply.resistanceOhm)}, the others {ohmsWord(expected.ifOutgoing.resistanceOhm)}.</span
+					>Everything stays off and proven. {capital(t.neutral)} to {t.ground}, cable by cable, until one
+					reads joined and another open. The supply should read
+					{ohmsWord(expected.ifSupply.resistanceOhm)}, the others {ohmsWord(
+						expected.ifOutgoing.resistanceOhm
+					)}.</span
 				></button
 			>
 		{/if}
 		<button type="button" class="way" onclick={() => choose('live')}
 			><b>Alive, by voltage</b><span
-				>Every end capped and spread, everybody clear, power on, readings at arm’s length; then off, held and proven anew. For a steady
-				hand, and only where resistance can’t tell.</span
+				>Every end capped and spread, everybody clear, power on, readings at arm’s length; then off, held and
+				proven anew. For a steady hand, and only where resistance can’t tell.</span
 			></button
 		>
 		<button type="button" class="way" onclick={() => choose('skip')}
-			><b>Leave it</b><span>The swap goes on without. The record says that the supply cable isn’t known.</span></button
+			><b>Leave it</b><span>The swap goes on without. The record says that the supply cable isn’t known.</span
+			></button
 		>
 	</div>
 {:else}
 	{#if earlier.length > 0}<p class="soft">
 			So far: {earlier
-				.map(([cable, each]) => `cable ${cableLetter(plan, cable)} ${each === 'supply' ? 'is the supply' : cableVerdictWords(each)}`)
+				.map(
+					([cable, each]) =>
+						`cable ${cableLetter(plan, cable)} ${each === 'supply' ? 'is the supply' : cableVerdictWords(each)}`
+				)
 				.join(', ')}.
 		</p>{/if}
 	{#if step.kind === 'readSupplyOhms'}
@@ -149,11 +169,21 @@
 					<div>{voltsWord(expected.ifOutgoing.hotNeutralV)}</div>
 				</div>
 				{#if instrument === 'indicator'}
-					<Marks bind:litV={() => marks[k] ?? null, (value) => (marks = marks.map((mark, at) => (at === k ? value : mark)))} />
+					<Marks
+						bind:litV={
+							() => marks[k] ?? null, (value) => (marks = marks.map((mark, at) => (at === k ? value : mark)))
+						}
+					/>
 				{:else}
 					<label
 						><span class="label">your reading</span><span class="big"
-							><input bind:value={volts[k]} inputmode="decimal" autocomplete="off" size="5" aria-label={`${field}, in volts`} /> V</span
+							><input
+								bind:value={volts[k]}
+								inputmode="decimal"
+								autocomplete="off"
+								size="5"
+								aria-label={`${field}, in volts`}
+							/> V</span
 						></label
 					>
 				{/if}

@@ -18,10 +18,16 @@
 	const wrong = $derived(isolation.off.filter((id) => isolation.notFeeding.includes(id)));
 	const again = $derived(isolation.power === 'unknown' || isolation.power === 'tripped');
 	const search = $derived(session.jobState.search);
-	const settingsNow = $derived(session.events.some(({ body }) => body.kind === 'searchBy') ? search.settings : settings.search);
-	const mayRest = $derived(isolation.power !== 'restored' && !again && also === null && session.jobState.device === 'oldSeated');
+	const settingsNow = $derived(
+		session.events.some(({ body }) => body.kind === 'searchBy') ? search.settings : settings.search
+	);
+	const mayRest = $derived(
+		isolation.power !== 'restored' && !again && also === null && session.jobState.device === 'oldSeated'
+	);
 	const main = mainSwitch(house.panels[0]!.id);
-	let mode = $state<'pick' | 'search'>(untrack(() => (search.events.length > 0 || isolation.notFeeding.length > 0 ? 'search' : 'pick')));
+	let mode = $state<'pick' | 'search'>(
+		untrack(() => (search.events.length > 0 || isolation.notFeeding.length > 0 ? 'search' : 'pick'))
+	);
 	let picked = $state<string | null>(
 		untrack(() =>
 			again
@@ -39,7 +45,9 @@
 	/** Breakers whose hard things have all been seen to. */
 	const released = $derived(Object.keys(plan.hard).filter((id) => hardOf([id]).length === 0));
 	const unlikely = $derived(
-		chosen !== null && findBreaker(house, chosen)?.ratingA !== findBreaker(house, plan.recordedBreaker)?.ratingA && chosen !== main
+		chosen !== null &&
+			findBreaker(house, chosen)?.ratingA !== findBreaker(house, plan.recordedBreaker)?.ratingA &&
+			chosen !== main
 	);
 	const chosenBreaker = $derived(chosen === null ? undefined : findBreaker(house, chosen));
 	const dark = $derived(
@@ -53,17 +61,25 @@
 			? 'A light you may be working by goes with it: head-torch on first.'
 			: 'No light on record goes with it. Carry a head-torch all the same: the record may be wrong.'
 	);
-	const arranged = (thing: { id: string }, how: string) => session.submit({ kind: 'arranged', thing: thing.id, how });
-	const offAll = (ids: readonly string[]) => ids.every((id) => session.submit({ kind: 'switchBreaker', breaker: id, on: false }));
+	const arranged = (thing: { id: string }, how: string) =>
+		session.submit({ kind: 'arranged', thing: thing.id, how });
+	const offAll = (ids: readonly string[]) =>
+		ids.every((id) => session.submit({ kind: 'switchBreaker', breaker: id, on: false }));
 	const go = () => chosen && offAll([chosen]);
 	const look = standIn
 		? async (off: readonly string[] | null) => {
 				const shown = await standIn(off === null ? { what: 'sweep' } : { what: 'search', off, by: 'lamp' });
-				return shown?.kind === 'answer' ? shown.answer : shown?.kind === 'strongest' ? { strongest: shown.breaker } : null;
+				return shown?.kind === 'answer'
+					? shown.answer
+					: shown?.kind === 'strongest'
+						? { strongest: shown.breaker }
+						: null;
 			}
 		: null;
 	function key(event: KeyboardEvent) {
-		const free = !(event.target instanceof HTMLElement) || !event.target.closest('button, a, input, select, summary, dialog');
+		const free =
+			!(event.target instanceof HTMLElement) ||
+			!event.target.closest('button, a, input, select, summary, dialog');
 		if (event.key === 'Enter' && free && mode === 'pick' && !document.querySelector('dialog[open]')) {
 			event.preventDefault();
 			go();
@@ -75,7 +91,10 @@
 {#each wrong as id (id)}
 	{#if session.jobState.device === 'oldSeated' && isolation.power === 'off'}
 		<p class="row back">
-			<button type="button" class="btn second" onclick={() => session.submit({ kind: 'switchBreaker', breaker: id, on: true })}
+			<button
+				type="button"
+				class="btn second"
+				onclick={() => session.submit({ kind: 'switchBreaker', breaker: id, on: true })}
 				>{breakerName(house, id)} is back on</button
 			>
 		</p>
@@ -84,8 +103,12 @@
 
 {#if mayRest}
 	<div class="modes row" role="group" aria-label="Way of finding it">
-		<button type="button" class="btn quiet" aria-pressed={mode === 'search'} onclick={() => (mode = 'search')}>Search for it</button>
-		<button type="button" class="btn quiet" aria-pressed={mode === 'pick'} onclick={() => (mode = 'pick')}>I know which it is</button>
+		<button type="button" class="btn quiet" aria-pressed={mode === 'search'} onclick={() => (mode = 'search')}
+			>Search for it</button
+		>
+		<button type="button" class="btn quiet" aria-pressed={mode === 'pick'} onclick={() => (mode = 'pick')}
+			>I know which it is</button
+		>
 		{#if isolation.notFeeding.length > 0 || search.events.length > 2}<button
 				type="button"
 				class="btn quiet"
@@ -135,8 +158,10 @@
 			{/snippet}
 		</Search>
 	{:catch}<p class="verdict open" role="alert">
-			The search can’t be fetched just now. <button type="button" class="btn quiet" onclick={() => (mode = 'pick')}
-				>Name the {t.breaker} yourself</button
+			The search can’t be fetched just now. <button
+				type="button"
+				class="btn quiet"
+				onclick={() => (mode = 'pick')}>Name the {t.breaker} yourself</button
 			>
 		</p>
 	{/await}
@@ -158,21 +183,28 @@
 		<div class="below">
 			{#if chosen === main}
 				<p class="verdict open">
-					Everything goes off: every light, router, freezer, alarm. Head-torch on, phone charged. No {t.outlet} is live any more, so the tester
-					is proved on a proving unit.{plan.region === 'uk' ? ' This main switch opens the neutral too.' : ''} It says nothing about which
+					Everything goes off: every light, router, freezer, alarm. Head-torch on, phone charged. No {t.outlet}
+					is live any more, so the tester is proved on a proving unit.{plan.region === 'uk'
+						? ' This main switch opens the neutral too.'
+						: ''} It says nothing about which
 					{t.breaker} it was.
 				</p>
 			{/if}
 			{#if chosen}
 				{#if isolation.notFeeding.includes(chosen)}<p class="verdict bad">
-						With {breakerName(house, chosen)} off, the {t.outlet} stayed live. It isn’t this one, or not this one alone.
+						With {breakerName(house, chosen)} off, the {t.outlet} stayed live. It isn’t this one, or not this one
+						alone.
 					</p>
-				{:else if unlikely && also === null}<p class="soft">Its rating differs from what is recorded for this circuit.</p>{/if}
+				{:else if unlikely && also === null}<p class="soft">
+						Its rating differs from what is recorded for this circuit.
+					</p>{/if}
 				<BeforeOff {house} breakers={[chosen]} hard={hardOf([chosen])} onarranged={arranged} />
 			{:else}<p class="soft">Tap the {t.breaker} you have switched off.</p>{/if}
 			{#if chosenBreaker}
 				<p class="evidence">{evidenceWords(evidenceOf(house, chosenBreaker), house).long}</p>
-				{#if dark.length > 0}<p><span class="label">Goes dark with it, by the record</span>{dark.join('; ')}</p>{/if}
+				{#if dark.length > 0}<p>
+						<span class="label">Goes dark with it, by the record</span>{dark.join('; ')}
+					</p>{/if}
 				<p class="soft">{lights}</p>
 			{/if}
 			<p class="row">

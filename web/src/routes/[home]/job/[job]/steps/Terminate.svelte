@@ -12,10 +12,16 @@
 	let way = $state<How | null>(null);
 	let terminal = $state<string | null>(null);
 	const terminals = deviceModel(plan.newDevice).terminals;
-	const taken = (name: string) => session.jobState.wires[name] === 'tugged' || session.jobState.wires[name] === 'onNew';
+	const taken = (name: string) =>
+		session.jobState.wires[name] === 'tugged' || session.jobState.wires[name] === 'onNew';
 	const submit = (event: SubmitEvent) => {
 		event.preventDefault();
-		session.submit({ kind: 'terminate', from: step.terminal, terminal: terminal ?? step.terminal, way: way ?? ways[0]!.way });
+		session.submit({
+			kind: 'terminate',
+			from: step.terminal,
+			terminal: terminal ?? step.terminal,
+			way: way ?? ways[0]!.way
+		});
 	};
 </script>
 
@@ -44,7 +50,13 @@
 		<fieldset class="row">
 			<legend class="label">Held by</legend>
 			{#each ways as each (each.way)}<label class="choice"
-					><input type="radio" name="way" value={each.way} checked={(way ?? ways[0]!.way) === each.way} onchange={() => (way = each.way)} />
+					><input
+						type="radio"
+						name="way"
+						value={each.way}
+						checked={(way ?? ways[0]!.way) === each.way}
+						onchange={() => (way = each.way)}
+					/>
 					{each.text}</label
 				>{/each}
 		</fieldset>

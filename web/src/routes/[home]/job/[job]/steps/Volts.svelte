@@ -16,7 +16,11 @@
 	const lowImpedance = $derived(step.kind === 'readPair' && step.lowImpedance);
 	// Only a meter has a low-impedance mode; an indicator hands over to it here.
 	const instrument = $derived(
-		lowImpedance ? 'multimeter' : session.jobState.tester === 'none' ? 'lamp' : (session.jobState.tester ?? 'multimeter')
+		lowImpedance
+			? 'multimeter'
+			: session.jobState.tester === 'none'
+				? 'lamp'
+				: (session.jobState.tester ?? 'multimeter')
 	);
 	/** What drains a voltage that has nothing behind it. */
 	let drain = $state<'lowImpedance' | 'lampAcross'>('lowImpedance');
@@ -37,7 +41,11 @@
 	})();
 	const lastSource = session.events.findLast(({ body }) => body.kind === 'proveTester')?.body;
 	let source = $state(
-		lastSource?.kind === 'proveTester' ? lastSource.source : session.jobState.tester === 'indicator' ? 'provingUnit' : sources[0]!.id
+		lastSource?.kind === 'proveTester'
+			? lastSource.source
+			: session.jobState.tester === 'indicator'
+				? 'provingUnit'
+				: sources[0]!.id
 	);
 
 	const expectedV = $derived(
@@ -69,14 +77,23 @@
 
 	const typed = $derived(text.trim() === '' ? null : Number(text.trim().replace(',', '.')));
 	const reading = $derived<VoltReading | null>(
-		instrument !== 'multimeter' ? litV : typed === null || !Number.isFinite(typed) ? null : { instrument: 'multimeter', volts: typed, mode }
+		instrument !== 'multimeter'
+			? litV
+			: typed === null || !Number.isFinite(typed)
+				? null
+				: { instrument: 'multimeter', volts: typed, mode }
 	);
-	const verdict = $derived(reading === null ? null : step.kind === 'readPair' ? deadVerdict(reading) : liveVerdict(reading));
+	const verdict = $derived(
+		reading === null ? null : step.kind === 'readPair' ? deadVerdict(reading) : liveVerdict(reading)
+	);
 
 	function deadVerdict(of: VoltReading) {
 		switch (deadBand(of)) {
 			case 'dead':
-				return { text: lowImpedance ? 'Drained: it was induced, nothing stands behind it.' : 'Fits a dead pair.', kind: 'good' };
+				return {
+					text: lowImpedance ? 'Drained: it was induced, nothing stands behind it.' : 'Fits a dead pair.',
+					kind: 'good'
+				};
 			case 'unresolved':
 				return {
 					text: `Neither dead nor plainly live (3 to ${liveAboveV} V): induced, or fed back from somewhere. Next it is drained, and read again.`,
@@ -95,7 +112,10 @@
 		switch (judgeLive(plan.region, of)) {
 			case 'healthy':
 				return {
-					text: step.kind === 'proveTester' ? 'The tester shows what it should.' : 'Live, as it should be before anything is switched off.',
+					text:
+						step.kind === 'proveTester'
+							? 'The tester shows what it should.'
+							: 'Live, as it should be before anything is switched off.',
 					kind: 'good'
 				};
 			case 'low':
@@ -162,7 +182,10 @@
 		if (event.key === 't' && standIn && !target?.closest('select, textarea')) {
 			event.preventDefault();
 			void take();
-		} else if (event.key === 'Enter' && (target === field || !target?.closest('button, a, input, select, summary'))) {
+		} else if (
+			event.key === 'Enter' &&
+			(target === field || !target?.closest('button, a, input, select, summary'))
+		) {
 			event.preventDefault();
 			keep();
 		}
@@ -181,9 +204,12 @@
 {#if lowImpedance}
 	<fieldset class="drain row">
 		<legend class="label">Drained by</legend>
-		<label class="choice"><input type="radio" name="drain" value="lowImpedance" bind:group={drain} /> the meter’s low-impedance mode</label>
 		<label class="choice"
-			><input type="radio" name="drain" value="lampAcross" bind:group={drain} /> a lamp held across the same two points</label
+			><input type="radio" name="drain" value="lowImpedance" bind:group={drain} /> the meter’s low-impedance mode</label
+		>
+		<label class="choice"
+			><input type="radio" name="drain" value="lampAcross" bind:group={drain} /> a lamp held across the same two
+			points</label
 		>
 	</fieldset>
 {/if}
@@ -198,7 +224,13 @@
 		<Marks bind:litV />
 	{:else}
 		<label class="taken"
-			><span class="label">your reading{lowImpedance ? (drain === 'lampAcross' ? ', lamp across' : ', low impedance') : ''}</span>
+			><span class="label"
+				>your reading{lowImpedance
+					? drain === 'lampAcross'
+						? ', lamp across'
+						: ', low impedance'
+					: ''}</span
+			>
 			<span class="big"
 				><input
 					bind:this={field}
@@ -213,7 +245,10 @@
 		>
 	{/if}
 </div>
-{#if complaint}<p class="verdict bad" role="alert">{complaint}</p>{:else if verdict}<p class="verdict {verdict.kind}" role="status">
+{#if complaint}<p class="verdict bad" role="alert">{complaint}</p>{:else if verdict}<p
+		class="verdict {verdict.kind}"
+		role="status"
+	>
 		{verdict.text}
 	</p>{/if}
 <p class="row actions">

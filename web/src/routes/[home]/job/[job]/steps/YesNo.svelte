@@ -3,7 +3,8 @@
 	import { terms } from '$lib/words/terms';
 	import { getJob } from '../context';
 
-	let { step }: { step: Extract<Step, { kind: 'tug' | 'grip' | 'checkNeighbour' | 'restorePower' }> } = $props();
+	let { step }: { step: Extract<Step, { kind: 'tug' | 'grip' | 'checkNeighbour' | 'restorePower' }> } =
+		$props();
 	const { session, standIn } = getJob();
 	const t = terms[session.plan.region];
 	const texts = $derived(
@@ -13,9 +14,16 @@
 			checkNeighbour: {
 				yes: 'It works',
 				no: 'It is dark',
-				ask: { button: 'Plug the lamp in', request: { what: 'neighbour', box: step.kind === 'checkNeighbour' ? step.box : '' } }
+				ask: {
+					button: 'Plug the lamp in',
+					request: { what: 'neighbour', box: step.kind === 'checkNeighbour' ? step.box : '' }
+				}
 			},
-			restorePower: { yes: 'It held', no: 'It tripped', ask: { button: `Switch the ${t.breaker} on`, request: { what: 'breaker' } } }
+			restorePower: {
+				yes: 'It held',
+				no: 'It tripped',
+				ask: { button: `Switch the ${t.breaker} on`, request: { what: 'breaker' } }
+			}
 		}[step.kind]
 	);
 	let seen = $state<boolean | null>(null);
@@ -55,14 +63,22 @@
 <svelte:window onkeydown={key} />
 {#if standIn && texts.ask}
 	<p class="row">
-		<button type="button" class="btn second" disabled={asking} onclick={look}>{texts.ask.button}<kbd>t</kbd></button><span class="soft"
-			>simulated</span
-		>
+		<button type="button" class="btn second" disabled={asking} onclick={look}
+			>{texts.ask.button}<kbd>t</kbd></button
+		><span class="soft">simulated</span>
 	</p>
-	{#if failed}<p class="verdict bad" role="alert">The simulated instrument can’t be reached. Try again.</p>{/if}
-	{#if seen !== null}<p class="verdict" class:bad={!seen} role="status">{seen ? texts.yes : texts.no}.</p>{/if}
+	{#if failed}<p class="verdict bad" role="alert">
+			The simulated instrument can’t be reached. Try again.
+		</p>{/if}
+	{#if seen !== null}<p class="verdict" class:bad={!seen} role="status">
+			{seen ? texts.yes : texts.no}.
+		</p>{/if}
 {/if}
 <p class="row mt-4">
-	<button type="button" class="btn" class:second={seen === false} onclick={() => answer(true)}>{texts.yes}<kbd>y</kbd></button>
-	<button type="button" class="btn" class:second={seen !== false} onclick={() => answer(false)}>{texts.no}<kbd>n</kbd></button>
+	<button type="button" class="btn" class:second={seen === false} onclick={() => answer(true)}
+		>{texts.yes}<kbd>y</kbd></button
+	>
+	<button type="button" class="btn" class:second={seen !== false} onclick={() => answer(false)}
+		>{texts.no}<kbd>n</kbd></button
+	>
 </p>

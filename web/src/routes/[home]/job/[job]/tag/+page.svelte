@@ -14,7 +14,10 @@
 <main>
 	<div class="no-print">
 		<h1>The tag</h1>
-		<p>Cut it out, hang it on the lock, or tape it over the handle. It carries what is off now, your name and the time.</p>
+		<p>
+			Cut it out, hang it on the lock, or tape it over the handle. It carries what is off now, your name and
+			the time.
+		</p>
 		<p class="row">
 			<button type="button" class="btn" onclick={() => window.print()}>Print</button>
 			<a class="btn second" href={`${at}/tag.pdf${asked}`}>PDF</a>

@@ -16,7 +16,8 @@ export async function PUT({ params, request }) {
 	const body = await readBody(request, saveSchema);
 	if (!body.ok) return body.response;
 	const parsed = parseBench(body.value.file);
-	if (!parsed.ok) return failure(422, 'benchFile', { problems: parsed.problems.slice(0, 20).map(benchProblemWords) });
+	if (!parsed.ok)
+		return failure(422, 'benchFile', { problems: parsed.problems.slice(0, 20).map(benchProblemWords) });
 	const revision = await saveBench(household.id, params.bench, body.value.revision, benchFile(parsed.bench));
 	return revision === null ? failure(409, 'savedElsewhere') : json({ ok: true, revision });
 }
