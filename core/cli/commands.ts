@@ -1,9 +1,10 @@
 import { describePath, describeProblem, devicePoints, parseHouse } from '../src/files';
 import {
+	allBreakers,
 	compileHouse,
 	deviceModel,
 	findBox,
-	mainPanel,
+	mainSwitch,
 	settle,
 	withBreakers,
 	type Half,
@@ -18,6 +19,7 @@ import {
 	readVoltageV,
 	type Probes
 } from '../src/instruments';
+import { readJson } from '../src/text';
 import { branchCurrentA, magnitude, writeNetlist } from '../src/network';
 
 /** Something the user can put right; its message is shown as it stands. */
@@ -37,13 +39,10 @@ const problemsShown = 50;
 
 /** The house of a file with breakers set, or every place that is wrong in it. */
 export function houseFromJson(text: string, file: string, { off, on }: Options): House {
-	let value: unknown;
-	try {
-		value = JSON.parse(text);
-	} catch (error) {
-		throw new UserError(`${file}: not JSON (${(error as Error).message})`);
-	}
-	const parsed = parseHouse(value);
+	const read = readJson(text);
+	if (!read.ok)
+		throw new UserError(`${file}: not JSON: something is wrong at line ${read.line}, column ${read.column}`);
+	const parsed = parseHouse(read.value);
 	if (!parsed.ok)
 		throw new UserError(
 			parsed.problems
@@ -51,14 +50,17 @@ export function houseFromJson(text: string, file: string, { off, on }: Options):
 				.map((problem) => `${file}: ${describePath(problem.path)}: ${describeProblem(problem)}`)
 				.join('\n')
 		);
+	const switchable = new Set([
+		...allBreakers(parsed.house).map(({ id }) => id),
+		...parsed.house.panels.map(({ id }) => mainSwitch(id))
+	]);
 	const positions: Record<string, boolean> = {};
 	for (const [list, position] of [
 		[off, false],
 		[on, true]
 	] as const)
 		for (const id of list?.split(',') ?? []) {
-			if (!mainPanel(parsed.house).breakers.some((breaker) => breaker.id === id))
-				throw new UserError(`There is no breaker “${id}” in ${file}.`);
+			if (!switchable.has(id)) throw new UserError(`There is no breaker “${id}” in ${file}.`);
 			positions[id] = position;
 		}
 	return withBreakers(parsed.house, positions);

@@ -21,7 +21,7 @@ options of read
   --with plug | lamp       plugged into an outlet:  --box ID --half upper|lower|left|right|only
 
 options of solve, netlist and read
-  --off ID[,ID…]           breakers switched off first
+  --off ID[,ID…]           breakers (main:PANEL: a main switch) switched off first
   --on ID[,ID…]            breakers switched on first
 
 points are written as the solver names them, for example

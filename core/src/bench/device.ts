@@ -1,8 +1,8 @@
 import {
+	branches,
 	deviceModel,
 	findBox,
 	isSupplied,
-	linkBranchId,
 	points,
 	residualButtonOhm,
 	settle,
@@ -44,7 +44,7 @@ export function pressTest(
 	if (protection?.kind !== 'residual' || !supply) return { ok: false, refusal: { code: 'arcsNotModelled' } };
 	const button: Branch = {
 		kind: 'resistor',
-		id: linkBranchId(boxId, 'test button'),
+		id: branches.link(boxId, 'test button'),
 		from: points.terminal(boxId, 'sensedHot'),
 		to: points.terminal(boxId, supply[1]),
 		resistanceOhm: testButtonOhm(house, device)

@@ -1,5 +1,6 @@
 import { findBox } from '../house';
 import { checkHouse, type HouseProblem } from '../house/check';
+import { shapeFault, type ShapeFault } from '../text';
 import { replayBench, type Bench, type BenchFailure } from './bench';
 import { benchFileSchema, benchFileVersion } from './events';
 
@@ -7,7 +8,7 @@ import { benchFileSchema, benchFileVersion } from './events';
 export type BenchFileProblem =
 	| { readonly code: 'notABench' }
 	| { readonly code: 'fromTheFuture'; readonly version: number; readonly known: number }
-	| { readonly code: 'shape'; readonly path: readonly (string | number)[]; readonly message: string }
+	| ({ readonly code: 'shape'; readonly path: readonly (string | number)[] } & ShapeFault)
 	| { readonly code: 'house'; readonly problem: HouseProblem }
 	| { readonly code: 'noSuchBox'; readonly box: string }
 	| { readonly code: 'doneBeyondEnd' }
@@ -27,10 +28,10 @@ export function parseBench(value: unknown): ParsedBench {
 	const parsed = benchFileSchema.safeParse(value);
 	if (!parsed.success)
 		return no(
-			...parsed.error.issues.map(({ path, message }): BenchFileProblem => ({
+			...parsed.error.issues.map((issue): BenchFileProblem => ({
 				code: 'shape',
-				path: path.map((part) => (typeof part === 'symbol' ? String(part) : part)),
-				message
+				path: issue.path.map((part) => (typeof part === 'symbol' ? String(part) : part)),
+				...shapeFault(issue, value)
 			}))
 		);
 	const file = parsed.data;

@@ -1,5 +1,14 @@
-import { deviceModel, withBox, type Box, type Cable, type House, type How, type Terminal } from '../house';
-import { isThicker, largestConductor, stripGauge, type ConductorSize } from '../rules';
+import {
+	deviceModel,
+	largestAt,
+	withBox,
+	type Box,
+	type Cable,
+	type House,
+	type How,
+	type Terminal
+} from '../house';
+import { isThicker, stripGauge, type ConductorSize } from '../rules';
 import type { BenchEvent } from './events';
 import { changed, refuse, unknown, type BenchRefusal, type Changed } from './refusal';
 
@@ -50,7 +59,7 @@ function wayTo(
 	if (takes === undefined)
 		return refuse({ code: 'notHeldThatWay', terminal: name, ways: Object.keys(terminal.takes) });
 	if (there + 1 > takes) return refuse({ code: 'terminalFull', terminal: name, how, takes });
-	const largest = largestConductor[how];
+	const largest = largestAt(terminal, how);
 	if (largest && isThicker(size, largest)) return refuse({ code: 'conductorTooBig', size, how, largest });
 	if (how === 'pushIn' && material === 'aluminium') return refuse({ code: 'aluminiumPushIn' });
 	return { ok: true, how };

@@ -1,4 +1,5 @@
 import {
+	branches,
 	cablesInBox,
 	chainOfCircuit,
 	circuitsInBox,
@@ -189,14 +190,14 @@ export function thingsIn(house: House, box: Box): Thing[] {
 		cable.conductors.map(({ id, role }): Thing => ({
 			id: `${cable.id}/${id}`,
 			point: points.conductor(cable.id, id, end),
-			branch: { id: `${cable.id} ${id}`, sign: end === 'to' ? 1 : -1 },
+			branch: { id: branches.conductor(cable.id, id), sign: end === 'to' ? 1 : -1 },
 			hot: role === 'hot' || role === 'switchedHot'
 		}))
 	);
 	const tails = box.pigtails.map(({ id }): Thing => ({
 		id: `tail/${id}`,
 		point: points.pigtail(box.id, id),
-		branch: { id: `pigtail ${box.id} ${id} from`, sign: 1 }
+		branch: { id: branches.pigtail(box.id, id, 'from'), sign: 1 }
 	}));
 	const model = box.device && deviceModel(box.device);
 	const terminals = (model?.terminals ?? []).map(({ name }): Thing => ({

@@ -8,7 +8,7 @@ export {
 	type Path
 } from '../house/check';
 export { houseJsonSchema } from './houseJsonSchema';
-export { describeProblem, describePath } from './problems';
+export { describePath, describeProblem, describeShape } from './problems';
 export {
 	directoryColumns,
 	directoryCsv,

@@ -1,6 +1,7 @@
 import type { Branch, Network } from '../network';
-import { couplingFPerM, goodJointOhm, regions, resistanceOhmPerM } from '../rules';
-import { deviceModel } from './devices';
+import { couplingFPerM, earthingRules, goodJointOhm, regions, resistanceOhmPerM } from '../rules';
+import { branches as ids } from './branches';
+import { deviceModel, electronicsF } from './devices';
 import { findBreaker, mainPanel, panelOf } from './lookup';
 import { points } from './points';
 import type { Box, Breaker, Cable, Conductor, House, Panel } from './schema';
@@ -22,9 +23,10 @@ export function compileHouse(house: House): Network {
 	for (const sub of house.panels) if (sub.fedFrom) feeder(house, sub, sub.fedFrom, branches);
 	for (const each of house.panels) breakers(house, each, branches);
 	const starts = startOfCircuit(house);
+	const metalBoxes = new Set(house.boxes.flatMap(({ id, material }) => (material === 'metal' ? [id] : [])));
 	for (const cable of house.cables) {
 		cableBranches(cable, starts, branches);
-		metalOfCable(cable, branches);
+		metalOfCable(cable, metalBoxes, branches);
 	}
 	const cables = new Map(house.cables.map((cable) => [cable.id, cable]));
 	for (const box of house.boxes) boxBranches(cables, box, branches);
@@ -32,13 +34,17 @@ export function compileHouse(house: House): Network {
 		if (load.on)
 			branches.push({
 				kind: 'resistor',
-				id: `load ${load.name}`,
+				id: ids.load(load.id),
 				from: points.contact(load.box, load.half, 'hot'),
 				to: points.contact(load.box, load.half, 'neutral'),
 				resistanceOhm: load.resistanceOhm
 			});
 	return { frequencyHz: regions[house.region].frequencyHz, reference: points.earth(panel.id), branches };
 }
+
+/** The transformer's neutral, and the neutral at the cut-out beside the meter. */
+const supplyNeutral = 'service/neutral';
+const cutOut = 'service/meterNeutral';
 
 function service(house: House, panel: Panel, branches: Branch[]): void {
 	const { voltageV, impedanceOhm } = house.service;
@@ -48,9 +54,9 @@ function service(house: House, panel: Panel, branches: Branch[]): void {
 		branches.push(
 			{
 				kind: 'source',
-				id: `supply leg ${name}`,
+				id: ids.supplyLeg(leg),
 				from: `service/leg${name}`,
-				to: 'service/neutral',
+				to: supplyNeutral,
 				emfV: { re: leg === 0 ? voltageV : -voltageV, im: 0 },
 				current: 'alternating',
 				resistanceOhm: impedanceOhm
@@ -62,12 +68,35 @@ function service(house: House, panel: Panel, branches: Branch[]): void {
 	// A uk main switch opens the neutral too; a us one leaves it solid.
 	if (house.region === 'uk')
 		branches.push(
-			wire('supply neutral', 'service/neutral', 'service/meterNeutral', impedanceOhm),
-			closing('main switch N', 'service/meterNeutral', neutral, panel.mainOn)
+			wire('supply neutral', supplyNeutral, cutOut, impedanceOhm),
+			closing('main switch N', cutOut, neutral, panel.mainOn)
 		);
-	else branches.push(wire('supply neutral', 'service/neutral', neutral, impedanceOhm));
-	const bondAt = house.region === 'uk' ? 'service/meterNeutral' : neutral;
-	branches.push(wire('neutral to ground bond', bondAt, points.earth(panel.id), goodJointOhm));
+	else branches.push(wire('supply neutral', supplyNeutral, neutral, impedanceOhm));
+	earth(house, panel, branches);
+}
+
+/** Where ground and neutral meet: us at the service panel; uk at the cut-out, at the transformer, or only through the soil. Never in a consumer unit. */
+function earth(house: House, panel: Panel, branches: Branch[]): void {
+	const bar = points.earth(panel.id);
+	const bond = (at: string, ohm: number) => branches.push(wire('neutral to ground bond', at, bar, ohm));
+	if (house.region === 'us') return void bond(points.neutralBar(panel.id), goodJointOhm);
+	const earthing = house.service.earthing ?? { system: 'tnCS' };
+	switch (earthing.system) {
+		case 'tnCS':
+			return void bond(cutOut, goodJointOhm);
+		case 'tnS':
+			return void bond(supplyNeutral, earthing.returnOhm ?? earthingRules.tnS.returnOhm);
+		case 'tt':
+			branches.push(
+				wire(
+					'supply electrode',
+					supplyNeutral,
+					'service/soil',
+					earthing.supplyElectrodeOhm ?? earthingRules.tt.supplyElectrodeOhm
+				)
+			);
+			return void bond('service/soil', earthing.electrodeOhm ?? earthingRules.tt.electrodeOhm);
+	}
 }
 
 /** A sub-panel's supply: hots from the poles of its breaker, neutral and ground each from the bar of the panel that breaker sits in. */
@@ -103,8 +132,7 @@ function feeder(
 function neutralStart(panel: Panel, breakerId: string): string {
 	if (sensesResidual(panel.breakers.find(({ id }) => id === breakerId)!))
 		return points.breakerNeutral(breakerId);
-	const residual = panel.residualDevices.find(({ covers }) => covers.includes(breakerId));
-	return residual ? points.residualNeutral(residual.id) : points.neutralBar(panel.id);
+	return neutralBefore(panel, breakerId);
 }
 
 export const sensesResidual = ({ type }: Breaker): boolean => type === 'residual' || type === 'dualFunction';
@@ -112,17 +140,27 @@ export const sensesResidual = ({ type }: Breaker): boolean => type === 'residual
 export const tripMaOf = (house: House, breaker: Breaker): number =>
 	breaker.tripMa ?? (house.region === 'us' ? 5 : 30);
 
+/** Where the electronics of a breaker's own residual-current part find their supply: its first pole, and the neutral before its transformer. */
+export function breakerSupply(panel: Panel, breakerId: string): readonly [hot: string, neutral: string] {
+	return [points.breaker(breakerId), neutralBefore(panel, breakerId)];
+}
+
+const neutralBefore = (panel: Panel, breakerId: string): string => {
+	const residual = panel.residualDevices.find(({ covers }) => covers.includes(breakerId));
+	return residual ? points.residualNeutral(residual.id) : points.neutralBar(panel.id);
+};
+
 function breakers(house: House, panel: Panel, branches: Branch[]): void {
 	for (const device of panel.residualDevices) {
 		branches.push(
 			closing(
-				`residual device ${device.id} line`,
+				ids.residualLine(device.id),
 				points.bus(panel.id, 0),
 				points.residualLine(device.id),
 				device.on
 			),
 			closing(
-				`residual device ${device.id} neutral`,
+				ids.residualNeutral(device.id),
 				points.neutralBar(panel.id),
 				points.residualNeutral(device.id),
 				device.on
@@ -137,21 +175,29 @@ function breakers(house: House, panel: Panel, branches: Branch[]): void {
 				? points.residualLine(residual.id)
 				: points.bus(panel.id, legOfSpace(house, space));
 			branches.push(
-				closing(breakerBranchId(breaker.id, pole), supply, points.breaker(breaker.id, pole), breaker.on)
+				closing(ids.breaker(breaker.id, pole), supply, points.breaker(breaker.id, pole), breaker.on)
 			);
 		});
 		if (sensesResidual(breaker)) {
-			const from = residual ? points.residualNeutral(residual.id) : points.neutralBar(panel.id);
+			const [hot, neutral] = breakerSupply(panel, breaker.id);
+			branches.push({
+				kind: 'capacitor',
+				id: ids.breakerElectronics(breaker.id),
+				from: hot,
+				to: neutral,
+				capacitanceF: electronicsF
+			});
 			branches.push(
-				wire(breakerNeutralId(breaker.id), from, points.breakerNeutral(breaker.id), goodJointOhm)
+				wire(
+					ids.breakerNeutral(breaker.id),
+					neutralBefore(panel, breaker.id),
+					points.breakerNeutral(breaker.id),
+					goodJointOhm
+				)
 			);
 		}
 	}
 }
-
-export const breakerNeutralId = (breakerId: string): string => `breaker ${breakerId} neutral`;
-export const breakerBranchId = (breakerId: string, pole: 0 | 1): string =>
-	`breaker ${breakerId} pole ${pole + 1}`;
 
 /** Where each conductor of a circuit's first cable lands in the panel. */
 function startOfCircuit(house: House) {
@@ -160,19 +206,31 @@ function startOfCircuit(house: House) {
 		house.panels.flatMap((panel) => panel.breakers.map(({ id }) => [id, panel] as const))
 	);
 	return (cable: Cable, conductor: Conductor): string => {
-		const circuit = conductor.circuit ?? cable.circuit;
-		const breaker = breakerOf.get(circuit);
-		const panel = breaker === undefined ? undefined : panels.get(breaker);
-		if (breaker === undefined || !panel) throw new Error(`cable ${cable.id}: no circuit ${circuit}`);
-		if (conductor.role === 'ground') return points.earth(panel.id);
-		if (conductor.role === 'neutral') return neutralStart(panel, breaker);
-		const hots = cable.conductors.filter(
-			({ role, circuit: own }) =>
-				(role === 'hot' || role === 'switchedHot') && (own ?? cable.circuit) === circuit
+		const circuitOf = (one: Conductor) => one.circuit ?? cable.circuit;
+		const circuit = circuitOf(conductor);
+		const id = breakerOf.get(circuit);
+		const panel = id === undefined ? undefined : panels.get(id);
+		const breaker = panel?.breakers.find((each) => each.id === id);
+		if (!breaker || !panel) throw new Error(`cable ${cable.id}: no circuit ${circuit}`);
+		const role = landedAs(cable, conductor);
+		if (role === 'ground') return points.earth(panel.id);
+		if (role === 'neutral') return neutralStart(panel, breaker.id);
+		// Poles are taken by the hots first, then by what is switched or spare; a breaker of one pole has all of them on it.
+		const onBreaker = cable.conductors.filter(
+			(one) => circuitOf(one) === circuit && ['hot', 'switchedHot'].includes(landedAs(cable, one))
 		);
-		return points.breaker(breaker, hots.findIndex(({ id }) => id === conductor.id) === 1 ? 1 : 0);
+		const ranked = [
+			...onBreaker.filter((one) => landedAs(cable, one) === 'hot'),
+			...onBreaker.filter((one) => landedAs(cable, one) !== 'hot')
+		];
+		const second = breaker.spaces.length > 1 && ranked[1]?.id === conductor.id;
+		return points.breaker(breaker.id, second ? 1 : 0);
 	};
 }
+
+/** What a conductor is landed as in the panel: what its role asks, unless its cable says otherwise. */
+const landedAs = (cable: Cable, { id, role }: Conductor): Conductor['role'] | 'nothing' =>
+	cable.landings?.find(({ conductor }) => conductor === id)?.on ?? role;
 
 function cableBranches(
 	cable: Cable,
@@ -185,13 +243,11 @@ function cableBranches(
 		if (perM === null) throw new Error(`cable ${cable.id}: ${size} is not made in ${cable.material}`);
 		const near = points.conductor(cable.id, conductor.id, 'from');
 		const far = points.conductor(cable.id, conductor.id, 'to');
-		const name = `${cable.id} ${conductor.id}`;
-		branches.push(wire(name, near, far, perM * cable.lengthM));
-		const landed = cable.landings?.find((each) => each.conductor === conductor.id);
-		if ('panel' in cable.from && landed?.on !== 'nothing') {
-			const as = landed?.on ? { ...conductor, role: landed.on } : conductor;
+		branches.push(wire(ids.conductor(cable.id, conductor.id), near, far, perM * cable.lengthM));
+		if ('panel' in cable.from && landedAs(cable, conductor) !== 'nothing') {
+			const joint = cable.landings?.find((each) => each.conductor === conductor.id)?.resistanceOhm;
 			branches.push(
-				wire(`${name} at the panel`, start(cable, as), near, landed?.resistanceOhm ?? goodJointOhm)
+				wire(ids.atPanel(cable.id, conductor.id), start(cable, conductor), near, joint ?? goodJointOhm)
 			);
 		}
 		const neighbour = cable.conductors[k + 1];
@@ -199,7 +255,7 @@ function cableBranches(
 			for (const end of ['from', 'to'] as const)
 				branches.push({
 					kind: 'capacitor',
-					id: `${name} beside ${neighbour.id} @${end}`,
+					id: ids.coupling(cable.id, conductor.id, neighbour.id, end),
 					from: points.conductor(cable.id, conductor.id, end),
 					to: points.conductor(cable.id, neighbour.id, end),
 					capacitanceF: (couplingFPerM * cable.lengthM) / 2
@@ -208,18 +264,21 @@ function cableBranches(
 }
 
 /** Armour or conduit joins the metal of its two ends, and the conductors beside it couple to it as to each other. */
-function metalOfCable(cable: Cable, branches: Branch[]): void {
+function metalOfCable(cable: Cable, metalBoxes: ReadonlySet<string>, branches: Branch[]): void {
 	if (!cable.metal) return;
+	// A plastic box joins nothing: the metal that comes into it ends there by itself.
+	const inBox = (box: string, end: 'from' | 'to') =>
+		metalBoxes.has(box) ? points.metal(box) : points.metalOfCable(cable.id, end);
 	const ends = {
-		from: 'panel' in cable.from ? points.earth(cable.from.panel) : points.metal(cable.from.box),
-		to: points.metal(cable.to.box)
+		from: 'panel' in cable.from ? points.earth(cable.from.panel) : inBox(cable.from.box, 'from'),
+		to: inBox(cable.to.box, 'to')
 	};
-	branches.push(wire(`${cable.id} metal`, ends.from, ends.to, cable.metal.resistanceOhm));
+	branches.push(wire(ids.metal(cable.id), ends.from, ends.to, cable.metal.resistanceOhm));
 	for (const { id } of cable.conductors)
 		for (const end of ['from', 'to'] as const)
 			branches.push({
 				kind: 'capacitor',
-				id: `${cable.id} ${id} beside its metal @${end}`,
+				id: ids.coupling(cable.id, id, 'its metal', end),
 				from: points.conductor(cable.id, id, end),
 				to: ends[end],
 				capacitanceF: (couplingFPerM * cable.lengthM) / 2
@@ -233,26 +292,26 @@ function boxBranches(cables: ReadonlyMap<string, Cable>, box: Box, branches: Bra
 		if (!cable) throw new Error(`box ${box.id}: no cable ${cableId}`);
 		const here = points.conductor(cableId, conductor, cable.to.box === box.id ? 'to' : 'from');
 		if (to !== null && !open)
-			branches.push(wire(`${cableId} ${conductor} in ${box.id}`, here, to, resistanceOhm ?? goodJointOhm));
-		if (touches)
 			branches.push(
-				wire(`${cableId} ${conductor} touching ${box.id}`, here, points.metal(box.id), goodJointOhm)
+				wire(ids.termination(cableId, conductor, box.id), here, to, resistanceOhm ?? goodJointOhm)
 			);
+		if (touches)
+			branches.push(wire(ids.touching(cableId, conductor, box.id), here, points.metal(box.id), goodJointOhm));
 	}
 	for (const pigtail of box.pigtails) {
 		const free = points.pigtail(box.id, pigtail.id);
 		const from = pointAt(box, pigtail.from);
 		const to = pointAt(box, pigtail.to);
-		if (from !== null) branches.push(wire(`pigtail ${box.id} ${pigtail.id} from`, from, free, goodJointOhm));
+		if (from !== null) branches.push(wire(ids.pigtail(box.id, pigtail.id, 'from'), from, free, goodJointOhm));
 		if (to !== null && !pigtail.open)
 			branches.push(
-				wire(`pigtail ${box.id} ${pigtail.id} to`, free, to, pigtail.resistanceOhm ?? goodJointOhm)
+				wire(ids.pigtail(box.id, pigtail.id, 'to'), free, to, pigtail.resistanceOhm ?? goodJointOhm)
 			);
 	}
 	if (!box.device) return;
 	for (const { id, from, to, resistanceOhm, capacitanceF } of deviceModel(box.device).links) {
 		const ends = {
-			id: linkBranchId(box.id, id),
+			id: ids.link(box.id, id),
 			from: points.terminal(box.id, from),
 			to: points.terminal(box.id, to)
 		};
@@ -263,8 +322,6 @@ function boxBranches(cables: ReadonlyMap<string, Cable>, box: Box, branches: Bra
 		);
 	}
 }
-
-export const linkBranchId = (boxId: string, linkId: string): string => `${boxId} ${linkId}`;
 
 /** The node a termination leads to; `null` where the end is free. */
 function pointAt(box: Box, at: string): string | null {

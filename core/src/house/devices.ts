@@ -1,4 +1,4 @@
-import { goodJointOhm } from '../rules';
+import { goodJointOhm, largestConductor, type ConductorSize, type Region } from '../rules';
 import type { Device, Half, Role } from './schema';
 
 /** The ways in which a terminal can hold a conductor. */
@@ -12,6 +12,8 @@ export interface Terminal {
 	readonly side?: 'supply' | 'load';
 	/** For each way of holding: the number of conductors it takes. */
 	readonly takes: Readonly<Partial<Record<TerminalWay, number>>>;
+	/** The largest conductor, where it is another than the way of holding usually takes. */
+	readonly largest?: ConductorSize;
 }
 
 /** A conducting part inside the device, between two of its points; `capacitanceF` in place of a resistance where it is a capacitor. */
@@ -56,6 +58,8 @@ const pillar = { pillar: 3 };
 const wornContactOhm = 0.05;
 /** Filter of a charger across hot and neutral, F: some milliamperes alternating, nothing to an ohmmeter. */
 const chargerFilterF = 47e-9;
+/** Supply of a residual device's electronics, F: a capacitive dropper, some milliamperes alternating, nothing to an ohmmeter. With its neutral open it pulls that up to hot. */
+export const electronicsF = 47e-9;
 /** The button sends this through one side of the transformer only, Ω. */
 export const residualButtonOhm = 15e3;
 
@@ -68,13 +72,15 @@ const link = (id: string, from: string, to: string, resistanceOhm = goodJointOhm
 	to,
 	resistanceOhm
 });
-const charger = (hot: string, neutral: string): InternalLink => ({
-	id: 'charger',
+const across = (id: string, hot: string, neutral: string, capacitanceF: number): InternalLink => ({
+	id,
 	from: hot,
 	to: neutral,
 	resistanceOhm: 0,
-	capacitanceF: chargerFilterF
+	capacitanceF
 });
+const charger = (hot: string, neutral: string): InternalLink =>
+	across('charger', hot, neutral, chargerFilterF);
 
 /** Terminals, halves and conducting parts of a device: what it is to the network. */
 export function deviceModel(device: Device): DeviceModel {
@@ -84,7 +90,9 @@ export function deviceModel(device: Device): DeviceModel {
 				terminals: contactRoles.map((role) => ({
 					name: role,
 					role,
-					takes: { hook: 1, screw: 2, pillar: 2 }
+					takes: { hook: 1, screw: 2, pillar: 2 },
+					// Cookers, showers and the like come with terminals for their own cable.
+					largest: '6AWG' as const
 				})),
 				halves: [],
 				links: device.on ? [link('load', 'hot', 'neutral', device.resistanceOhm)] : []
@@ -191,7 +199,11 @@ function socket(device: Extract<Device, { kind: 'socketSingle' | 'socketTwin' | 
 		links: [
 			link('ground strap', 'groundA', 'groundB'),
 			...(residual
-				? [link('sensed hot', 'hot', 'sensedHot'), link('sensed neutral', 'neutral', 'sensedNeutral')]
+				? [
+						across('electronics', 'hot', 'neutral', electronicsF),
+						link('sensed hot', 'hot', 'sensedHot'),
+						link('sensed neutral', 'neutral', 'sensedNeutral')
+					]
 				: []),
 			...(residual && closed
 				? [link('contact hot', 'sensedHot', hot), link('contact neutral', 'sensedNeutral', neutral)]
@@ -243,6 +255,7 @@ function gfci(device: Extract<Device, { kind: 'gfci' }>): DeviceModel {
 		],
 		halves: ['upper', 'lower'],
 		links: [
+			across('electronics', 'supplyHot', 'supplyNeutral', electronicsF),
 			link('sensed hot', 'supplyHot', 'sensedHot'),
 			link('sensed neutral', 'supplyNeutral', 'sensedNeutral'),
 			...closed,
@@ -279,6 +292,26 @@ function fusedSpur(device: Extract<Device, { kind: 'fusedSpur' }>): DeviceModel 
 		protection: { kind: 'fuse', link: 'fuse', ratingA: device.fuseA }
 	};
 }
+
+/** The largest conductor that a terminal takes held that way. */
+export const largestAt = (terminal: Terminal, way: string): ConductorSize | undefined =>
+	terminal.largest ?? largestConductor[way];
+
+/** The regions in which a kind of device is sold. */
+export const soldIn = (kind: Device['kind']): readonly Region[] => sold[kind];
+const sold: Readonly<Record<Device['kind'], readonly Region[]>> = {
+	duplex: ['us'],
+	single: ['us'],
+	twoSlot: ['us'],
+	usb: ['us'],
+	gfci: ['us'],
+	switch: ['us', 'uk'],
+	socketSingle: ['uk'],
+	socketTwin: ['uk'],
+	socketRcd: ['uk'],
+	fusedSpur: ['uk'],
+	fixed: ['us', 'uk']
+};
 
 /** Whether a device's terminals tell supply in from feed out. */
 export const hasSides = (device: Device): boolean => device.kind === 'gfci' || device.kind === 'fusedSpur';

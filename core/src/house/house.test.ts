@@ -133,7 +133,7 @@ describe('the wiring as a network', () => {
 	});
 
 	it('drops the voltage that Ohm’s law says along a loaded run', () => {
-		// 10 Ω at the closet, 25 m of 14 AWG from the panel: I = V / (10 + 2·25·10.1e-3 + supply 2·0.06 + joints).
+		// 10 Ω at the closet, 25 m of 14 AWG from the panel: I = V / (10 + 2·25·8.28e-3 (20 °C) + supply 2·0.06 + joints).
 		const house = withBox(fennelLaneActual(), east, (box) => box);
 		const loaded: House = {
 			...house,
@@ -149,7 +149,7 @@ describe('the wiring as a network', () => {
 		const at = (role: 'hot' | 'neutral') =>
 			solution.voltageV.get(points.contact('sewing-closet', 'upper', role))!.re;
 		const joints = 2 * 0.001 * 12;
-		const current = 120.4 / (10 + 2 * 25 * 10.1e-3 + 2 * 0.06 + joints);
+		const current = 120.4 / (10 + 2 * 25 * 8.28e-3 + 2 * 0.06 + joints);
 		expect(Math.abs(at('hot') - at('neutral'))).toBeCloseTo(10 * current, 0);
 	});
 

@@ -21,7 +21,9 @@ export {
 	contactPoint,
 	deviceModel,
 	hasSides,
+	largestAt,
 	residualButtonOhm,
+	soldIn,
 	type DeviceModel,
 	type InternalLink,
 	type Protection,
@@ -48,7 +50,9 @@ export {
 	type ConductorEnd
 } from './lookup';
 export { chainOfCircuit, neighbours, walkChain, type ChainBox, type ChainPlace } from './topology';
-export { breakerBranchId, compileHouse, legOfSpace, linkBranchId, sensesResidual, tripMaOf } from './compile';
+export { branches } from './branches';
+export { compileHouse, legOfSpace, sensesResidual, tripMaOf } from './compile';
+export { own } from './own';
 export { isSupplied, readingTakesS, settle, type Settled, type Trip } from './settle';
 export { untilStill, type Stillness } from './still';
 export { needsOf, type Need } from './needs';

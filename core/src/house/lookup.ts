@@ -1,3 +1,4 @@
+import { own } from './own';
 import type { Box, Breaker, Cable, Circuit, House, Panel } from './schema';
 
 /** One conductor end in a box. */
@@ -56,8 +57,11 @@ export function withBreakers(house: House, positions: Readonly<Record<string, bo
 		...house,
 		panels: house.panels.map((panel) => ({
 			...panel,
-			mainOn: positions[mainSwitch(panel.id)] ?? panel.mainOn,
-			breakers: panel.breakers.map((breaker) => ({ ...breaker, on: positions[breaker.id] ?? breaker.on }))
+			mainOn: own(positions, mainSwitch(panel.id)) ?? panel.mainOn,
+			breakers: panel.breakers.map((breaker) => ({
+				...breaker,
+				on: own(positions, breaker.id) ?? breaker.on
+			}))
 		}))
 	};
 }
@@ -70,10 +74,17 @@ export function withBox(house: House, boxId: string, change: (box: Box) => Box):
 /** The house as it would be if the circuit(s) that enter a box started from another breaker: what a finding by test says. */
 export function fedFrom(house: House, boxId: string, breakerId: string): House {
 	const ids = new Set(circuitsInBox(house, boxId).map(({ id }) => id));
+	const panel = panelOf(house, breakerId)?.id;
 	return {
 		...house,
 		circuits: house.circuits.map((circuit) =>
 			ids.has(circuit.id) ? { ...circuit, breaker: breakerId } : circuit
+		),
+		// Its cables start where that breaker sits.
+		cables: house.cables.map((cable) =>
+			panel !== undefined && ids.has(cable.circuit) && 'panel' in cable.from && cable.from.panel !== panel
+				? { ...cable, from: { panel } }
+				: cable
 		)
 	};
 }

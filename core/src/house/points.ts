@@ -18,5 +18,7 @@ export const points = {
 		`box:${boxId}/${contactPoint(half, role)}`,
 	joint: (boxId: string, jointId: string): string => `box:${boxId}/joint:${jointId}`,
 	pigtail: (boxId: string, pigtailId: string): string => `box:${boxId}/pigtail:${pigtailId}`,
-	metal: (boxId: string): string => `box:${boxId}/metal`
+	metal: (boxId: string): string => `box:${boxId}/metal`,
+	/** Armour or conduit where it ends in a plastic box. */
+	metalOfCable: (cableId: string, end: 'from' | 'to'): string => `cable:${cableId}/metal@${end}`
 };

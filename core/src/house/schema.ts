@@ -1,20 +1,18 @@
 import { z } from 'zod';
 import { conductorSizes } from '../rules';
+import { freeText, nameText } from '../text';
 
 /** What a thing on a circuit is to the people of the house, where its going off matters. */
 export const matters = ['router', 'freezer', 'alarm', 'medical', 'pump', 'light', 'clock', 'work'] as const;
 
 export const identifier = z
 	.string()
-	.regex(
-		/^[a-z0-9][a-zA-Z0-9-]{0,39}$/,
-		'a short name of letters, digits and hyphens, beginning with a small letter or a digit'
-	)
+	.regex(/^[a-z0-9][a-zA-Z0-9-]{0,39}$/)
 	.describe(
 		'Short name, unique among its kind: letters, digits, hyphens; begins with a small letter or digit; at most 40.'
 	);
-const title = z.string().trim().min(1).max(80);
-const note = z.string().trim().max(500);
+const title = nameText(80);
+const note = freeText(500);
 const date = z.iso.date().describe('Calendar date, YYYY-MM-DD.');
 export const role = z
 	.enum(['hot', 'neutral', 'ground', 'switchedHot'])
@@ -63,7 +61,7 @@ const breaker = z.strictObject({
 		.describe('Of its residual-current part; left out: 5 mA us, 30 mA uk.'),
 	ratingA: z.number().min(1).max(200),
 	on: z.boolean(),
-	label: z.string().trim().max(80).describe('What the directory says about it; may be wrong; may be empty.'),
+	label: freeText(80).describe('What the directory says about it; may be wrong; may be empty.'),
 	findings: z
 		.array(
 			z.strictObject({
@@ -325,7 +323,7 @@ const box = z.strictObject({
 				...joint,
 				touches: z.literal('box').optional().describe('Bare metal of it lies against the metal box.'),
 				strippedMm: z.number().min(0).max(100).optional().describe('Insulation taken off at this end.'),
-				mark: z.string().trim().min(1).max(24).optional().describe('What is written on the tape round it.'),
+				mark: nameText(24).optional().describe('What is written on the tape round it.'),
 				tape: colour.optional().describe('Colour of tape or sleeving round it: what it was marked as.')
 			})
 		)
@@ -375,6 +373,24 @@ const box = z.strictObject({
 	history: z.array(z.strictObject({ on: date, what: note })).default([])
 });
 
+const electrode = z.number().min(0.1).max(20_000);
+/** How a uk supply is earthed (BS 7671 part 2 and 312.2). */
+export const earthing = z.discriminatedUnion('system', [
+	z
+		.strictObject({ system: z.literal('tnCS') })
+		.describe('Combined neutral and earth, joined at the cut-out.'),
+	z
+		.strictObject({ system: z.literal('tnS'), returnOhm: z.number().min(0.01).max(20).optional() })
+		.describe('The sheath of the supply cable is the earth, joined to neutral at the transformer.'),
+	z
+		.strictObject({
+			system: z.literal('tt'),
+			electrodeOhm: electrode.optional(),
+			supplyElectrodeOhm: electrode.optional()
+		})
+		.describe('The house has an electrode of its own; its earth meets the neutral only through the soil.')
+]);
+
 /** A house's wiring as one file. The root of `house-file.schema.json`. */
 export const houseSchema = z.strictObject({
 	format: z.literal('wary-hand/house'),
@@ -389,7 +405,12 @@ export const houseSchema = z.strictObject({
 			.number()
 			.min(0.01)
 			.max(5)
-			.describe('Of each supply conductor up to the panel; 0.05 to 0.3 is usual.')
+			.describe('Of each supply conductor up to the panel; 0.05 to 0.3 is usual.'),
+		earthing: earthing
+			.optional()
+			.describe(
+				'uk: where the supply’s neutral and the house’s earth meet. Left out: `tnCS`. A us home has no such field: it is bonded at the service panel.'
+			)
 	}),
 	rooms: z.array(z.strictObject({ id: identifier, name: title })).max(200),
 	panels: z.array(panel).min(1).max(8).describe('The main panel first, then the sub-panels fed from it.'),
@@ -414,6 +435,7 @@ export const houseSchema = z.strictObject({
 });
 
 export type House = z.infer<typeof houseSchema>;
+export type Earthing = z.infer<typeof earthing>;
 export type Panel = House['panels'][number];
 export type Breaker = Panel['breakers'][number];
 export type Circuit = House['circuits'][number];

@@ -1,3 +1,4 @@
+import { branches as ids } from './branches';
 import {
 	add,
 	branchCurrentA,
@@ -9,15 +10,15 @@ import {
 	type Network,
 	type SolveOutcome
 } from '../network';
-import { breakerCurves, cartridgeFuse, groundedNeutralTest, regions, residualCurves } from '../rules';
 import {
-	breakerBranchId,
-	breakerNeutralId,
-	compileHouse,
-	linkBranchId,
-	sensesResidual,
-	tripMaOf
-} from './compile';
+	breakerCurves,
+	cartridgeFuse,
+	groundedNeutralTest,
+	regions,
+	residualCurves,
+	residualParts
+} from '../rules';
+import { breakerSupply, compileHouse, sensesResidual, tripMaOf } from './compile';
 import { deviceModel, type Protection } from './devices';
 import { allBreakers, withBox, withBreakers } from './lookup';
 import { points } from './points';
@@ -106,34 +107,46 @@ function dueTrips(house: House, network: Network, voltageV: ReadonlyMap<string, 
 				afterS: opensAfterS(currentA * 1000, markedMa)
 			});
 	};
-	for (const breaker of allBreakers(house)) {
-		if (!breaker.on) continue;
-		const poles = breaker.spaces.map((_, pole) => currentOf(breakerBranchId(breaker.id, pole as 0 | 1)));
-		const currentA = Math.max(...poles.map(magnitude));
-		const afterS = curve.opensAfterS(currentA, breaker.ratingA);
-		const cause = currentA > breaker.ratingA * curve.instantMultiple ? 'shortCircuit' : 'overload';
-		if (afterS < Infinity) trips.push({ device: breaker.id, where: 'breaker', cause, currentA, afterS });
-		if (sensesResidual(breaker))
-			residual(
-				breaker.id,
-				'breaker',
-				poles.reduce(add, currentOf(breakerNeutralId(breaker.id))),
-				tripMaOf(house, breaker)
-			);
-	}
+	const groundedNeutral = (
+		device: string,
+		where: Trip['where'],
+		sensed: readonly string[],
+		tripMa: number
+	) => {
+		const loopA = groundedNeutralA(network, sensed);
+		if (loopA * 1000 > tripMa)
+			trips.push({ device, where, cause: 'groundedNeutral', currentA: loopA, afterS: 0.1 });
+	};
+	const sumOf = (sensed: readonly string[]): Complex => sensed.map(currentOf).reduce(add);
+	const fed = (supply: readonly [string, string]) => supplies(house, supply, voltageV);
+	for (const panel of house.panels)
+		for (const breaker of panel.breakers) {
+			if (!breaker.on) continue;
+			const poles = breaker.spaces.map((_, pole) => ids.breaker(breaker.id, pole as 0 | 1));
+			const currentA = Math.max(...poles.map((id) => magnitude(currentOf(id))));
+			const afterS = curve.opensAfterS(currentA, breaker.ratingA);
+			const cause = currentA > breaker.ratingA * curve.instantMultiple ? 'shortCircuit' : 'overload';
+			if (afterS < Infinity) trips.push({ device: breaker.id, where: 'breaker', cause, currentA, afterS });
+			if (!sensesResidual(breaker) || !fed(breakerSupply(panel, breaker.id))) continue;
+			const sensed = [...poles, ids.breakerNeutral(breaker.id)];
+			residual(breaker.id, 'breaker', sumOf(sensed), tripMaOf(house, breaker));
+			if (residualParts.breakerFindsGroundedNeutral[house.region])
+				groundedNeutral(breaker.id, 'breaker', sensed, tripMaOf(house, breaker));
+		}
 	for (const device of house.panels.flatMap(({ residualDevices }) => residualDevices)) {
 		if (!device.on) continue;
 		// Line current flows out to the load, neutral current comes back: their branches point the same way, so a sound circuit sums to zero.
-		const sum = add(
-			currentOf(`residual device ${device.id} line`),
-			currentOf(`residual device ${device.id} neutral`)
+		residual(
+			device.id,
+			'residualDevice',
+			sumOf([ids.residualLine(device.id), ids.residualNeutral(device.id)]),
+			device.tripMa
 		);
-		residual(device.id, 'residualDevice', sum, device.tripMa);
 	}
 	for (const box of house.boxes) {
 		const protection = protectionIn(box);
 		if (protection?.kind === 'fuse') {
-			const currentA = magnitude(currentOf(linkBranchId(box.id, protection.link)));
+			const currentA = magnitude(currentOf(ids.link(box.id, protection.link)));
 			const afterS = cartridgeFuse.opensAfterS(currentA, protection.ratingA);
 			if (afterS < Infinity)
 				trips.push({
@@ -144,26 +157,14 @@ function dueTrips(house: House, network: Network, voltageV: ReadonlyMap<string, 
 					afterS
 				});
 		}
-		if (protection?.kind === 'residual') {
-			residual(box.id, 'outlet', throughTransformer(box, protection, currentOf), protection.tripMa);
-			const loopA =
-				protection.findsGroundedNeutral && isSupplied(house, box, voltageV)
-					? groundedNeutralA(network, box, protection)
-					: 0;
-			if (loopA * 1000 > protection.tripMa)
-				trips.push({
-					device: box.id,
-					where: 'outlet',
-					cause: 'groundedNeutral',
-					currentA: loopA,
-					afterS: 0.1
-				});
+		if (protection?.kind === 'residual' && isSupplied(house, box, voltageV)) {
+			const sensed = [ids.link(box.id, protection.hot), ids.link(box.id, protection.neutral)];
+			residual(box.id, 'outlet', sumOf(sensed), protection.tripMa);
+			if (protection.findsGroundedNeutral) groundedNeutral(box.id, 'outlet', sensed, protection.tripMa);
 		}
 	}
 	return trips.sort((a, b) => a.afterS - b.afterS);
 }
-
-type Residual = Extract<Protection, { kind: 'residual' }>;
 
 /** A device's protection where it is in force: shut and not worn out. */
 function protectionIn({ device }: Box): Protection | undefined {
@@ -173,42 +174,56 @@ function protectionIn({ device }: Box): Protection | undefined {
 	return deviceModel(device).protection;
 }
 
-/** What doesn't come back through the transformer, A. */
-const throughTransformer = (
-	box: Box,
-	{ hot, neutral }: Residual,
-	currentOf: (id: string) => Complex
-): Complex => add(currentOf(linkBranchId(box.id, hot)), currentOf(linkBranchId(box.id, neutral)));
-
 /** Whether a protecting device's electronics have enough to work with: they live on what stands at its supply side. */
 export function isSupplied(house: House, box: Box, voltageV: ReadonlyMap<string, Complex>): boolean {
 	const supply = box.device && deviceModel(box.device).supply;
 	if (!supply) return false;
-	const [hot, neutral] = supply.map((name) => voltageV.get(points.terminal(box.id, name)));
+	const [hot, neutral] = supply.map((name) => points.terminal(box.id, name)) as [string, string];
+	return supplies(house, [hot, neutral], voltageV);
+}
+
+/** Whether electronics find enough between two points to work with. */
+function supplies(
+	house: House,
+	[hot, neutral]: readonly [string, string],
+	voltageV: ReadonlyMap<string, Complex>
+): boolean {
+	const [one, other] = [voltageV.get(hot), voltageV.get(neutral)];
 	return (
-		hot !== undefined &&
-		neutral !== undefined &&
-		magnitude(subtract(hot, neutral)) > regions[house.region].nominalV * worksFromShare
+		one !== undefined &&
+		other !== undefined &&
+		magnitude(subtract(one, other)) > regions[house.region].nominalV * worksFromShare
 	);
 }
 const worksFromShare = 0.7;
 
-/** The current that the device's own small test voltage, laid alike on both conductors, drives round through ground, A. */
-function groundedNeutralA(network: Network, box: Box, { hot, neutral }: Residual): number {
-	const ids = [hot, neutral].map((id) => linkBranchId(box.id, id));
+/** The current that a device's own small test voltage, laid alike on all conductors through its transformer, drives round through ground, A. */
+function groundedNeutralA(network: Network, sensed: readonly string[]): number {
 	const driven = {
 		...network,
 		frequencyHz: 0,
 		branches: network.branches.map((branch): Branch =>
-			branch.kind === 'resistor' && ids.includes(branch.id)
-				? { ...branch, kind: 'source', emfV: { re: groundedNeutralTest.testV, im: 0 }, current: 'direct' }
+			(branch.kind === 'resistor' || branch.kind === 'switch') && sensed.includes(branch.id)
+				? {
+						kind: 'source',
+						id: branch.id,
+						from: branch.from,
+						to: branch.to,
+						emfV: { re: groundedNeutralTest.testV, im: 0 },
+						current: 'direct',
+						resistanceOhm: branch.kind === 'resistor' ? branch.resistanceOhm : branch.onResistanceOhm
+					}
 				: branch
 		)
 	};
 	const solution = solve(driven);
 	if (solution.outcome === 'singular') return 0;
-	const sensed = driven.branches.filter(({ id }) => ids.includes(id));
-	return magnitude(sensed.map((branch) => branchCurrentA(driven, branch, solution.voltageV)).reduce(add));
+	return magnitude(
+		driven.branches
+			.filter(({ id }) => sensed.includes(id))
+			.map((branch) => branchCurrentA(driven, branch, solution.voltageV))
+			.reduce(add)
+	);
 }
 
 function opened(house: House, trips: readonly Trip[]): House {

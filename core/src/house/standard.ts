@@ -10,12 +10,20 @@ const palettes: Record<Palette, readonly [Colour, Colour, Colour]> = {
 	ukOld: ['red', 'bare', 'black']
 };
 
+/** The earth that flat twin-and-earth of a size carries, where it is thinner: BS 6004 table 8 (domain: 2.5/1.5, 4.0/1.5, 6.0/2.5, 10/4.0). */
+const earthOf: Partial<Record<ConductorSize, ConductorSize>> = {
+	'1.5mm2': '1.0mm2',
+	'2.5mm2': '1.5mm2',
+	'4.0mm2': '1.5mm2',
+	'6.0mm2': '2.5mm2',
+	'10.0mm2': '4.0mm2'
+};
+
 /** The conductors of a flat cable, side by side. */
 export function cableConductors(palette: Palette, size: ConductorSize): Conductor[] {
 	const [hot, ground, neutral] = palettes[palette];
-	// 2.5 mm² twin-and-earth carries a 1.5 mm² earth.
-	const cpc =
-		size === '2.5mm2' ? { size: '1.5mm2' as const } : size === '1.5mm2' ? { size: '1.0mm2' as const } : {};
+	const thinner = earthOf[size];
+	const cpc = thinner === undefined ? {} : { size: thinner };
 	return [
 		{ id: 'hot', role: 'hot', colour: hot },
 		{ id: 'ground', role: 'ground', colour: ground, ...cpc },
@@ -23,8 +31,13 @@ export function cableConductors(palette: Palette, size: ConductorSize): Conducto
 	];
 }
 
-/** The size a circuit of this rating is usually wired in: NEC 240.4(D); BS 7671 practice for rings and radials. */
-export function usualSize(region: Region, ratingA: number): ConductorSize {
+/** The size a circuit of this rating is usually wired in: NEC 240.4(D); BS 7671 practice: a ring of 32 A in 2.5 mm², radials 20 A in 2.5, 32 A in 4.0. */
+export function usualSize(
+	region: Region,
+	ratingA: number,
+	arrangement: 'radial' | 'ring' = 'radial'
+): ConductorSize {
+	if (arrangement === 'ring' && region === 'uk' && ratingA <= 32) return '2.5mm2';
 	const table: [number, ConductorSize][] =
 		region === 'us'
 			? [
@@ -36,7 +49,8 @@ export function usualSize(region: Region, ratingA: number): ConductorSize {
 			: [
 					[6, '1.0mm2'],
 					[10, '1.5mm2'],
-					[32, '2.5mm2'],
+					[20, '2.5mm2'],
+					[32, '4.0mm2'],
 					[40, '6.0mm2']
 				];
 	return table.find(([upTo]) => ratingA <= upTo)?.[1] ?? (region === 'us' ? '6AWG' : '10.0mm2');

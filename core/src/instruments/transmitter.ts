@@ -1,7 +1,7 @@
 import {
 	allBreakers,
 	besideOf,
-	breakerBranchId,
+	branches as branchIds,
 	points,
 	settle,
 	type Breaker,
@@ -45,7 +45,7 @@ export function sweep(
 	const branches = new Map(driven.branches.map((branch) => [branch.id, branch]));
 	const ownA = (breaker: Breaker): number =>
 		breaker.spaces.reduce((sum, _, k) => {
-			const branch = branches.get(breakerBranchId(breaker.id, k as 0 | 1));
+			const branch = branches.get(branchIds.breaker(breaker.id, k as 0 | 1));
 			return sum + (branch ? magnitude(branchCurrentA(driven, branch, solution.voltageV)) : 0);
 		}, 0);
 	const own = new Map(allBreakers(house).map((breaker) => [breaker.id, ownA(breaker)]));

@@ -1,3 +1,4 @@
+import { own } from '../house';
 import type { IsolationState } from './state';
 
 /** The states the product knows; `assumedLive` is always the start. */
@@ -8,7 +9,7 @@ export function proofStands({ proof }: IsolationState): boolean {
 	return (
 		proof.before !== null &&
 		proof.after !== null &&
-		proof.required.every((pair) => proof.pairs[pair]?.band === 'dead')
+		proof.required.every((pair) => own(proof.pairs, pair)?.band === 'dead')
 	);
 }
 
@@ -21,4 +22,4 @@ export function energyOf(state: IsolationState): Energy {
 
 /** Pairs that still have to be read dead, in order. */
 export const pairsLeft = ({ proof }: IsolationState): string[] =>
-	proof.required.filter((pair) => proof.pairs[pair]?.band !== 'dead');
+	proof.required.filter((pair) => own(proof.pairs, pair)?.band !== 'dead');

@@ -1,3 +1,4 @@
+import { own } from '../house';
 import { deadBand, provesTester, type DeadBand, type VoltReading } from './bands';
 
 /** How the breaker is kept off. A padlock's key is in the worker's pocket; the others are weaker. */
@@ -200,7 +201,7 @@ function readPair(state: IsolationState, pair: string, reading: Taken): Isolatio
 			proof: again(state)
 		};
 	}
-	const wasDead = state.proof.pairs[pair]?.band === 'dead';
+	const wasDead = own(state.proof.pairs, pair)?.band === 'dead';
 	if (wasDead && reading.band !== 'dead') return { ...state, proof: again(state) };
 	const resolved = state.doubt?.until === 'pair' && state.doubt.pair === pair && reading.band === 'dead';
 	return {

@@ -1,4 +1,4 @@
-import { deviceModel, type How } from '../house';
+import { deviceModel, own, type How } from '../house';
 import { deadBand, inRange, isTwoPoint, type VoltReading } from '../isolation';
 import { accept, refuse, type Decision, type JobContext } from './decision';
 import type { Command, PartAnswers, Tester } from './events';
@@ -77,7 +77,7 @@ export function pairReading(
 	if (!state.isolation.proof.required.includes(command.pair))
 		return refuse({ code: 'unknownPair', pair: command.pair });
 	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });
-	const wasUnresolved = state.isolation.proof.pairs[command.pair]?.band === 'unresolved';
+	const wasUnresolved = own(state.isolation.proof.pairs, command.pair)?.band === 'unresolved';
 	// The same instrument again would only show the same again: the question is whether anything stands behind the voltage.
 	if (
 		wasUnresolved &&

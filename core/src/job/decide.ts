@@ -1,3 +1,4 @@
+import { own } from '../house';
 import { deadBand, energyOf, inRange, isTwoPoint } from '../isolation';
 import {
 	amendment,
@@ -57,7 +58,7 @@ export function decide(context: JobContext, before: JobState, command: Command):
 			next: nextStep(context.plan, state)
 		});
 	if (command.kind === 'switchBreaker' && !command.on) {
-		const things = (context.plan.hard[command.breaker] ?? []).filter(
+		const things = (own(context.plan.hard, command.breaker) ?? []).filter(
 			({ id }) => !state.arranged.includes(id)
 		);
 		if (things.length > 0) return refuse({ code: 'arrangeFirst', breaker: command.breaker, things });
@@ -172,7 +173,7 @@ function besideTheSteps(
 		case 'checkPart':
 			return untouched(state) && state.part !== null ? part(plan, command) : null;
 		case 'readPair':
-			return isolation.proof.pairs[command.pair] && inReach(state)
+			return own(isolation.proof.pairs, command.pair) && inReach(state)
 				? pairReading(command, state, expect)
 				: null;
 		case 'amendVolts':

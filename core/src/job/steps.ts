@@ -1,5 +1,5 @@
 import { energyOf, pairsLeft } from '../isolation';
-import type { Half } from '../house';
+import { own, type Half } from '../house';
 import type { Confirmed } from './events';
 import type { JobPlan, ResistanceCheck } from './plan';
 import { isBare, mustStop, supplyPending, type JobState } from './state';
@@ -118,7 +118,7 @@ function isolationStep(plan: JobPlan, state: JobState): Step | null {
 	if (typeof state.earth === 'object' && state.earth.source === null) return { kind: 'proveEarth' };
 	const pair = pairsLeft(isolation)[0];
 	if (pair !== undefined)
-		return { kind: 'readPair', pair, lowImpedance: isolation.proof.pairs[pair]?.band === 'unresolved' };
+		return { kind: 'readPair', pair, lowImpedance: own(isolation.proof.pairs, pair)?.band === 'unresolved' };
 	return { kind: 'proveTester', when: 'after' };
 }
 
@@ -184,7 +184,9 @@ function beforePowerStep(plan: JobPlan, state: JobState): Step {
 function afterPowerStep(plan: JobPlan, state: JobState): Step {
 	const half = plan.halves.find((each) => state.final[each] === undefined);
 	if (half) return { kind: plan.grounded ? 'readPlug' : 'readOutlet', half };
-	const box = [...plan.downstream, ...plan.upstream].find((each) => state.neighbours[each] === undefined);
+	const box = [...plan.downstream, ...plan.upstream].find(
+		(each) => own(state.neighbours, each) === undefined
+	);
 	if (box !== undefined) return { kind: 'checkNeighbour', box };
 	const loose = plan.halves.find((each) => state.grip[each] === undefined);
 	if (loose) return { kind: 'grip', half: loose };

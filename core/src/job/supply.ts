@@ -1,4 +1,4 @@
-import { cablesInBox, points, type House } from '../house';
+import { cablesInBox, own, points, type House } from '../house';
 import { readOhms, readVoltageV } from '../instruments';
 import { deadBand, type VoltReading } from '../isolation';
 import type { OhmValue, SupplyWay } from './events';
@@ -95,7 +95,7 @@ export function nextSupplyCable(
 	const read = Object.values(verdicts);
 	const contrasted = way === 'live' || plan.onRing || read.includes('outgoing');
 	if (left.length === 0 || (left.length === 1 && read.includes('supply') && contrasted)) return null;
-	const unread = supplyCandidates(plan).filter((cable) => verdicts[cable] === undefined);
+	const unread = supplyCandidates(plan).filter((cable) => own(verdicts, cable) === undefined);
 	const worst = (cable: string) => {
 		const yes = left.filter((supply) => supply.includes(cable)).length;
 		return Math.max(yes, left.length - yes);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { arrangements, here } from '../arrangements';
-import { compileHouse, linkBranchId, settle, type House } from '../house';
+import { compileHouse, branches, settle, type House } from '../house';
 import {
 	add,
 	betweenV,
@@ -106,7 +106,7 @@ describe('whatever is wrong in a box', () => {
 					const [hot, neutral] = ['sensed hot', 'sensed neutral'].map((link) =>
 						branchCurrentA(
 							network,
-							network.branches.find((branch) => branch.id === linkBranchId(id, link))!,
+							network.branches.find((branch) => branch.id === branches.link(id, link))!,
 							solution.voltageV
 						)
 					);

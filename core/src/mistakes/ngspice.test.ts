@@ -19,6 +19,7 @@ describe('every arrangement with every single mistake, against ngspice', () => {
 					sideBySide(cases.slice(from, from + atOnce).map(({ network }) => network))
 				);
 				expect(compared.largest).toBeLessThanOrEqual(1e-6);
+				expect(compared.hanging).toBeLessThanOrEqual(1e-5);
 				here += compared.nodes;
 				worst = Math.max(worst, compared.largest);
 			}

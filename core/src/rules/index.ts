@@ -1,3 +1,4 @@
+export { earthingRules } from './earthing';
 export {
 	conductorSizes,
 	couplingFPerM,
@@ -14,6 +15,7 @@ export {
 	cartridgeFuse,
 	groundedNeutralTest,
 	residualCurves,
+	residualParts,
 	type OvercurrentCurve,
 	type ResidualCurve
 } from './trips';

@@ -17,14 +17,19 @@ export const regions: Record<Region, RegionRules> = {
 		region: 'us',
 		frequencyHz: 60,
 		nominalV: 120,
-		healthyV: { from: 114, to: 126, source: 'ANSI C84.1 range A' },
+		healthyV: { from: 110, to: 126, source: 'ANSI C84.1 range A, utilization' },
 		outletBreakerA: [15, 20]
 	},
 	uk: {
 		region: 'uk',
 		frequencyHz: 50,
 		nominalV: 230,
-		healthyV: { from: 216.2, to: 253, source: 'BS EN 50160: 230 V −6/+10 %' },
+		healthyV: {
+			from: 205,
+			to: 253,
+			source:
+				'ESQCR 2002: 230 V +10/−6 % at the supply terminals; BS 7671 app. 4: up to 5 % lost in the installation'
+		},
 		outletBreakerA: [16, 20, 32]
 	}
 };

@@ -68,6 +68,22 @@ export const residualCurves: Record<Region, ResidualCurve> = {
 	}
 };
 
+/** What holds of residual-current parts by where they sit. `needsSupply`: electronics, which do nothing while their own supply is open. */
+export const residualParts = {
+	outlet: {
+		needsSupply: true,
+		source: 'UL 943, BS 7288: electronic; the contacts stay as they are without supply'
+	},
+	breaker: {
+		needsSupply: true,
+		source: 'UL 943 circuit-breaker type, BS EN 61009-1: electronic, fed by line and neutral'
+	},
+	/** Its own transformer's energy opens it. */
+	panel: { needsSupply: false, source: 'BS EN 61008-1: voltage-independent (magnetic)' },
+	/** Whether a breaker's part also finds a neutral grounded downstream: UL 943 asks it of every class A device; BS EN 61009-1 doesn't. */
+	breakerFindsGroundedNeutral: { us: true, uk: false }
+} as const;
+
 /** Loop through neutral and ground that a device with grounded-neutral detection finds: it drives a small voltage round it. */
 export const groundedNeutralTest = {
 	testV: 0.02,

@@ -20,16 +20,28 @@ export type Edited =
 /** Makes changes one after another; all of them, or none and why. The result is a house without problems if the first was. */
 export function editHouse(house: House, edits: readonly Edit[]): Edited {
 	let now = house;
+	// What was wrong before (a record of an earlier build, when less was refused) doesn't stand in the way of anything else.
+	const had = new Set(checkHouse(house).map(withoutPlace));
 	for (const [k, edit] of edits.entries()) {
 		const made = make(now, edit);
 		if (!made.ok) return { ...made, edit: k };
 		const next = supplyStillKnown(now, made.house);
-		const problem = checkHouse(next)[0];
+		const problem = checkHouse(next).find(
+			(each) => edit.do === 'replaceHouse' || !had.has(withoutPlace(each))
+		);
+		if (problem?.code === 'tooThick')
+			return {
+				ok: false,
+				edit: k,
+				refusal: { code: 'cableTooThick', size: problem.size, takes: problem.takes }
+			};
 		if (problem) return { ok: false, edit: k, refusal: { code: 'wouldBeWrong', problem } };
 		now = next;
 	}
 	return { ok: true, house: now };
 }
+
+const withoutPlace = ({ path: _, ...problem }: HouseProblem): string => JSON.stringify(problem);
 
 /** Which cable feeds a box was found among the cables that were in it: where those are others now, the finding goes. */
 function supplyStillKnown(before: House, after: House): House {
@@ -53,6 +65,8 @@ function make(house: House, edit: Edit): Changed {
 	switch (edit.do) {
 		case 'renameHome':
 			return changed({ ...house, name: edit.name });
+		case 'setEarthing':
+			return changed({ ...house, service: { ...house.service, earthing: edit.earthing } });
 		case 'addRoom':
 			if (house.rooms.some(({ name }) => sameName(name, edit.name)))
 				return refused({ code: 'nameTaken', name: edit.name });

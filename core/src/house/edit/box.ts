@@ -1,7 +1,7 @@
 import { deviceModel } from '../devices';
 import { findBox, findBreaker, findCircuit, withBox } from '../lookup';
 import { usualDevice } from '../standard';
-import type { Device, House } from '../schema';
+import type { Box, Device, House } from '../schema';
 import { changed, place, refused, rewire, unplace, type Changed } from './chain';
 import type { EditOf } from './edits';
 import { freshId, idsOf, sameName } from './ids';
@@ -19,7 +19,11 @@ export function atBox(
 	if (!box) return refused({ code: 'unknown', what: 'box', id: edit.box });
 	switch (edit.do) {
 		case 'setBox': {
-			const set = { ...box, name: edit.name ?? box.name, room: edit.room ?? box.room };
+			const set = {
+				...ofMaterial(house, box, edit.material ?? box.material),
+				name: edit.name ?? box.name,
+				room: edit.room ?? box.room
+			};
 			if (
 				house.boxes.some(
 					(other) => other !== box && other.room === set.room && sameName(other.name, set.name)
@@ -55,6 +59,52 @@ export function atBox(
 		case 'wireBox':
 			return rewire(house, box.id, edit.way);
 	}
+}
+
+/** A box said to be of metal or plastic: what was bonded to its metal goes with it, or comes. */
+function ofMaterial(house: House, box: Box, material: Box['material']): Box {
+	if (material === box.material) return box;
+	if (material === 'plastic')
+		return {
+			...box,
+			material,
+			terminations: box.terminations.map(({ touches: _gone, ...end }) =>
+				end.at === 'box' ? { ...end, at: 'capped' } : end
+			),
+			pigtails: box.pigtails.filter(({ from, to }) => from !== 'box' && to !== 'box')
+		};
+	const joint = box.joints.find(({ id }) => id === 'ground');
+	const earth = box.device && deviceModel(box.device).terminals.find(({ role }) => role === 'ground');
+	const id = freshId('box-bond', 'tail', idsOf(box.pigtails));
+	const bond =
+		house.region === 'us' && joint
+			? [
+					{
+						id,
+						role: 'ground' as const,
+						colour: 'bare' as const,
+						from: 'joint:ground',
+						to: 'box',
+						how: 'screw' as const
+					}
+				]
+			: house.region === 'uk' && earth
+				? [
+						{
+							id,
+							role: 'ground' as const,
+							colour: 'greenYellow' as const,
+							from: 'box',
+							to: `terminal:${earth.name}`,
+							how: 'pillar' as const
+						}
+					]
+				: [];
+	return {
+		...box,
+		material,
+		pigtails: box.terminations.length > 0 ? [...box.pigtails, ...bond] : box.pigtails
+	};
 }
 
 function addOutlet(house: House, { room, name, kind, ratingA, spot }: EditOf<'addOutlet'>): Changed {

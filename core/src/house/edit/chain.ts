@@ -9,7 +9,7 @@ import {
 	withBox
 } from '../lookup';
 import { canBeWired, cableConductors, standardWiring, usualSize } from '../standard';
-import { chainOfCircuit } from '../topology';
+import { chainOfCircuit, walkChain } from '../topology';
 import type { Box, Cable, House } from '../schema';
 import type { EditRefusal, Spot } from './edits';
 import { freshId, idsOf } from './ids';
@@ -43,7 +43,9 @@ export function place(house: House, boxId: string, { circuit: circuitId, after, 
 	const following = branch ? undefined : nextCable(house, circuitId, after);
 	const laid = newCable(house, circuitId, boxId);
 	if (!following) {
-		const extended = { ...house, cables: [...house.cables, { ...laid, from, to: { box: boxId } }] };
+		// The first box of a ring has both of its ends.
+		const back = circuit.arrangement === 'ring' && after === 'panel' ? [wayBack(house, laid, boxId)] : [];
+		const extended = { ...house, cables: [...house.cables, { ...laid, from, to: { box: boxId } }, ...back] };
 		return changed(rewired(rewired(extended, boxId), after === 'panel' ? null : after.box));
 	}
 	// A ring's last box has its way back to the panel: the new box comes between.
@@ -110,6 +112,33 @@ export function unplace(house: House, boxId: string): Changed {
 	return changed(branches.length > 0 && 'box' in first.from ? rewired(passed, first.from.box) : passed);
 }
 
+/** The cable that leads round to the panel again, like the one that leads out. */
+function wayBack(house: House, like: Cable, boxId: string): Cable {
+	const from = { panel: panelOf(house, findCircuit(house, like.circuit)!.breaker)!.id };
+	const id = freshId(`${like.circuit}-back`, 'cable', [...idsOf(house.cables), like.id]);
+	const { landings: _landed, metal: _metal, ...plain } = like;
+	return { ...plain, id, from, to: { box: boxId }, lengthM: assumedLengthM.fromPanel, assumed: true };
+}
+
+/** Records a circuit as a ring, with a way back from the last box of its main run, or as a radial, without one. */
+export function rearranged(house: House, circuitId: string, arrangement: 'radial' | 'ring'): Changed {
+	const set = {
+		...house,
+		circuits: house.circuits.map((each) => (each.id === circuitId ? { ...each, arrangement } : each))
+	};
+	const cables = house.cables.filter(({ circuit }) => circuit === circuitId);
+	if (cables.length === 0) return changed(set);
+	const fromPanel = cables.filter(({ from }) => 'panel' in from);
+	if (arrangement === 'radial') {
+		const back = fromPanel.findLast(({ to }) => cables.filter((each) => each.to.box === to.box).length > 1);
+		return back ? changed(rewired(without(set, [back.id]), back.to.box)) : changed(set);
+	}
+	const [first] = fromPanel;
+	if (!first || fromPanel.length > 1) return refused({ code: 'noRing', circuit: circuitId });
+	const last = walkChain(house, circuitId).findLast(({ depth }) => depth === 0)!.box.id;
+	return changed(rewired({ ...set, cables: [...set.cables, wayBack(set, first, last)] }, last));
+}
+
 /** Gives a box and everything after it a circuit of its own, from the panel. */
 export function split(house: House, boxId: string, circuitId: string, breakerId: string): Changed {
 	const [circuit] = circuitsInBox(house, boxId);
@@ -152,7 +181,7 @@ function nextCable(house: House, circuitId: string, after: Spot['after']): Cable
 function newCable(house: House, circuitId: string, boxId: string): Cable {
 	const like = house.cables.find(({ circuit }) => circuit === circuitId);
 	const ratingA = findBreaker(house, findCircuit(house, circuitId)!.breaker)?.ratingA ?? 15;
-	const size = like?.size ?? usualSize(house.region, ratingA);
+	const size = like?.size ?? usualSize(house.region, ratingA, findCircuit(house, circuitId)!.arrangement);
 	return {
 		id: freshId(`${circuitId}-${boxId}`, 'cable', idsOf(house.cables)),
 		circuit: circuitId,

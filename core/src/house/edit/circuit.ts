@@ -1,7 +1,7 @@
 import { findBox, findBreaker, findCircuit, panelOf } from '../lookup';
 import { chainOfCircuit } from '../topology';
 import type { House } from '../schema';
-import { changed, refused, split, type Changed } from './chain';
+import { changed, rearranged, refused, split, type Changed } from './chain';
 import type { EditOf } from './edits';
 import { freshId, idsOf } from './ids';
 
@@ -21,13 +21,17 @@ export function atCircuit(
 			if (!circuit) return refused({ code: 'unknown', what: 'circuit', id: edit.circuit });
 			const set = { ...circuit, name: edit.name ?? circuit.name, breaker: edit.breaker ?? circuit.breaker };
 			const panel = panelOf(house, set.breaker)!.id;
-			return changed({
+			const moved = {
 				...house,
 				circuits: house.circuits.map((each) => (each === circuit ? set : each)),
 				cables: house.cables.map((cable) =>
 					cable.circuit === circuit.id && 'panel' in cable.from ? { ...cable, from: { panel } } : cable
 				)
-			});
+			};
+			const { arrangement } = edit;
+			return arrangement === undefined || arrangement === circuit.arrangement
+				? changed(moved)
+				: rearranged(moved, circuit.id, arrangement);
 		}
 		case 'removeCircuit': {
 			if (!findCircuit(house, edit.circuit))

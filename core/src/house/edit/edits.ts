@@ -1,9 +1,10 @@
 import { z } from 'zod';
-import { conductorSizes } from '../../rules';
-import { breakerTypes, houseSchema, matters } from '../schema';
+import { conductorSizes, type ConductorSize } from '../../rules';
+import { freeText, nameText } from '../../text';
+import { breakerTypes, earthing, houseSchema, matters } from '../schema';
 
-const id = z.string().min(1).max(60);
-const title = z.string().trim().min(1).max(80);
+const id = nameText(60);
+const title = nameText(80);
 const space = z.int().min(1).max(84);
 const loadHalf = z.enum(['upper', 'lower', 'left', 'right', 'only']);
 
@@ -17,13 +18,14 @@ const breakerFields = {
 	spaces: z.array(space).min(1).max(2),
 	tandem: z.enum(['a', 'b']).nullable().optional(),
 	ratingA: z.number().min(1).max(200),
-	label: z.string().trim().max(80),
+	label: freeText(80),
 	type: z.enum(breakerTypes).optional()
 };
 
 /** One change to the recorded house, as a person makes it. New things get their ids from their names. */
 export const editSchema = z.discriminatedUnion('do', [
 	z.strictObject({ do: z.literal('renameHome'), name: title }),
+	z.strictObject({ do: z.literal('setEarthing'), earthing }),
 	z.strictObject({ do: z.literal('addRoom'), name: title }),
 	z.strictObject({ do: z.literal('renameRoom'), room: id, name: title }),
 	z.strictObject({ do: z.literal('removeRoom'), room: id }),
@@ -61,7 +63,9 @@ export const editSchema = z.discriminatedUnion('do', [
 		do: z.literal('setCircuit'),
 		circuit: id,
 		name: title.optional(),
-		breaker: id.optional()
+		breaker: id.optional(),
+		/** To a ring: a cable back to the panel is put in, not seen yet. To a radial: the way back is taken out. */
+		arrangement: z.enum(['radial', 'ring']).optional()
 	}),
 	z.strictObject({ do: z.literal('removeCircuit'), circuit: id }),
 	z.strictObject({ do: z.literal('splitCircuit'), box: id, breaker: id, name: title }),
@@ -73,7 +77,13 @@ export const editSchema = z.discriminatedUnion('do', [
 		ratingA: z.number().min(1).max(63).optional(),
 		spot: spot.optional()
 	}),
-	z.strictObject({ do: z.literal('setBox'), box: id, name: title.optional(), room: id.optional() }),
+	z.strictObject({
+		do: z.literal('setBox'),
+		box: id,
+		name: title.optional(),
+		room: id.optional(),
+		material: z.enum(['metal', 'plastic']).optional()
+	}),
 	z.strictObject({ do: z.literal('removeBox'), box: id }),
 	z.strictObject({ do: z.literal('placeBox'), box: id, spot }),
 	z.strictObject({ do: z.literal('unplaceBox'), box: id }),
@@ -84,7 +94,7 @@ export const editSchema = z.discriminatedUnion('do', [
 		box: id,
 		finding: z.enum(['feeds', 'doesNotFeed']),
 		on: z.iso.date(),
-		how: z.string().trim().max(500)
+		how: freeText(500)
 	}),
 	z.strictObject({
 		do: z.literal('addLoad'),
@@ -121,4 +131,8 @@ export type EditRefusal =
 	| { readonly code: 'notAnOutlet'; readonly box: string }
 	/** Its device or its number of cables doesn’t let the wires come that way. */
 	| { readonly code: 'notWiredThatWay'; readonly box: string; readonly way: 'ownScrews' | 'pigtails' }
+	/** Its cable is thicker than a terminal in the box takes. */
+	| { readonly code: 'cableTooThick'; readonly size: ConductorSize; readonly takes: ConductorSize }
+	/** What nobody could come back from: a ring wants a box between its two ends, and no branches that close on it. */
+	| { readonly code: 'noRing'; readonly circuit: string }
 	| { readonly code: 'tooLarge'; readonly what: string };

@@ -140,7 +140,12 @@ export function atPanel(house: House, edit: PanelEdit): Changed {
 			if (residual !== null && !panel.residualDevices.some(({ id }) => id === residual))
 				return refused({ code: 'unknown', what: 'residual', id: residual });
 			const id =
-				residual ?? freshId(`rcd${panel.residualDevices.length + 1}`, 'rcd', idsOf(panel.residualDevices));
+				residual ??
+				freshId(
+					`rcd${panel.residualDevices.length + 1}`,
+					'rcd',
+					idsOf(house.panels.flatMap(({ residualDevices }) => residualDevices))
+				);
 			const device = { id, tripMa, ratingA, covers, on: true };
 			const others = panel.residualDevices
 				.filter((each) => each.id !== residual)

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import type { BenchView, Instruments, Seen } from '@wary/core/bench';
-	import type { House } from '@wary/core/house';
+	import { own, type House } from '@wary/core/house';
 	import { colourWords, roleWord } from '$lib/words/terms';
 	import { placeWords } from '$lib/words/bench';
 	import Cable from '$lib/ui/box/Cable.svelte';
@@ -132,7 +132,7 @@
 					/>
 					{@const load = house.loads.find((each) => each.box === boxId && each.half === face.half)}
 					{#if load}
-						{@const lit = (shown?.loads[load.id] ?? 0) > 0.5}
+						{@const lit = ((shown && own(shown.loads, load.id)) ?? 0) > 0.5}
 						<g transform={`translate(${face.x + face.width / 2} ${face.y + face.height / 2})`}>
 							<circle r="26" fill={lit ? 'var(--ink)' : 'var(--sheet)'} />
 							{#if lit}{#each [0, 45, 90, 135, 180, 225, 270, 315] as turn (turn)}<path

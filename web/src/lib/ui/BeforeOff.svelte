@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { findBox, placeName, type House } from '@wary/core/house';
+	import { findBox, own, placeName, type House } from '@wary/core/house';
 	import { goingOffWith, type Thing } from '@wary/core/isolation';
 	import { firstDo, mayBeOff } from '$lib/words/goingOff';
 
@@ -25,7 +25,7 @@
 	const open = (id: string) => hard.find((thing) => thing.id === id);
 	function keep(event: SubmitEvent, thing: Thing) {
 		event.preventDefault();
-		const how = answers[thing.id]?.trim();
+		const how = own(answers, thing.id)?.trim();
 		if (how) onarranged?.(thing, how);
 	}
 </script>

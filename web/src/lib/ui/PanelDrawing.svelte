@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { evidenceOf, mainPanel, mainSwitch, type Breaker, type House, type Panel } from '@wary/core/house';
+	import { evidenceOf, mainPanel, mainSwitch, own, type Breaker, type House, type Panel } from '@wary/core/house';
 	import { evidenceWords } from '$lib/words/evidence';
 	import { terms } from '$lib/words/terms';
 
@@ -134,7 +134,7 @@
 					{@const isOff = off.includes(breaker.id) || !breaker.on}
 					{@const isTried = tried.includes(breaker.id)}
 					{@const evidence = sure ? evidenceOf(house, breaker) : null}
-					{@const share = chance?.[breaker.id]}
+					{@const share = chance ? own(chance, breaker.id) : undefined}
 					<button
 						type="button"
 						class="breaker"

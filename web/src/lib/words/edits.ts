@@ -1,5 +1,5 @@
 import { findBox, findCircuit, placeName, type EditRefusal, type House } from '@wary/core/house';
-import { breakerName, terms } from './terms';
+import { breakerName, sizeWords, terms } from './terms';
 
 /** Why a change to the house can't be made, and what to do. */
 export function editRefusalWords(
@@ -41,6 +41,10 @@ export function editRefusalWords(
 			return refusal.way === 'ownScrews'
 				? `${place(refusal.box)} has more cables than its ${t.outlet} has screws for: they are spliced.`
 				: `${place(refusal.box)} can’t be wired with pigtails on record.`;
+		case 'cableTooThick':
+			return `The cable of that circuit, ${sizeWords(refusal.size)}, is too thick for the terminals there, which take ${sizeWords(refusal.takes)}.`;
+		case 'noRing':
+			return `${circuit(refusal.circuit)} leaves the ${t.panel} more than once, so it can’t be made a ring here. Enter it in the house file.`;
 		case 'tooLarge':
 			return `There are too many ${refusal.what} for one home.`;
 		case 'jobUnderWay':

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { circuitsInBox, walkChain, type Box, type Edit } from '@wary/core/house';
+	import { circuitsInBox, own, walkChain, type Box, type Edit } from '@wary/core/house';
 	import { breakerName, capital, terms } from '$lib/words/terms';
 	import { getEditor } from './context';
 
@@ -32,7 +32,7 @@
 	}
 	async function addOutlet(event: SubmitEvent, room: string) {
 		event.preventDefault();
-		const name = adding[room]?.trim();
+		const name = own(adding, room)?.trim();
 		if (name && (await make(room, [{ do: 'addOutlet', room, name }], `${name} added`))) adding[room] = '';
 	}
 	const rename = (room: string, name: string, was: string) =>

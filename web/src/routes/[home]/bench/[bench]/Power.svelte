@@ -5,6 +5,7 @@
 		deviceModel,
 		mainPanel,
 		mainSwitch,
+		own,
 		type Half,
 		type House,
 		type Trip
@@ -111,7 +112,7 @@
 	{/if}
 	<h2>Plugged in</h2>
 	{#each house.loads.filter( ({ box, half }) => places.some((each) => each.box === box && each.half === half) ) as load (load.id)}
-		{@const share = view?.loads[load.id] ?? 0}
+		{@const share = (view && own(view.loads, load.id)) ?? 0}
 		<p class="load">
 			<span
 				><b>{capital(load.name)}</b>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { own } from '@wary/core/house';
 	import type { Taken } from '@wary/core/isolation';
 	import type { Step } from '@wary/core/job';
 	import { readingWords } from '$lib/words/events';
@@ -19,7 +20,7 @@
 		...proof.required.map((pair) => ({
 			key: pair,
 			text: capital(pairWords(session.plan, pair, session.jobState.earth)),
-			taken: proof.pairs[pair] ?? null,
+			taken: own(proof.pairs, pair) ?? null,
 			now: step.kind === 'readPair' && step.pair === pair
 		})),
 		{

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { evidenceOf, findBreaker, mainSwitch, placeName, walkChain } from '@wary/core/house';
+	import { evidenceOf, findBreaker, mainSwitch, own, placeName, walkChain } from '@wary/core/house';
 	import { thingsBehind } from '@wary/core/isolation';
 	import BeforeOff from '$lib/ui/BeforeOff.svelte';
 	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
@@ -41,7 +41,7 @@
 	);
 	const chosen = $derived(also ?? picked);
 	const hardOf = (ids: readonly string[]) =>
-		ids.flatMap((id) => plan.hard[id] ?? []).filter(({ id }) => !session.jobState.arranged.includes(id));
+		ids.flatMap((id) => own(plan.hard, id) ?? []).filter(({ id }) => !session.jobState.arranged.includes(id));
 	/** Breakers whose hard things have all been seen to. */
 	const released = $derived(Object.keys(plan.hard).filter((id) => hardOf([id]).length === 0));
 	const unlikely = $derived(

@@ -1,0 +1,3 @@
+export { allStorable, freeText, nameText, storable, text, visible, type TextFault } from './text';
+export { echo, echoedAtMost, shapeFault, type ShapeFault } from './shape';
+export { readJson, withoutMark, type ReadJson } from './json';

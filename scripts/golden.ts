@@ -1,0 +1,264 @@
+import { execFileSync } from 'node:child_process';
+import { createHash, randomUUID } from 'node:crypto';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { arrangements, here } from '../core/src/arrangements';
+import { benchFile, newBench, perform, type BenchEvent } from '../core/src/bench';
+import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '../core/src/demo';
+import { findCircuit, circuitsInBox, type House } from '../core/src/house';
+import { nextStep, planJob, recordOf, type Command } from '../core/src/job';
+import { Person } from '../core/test/person';
+import { threeCables } from '../core/test/threeCables';
+import { addBench } from '../web/src/lib/server/benches';
+import { connections } from '../web/src/lib/server/db';
+import { addHousehold, latestHouse, maybeHousehold, type Household } from '../web/src/lib/server/households';
+import { appendEvent, loadJob, startJob } from '../web/src/lib/server/useCases';
+import { migrate, seed } from './lib/database.mjs';
+import { Cluster } from './lib/postgres.mjs';
+
+/**
+ * Takes what this build stores, for later builds to prove that they read it: `db/golden/NAME/dump.sql.gz`, and `records.json` with every
+ * job's record as this build has it. A set once taken is never taken again.
+ */
+const name = process.argv[2];
+if (!name || !/^[a-z0-9-]+$/.test(name)) throw new Error('name the set: npm run golden -- NAME');
+const folder = new URL(`../db/golden/${name}/`, import.meta.url);
+
+/** Somebody at work whose every act is stored by the server as well. */
+class Worker {
+	#clock = Date.parse('2026-11-20T09:00:00Z');
+	private constructor(
+		readonly household: Household,
+		readonly jobId: string,
+		readonly person: Person
+	) {}
+	static async at(
+		household: Household,
+		actual: House,
+		boxId: string,
+		change?: (person: Person) => void
+	): Promise<Worker> {
+		const { house } = await latestHouse(household.id);
+		const planned = planJob(house, boxId, 'groundFirst');
+		if (!planned.ok) throw new Error(planned.failure.code);
+		const jobId = randomUUID();
+		const started = await startJob(household, {
+			id: jobId,
+			boxId,
+			school: 'groundFirst',
+			who: 'Avery Quill'
+		});
+		if (started.code !== 'started') throw new Error(JSON.stringify(started));
+		const breaker = findCircuit(actual, circuitsInBox(actual, boxId)[0]!.id)!.breaker;
+		const person = new Person(house, actual, planned.plan, [breaker, breaker, breaker, breaker]);
+		person.earthFrom = earthFor(house, boxId);
+		change?.(person);
+		return new Worker(household, jobId, person);
+	}
+	/** Does the next step here and on the server; false when there is none, or none that this person can do. */
+	async go(): Promise<boolean> {
+		const { person } = this;
+		if (nextStep(person.plan, person.state) === null || person.events.length > mostEvents) return false;
+		const command = whatToSay(person);
+		if (!command) return false;
+		const at = new Date((this.#clock += 40_000)).toISOString();
+		const expectedVersion = person.events.length;
+		if (!person.say(command, { at }).ok) return false;
+		const id = randomUUID();
+		const answer = await appendEvent(this.household, this.jobId, { id, at, expectedVersion, command });
+		if (answer.code !== 'stored') throw new Error(`${command.kind}: ${JSON.stringify(answer)}`);
+		person.events[expectedVersion] = { ...person.events[expectedVersion]!, id };
+		return true;
+	}
+	async steps(count: number): Promise<void> {
+		for (let done = 0; done < count && (await this.go()); done++);
+	}
+	async stop(note: string): Promise<void> {
+		for (let tries = 0; tries < 40 && this.person.state.status === 'underWay'; tries++) {
+			const at = new Date((this.#clock += 40_000)).toISOString();
+			const command = { kind: 'stop', reason: 'ownChoice', note } as const;
+			const expectedVersion = this.person.events.length;
+			if (this.person.say(command, { at }).ok)
+				await appendEvent(this.household, this.jobId, { id: randomUUID(), at, expectedVersion, command });
+			else if (!(await this.go())) throw new Error('cannot stop');
+		}
+	}
+}
+
+/** More than any job takes: somebody who gets no further is left where they are. */
+const mostEvents = 160;
+
+/** What comes next; null where this home has nothing to read it on: a known earth where no outlet is grounded. */
+const whatToSay = (person: Person): Command | null => {
+	try {
+		return fitting(person.answer(), person);
+	} catch (error) {
+		if (error instanceof TypeError) return null;
+		throw error;
+	}
+};
+
+/** The part in hand is the one that the plan asks for. */
+const fitting = (command: Command, { plan }: Person): Command =>
+	command.kind === 'checkPart' && 'ratingA' in plan.newDevice
+		? { ...command, answers: { ...command.answers, ratingA: plan.newDevice.ratingA } }
+		: command;
+
+const earthFor = (house: House, boxId: string): string => {
+	const other = house.boxes.find(
+		({ id, device }) => id !== boxId && device && ['duplex', 'socketTwin', 'gfci'].includes(device.kind)
+	);
+	return `outlet:${other?.id ?? boxId}`;
+};
+const outlets = (house: House): string[] =>
+	house.boxes.filter(({ use, id }) => use === 'outlet' && planJob(house, id).ok).map(({ id }) => id);
+
+async function own(slug: string, house: House): Promise<Household> {
+	const made = await addHousehold(slug, house);
+	if (!made) throw new Error(`${slug} is taken`);
+	return made;
+}
+
+/** Jobs under way after one event, two, three … on to the last but one, an outlet each, in as many copies of the home as that takes. */
+async function atEveryStep(slug: string, house: House, change?: (person: Person) => void): Promise<void> {
+	const boxes = outlets(house);
+	const dry = await Worker.at(await own(`${slug}-whole`, house), house, boxes[0]!, change);
+	while (await dry.go());
+	const steps = dry.person.events.length;
+	let home: Household | null = null;
+	console.log(`${slug}: ${steps} steps`);
+	for (let count = 0; count < steps; count++) {
+		if (count % boxes.length === 0) home = await own(`${slug}-${count / boxes.length + 1}`, house);
+		await (await Worker.at(home!, house, boxes[count % boxes.length]!, change)).steps(count);
+	}
+}
+
+async function demoHomes(): Promise<void> {
+	const fennel = (await maybeHousehold('fennel-lane'))!;
+	const actual = fennelLaneActual();
+	for (const box of [
+		'music-piano',
+		'living-sofa',
+		'nursery-door-wall',
+		'kitchen-bread-board',
+		'reading-stove-wall'
+	])
+		while (await (workers[box] ??= await Worker.at(fennel, actual, box)).go());
+	const wrong = await Worker.at(fennel, actual, 'sewing-east-wall', (person) =>
+		person.breakers.unshift('b11')
+	);
+	while (await wrong.go());
+	await (await Worker.at(fennel, actual, 'sewing-closet')).steps(30);
+	const stopped = await Worker.at(fennel, actual, 'bedroom-dresser');
+	await stopped.steps(45);
+	await stopped.stop('A visitor came; closed for today.');
+	await (await Worker.at(fennel, actual, 'porch-front')).stop('Rain.');
+	const tannery = (await maybeHousehold('tannery-row'))!;
+	for (const box of ['box-room-desk', 'kitchen-worktop']) {
+		const worker = await Worker.at(tannery, tanneryRow(), box);
+		while (await worker.go());
+	}
+	await (await Worker.at(tannery, tanneryRow(), 'hall-meter-cupboard')).steps(33);
+	const early = await Worker.at(tannery, tanneryRow(), 'kitchen-washer');
+	await early.steps(40);
+	await early.stop('Gone to buy a part.');
+}
+const workers: Record<string, Worker> = {};
+
+/** Every arrangement in which this build plans a job: one done to its end where it comes there, one under way in the middle. */
+async function everyArrangement(): Promise<void> {
+	for (const { kind, region, build } of arrangements) {
+		const house = { ...build(), name: `Arrangement ${kind}` };
+		if (!planJob(house, here).ok) continue;
+		for (const [suffix, count] of [
+			['end', 200],
+			['middle', 38]
+		] as const)
+			await (
+				await Worker.at(await own(`${region}-${kind.toLowerCase()}-${suffix}`, house), house, here)
+			).steps(count);
+	}
+}
+
+async function benches(): Promise<void> {
+	const home = (await maybeHousehold('fennel-lane'))!;
+	const house = arrangements.find(({ kind }) => kind === 'throughGfci')!.build();
+	const events: BenchEvent[] = [
+		{ kind: 'breaker', id: 'b1', on: true },
+		{ kind: 'plug', box: here, half: 'upper', what: 'heater', id: 'l1' },
+		{ kind: 'pressTest' }
+	];
+	const bench = events.reduce(
+		(now, event) => {
+			const next = perform(now, event);
+			if (!next.ok) throw new Error(JSON.stringify(next.refusal));
+			return next.bench;
+		},
+		newBench('GFCI in the middle', house, here)
+	);
+	await addBench(home.id, randomUUID(), benchFile(bench));
+}
+
+/** What this build says of every job: whether it has ended, what comes next, and the whole record. */
+async function records(): Promise<unknown[]> {
+	const { rows } = await connections().query(
+		'select h.slug, j.job_id from job j join household h using (household_id) order by 1, 2'
+	);
+	const found = [];
+	for (const { slug, job_id } of rows as { slug: string; job_id: string }[]) {
+		const { job, plan, events, state } = (await loadJob((await maybeHousehold(slug))!, job_id))!;
+		const record = JSON.parse(JSON.stringify(recordOf(plan, events, state))) as Record<string, unknown>;
+		const ended = state.status !== 'underWay';
+		found.push({
+			home: slug,
+			job: job_id,
+			box: job.boxId,
+			status: state.status,
+			events: events.length,
+			next: nextStep(plan, state),
+			// Whole where it has ended; otherwise enough to notice a difference.
+			...(ended
+				? { record }
+				: { recordSha256: createHash('sha256').update(JSON.stringify(record)).digest('hex') })
+		});
+	}
+	return found;
+}
+
+const data = mkdtempSync(join(tmpdir(), 'wary-golden-'));
+const cluster = new Cluster({ folder: data, port: 0, name: 'golden' });
+try {
+	await cluster.start();
+	const url = await cluster.database('wary');
+	process.env.DATABASE_URL = url;
+	await migrate(url);
+	await seed(url, { reset: false });
+	await demoHomes();
+	await atEveryStep('us-steps', { ...fennelLaneRecorded(), name: 'Own bungalow' });
+	await atEveryStep(
+		'us-steps-live',
+		{ ...fennelLaneRecorded(), name: 'Own bungalow' },
+		(person) => (person.supplyWay = 'live')
+	);
+	await atEveryStep('uk-steps', { ...tanneryRow(), name: 'Own terrace' });
+	const three = await own('uk-three-cables', threeCables());
+	await (await Worker.at(three, threeCables(), here, (person) => (person.supplyWay = 'live'))).steps(200);
+	await everyArrangement();
+	await benches();
+	mkdirSync(folder, { recursive: true });
+	const dump = execFileSync(
+		join(cluster.bin, 'pg_dump'),
+		['--no-owner', '--no-privileges', '-h', '127.0.0.1', '-p', String(cluster.port), '-U', 'wary', 'wary'],
+		{ maxBuffer: 1e9 }
+	);
+	writeFileSync(new URL('dump.sql.gz', folder), gzipSync(dump, { level: 9 }));
+	const taken = await records();
+	writeFileSync(new URL('records.json.gz', folder), gzipSync(JSON.stringify(taken), { level: 9 }));
+	console.log(`${taken.length} jobs, dump ${(dump.length / 1e6).toFixed(1)} MB`);
+} finally {
+	await connections().end();
+	await cluster.discard();
+	rmSync(data, { recursive: true, force: true });
+}
