@@ -172,13 +172,11 @@ test('a box of the house: probed, loaded, shorted, taken along as a file and bro
 	await page.goto('/tannery-row/bench');
 	await page.waitForLoadState('networkidle');
 	const choose = (content: string) =>
-		page
-			.getByLabel('From a file')
-			.setInputFiles({
-				name: 'shared.bench.json',
-				mimeType: 'application/json',
-				buffer: Buffer.from(content)
-			});
+		page.getByLabel('From a file').setInputFiles({
+			name: 'shared.bench.json',
+			mimeType: 'application/json',
+			buffer: Buffer.from(content)
+		});
 	await choose(JSON.stringify({ ...file, version: 2 }));
 	await expect(page.getByRole('alert')).toContainText('The file is of version 2');
 	await choose('not json');

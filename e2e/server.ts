@@ -35,13 +35,12 @@ export class Application {
 	}
 
 	async run(): Promise<void> {
-		this.#process = spawn('node', ['build/index.js'], {
+		this.#process = spawn('node', ['serve.mjs'], {
 			cwd: fileURLToPath(new URL('../web', import.meta.url)),
 			env: {
 				...process.env,
 				PORT: String(this.port),
 				HOST: '127.0.0.1',
-				ORIGIN: this.address,
 				DATABASE_URL: this.databaseUrl,
 				BODY_SIZE_LIMIT: '11M',
 				LOG_LEVEL: 'error'

@@ -47,25 +47,26 @@ async function start() {
 	await serve(url, cluster);
 }
 
-/** Runs the server until it or we are told to stop; then stops the database server, if it is ours. */
+/** Runs the server until it or we are told to stop; meanwhile brings our own database server back when it dies. Then stops it, if it is ours. */
 async function serve(url, cluster) {
 	const [command, args] = development
 		? ['npx', ['vite', 'dev', '--port', String(port), '--host', host]]
-		: ['node', ['build/index.js']];
-	const address = `http://${host}:${port}`;
+		: ['node', ['serve.mjs']];
+	const everywhere = host === '0.0.0.0' || host === '::';
+	const address = `http://${everywhere ? '127.0.0.1' : host.includes(':') ? `[${host}]` : host}:${port}`;
 	const env = {
 		...process.env,
 		DATABASE_URL: url,
 		PORT: String(port),
 		HOST: host,
-		ORIGIN: process.env.ORIGIN ?? address,
-		BODY_SIZE_LIMIT: '11M',
-		SHUTDOWN_TIMEOUT: '5'
+		BODY_SIZE_LIMIT: '11M'
 	};
 	const server = spawn(command, args, {
 		cwd: join(root, 'web'),
 		env,
-		stdio: ['ignore', 'inherit', 'inherit']
+		stdio: ['ignore', 'inherit', 'inherit'],
+		// Ctrl-C reaches the whole group: the server is stopped by us, once.
+		detached: true
 	});
 	let stopping = false;
 	const stop = () => {
@@ -75,12 +76,32 @@ async function serve(url, cluster) {
 	};
 	process.on('SIGINT', stop);
 	process.on('SIGTERM', stop);
+	const watching =
+		cluster && setInterval(() => void cluster.revive().catch((error) => console.error(error.message)), 1000);
 	const ended = new Promise((resolve) => server.on('exit', (code, signal) => resolve(code ?? signal)));
 	const up = await Promise.race([answers(`${address}/health`), ended.then(() => false)]);
-	if (up) console.log(`\nReady after ${sinceStart()}: ${address}\nCtrl-C stops it.`);
+	if (up) {
+		console.log(`\nReady after ${sinceStart()}: ${address}\nCtrl-C stops it.`);
+		if (everywhere) await inviteOthers(url);
+	}
 	const code = await ended;
+	clearInterval(watching ?? undefined);
 	await cluster?.release();
 	if (!stopping && code !== 0) throw new Advice(`The server ended by itself (${code}).`);
+}
+
+/** Says where other devices of the local network find it, with a code that lets one of them in. */
+async function inviteOthers(url) {
+	const { machineAddresses } = await import('./lib/addresses.mjs');
+	const { newPairingCode } = await import('./lib/database.mjs');
+	const { default: qrcode } = await import('qrcode');
+	const addresses = machineAddresses();
+	if (addresses.length === 0) return;
+	console.log(`\nOn the local network:\n${addresses.map((each) => `  http://${each}:${port}`).join('\n')}`);
+	const link = `http://${addresses[0]}:${port}/pair?code=${await newPairingCode(url)}`;
+	console.log(
+		`\nTo let a phone in, scan this within ten minutes (once; more in Settings, Devices):\n${await qrcode.toString(link, { type: 'terminal', small: true })}\n${link}`
+	);
 }
 
 async function answers(address) {

@@ -5,6 +5,10 @@ import { defineConfig } from 'vite';
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
 	ssr: { noExternal: ['@wary/core'] },
-	build: { assetsInlineLimit: 0 },
+	// Flowbite Svelte's themes call `tv()` for every component there is; said to be pure, those that no page uses are dropped.
+	build: {
+		assetsInlineLimit: 0,
+		rolldownOptions: { treeshake: { manualPureFunctions: ['tv'] } }
+	},
 	server: { fs: { allow: ['..'] } }
 });

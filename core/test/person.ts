@@ -1,5 +1,5 @@
 import { points, type House } from '../src/house';
-import { contactlessAlarms, readPlugLamps, readVoltageV } from '../src/instruments';
+import { contactlessAlarms, readOhms, readPlugLamps, readVoltageV } from '../src/instruments';
 import {
 	applyEvent,
 	conditions,
@@ -12,8 +12,11 @@ import {
 	nextStep,
 	pairProbes,
 	planJob,
+	ratingsWanted,
 	soundLamps,
+	baselineProbes,
 	supplyOhm,
+	supplyProbes,
 	supplyVolts,
 	wiringDuring,
 	type Answer,
@@ -26,8 +29,8 @@ import {
 	type SupplyWay
 } from '../src/job';
 
-export const planOf = (house: House, box: string, school?: 'hotFirst'): JobPlan => {
-	const planned = planJob(house, box, school);
+export const planOf = (house: House, box: string, school?: 'hotFirst', procedure?: number): JobPlan => {
+	const planned = planJob(house, box, school, procedure);
 	if (!planned.ok) throw new Error(planned.failure.code);
 	return planned.plan;
 };
@@ -113,7 +116,7 @@ export class Person {
 				return {
 					kind: 'checkPart',
 					answers: {
-						ratingA: this.plan.region === 'uk' ? 13 : 15,
+						ratingA: ratingsWanted(this.plan, this.state.feeder)[0]!,
 						tamperResistant: true,
 						sameKind: true,
 						grounded: true,
@@ -141,6 +144,37 @@ export class Person {
 			case 'proveEarth': {
 				const lit = readVoltageV(house, earthProbes(house, this.earthFrom)!, 'lowImpedance') > 50;
 				return { kind: 'proveEarth', source: this.earthFrom, reading: { instrument: 'plugTester', lit } };
+			}
+			case 'decideProtection':
+				return { kind: 'decideProtection', decision: 'sameAgain' };
+			case 'readGroundEarth': {
+				const { black } = earthProbes(house, this.earthFrom)!;
+				const red = points.contact(this.plan.boxId, step.half, 'ground');
+				const mode = step.lowImpedance ? 'lowImpedance' : 'highImpedance';
+				return {
+					kind: 'readGroundEarth',
+					half: step.half,
+					reading: meter(readVoltageV(house, { red, black }, mode), mode)
+				};
+			}
+			case 'touchSupply': {
+				const probes = supplyProbes(house, this.plan, step.cable);
+				return {
+					kind: 'touchSupply',
+					cable: step.cable,
+					alarms: probes !== null && contactlessAlarms(house, probes.hot)
+				};
+			}
+			case 'readBaseline': {
+				const reading = readOhms(house, baselineProbes(this.plan, step.group)!);
+				return {
+					kind: 'readBaseline',
+					group: step.group,
+					value:
+						reading.kind === 'ohms'
+							? { kind: 'ohms', resistanceOhm: reading.resistanceOhm }
+							: { kind: 'overload' }
+				};
 			}
 			case 'needTester':
 				return { kind: 'checkTools', tester: 'multimeter', has: tools };

@@ -35,6 +35,7 @@ const expectations: Expectations = {
 	earthV: () => 120,
 	pairV: () => 0,
 	sourceV: () => 120,
+	baselineOhm: () => null,
 	autopsy: () => ({ hotNeutralOhm: null, hotGroundOhm: null, throughOhm: 0.2 }),
 	supply: () => ({
 		ifSupply: { resistanceOhm: 0.5, hotNeutralV: 120 },
@@ -149,10 +150,22 @@ export function everyCommand(plan: JobPlan): Command[] {
 				{ kind: 'overload' as const },
 				...[0.5, 40].map((resistanceOhm) => ({ kind: 'ohms' as const, resistanceOhm }))
 			].map((value): Command => ({ kind: 'readSupplyOhms', cable, value })),
+			...both.map((alarms): Command => ({ kind: 'touchSupply', cable, alarms })),
 			{ kind: 'readSupplyVolts', cable, hotNeutral: live, hotGround: live },
 			{ kind: 'readSupplyVolts', cable, hotNeutral: dead, hotGround: dead },
 			{ kind: 'readSupplyVolts', cable, hotNeutral: live, hotGround: dead }
 		]),
+		...plan.baselines.map(({ group }): Command => ({
+			kind: 'readBaseline',
+			group,
+			value: { kind: 'overload' }
+		})),
+		...[dead, unresolved, live, drained].map((reading): Command => ({
+			kind: 'readGroundEarth',
+			half: plan.halves[0]!,
+			reading
+		})),
+		{ kind: 'decideProtection', decision: 'sameAgain' },
 		{ kind: 'cap' },
 		{ kind: 'reopen' },
 		...plan.resistanceChecks.flatMap((check) =>
@@ -219,6 +232,9 @@ function keyOf(state: JobState): string {
 		state.cautions,
 		typeof state.earth === 'object' ? `known${state.earth.source !== null}` : state.earth,
 		[...state.arranged].sort().join(),
+		state.decided,
+		JSON.stringify(state.groundAlarm),
+		Object.keys(state.baseline).sort().join(),
 		state.nothingLeft,
 		state.tester,
 		state.part,
@@ -248,7 +264,12 @@ function keyOf(state: JobState): string {
 const supplyKey = ({ supply }: JobState): string =>
 	supply.marked || supply.outcome === 'skipped'
 		? 'settled'
-		: (supply.outcome ?? [supply.way, JSON.stringify(supply.verdicts), supply.spread].join());
+		: (supply.outcome ??
+			[
+				supply.way,
+				...[supply.verdicts, supply.ohms, supply.touched].map((each) => JSON.stringify(each)),
+				supply.spread
+			].join());
 
 export interface Walked {
 	readonly states: readonly JobState[];

@@ -1,2 +1,3 @@
 export function migrate(databaseUrl: string): Promise<string>;
 export function seed(databaseUrl: string, options: { reset: boolean }): Promise<string>;
+export function newPairingCode(databaseUrl: string): Promise<string>;

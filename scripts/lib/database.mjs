@@ -1,3 +1,4 @@
+import { createHash, randomBytes } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 
@@ -64,3 +65,20 @@ export async function seed(databaseUrl, { reset }) {
 }
 
 const read = (name) => readFileSync(new URL(name, homesFolder), 'utf8');
+
+/** A one-time code that lets a device of the local network in for ten minutes; only its hash is kept. */
+export async function newPairingCode(databaseUrl) {
+	const { default: pg } = await import('pg');
+	const code = randomBytes(16).toString('base64url');
+	const client = new pg.Client({ connectionString: databaseUrl });
+	await client.connect();
+	try {
+		await client.query(
+			"insert into pairing_code (code_hash, expires_at) values ($1, now() + interval '10 minutes')",
+			[createHash('sha256').update(code).digest()]
+		);
+	} finally {
+		await client.end();
+	}
+	return code;
+}

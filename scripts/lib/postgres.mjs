@@ -117,6 +117,33 @@ export class Cluster {
 		return `port ${this.port}`;
 	}
 
+	/** Whether it had to be started again: a server that died is brought back on its port, since whoever uses it knows that one. */
+	async revive() {
+		if (this.#reviving || this.#running()) return false;
+		this.#reviving = true;
+		this.wantedPort = this.port;
+		try {
+			// Its last processes may still hold the memory that they shared.
+			for (let tries = 1; ; tries++)
+				try {
+					await this.start();
+					return true;
+				} catch (error) {
+					if (tries >= 20) throw error;
+					await new Promise((resolve) => setTimeout(resolve, 500));
+				}
+		} finally {
+			this.#reviving = false;
+		}
+	}
+	#reviving = false;
+
+	/** Kills it as a power cut would: for tests. */
+	kill() {
+		const running = this.#running();
+		if (running) process.kill(running.pid, 'SIGKILL');
+	}
+
 	async #make() {
 		this.#needSpace();
 		if (this.asRoot) {

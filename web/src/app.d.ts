@@ -7,6 +7,8 @@ declare global {
 		interface Locals {
 			theme: 'light' | 'dark' | 'auto';
 			requestId: string;
+			/** What went wrong inside that has an answer of its own. */
+			failed: 'databaseAway' | 'malformed' | null;
 		}
 	}
 }

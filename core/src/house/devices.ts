@@ -313,5 +313,12 @@ const sold: Readonly<Record<Device['kind'], readonly Region[]>> = {
 	fixed: ['us', 'uk']
 };
 
+/** From how many ohms up a device with electronics may read hot to neutral by itself; `null`: it has none. Domain: hundreds of ohms to megohms. */
+export const ownReadingFromOhm = (device: Device): number | null =>
+	deviceModel(device).links.some(({ capacitanceF }) => capacitanceF !== undefined)
+		? electronicsFromOhm
+		: null;
+const electronicsFromOhm = 500;
+
 /** Whether a device's terminals tell supply in from feed out. */
 export const hasSides = (device: Device): boolean => device.kind === 'gfci' || device.kind === 'fusedSpur';

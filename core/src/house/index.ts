@@ -16,12 +16,13 @@ export type {
 	Role,
 	WorryKind
 } from './schema';
-export { breakerTypes, matters } from './schema';
+export { breakerTypes, colour, how, matters } from './schema';
 export {
 	contactPoint,
 	deviceModel,
 	hasSides,
 	largestAt,
+	ownReadingFromOhm,
 	residualButtonOhm,
 	soldIn,
 	type DeviceModel,
@@ -53,11 +54,13 @@ export { chainOfCircuit, neighbours, walkChain, type ChainBox, type ChainPlace }
 export { branches } from './branches';
 export { compileHouse, legOfSpace, sensesResidual, tripMaOf } from './compile';
 export { own } from './own';
+export { readStoredHouse, type StoredHouse } from './stored';
 export { isSupplied, readingTakesS, settle, type Settled, type Trip } from './settle';
 export { untilStill, type Stillness } from './still';
 export { needsOf, type Need } from './needs';
 export { cableConductors, standardWiring, usualDevice, usualSize, type Palette } from './standard';
 export {
+	boxOfMaterial,
 	editHouse,
 	editSchema,
 	freshId,
@@ -69,4 +72,12 @@ export {
 	type EditRefusal,
 	type Spot
 } from './edit';
-export { evidenceOf, latestFindings, namesPlace, sameWord, tellingWords, type Evidence } from './evidence';
+export {
+	evidenceOf,
+	latestFindings,
+	namesPlace,
+	sameWord,
+	tellingWords,
+	wordsOf,
+	type Evidence
+} from './evidence';

@@ -12,8 +12,12 @@ export function tools(plan: JobPlan, command: Extract<Command, { kind: 'checkToo
 	return missing.length === 0 ? accept(command) : refuse({ code: 'toolsMissing', missing });
 }
 
-export const part = (plan: JobPlan, command: Extract<Command, { kind: 'checkPart' }>): Decision =>
-	accept(command, { passes: partFaults(plan, command.answers).length === 0, expected: null });
+export const part = (
+	plan: JobPlan,
+	state: JobState,
+	command: Extract<Command, { kind: 'checkPart' }>
+): Decision =>
+	accept(command, { passes: partFaults(plan, command.answers, state.feeder).length === 0, expected: null });
 
 export function live(
 	command: Extract<Command, { kind: 'readLive' }>,
@@ -43,6 +47,18 @@ export function liveGround(
 	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });
 	const passes = deadBand(command.reading) === 'live' && command.touchless === 'silent';
 	return accept(command, { passes, expected: { volts: expect.liveGroundV(command.half) } });
+}
+
+/** Power on, ground contact to a known earth: what is drained by a low-impedance input was only induced. */
+export function groundEarth(
+	command: Extract<Command, { kind: 'readGroundEarth' }>,
+	{ groundAlarm }: JobState
+): Decision {
+	if (!isTwoPoint(command.reading)) return refuse({ code: 'lampProvesNothing' });
+	if (!inRange(command.reading)) return refuse({ code: 'outOfRange' });
+	if (groundAlarm?.lowImpedance && !drawsCurrent(command.reading))
+		return refuse({ code: 'needsLowImpedance' });
+	return accept(command, { passes: deadBand(command.reading) === 'dead', expected: { volts: 0 } });
 }
 
 export function earthProof(
@@ -112,11 +128,15 @@ export function amendment(
 	});
 }
 
-export function termination(plan: JobPlan, command: Extract<Command, { kind: 'terminate' }>): Decision {
+export function termination(
+	plan: JobPlan,
+	state: JobState,
+	command: Extract<Command, { kind: 'terminate' }>
+): Decision {
 	const landing = plan.putOn.find(({ terminal }) => terminal === command.from)!;
-	const target = deviceModel(plan.newDevice).terminals.find(({ name }) => name === landing.terminal)!;
-	if (command.terminal !== landing.terminal)
+	if (!terminalsFor(plan, state, landing.terminal).includes(command.terminal))
 		return refuse({ code: 'wrongTerminal', given: command.terminal, expected: landing.terminal });
+	const target = deviceModel(plan.newDevice).terminals.find(({ name }) => name === command.terminal)!;
 	if (command.way === 'pushIn') return refuse({ code: 'pushInNever' });
 	const takes = target.takes[command.way as keyof typeof target.takes] ?? 0;
 	if (takes < landing.wires.length)
@@ -127,6 +147,21 @@ export function termination(plan: JobPlan, command: Extract<Command, { kind: 'te
 			ways: waysFor(plan, landing.terminal)
 		});
 	return accept(command);
+}
+
+/** Terminals of the new part on which a landing's wires may go, where they came from first: on a duplex with its tab whole either screw of the side serves. */
+export function terminalsFor(plan: JobPlan, state: JobState, from: string): string[] {
+	const { terminals, links } = deviceModel(plan.newDevice);
+	const joined = terminals.filter(({ name }) =>
+		links.some(
+			({ from: one, to, id }) =>
+				id.endsWith(' tab') && ((one === from && to === name) || (to === from && one === name))
+		)
+	);
+	const landings = plan.putOn.filter(({ terminal }) => terminal !== from);
+	const taken = (name: string) =>
+		landings.some(({ terminal }) => (own(state.landed, terminal) ?? null) === name);
+	return [from, ...joined.map(({ name }) => name)].filter((name) => !taken(name));
 }
 
 /** Ways in which a landing's wires can be held by the new device, best first; never the push-in spring. */
@@ -150,11 +185,22 @@ export function toolsNeeded(plan: JobPlan, tester: Tester): string[] {
 	return plan.region === 'uk' ? [...common, 'sleeving'] : [...common, 'knife', 'tape'];
 }
 
+/** Ratings that fit: read off the breaker that feeds it, as far as that is known, and its conductors. */
+export function ratingsWanted(plan: JobPlan, feeder: string | null): readonly number[] {
+	const wanted = plan.newDevice.kind === 'fixed' ? [] : [plan.newDevice.ratingA];
+	if (plan.procedure < 2) return wanted;
+	return (
+		(feeder === null ? undefined : own(plan.fittingRatingsA, feeder)) ??
+		own(plan.fittingRatingsA, plan.recordedBreaker) ??
+		wanted
+	);
+}
+
 /** What is wrong with the part in hand, against what a like-for-like replacement must be. */
-export function partFaults(plan: JobPlan, answers: PartAnswers): PartFault[] {
+export function partFaults(plan: JobPlan, answers: PartAnswers, feeder: string | null = null): PartFault[] {
 	const wanted = plan.newDevice.kind === 'fixed' ? null : plan.newDevice;
 	return [
-		...(wanted && answers.ratingA !== wanted.ratingA ? (['rating'] as const) : []),
+		...(wanted && !ratingsWanted(plan, feeder).includes(answers.ratingA) ? (['rating'] as const) : []),
 		...(answers.tamperResistant || wanted?.kind === 'twoSlot' ? [] : (['notTamperResistant'] as const)),
 		...(answers.sameKind ? [] : (['otherKind'] as const)),
 		...(answers.grounded ? [] : (['notGrounded'] as const)),

@@ -3,6 +3,7 @@ import { stopping } from './conditions';
 import type { Condition, JobEvent } from './events';
 import { pairsToRead } from './pairs';
 import type { JobPlan } from './plan';
+import { contrastOutcome } from './contrast';
 import { noSupply, supplyOutcome, type CableVerdict, type SupplyState } from './supply';
 import {
 	asOf,
@@ -41,19 +42,35 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 		case 'checkTools':
 			return { ...state, tester: body.tester };
 		case 'checkPart':
-			return { ...state, part: event.judged?.passes ? 'fits' : 'misfit' };
-		case 'readLive':
-			return { ...state, live: { ...state.live, [body.half]: passed(event) } };
-		case 'readLiveGround':
 			return {
 				...state,
-				earth: event.judged?.passes ? 'box' : { source: null },
-				// Lit and alarming: it is alive. Dark and alarming it may only float; then it is read to a known earth.
-				stops: {
-					...state.stops,
-					ground: body.touchless === 'alarms' && deadBand(body.reading) === 'live' ? 'liveGround' : null
-				}
+				part: event.judged?.passes ? 'fits' : 'misfit',
+				partRatingA: body.answers.ratingA
 			};
+		case 'decideProtection':
+			return { ...state, decided: body.decision };
+		case 'readLive':
+			return { ...state, live: { ...state.live, [body.half]: passed(event) } };
+		case 'readLiveGround': {
+			// Lit and alarming it may be alive: behind swapped conductors a live ground lights the same lamps. Dark and alarming it may only float.
+			const alarmed = body.touchless === 'alarms' && deadBand(body.reading) === 'live';
+			const known = { ...state, earth: event.judged?.passes ? ('box' as const) : { source: null } };
+			return plan.procedure >= 2
+				? {
+						...known,
+						groundAlarm: alarmed ? { half: body.half, settled: false, lowImpedance: false } : null,
+						stops: { ...state.stops, ground: null }
+					}
+				: { ...known, stops: { ...state.stops, ground: alarmed ? 'liveGround' : null } };
+		}
+		case 'readGroundEarth': {
+			const band = deadBand(body.reading);
+			return {
+				...state,
+				groundAlarm: { half: body.half, settled: band === 'dead', lowImpedance: band === 'unresolved' },
+				stops: { ...state.stops, ground: band === 'live' ? 'liveGround' : null }
+			};
+		}
 		case 'proveEarth':
 			return { ...state, earth: { source: event.judged?.passes ? body.source : null } };
 		case 'arranged':
@@ -74,6 +91,7 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 			return {
 				...state,
 				lookedOver: true,
+				metalBox: body.material === undefined ? state.metalBox : body.material === 'metal',
 				stops: { ...state.stops, lookOver: body.asRecorded ? null : 'notAsRecorded' }
 			};
 		case 'foundConductor':
@@ -99,11 +117,21 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 			};
 		case 'readSupplyOhms':
 		case 'readSupplyVolts':
-			return supplyRead(plan, state, body.cable, event);
+		case 'touchSupply':
+			return plan.procedure >= 2
+				? supplySeen(plan, state, event)
+				: supplyRead(plan, state, body.cable, event);
+		case 'readBaseline':
+			return { ...state, baseline: { ...state.baseline, [body.group]: body.value } };
 		case 'cap':
 			return { ...state, wires: mapWires(state, (wire) => (isBare(wire) ? 'capped' : wire)) };
 		case 'terminate':
-			return { ...state, device: 'newOut', wires: { ...state.wires, [body.terminal]: 'onNew' } };
+			return {
+				...state,
+				device: 'newOut',
+				wires: { ...state.wires, [body.from]: 'onNew' },
+				landed: { ...state.landed, [body.from]: body.terminal }
+			};
 		case 'tug':
 			return { ...state, wires: { ...state.wires, [body.terminal]: body.held ? 'tugged' : 'ready' } };
 		case 'reopen':
@@ -128,12 +156,12 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 				event,
 				'finalTest'
 			);
-		case 'checkNeighbour':
-			return afterPower(
-				{ ...state, neighbours: { ...state.neighbours, [body.box]: passed(event) } },
-				event,
-				'neighbour'
-			);
+		case 'checkNeighbour': {
+			const checked = { ...state, neighbours: { ...state.neighbours, [body.box]: passed(event) } };
+			// One before this box hangs on nothing that was done here.
+			const before = plan.procedure >= 2 && plan.upstream.includes(body.box);
+			return before ? checked : afterPower(checked, event, 'neighbour');
+		}
 		case 'grip':
 			return afterPower({ ...state, grip: { ...state.grip, [body.half]: passed(event) } }, event, 'grip');
 		case 'tidyDirectory':
@@ -170,6 +198,25 @@ function supplyRead(plan: JobPlan, state: JobState, cable: string, event: JobEve
 	return {
 		...state,
 		supply: { ...state.supply, verdicts, outcome, found, by: outcome === 'found' ? way : null },
+		stops: { ...state.stops, supply: outcome === 'none' ? 'noArrangement' : null }
+	};
+}
+
+/** One more thing seen of a cable, and what all of it comes to. */
+function supplySeen(plan: JobPlan, state: JobState, { body, judged }: JobEvent): JobState {
+	const { supply } = state;
+	const seen: SupplyState =
+		body.kind === 'touchSupply'
+			? { ...supply, touched: { ...supply.touched, [body.cable]: body.alarms } }
+			: body.kind === 'readSupplyOhms'
+				? { ...supply, ohms: { ...supply.ohms, [body.cable]: body.value } }
+				: body.kind === 'readSupplyVolts'
+					? { ...supply, verdicts: { ...supply.verdicts, [body.cable]: judged?.cable ?? 'odd' } }
+					: supply;
+	const { outcome, found, verdicts } = contrastOutcome(plan, seen);
+	return {
+		...state,
+		supply: { ...seen, verdicts, outcome, found, by: outcome === 'found' ? seen.way : null },
 		stops: { ...state.stops, supply: outcome === 'none' ? 'noArrangement' : null }
 	};
 }
@@ -285,6 +332,7 @@ function reopened(state: JobState): JobState {
 	const swapped = state.redo === 'grip';
 	return {
 		...state,
+		landed: swapped ? {} : state.landed,
 		device: swapped ? 'oldOut' : 'newOut',
 		part: swapped ? null : state.part,
 		plate: 'off',

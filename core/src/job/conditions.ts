@@ -13,8 +13,15 @@ export const stopping: readonly Condition[] = [
 export const severityOf = (condition: Condition): 'stop' | 'mend' | 'watch' =>
 	stopping.includes(condition)
 		? 'stop'
-		: (['scorchLocal', 'nearlyCut', 'corrosion', 'recessedBox', 'looseBox'] as Condition[]).includes(
-					condition
-			  )
+		: (
+					[
+						'scorchLocal',
+						'nearlyCut',
+						'corrosion',
+						'recessedBox',
+						'looseBox',
+						'shortButReaches'
+					] as Condition[]
+			  ).includes(condition)
 			? 'watch'
 			: 'mend';

@@ -1,8 +1,9 @@
-import { own } from '../house';
+import { own, ownReadingFromOhm } from '../house';
 import { deadBand, energyOf, inRange, isTwoPoint } from '../isolation';
 import {
 	amendment,
 	earthProof,
+	groundEarth,
 	live,
 	liveGround,
 	pairReading,
@@ -13,7 +14,8 @@ import {
 } from './answers';
 import { accept, refuse, type Decision, type JobContext } from './decision';
 import type { Command } from './events';
-import { autopsyFaults, judgeOhms, sameLamps, soundLamps } from './judge';
+import { judgeAlone } from './contrast';
+import { autopsyFaults, judgeOhms, lowestOf, notShorted, ohmsInRange, sameLamps, soundLamps } from './judge';
 import { nextStep, safeStopStep, type Step } from './steps';
 import { judgeSupplyOhms, judgeSupplyVolts } from './supply';
 import { asOf, isBare, type JobState } from './state';
@@ -25,7 +27,8 @@ const touching: ReadonlySet<Command['kind']> = new Set([
 	'tug',
 	'cap',
 	'reopen',
-	'readSupplyOhms'
+	'readSupplyOhms',
+	'readBaseline'
 ]);
 const touchingSteps: ReadonlySet<string> = new Set([
 	'easeOut',
@@ -85,6 +88,7 @@ function fits(step: Step, command: Command): boolean {
 			return command.kind === 'confirm' && command.step === step.step;
 		case 'readLive':
 		case 'readLiveGround':
+		case 'readGroundEarth':
 		case 'readPlug':
 		case 'readOutlet':
 		case 'grip':
@@ -100,7 +104,10 @@ function fits(step: Step, command: Command): boolean {
 			return command.kind === 'terminate' && command.from === step.terminal;
 		case 'readSupplyOhms':
 		case 'readSupplyVolts':
+		case 'touchSupply':
 			return command.kind === step.kind && command.cable === step.cable;
+		case 'readBaseline':
+			return command.kind === 'readBaseline' && command.group === step.group;
 		case 'readOhms':
 			return command.kind === 'readOhms' && command.check === step.check;
 		case 'checkNeighbour':
@@ -124,12 +131,7 @@ function besideTheSteps(
 			if (state.device === 'oldSeated' || state.device === 'oldOut') return null;
 			const { hotNeutral, hotGround, through } = command.autopsy;
 			const values = [hotNeutral, through, ...(hotGround ? [hotGround] : [])];
-			if (
-				!values.every(
-					(value) => value.kind === 'overload' || (value.resistanceOhm >= 0 && value.resistanceOhm <= 40e6)
-				)
-			)
-				return refuse({ code: 'outOfRange' });
+			if (!values.every(ohmsInRange)) return refuse({ code: 'outOfRange' });
 			return accept(command, { passes: autopsyFaults(command.autopsy).length === 0, expected: null });
 		}
 		case 'switchBreaker':
@@ -166,12 +168,14 @@ function besideTheSteps(
 			return untouched(state) && state.live[command.half] ? live(command, state, expect) : null;
 		case 'readLiveGround':
 			return untouched(state) && state.earth !== 'untested' ? liveGround(command, expect) : null;
+		case 'decideProtection':
+			return untouched(state) && state.decided !== null ? accept(command) : null;
 		case 'checkTools':
 			return untouched(state) && state.tester !== null && command.tester === state.tester
 				? tools(plan, command)
 				: null;
 		case 'checkPart':
-			return untouched(state) && state.part !== null ? part(plan, command) : null;
+			return untouched(state) && state.part !== null ? part(plan, state, command) : null;
 		case 'readPair':
 			return own(isolation.proof.pairs, command.pair) && inReach(state)
 				? pairReading(command, state, expect)
@@ -225,11 +229,13 @@ function atItsStep(context: JobContext, state: JobState, next: Step, command: Co
 		case 'checkTools':
 			return tools(plan, command);
 		case 'checkPart':
-			return part(plan, command);
+			return part(plan, state, command);
 		case 'readLive':
 			return live(command, state, expect);
 		case 'readLiveGround':
 			return liveGround(command, expect);
+		case 'readGroundEarth':
+			return groundEarth(command, state);
 		case 'proveEarth':
 			return earthProof(command, expect);
 		case 'proveTester':
@@ -237,29 +243,35 @@ function atItsStep(context: JobContext, state: JobState, next: Step, command: Co
 		case 'readPair':
 			return pairReading(command, state, expect);
 		case 'terminate':
-			return termination(plan, command);
+			return termination(plan, state, command);
 		case 'tug':
 			return accept(command, { passes: command.held, expected: null });
 		case 'readOhms': {
-			if (
-				command.value.kind === 'ohms' &&
-				!(command.value.resistanceOhm >= 0 && command.value.resistanceOhm <= 40e6)
-			)
-				return refuse({ code: 'outOfRange' });
+			if (!ohmsInRange(command.value)) return refuse({ code: 'outOfRange' });
 			const resistanceOhm = expect.resistanceOhm(command.check);
-			return accept(command, {
-				passes: judgeOhms(command.check, command.value, resistanceOhm).passes,
-				expected: { resistanceOhm }
-			});
+			const { passes } = judgeOhms(
+				command.check,
+				command.value,
+				resistanceOhm,
+				plan.procedure >= 2 ? lowestOf(state.baseline) : null,
+				ownReadingFromOhm(plan.newDevice)
+			);
+			return accept(command, { passes, expected: { resistanceOhm } });
 		}
+		case 'readBaseline': {
+			if (!ohmsInRange(command.value)) return refuse({ code: 'outOfRange' });
+			const resistanceOhm = expect.baselineOhm(command.group);
+			return accept(command, { passes: notShorted(command.value), expected: { resistanceOhm } });
+		}
+		case 'touchSupply':
+			return accept(command);
 		case 'readSupplyOhms': {
-			if (
-				command.value.kind === 'ohms' &&
-				!(command.value.resistanceOhm >= 0 && command.value.resistanceOhm <= 40e6)
-			)
-				return refuse({ code: 'outOfRange' });
+			if (!ohmsInRange(command.value)) return refuse({ code: 'outOfRange' });
 			const { resistanceOhm } = expect.supply().ifSupply;
-			const cable = judgeSupplyOhms(command.value, resistanceOhm);
+			const cable =
+				plan.procedure >= 2
+					? judgeAlone(command.value, resistanceOhm)
+					: judgeSupplyOhms(command.value, resistanceOhm);
 			return accept(command, { passes: cable !== 'odd', cable, expected: { resistanceOhm } });
 		}
 		case 'readSupplyVolts': {

@@ -24,6 +24,8 @@ export interface Expectations {
 	/** At another outlet, used to prove the tester on; `null` for an unknown one. */
 	sourceV(source: string): number | null;
 	resistanceOhm(check: ResistanceCheck): number | null;
+	/** Hot to neutral of a group of the plan with the wires off. */
+	baselineOhm(group: string): number | null;
 	lamps(half: Half): PlugLamps;
 	/** The old device by itself: what its terminals and contacts read. */
 	autopsy(): {
@@ -57,6 +59,10 @@ export function expectationsOf(recorded: House, plan: JobPlan, state: JobState):
 		},
 		sourceV: (source) => sourceVoltageV(house, source),
 		resistanceOhm: (check) => openAsNull(readOhms(house, resistanceProbes(plan, check))),
+		baselineOhm: (group) => {
+			const probes = baselineProbes(plan, group);
+			return probes && openAsNull(readOhms(house, probes));
+		},
 		autopsy: () => autopsyOf(recorded, plan),
 		supply: () => supplyExpectation(house, plan),
 		lamps: (half) => readPlugLamps(house, plan.boxId, half),
@@ -103,6 +109,13 @@ export function neutralEarthProbes(house: House, boxId: string, half: Half, eart
 	return brought && { red: points.contact(boxId, half, 'neutral'), black: brought.black };
 }
 
+/** Ground contact here and the ground of the outlet that lends it; `null` while none does. */
+export function groundEarthProbes(house: House, boxId: string, half: Half, earth: Earth): Probes | null {
+	const brought =
+		typeof earth === 'object' && earth.source !== null ? earthProbes(house, earth.source) : null;
+	return brought && { red: points.contact(boxId, half, 'ground'), black: brought.black };
+}
+
 /** Where the tips go for a resistance check: contacts of the first half; the box by its metal. */
 export function resistanceProbes(plan: JobPlan, check: ResistanceCheck): Probes {
 	const at = (role: 'hot' | 'neutral' | 'ground') =>
@@ -115,6 +128,12 @@ export function resistanceProbes(plan: JobPlan, check: ResistanceCheck): Probes 
 		case 'groundBox':
 			return { red: at('ground'), black: points.metal(plan.boxId) };
 	}
+}
+
+/** Where the tips go for hot to neutral of one cable, or of the tails, wires off; `null` for an unknown group. */
+export function baselineProbes(plan: JobPlan, group: string): Probes | null {
+	const found = plan.baselines.find((each) => each.group === group);
+	return found ? { red: found.hot.point, black: found.neutral.point } : null;
 }
 
 /** Voltage at a known source: `provingUnit`, or `outlet:ID` for another outlet's first half. */

@@ -1,5 +1,8 @@
+export { protectionAsked, type ProtectionAsked } from './asked';
 export {
+	currentProcedure,
 	planJob,
+	type Baseline,
 	type JobPlan,
 	type Landing,
 	type PlanFailure,
@@ -7,11 +10,14 @@ export {
 	type TerminatingSchool,
 	type WireRef
 } from './plan';
+export { commandSchema } from './commandSchema';
 export { pairsToRead, type Earth, type Pair } from './pairs';
 export {
 	conditions,
 	confirmedSteps,
 	namedReasons,
+	protectionDecisions,
+	stopReasons,
 	type Answer,
 	type Autopsy,
 	type Command,
@@ -21,6 +27,7 @@ export {
 	type Judged,
 	type OhmValue,
 	type PartAnswers,
+	type ProtectionDecision,
 	type SeenLanding,
 	type StopReason,
 	type SupplyWay,
@@ -38,17 +45,20 @@ export {
 	type WireState
 } from './state';
 export { severityOf, stopping } from './conditions';
-export { nextStep, safeStopStep, type Step } from './steps';
+export { checksNow, nextStep, safeStopStep, type Step } from './steps';
 export { visitOf, visitsOf, type Carried, type VisitId } from './visits';
 export { applyEvent, replay } from './apply';
 export { decide, touches } from './decide';
 export type { Decision, JobContext, Refusal } from './decision';
-export { partFaults, toolsNeeded, waysFor } from './answers';
+export { partFaults, ratingsWanted, terminalsFor, toolsNeeded, waysFor } from './answers';
 export {
 	autopsyFaults,
 	contactBelowOhm,
 	judgeLive,
 	judgeOhms,
+	lowestOf,
+	notShorted,
+	ohmsInRange,
 	sameLamps,
 	soundLamps,
 	type AutopsyFault,
@@ -57,7 +67,9 @@ export {
 	type PartFault
 } from './judge';
 export {
+	baselineProbes,
 	earthProbes,
+	groundEarthProbes,
 	expectationsOf,
 	groundProbes,
 	neutralEarthProbes,
@@ -82,6 +94,7 @@ export {
 	type CableVerdict,
 	type SupplyState
 } from './supply';
+export { contrastOutcome, judgeAlone, nextOfContrast } from './contrast';
 export { believedHouse, wiringDuring } from './stage';
 export { houseAfterJob, houseAfterStop } from './outcome';
 export { recordOf, type JobRecord, type ProvenAt, type Worry } from './record';

@@ -11,24 +11,52 @@ export const continuousBelowOhm = 2;
 /** Under this, hot to neutral or ground is a short and no load, Ω. */
 export const shortBelowOhm = 5;
 
-export type OhmVerdict = 'open' | 'continuous' | 'knownLoad' | 'short' | 'tooLow' | 'notContinuous';
+export type OhmVerdict =
+	'open' | 'continuous' | 'knownLoad' | 'notLessThanBefore' | 'short' | 'tooLow' | 'notContinuous';
+
+/** Largest resistance a household multimeter shows, Ω. */
+export const ohmmeterRangeOhm = 40e6;
+export const ohmsInRange = (value: OhmValue): boolean =>
+	value.kind === 'overload' || (value.resistanceOhm >= 0 && value.resistanceOhm <= ohmmeterRangeOhm);
+const ohmOf = (value: OhmValue): number => (value.kind === 'overload' ? Infinity : value.resistanceOhm);
+
+/** Electronics on a circuit drift while they are read, by this share at most (chosen: they charge, warm up, fall asleep). */
+const driftShare = 0.5;
+export const notShorted = (value: OhmValue): boolean => ohmOf(value) >= shortBelowOhm;
 
 /**
- * Judges a dead check. Hot to neutral or ground must be open, or read what is known to be plugged in (within a factor of 0.7 to 1.5: the
- * recorded loads are rough); ground to box must be continuous.
+ * What the cables read by themselves, hot to neutral, taken together: side by side, as they will be on the new part. `null`: nothing was read, or all was open.
+ */
+export function lowestOf(baseline: Readonly<Record<string, OhmValue>>): number | null {
+	const conductance = Object.values(baseline).reduce((sum, value) => sum + 1 / ohmOf(value), 0);
+	return conductance > 0 ? 1 / conductance : null;
+}
+
+/**
+ * Judges a dead check. Ground to box must be continuous. Hot to ground must be open. Hot to neutral of a real house isn't: it must be no short, and not less than
+ * the cables read by themselves before the new part went on (`beforeOhm`), give or take what electronics drift and what the part itself adds (`partFromOhm`: from there up). Where that isn't known, it must be open or what is
+ * known to be plugged in, within a factor of 0.7 to 1.5: the recorded loads are rough.
  */
 export function judgeOhms(
 	check: ResistanceCheck,
 	value: OhmValue,
-	expectedOhm: number | null
+	expectedOhm: number | null,
+	beforeOhm: number | null = null,
+	partFromOhm: number | null = null
 ): { passes: boolean; verdict: OhmVerdict } {
-	const ohm = value.kind === 'overload' ? Infinity : value.resistanceOhm;
+	const ohm = ohmOf(value);
 	if (check === 'groundBox')
 		return ohm < continuousBelowOhm
 			? { passes: true, verdict: 'continuous' }
 			: { passes: false, verdict: 'notContinuous' };
 	if (ohm >= openFromOhm) return { passes: true, verdict: 'open' };
 	if (ohm < shortBelowOhm) return { passes: false, verdict: 'short' };
+	// What the new part itself shows, from that value up, stands beside what the cables showed.
+	const beside = [beforeOhm, check === 'hotNeutral' ? partFromOhm : null].filter((each) => each !== null);
+	if (check === 'hotNeutral' && beside.length > 0)
+		return ohm >= driftShare / beside.reduce((sum, each) => sum + 1 / each, 0)
+			? { passes: true, verdict: 'notLessThanBefore' }
+			: { passes: false, verdict: 'tooLow' };
 	const ratio = expectedOhm === null ? 0 : ohm / expectedOhm;
 	return ratio >= 0.7 && ratio <= 1.5
 		? { passes: true, verdict: 'knownLoad' }
@@ -57,14 +85,13 @@ export const contactBelowOhm = 0.5;
 
 /** What the old device tells: why it had to go, and where to look for heat. */
 export function autopsyFaults({ looks, grip, hotNeutral, hotGround, through }: Autopsy): AutopsyFault[] {
-	const ohm = (value: OhmValue) => (value.kind === 'overload' ? Infinity : value.resistanceOhm);
 	return [
 		...(looks === 'scorched' || looks === 'discoloured' ? (['heat'] as const) : []),
 		...(looks === 'cracked' ? (['cracked'] as const) : []),
 		...(grip === 'firm' ? [] : (['weakGrip'] as const)),
-		...(ohm(hotNeutral) < openFromOhm ? (['leaksAcross'] as const) : []),
-		...(hotGround && ohm(hotGround) < openFromOhm ? (['leaksToGround'] as const) : []),
-		...(ohm(through) > contactBelowOhm ? (['poorContact'] as const) : [])
+		...(ohmOf(hotNeutral) < openFromOhm ? (['leaksAcross'] as const) : []),
+		...(hotGround && ohmOf(hotGround) < openFromOhm ? (['leaksToGround'] as const) : []),
+		...(ohmOf(through) > contactBelowOhm ? (['poorContact'] as const) : [])
 	];
 }
 

@@ -6,32 +6,58 @@ import {
 	type Box,
 	type Breaker,
 	type Colour,
-	type House
+	type House,
+	boxOfMaterial,
+	freshId,
+	type Device
 } from '../house';
 import type { JobEvent } from './events';
 import type { JobPlan } from './plan';
-import { proofsOf } from './record';
+import { proofsOf, recordOf, type Worry } from './record';
 import type { JobState } from './state';
 
+/** Worries that a new part ends by itself. Warmth and scorch have a cause behind it, which a new part doesn't show to be gone. */
+const endedByNewPart: readonly Box['worries'][number]['kind'][] = [
+	'wornContacts',
+	'crackedFace',
+	'looseFaceplate'
+];
+/** Findings that are written elsewhere in the record, or are no worry of this outlet. */
+const saidElsewhere: readonly Worry['kind'][] = [
+	'stopped',
+	'wrongLabel',
+	'wrongCircuit',
+	'supplyNotAsRecorded',
+	'neighbourBefore'
+];
+
 /**
- * The recorded house after a finished job: the new device with its date, colours and ways as they were seen, the worries it settles gone, a line of
- * history, the circuit at the breaker that was found, and that breaker's directory entry with the finding. `on` is a calendar date.
+ * The recorded house after a finished job: the new device with its date and the rating read off it, colours, ways and screws as they were seen, a line of
+ * history, the circuit at the breaker that was found, and that breaker's directory entry with the finding. Of the outlet's worries only those end that a new
+ * part ends; what the job found is added in `noteOf`'s words. `on` is a calendar date.
  */
 export function houseAfterJob(
 	house: House,
 	plan: JobPlan,
 	state: JobState,
 	events: readonly JobEvent[],
-	on: string
+	on: string,
+	noteOf: (worry: Worry) => string
 ): House {
 	const feeders = feedersFound(house, plan, state, events);
 	const moved = fedAsFound(house, plan, feeders);
-	const ways = new Map(
-		events.flatMap(({ body }) => (body.kind === 'terminate' ? [[body.terminal, body.way] as const] : []))
+	const landed = new Map(
+		events.flatMap(({ body }) =>
+			body.kind === 'terminate' ? [[`terminal:${body.from}` as string, body] as const] : []
+		)
 	);
-	const withWay = <End extends { at?: string; to?: string; how?: string }>(end: End, at: string): End => {
-		const way = at.startsWith('terminal:') ? ways.get(at.slice(9)) : undefined;
-		return way ? { ...end, how: way } : end;
+	const placed = (at: string): string => {
+		const put = landed.get(at);
+		return put ? `terminal:${put.terminal}` : at;
+	};
+	const how = (at: string) => {
+		const put = landed.get(at);
+		return put ? { how: put.way } : {};
 	};
 	const seen = coloursSeen(events);
 	const recoloured: House = {
@@ -44,19 +70,73 @@ export function houseAfterJob(
 			}))
 		}))
 	};
-	const rewired = withBox(recoloured, plan.boxId, (box) => ({
-		...box,
-		device: plan.newDevice.kind === 'fixed' ? plan.newDevice : { ...plan.newDevice, fitted: on },
-		terminations: box.terminations.map((end) => withWay(end, end.at)),
-		pigtails: box.pigtails.map((tail) => ({
-			...withWay(tail, tail.to),
-			colour: seen.get(`tail/${tail.id}`) ?? tail.colour
-		})),
-		...supplyFound(state, events, on),
-		worries: plan.together.some(({ because }) => because === 'sharedNeutral') ? [sharedNeutralWorry(on)] : [],
-		history: [...box.history, { on, what: 'Replaced like for like, proven dead before and tested after.' }]
-	}));
+	const rewired = withBox(recoloured, plan.boxId, (recorded) => {
+		const box = boxOfMaterial(recoloured, recorded, state.metalBox ? 'metal' : 'plastic');
+		return {
+			...box,
+			device: fitted(plan, state, on),
+			terminations: box.terminations.map((end) => ({ ...end, at: placed(end.at), ...how(end.at) })),
+			pigtails: box.pigtails.map((tail) => ({
+				...tail,
+				from: placed(tail.from),
+				to: placed(tail.to),
+				...how(tail.to),
+				colour: seen.get(`tail/${tail.id}`) ?? tail.colour
+			})),
+			...supplyFound(state, events, on),
+			worries: worriesAfter(box, plan, state, events, on, noteOf),
+			history: [...box.history, { on, what: 'Replaced like for like, proven dead before and tested after.' }]
+		};
+	});
 	return withFindings(rewired, plan, state, feeders, on, feeders.length === 1 ? state.directory : null);
+}
+
+function fitted({ newDevice, procedure }: JobPlan, { partRatingA }: JobState, on: string): Device {
+	if (newDevice.kind === 'fixed') return newDevice;
+	const ratingA = procedure >= 2 && partRatingA !== null ? partRatingA : newDevice.ratingA;
+	return { ...newDevice, ratingA, fitted: on };
+}
+
+function worriesAfter(
+	box: Box,
+	plan: JobPlan,
+	state: JobState,
+	events: readonly JobEvent[],
+	on: string,
+	noteOf: (worry: Worry) => string
+): Box['worries'] {
+	const kept = box.worries.filter(({ kind }) => !endedByNewPart.includes(kind));
+	const shared = plan.together.some(({ because }) => because === 'sharedNeutral');
+	const found = recordOf(plan, events, state)
+		.worries.filter(({ kind }) => !saidElsewhere.includes(kind))
+		.map((worry) => ({
+			kind:
+				worry.kind === 'condition' && worry.condition === 'scorchLocal'
+					? ('scorch' as const)
+					: ('other' as const),
+			note: noteOf(worry).slice(0, 500)
+		}));
+	const after =
+		shared && !kept.some(({ id }) => id === sharedNeutralId) ? [...kept, sharedNeutralWorry(on)] : kept;
+	return found.reduce(
+		(worries, { kind, note }) =>
+			worries.some((worry) => worry.note === note)
+				? worries
+				: [
+						...worries,
+						{
+							id: freshId(
+								'found',
+								'worry',
+								worries.map(({ id }) => id)
+							),
+							kind,
+							note,
+							seen: on
+						}
+					],
+		after
+	);
 }
 
 /** The directory with what this job found of its breakers; `label`: what the one that feeds it says from now on. */
@@ -131,8 +211,9 @@ function findingOn(
 	return seenOn ? finding('doesNotFeed', 'switched off in a search: it stayed on at the outlet') : null;
 }
 
+const sharedNeutralId = 'shared-neutral';
 const sharedNeutralWorry = (on: string): Box['worries'][number] => ({
-	id: 'shared-neutral',
+	id: sharedNeutralId,
 	kind: 'other',
 	note: 'Two breakers share a neutral here without opening together. An electrician can join their handles or fit a two-pole breaker.',
 	seen: on

@@ -3,6 +3,7 @@ import {
 	circuitsInBox,
 	deviceModel,
 	findBox,
+	findBreaker,
 	mainSwitch,
 	neighbours,
 	points,
@@ -18,6 +19,7 @@ import {
 } from '../house';
 import type { Region } from '../rules';
 import { hardThings, mustBeOffTogether, type Thing, type Together } from '../isolation';
+import { fittingRatingsA, protectionAsked, withoutResidual, type ProtectionAsked } from './asked';
 import { barePairs, facePairs, type Pair } from './pairs';
 
 /** One conductor end at the outlet. */
@@ -43,12 +45,38 @@ export interface Landing {
 export type ResistanceCheck = 'hotNeutral' | 'hotGround' | 'groundBox';
 export type TerminatingSchool = 'groundFirst' | 'hotFirst' | 'asItCameOff';
 
+/**
+ * The way a job goes, by number; a job keeps the one it was begun under.
+ * 1: the first. 2: decides on protection before it begins; ratings by breaker and conductors; an alarm at the ground is settled by a reading; hot to neutral is
+ * compared with what the cables read by themselves; supply cables by contrast, alive by contactless first; the box's material as seen.
+ */
+export const currentProcedure = 2;
+
+/** Hot to neutral of what comes to the device, read with the wires off: one cable's, or that of the tails in a spliced box. */
+export interface Baseline {
+	readonly group: string;
+	readonly hot: WireRef;
+	readonly neutral: WireRef;
+}
+
 /** What a job is about, worked out once from the recorded house: the same house always gives the same plan. */
 export interface JobPlan {
+	readonly procedure: number;
 	readonly region: Region;
 	readonly boxId: string;
 	readonly oldDevice: Device;
 	readonly newDevice: Device;
+	/** What a rule asks for here beyond the same again; `null`: nothing, or it is guarded. */
+	readonly asked: ProtectionAsked | null;
+	/** uk: nothing in the panel opens at a leak on this circuit, by the record. */
+	readonly noResidual: boolean;
+	/** By breaker that may turn out to feed it: ratings of a new part that fit, A. */
+	readonly fittingRatingsA: Readonly<Record<string, readonly number[]>>;
+	/** Bridges between the halves that are broken off, as recorded. */
+	readonly brokenTabs: boolean;
+	readonly baselines: readonly Baseline[];
+	/** Two cables that both feed may be a ring that is recorded as none. */
+	readonly mayBeRing: boolean;
 	/** Whether the box has a ground for the device. */
 	readonly grounded: boolean;
 	readonly metalBox: boolean;
@@ -90,7 +118,11 @@ export type PlanFailure =
 	| { readonly code: 'noGround'; readonly box: string }
 	/** A two-slot outlet where there is a ground: what belongs there is a grounded one. */
 	| { readonly code: 'groundUnused'; readonly box: string }
-	| { readonly code: 'nothingOnDevice'; readonly box: string };
+	| { readonly code: 'nothingOnDevice'; readonly box: string }
+	/** A half of its own switch or circuit: the new part's tab would have to be broken, and no step says so yet. */
+	| { readonly code: 'brokenTabs'; readonly box: string }
+	/** Two breakers that don't open together share a neutral here. */
+	| { readonly code: 'sharedNeutral'; readonly box: string; readonly breakers: readonly string[] };
 
 /**
  * Plans the like-for-like replacement of the device in a box. Refused where the record shows what a like-for-like swap doesn't cover:
@@ -99,10 +131,11 @@ export type PlanFailure =
 export function planJob(
 	house: House,
 	boxId: string,
-	school: TerminatingSchool = 'groundFirst'
+	school: TerminatingSchool = 'groundFirst',
+	procedure = currentProcedure
 ): { ok: true; plan: JobPlan } | { ok: false; failure: PlanFailure } {
 	const box = findBox(house, boxId);
-	const failure = box ? whyNot(house, box) : { code: 'unknownBox' as const, box: boxId };
+	const failure = box ? whyNot(house, box, procedure) : { code: 'unknownBox' as const, box: boxId };
 	if (!box || failure) return { ok: false, failure: failure! };
 	const device = box.device!;
 	const model = deviceModel(device);
@@ -121,17 +154,28 @@ export function planJob(
 	return {
 		ok: true,
 		plan: {
+			procedure,
 			region: house.region,
 			boxId,
+			asked: procedure >= 2 ? protectionAsked(house, box) : null,
+			noResidual: procedure >= 2 && house.region === 'uk' && withoutResidual(house, circuit.breaker),
+			fittingRatingsA: Object.fromEntries(
+				switchable(house)
+					.filter((id) => findBreaker(house, id))
+					.map((id) => [id, fittingRatingsA(house, boxId, id)])
+			),
+			brokenTabs: hasBrokenTabs(device),
+			baselines: procedure >= 2 ? baselinesOf(wires) : [],
+			mayBeRing: procedure >= 2 && house.region === 'uk',
 			oldDevice: device,
-			newDevice: likeForLike(device),
+			newDevice: likeForLike(device, procedure >= 2 ? fittingRatingsA(house, boxId, circuit.breaker) : null),
 			grounded,
 			metalBox: box.material === 'metal',
 			separatePlate: house.region === 'us',
 			halves: model.halves,
 			facePairs: facePairs(box.id, model.halves, grounded),
 			barePairs: barePairs(box, wires, passing),
-			...suppliesIn(house, box, wires),
+			...suppliesIn(house, box, wires, procedure),
 			passing,
 			takeOff,
 			putOn,
@@ -157,12 +201,39 @@ export function planJob(
 	};
 }
 
-function whyNot(house: House, box: Box): PlanFailure | null {
+const hasBrokenTabs = (device: Device): boolean =>
+	'tabs' in device && (!device.tabs.hot || !device.tabs.neutral);
+
+/** A hot and a neutral for every cable that has both on the device; the tails of a spliced box together. */
+function baselinesOf(wires: readonly WireRef[]): Baseline[] {
+	const groups = [...new Set(wires.map(({ cable }) => cable))];
+	return groups.flatMap((cable): Baseline[] => {
+		const mine = wires.filter((wire) => wire.cable === cable);
+		const hot = mine.find(({ role }) => role === 'hot');
+		const neutral = mine.find(({ role }) => role === 'neutral');
+		return hot && neutral ? [{ group: cable ?? tailsGroup, hot, neutral }] : [];
+	});
+}
+const tailsGroup = 'tails';
+
+function whyNot(house: House, box: Box, procedure: number): PlanFailure | null {
 	if (!box.device) return { code: 'noDevice', box: box.id };
 	if (deviceModel(box.device).halves.length === 0) return { code: 'notAnOutlet', box: box.id };
 	const circuits = circuitsInBox(house, box.id);
 	if (circuits.length === 0) return { code: 'noCircuit', box: box.id };
 	const landings = landingsOf(house, box);
+	if (procedure >= 2) {
+		if (hasBrokenTabs(box.device)) return { code: 'brokenTabs', box: box.id };
+		const apart = mustBeOffTogether(house, box.id, circuits[0]!.breaker).filter(
+			({ because }) => because === 'sharedNeutral'
+		);
+		if (apart.length > 0)
+			return {
+				code: 'sharedNeutral',
+				box: box.id,
+				breakers: [circuits[0]!.breaker, ...apart.map(({ breaker }) => breaker)]
+			};
+	}
 	if (!['hot', 'neutral'].every((role) => landings.some((landing) => landing.role === role)))
 		return { code: 'nothingOnDevice', box: box.id };
 	const hasGround = cablesInBox(house, box.id).some(({ cable }) =>
@@ -177,7 +248,8 @@ function whyNot(house: House, box: Box): PlanFailure | null {
 function suppliesIn(
 	house: House,
 	box: Box,
-	wires: readonly WireRef[]
+	wires: readonly WireRef[],
+	procedure: number
 ): Pick<JobPlan, 'supplyCables' | 'recordedSupply' | 'onRing'> {
 	const onDevice = (cable: string, role: Role) =>
 		wires.some((wire) => wire.cable === cable && wire.role === role);
@@ -188,8 +260,11 @@ function suppliesIn(
 			cable.conductors.some(({ role }) => role === 'ground')
 	);
 	const circuits = new Set(ends.map(({ cable }) => cable.circuit));
-	if (ends.length < 2 || circuits.size > 1) return { supplyCables: [], recordedSupply: [], onRing: false };
 	const onRing = house.circuits.find(({ id }) => circuits.has(id))?.arrangement === 'ring';
+	// On a ring both cables are the supply: nothing to find.
+	const nothingToFind = procedure >= 2 && onRing && ringEnds(house, box.id, ends).length === ends.length;
+	if (ends.length < 2 || circuits.size > 1 || nothingToFind)
+		return { supplyCables: [], recordedSupply: [], onRing: nothingToFind };
 	const tested = box.supply && ends.filter(({ cable }) => box.supply!.cables.includes(cable.id));
 	const supplies = tested?.length
 		? tested
@@ -261,13 +336,15 @@ const switchable = (house: House): string[] =>
 	house.panels.flatMap((panel) => [...panel.breakers.map(({ id }) => id), mainSwitch(panel.id)]);
 
 /** The same kind and rating, new: good contacts, tamper-resistant as a dwelling now asks (NEC 406.12; BS 1363 shutters). */
-function likeForLike(device: Device): Device {
+function likeForLike(device: Device, fittingA: readonly number[] | null): Device {
 	if (device.kind === 'fixed') return device;
 	const { fitted: _worn, ...kept } = device;
 	if (kept.kind === 'switch' || kept.kind === 'fusedSpur') return kept;
 	// NEC 406.12 lets a like-for-like ungrounded one be as it was.
 	return {
 		...kept,
+		// A rating that doesn't fit the circuit is put right, not copied.
+		ratingA: fittingA === null || fittingA.includes(kept.ratingA) ? kept.ratingA : fittingA[0]!,
 		contacts: 'good',
 		tamperResistant: device.kind === 'twoSlot' ? device.tamperResistant : true
 	};

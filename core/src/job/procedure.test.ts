@@ -22,6 +22,7 @@ const edited = (house: House, ...edits: Parameters<typeof editHouse>[1]): House 
 	if (!made.ok) throw new Error(JSON.stringify(made));
 	return made.house;
 };
+const kindOf = ({ kind }: { kind: string }) => kind;
 const person = (recorded = fennelLaneRecorded(), actual = fennelLaneActual(), ...breakers: string[]) =>
 	new Person(recorded, actual, planOf(recorded, east), breakers.length > 0 ? breakers : ['b14']);
 /** A conductor let go at the outlet upstream, in the wiring as it is. */
@@ -66,8 +67,13 @@ describe('what must be off together, from the record', () => {
 		]);
 	});
 
-	it('the job asks for the other one too, and leaves a worry on record', () => {
-		const one = new Person(shared, shared, planOf(shared, east), ['b11']);
+	it('under the first procedure the job asks for the other one too; since the second a neutral that two breakers share ends it', () => {
+		const planned = planJob(shared, east);
+		expect(planned).toEqual({
+			ok: false,
+			failure: { code: 'sharedNeutral', box: east, breakers: ['b11', 'b10'] }
+		});
+		const one = new Person(shared, shared, planOf(shared, east, undefined, 1), ['b11']);
 		one.until('switchOff');
 		one.go();
 		expect(nextStep(one.plan, one.state)).toEqual({ kind: 'switchOff', also: 'b10' });
@@ -75,7 +81,7 @@ describe('what must be off together, from the record', () => {
 		one.until('takeOff');
 		expect([...one.state.isolation.off].sort()).toEqual(['b10', 'b11']);
 		one.until('finish');
-		const after = houseAfterJob(shared, one.plan, one.state, one.events, '2026-11-25');
+		const after = houseAfterJob(shared, one.plan, one.state, one.events, '2026-11-25', kindOf);
 		expect(after.boxes.find(({ id }) => id === east)!.worries[0]!.note).toContain('share a neutral');
 		for (const id of ['b10', 'b11'])
 			expect(after.panels[0]!.breakers.find((breaker) => breaker.id === id)!.findings.at(-1)).toMatchObject({
@@ -183,7 +189,7 @@ describe('what “to ground” is worth', () => {
 		expect(one.state.isolation.proof.required).toContain('bare.ground~earth');
 	});
 
-	it('a ground that is alive behind swapped conductors lights the lamps as it should: the contactless tester tells, and the job stops', () => {
+	it('a ground that is alive behind swapped conductors lights the lamps as it should: the contactless tester asks, a reading tells, and the job stops', () => {
 		const on = (conductor: string) => (conductor === 'hot' ? 'terminal:neutralLower' : 'terminal:hotLower');
 		const actual = withBox(fennelLaneActual(), 'sewing-door-wall', (box) => ({
 			...box,
@@ -198,6 +204,11 @@ describe('what “to ground” is worth', () => {
 			hotGround: true,
 			neutralGround: false
 		});
+		one.go();
+		expect([mustStop(one.state), nextStep(one.plan, one.state)]).toEqual([null, { kind: 'proveEarth' }]);
+		one.go();
+		expect(nextStep(one.plan, one.state)).toMatchObject({ kind: 'readGroundEarth' });
+		expect(one.say({ kind: 'switchBreaker', breaker: 'b14', on: false }).ok).toBe(false);
 		one.go();
 		expect([mustStop(one.state), nextStep(one.plan, one.state)]).toEqual(['liveGround', { kind: 'stop' }]);
 	});
@@ -275,7 +286,7 @@ describe('the main switch, as a last resort', () => {
 		one.until('proveTester');
 		expect(expectationsOf(one.recorded, one.plan, one.state).sourceV('outlet:music-piano')).toBeLessThan(1);
 		one.until('finish');
-		const after = houseAfterJob(one.recorded, one.plan, one.state, one.events, '2026-11-25');
+		const after = houseAfterJob(one.recorded, one.plan, one.state, one.events, '2026-11-25', kindOf);
 		expect(after.circuits).toEqual(one.recorded.circuits);
 		expect(after.panels[0]!.breakers).toEqual(one.recorded.panels[0]!.breakers);
 		expect(recordOf(one.plan, one.events, one.state).worries).toEqual([]);

@@ -3,7 +3,9 @@ import { judgeLive } from './judge';
 import type { Condition, JobEvent, StopReason } from './events';
 import type { JobPlan } from './plan';
 import { resolutionsOf, type Resolution } from './resolve';
+import { own } from '../house';
 import { applyEvent } from './apply';
+import type { ProtectionAsked } from './asked';
 import { initialJob, mustStop, type JobState } from './state';
 
 /** One proof of dead as it stood when it was complete. */
@@ -23,6 +25,16 @@ export type Worry =
 	| { readonly kind: 'wrongLabel'; readonly breaker: string }
 	| { readonly kind: 'wrongCircuit'; readonly recorded: string; readonly feeder: string }
 	| { readonly kind: 'foundConductor'; readonly id: string }
+	/** The ground in the box didn't show itself to be one, or a contactless tester alarmed at it. */
+	| { readonly kind: 'groundOdd'; readonly settled: boolean }
+	/** uk: nothing in the panel opens at a leak. */
+	| { readonly kind: 'noResidual' }
+	/** A rule asks for protection here, and the same was put in again. */
+	| { readonly kind: 'protectionAsked'; readonly asked: ProtectionAsked }
+	/** An outlet before this one, which nothing done here can have changed. */
+	| { readonly kind: 'neighbourBefore'; readonly box: string }
+	/** Both cables feed: it is a ring, recorded as a radial. */
+	| { readonly kind: 'ringNotRecorded' }
 	/** The supply cable is another than the record said. */
 	| { readonly kind: 'supplyNotAsRecorded'; readonly found: readonly string[] }
 	| { readonly kind: 'tripped' }
@@ -45,7 +57,7 @@ export interface JobRecord {
 }
 
 const kinds = {
-	live: ['readLive', 'readLiveGround'],
+	live: ['decideProtection', 'readLive', 'readLiveGround', 'readGroundEarth'],
 	isolation: ['searched', 'arranged', 'switchBreaker', 'hold', 'proveEarth', 'changed'],
 	work: [
 		'checkTools',
@@ -58,6 +70,8 @@ const kinds = {
 		'supplyWay',
 		'readSupplyOhms',
 		'readSupplyVolts',
+		'touchSupply',
+		'readBaseline',
 		'terminate',
 		'tug',
 		'cap',
@@ -78,7 +92,8 @@ const lasting: readonly Condition[] = [
 	'nearlyCut',
 	'corrosion',
 	'recessedBox',
-	'looseBox'
+	'looseBox',
+	'shortButReaches'
 ];
 
 /** Of the steps that are simply done, the one that says how a stopped job leaves the box. */
@@ -166,7 +181,7 @@ function worriesOf(plan: JobPlan, events: readonly JobEvent[], state: JobState):
 			? [{ kind: 'voltage', verdict, volts: body.reading.volts }]
 			: [];
 	});
-	const stop = state.stopReason ?? mustStop(state);
+	const stop = state.stopReason ?? (state.status === 'finished' ? null : mustStop(state));
 	return [
 		...(stop && stop !== 'ownChoice' ? [{ kind: 'stopped' as const, reason: stop }] : []),
 		...state.attend
@@ -180,8 +195,28 @@ function worriesOf(plan: JobPlan, events: readonly JobEvent[], state: JobState):
 			? [{ kind: 'supplyNotAsRecorded' as const, found: state.supply.found }]
 			: []),
 		...state.found.map((id) => ({ kind: 'foundConductor' as const, id })),
+		...(plan.procedure >= 2 ? sinceSecond(plan, state) : []),
 		...(events.some(({ body }) => body.kind === 'restorePower' && !body.held)
 			? [{ kind: 'tripped' as const }]
+			: [])
+	];
+}
+
+/** What the second procedure finds beside. */
+function sinceSecond(plan: JobPlan, state: JobState): Worry[] {
+	const { groundAlarm, supply } = state;
+	const odd = plan.grounded && state.earth !== 'untested' && state.earth !== 'box';
+	return [
+		...(odd ? [{ kind: 'groundOdd' as const, settled: groundAlarm?.settled ?? false }] : []),
+		...(plan.noResidual ? [{ kind: 'noResidual' as const }] : []),
+		...(plan.asked && state.decided === 'sameAgain'
+			? [{ kind: 'protectionAsked' as const, asked: plan.asked }]
+			: []),
+		...plan.upstream
+			.filter((box) => own(state.neighbours, box) === 'failed')
+			.map((box) => ({ kind: 'neighbourBefore' as const, box })),
+		...(supply.outcome === 'found' && supply.found.length > 1 && !plan.onRing
+			? [{ kind: 'ringNotRecorded' as const }]
 			: [])
 	];
 }

@@ -1,7 +1,7 @@
 import type { Half } from '../house';
 import { initialIsolation, isolate, type IsolationState } from '../isolation';
 import { defaultSettings, type SearchEvent, type SearchSettings } from '../search';
-import type { Condition, StopReason, Tester } from './events';
+import type { Condition, OhmValue, ProtectionDecision, StopReason, Tester } from './events';
 import type { Earth } from './pairs';
 import type { JobPlan, ResistanceCheck } from './plan';
 import { noSupply, type SupplyState } from './supply';
@@ -19,8 +19,18 @@ export interface JobState {
 	readonly stopReason: StopReason | null;
 	readonly isolation: IsolationState;
 	readonly cautions: boolean;
+	/** What was decided where a rule asks for more than the same again. */
+	readonly decided: ProtectionDecision | null;
 	readonly tester: Tester | null;
 	readonly part: 'fits' | 'misfit' | null;
+	/** The rating read off the part in hand, A. */
+	readonly partRatingA: number | null;
+	/** A contactless tester alarmed at the lit ground of this half: a reading settles it. */
+	readonly groundAlarm: {
+		readonly half: Half;
+		readonly settled: boolean;
+		readonly lowImpedance: boolean;
+	} | null;
 	readonly live: Readonly<Partial<Record<Half, Passed>>>;
 	/** What “to ground” is read to. */
 	readonly earth: Earth;
@@ -43,9 +53,16 @@ export interface JobState {
 		readonly inspect: StopReason | null;
 		readonly supply: StopReason | null;
 		readonly found: StopReason | null;
+		readonly plan: StopReason | null;
 	};
 	/** Conditions met that change what is done next but don't end the job. */
 	readonly attend: readonly Condition[];
+	/** What the box was seen to be made of. */
+	readonly metalBox: boolean;
+	/** By group of the plan: hot to neutral with the wires off. */
+	readonly baseline: Readonly<Record<string, OhmValue>>;
+	/** By the terminal that wires came from: the one they went to on the new part. */
+	readonly landed: Readonly<Record<string, string>>;
 	/** By terminal. */
 	readonly wires: Readonly<Record<string, WireState>>;
 	readonly closing: {
@@ -80,8 +97,11 @@ export function initialJob(plan: JobPlan): JobState {
 		stopReason: null,
 		isolation: initialIsolation(plan.facePairs.map(({ id }) => id)),
 		cautions: false,
+		decided: null,
 		tester: null,
 		part: null,
+		partRatingA: null,
+		groundAlarm: null,
 		live: {},
 		earth: plan.grounded ? 'untested' : { source: null },
 		arranged: [],
@@ -93,9 +113,19 @@ export function initialJob(plan: JobPlan): JobState {
 		device: 'oldSeated',
 		lookedOver: false,
 		inspected: false,
-		stops: { ground: null, lookOver: null, inspect: null, supply: null, found: null },
+		stops: {
+			ground: null,
+			lookOver: null,
+			inspect: null,
+			supply: null,
+			found: null,
+			plan: plan.brokenTabs ? 'brokenTabs' : null
+		},
 		attend: [],
 		supply: noSupply,
+		metalBox: plan.metalBox,
+		baseline: {},
+		landed: {},
 		wires: Object.fromEntries(plan.takeOff.map(({ terminal }) => [terminal, 'onOld' as const])),
 		closing: noClosing,
 		resistance: {},
@@ -113,6 +143,7 @@ export function initialJob(plan: JobPlan): JobState {
 
 /** Why the job may only be made safe and handed over; `null` while it may go on. */
 export const mustStop = ({ stops, closedUp }: JobState): StopReason | null =>
+	stops.plan ??
 	stops.ground ??
 	stops.inspect ??
 	stops.lookOver ??

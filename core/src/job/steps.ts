@@ -3,15 +3,18 @@ import { own, type Half } from '../house';
 import type { Confirmed } from './events';
 import type { JobPlan, ResistanceCheck } from './plan';
 import { isBare, mustStop, supplyPending, type JobState } from './state';
+import { nextOfContrast } from './contrast';
 import { nextSupplyCable } from './supply';
 
 /** One thing to do next. */
 export type Step =
 	| { readonly kind: 'confirm'; readonly step: Confirmed }
+	| { readonly kind: 'decideProtection' }
 	| { readonly kind: 'checkTools' }
 	| { readonly kind: 'checkPart' }
 	| { readonly kind: 'readLive'; readonly half: Half }
 	| { readonly kind: 'readLiveGround'; readonly half: Half }
+	| { readonly kind: 'readGroundEarth'; readonly half: Half; readonly lowImpedance: boolean }
 	/** A breaker that has to be off as well; `null`: the one that feeds it, whichever that is. */
 	| { readonly kind: 'switchOff'; readonly also: string | null }
 	| { readonly kind: 'needTester' }
@@ -24,6 +27,8 @@ export type Step =
 	| { readonly kind: 'supplyWay'; readonly silent: boolean }
 	| { readonly kind: 'readSupplyOhms'; readonly cable: string }
 	| { readonly kind: 'readSupplyVolts'; readonly cable: string }
+	| { readonly kind: 'touchSupply'; readonly cable: string }
+	| { readonly kind: 'readBaseline'; readonly group: string }
 	| { readonly kind: 'takeOff'; readonly terminal: string }
 	| { readonly kind: 'terminate'; readonly terminal: string }
 	| { readonly kind: 'tug'; readonly terminal: string }
@@ -82,13 +87,21 @@ function workOut(plan: JobPlan, state: JobState): Step | null {
 
 function beforeOpening(plan: JobPlan, state: JobState): Step | null {
 	if (!state.cautions) return confirm('cautions');
+	if (plan.asked && state.decided === null) return { kind: 'decideProtection' };
 	if (state.tester === null) return { kind: 'checkTools' };
 	if (state.part !== 'fits') return { kind: 'checkPart' };
 	const half = plan.halves.find((each) => state.live[each] !== 'passed');
 	if (half) return { kind: 'readLive', half };
-	return state.earth === 'untested' && state.isolation.power === 'asFound'
-		? { kind: 'readLiveGround', half: plan.halves[0]! }
-		: null;
+	if (state.isolation.power !== 'asFound') return null;
+	if (state.earth === 'untested') return { kind: 'readLiveGround', half: plan.halves[0]! };
+	return alarmStep(state);
+}
+
+/** Power still on: an alarm at the ground is settled by reading it to an earth that is known. */
+function alarmStep({ groundAlarm, earth }: JobState): Step | null {
+	if (groundAlarm === null || groundAlarm.settled) return null;
+	if (typeof earth === 'object' && earth.source === null) return { kind: 'proveEarth' };
+	return { kind: 'readGroundEarth', half: groundAlarm.half, lowImpedance: groundAlarm.lowImpedance };
 }
 
 const switchOff = (also: string | null = null): Step => ({ kind: 'switchOff', also });
@@ -126,15 +139,24 @@ function oldOutStep(plan: JobPlan, state: JobState): Step {
 	if (!state.lookedOver) return { kind: 'lookOver' };
 	if (!state.inspected) return { kind: 'inspect' };
 	// A new part in place of one that failed its grip test is checked before anything comes off for it.
-	if (state.part !== 'fits') return { kind: 'checkPart' };
+	if (state.part !== 'fits' || !ratingFits(plan, state)) return { kind: 'checkPart' };
 	const landing = plan.takeOff.find(({ terminal }) => state.wires[terminal] === 'onOld');
 	return { kind: 'takeOff', terminal: landing!.terminal };
+}
+
+/** Another breaker may turn out to feed it, and ask for another rating. */
+function ratingFits(plan: JobPlan, { partRatingA, feeder }: JobState): boolean {
+	if (plan.procedure < 2 || partRatingA === null || feeder === null) return true;
+	return own(plan.fittingRatingsA, feeder)?.includes(partRatingA) ?? true;
 }
 
 function terminatingStep(plan: JobPlan, state: JobState): Step {
 	const wire = (terminal: string) => state.wires[terminal]!;
 	if (state.device === 'none' && supplyPending(plan, state) && !Object.values(state.wires).includes('ready'))
 		return supplyStep(plan, state);
+	const base = plan.baselines.find(({ group }) => own(state.baseline, group) === undefined);
+	if (base && state.device === 'none' && !Object.values(state.wires).includes('ready'))
+		return { kind: 'readBaseline', group: base.group };
 	if (Object.values(state.wires).some((each) => each === 'off' || each === 'capped'))
 		return confirm('prepare');
 	const loose = plan.putOn.find(({ terminal }) => wire(terminal) === 'onNew');
@@ -142,7 +164,7 @@ function terminatingStep(plan: JobPlan, state: JobState): Step {
 	const next = plan.putOn.find(({ terminal }) => wire(terminal) === 'ready');
 	if (next) return { kind: 'terminate', terminal: next.terminal };
 	if (plan.unusedTerminals.length > 0 && !state.closing.unusedScrews) return confirm('unusedScrews');
-	if (plan.metalBox && plan.separatePlate && !state.closing.tape) return confirm('tape');
+	if (state.metalBox && plan.separatePlate && !state.closing.tape) return confirm('tape');
 	if (!state.closing.fold) return confirm('fold');
 	if (!state.closing.tugAgain) return confirm('tugAgain');
 	return confirm('seat');
@@ -154,7 +176,9 @@ function supplyStep(plan: JobPlan, { supply, wires, isolation }: JobState): Step
 	if (supply.way === null || supply.outcome === 'silent')
 		return { kind: 'supplyWay', silent: supply.outcome === 'silent' };
 	if (supply.way === 'dead')
-		return { kind: 'readSupplyOhms', cable: nextSupplyCable(plan, 'dead', supply.verdicts)! };
+		return plan.procedure >= 2
+			? nextOfContrast(plan, supply)!
+			: { kind: 'readSupplyOhms', cable: nextSupplyCable(plan, 'dead', supply.verdicts)! };
 	// Alive: only with every end capped and apart, and everybody clear.
 	if (Object.values(wires).some(isBare)) return { kind: 'cap' };
 	if (!supply.spread) return confirm('spreadEnds');
@@ -165,18 +189,29 @@ function supplyStep(plan: JobPlan, { supply, wires, isolation }: JobState): Step
 function liveSupplyStep(plan: JobPlan, { supply, isolation }: JobState): Step {
 	// A conductor that came to light meanwhile is nobody’s to stand beside: off first.
 	const goesOn = supply.outcome === null && isolation.areaClear && isolation.doubt === null;
+	if (goesOn && plan.procedure >= 2) return nextOfContrast(plan, supply) ?? switchOff();
 	const cable = goesOn ? nextSupplyCable(plan, 'live', supply.verdicts) : null;
 	return cable === null ? switchOff() : { kind: 'readSupplyVolts', cable };
 }
+
+/** Ground to the box is asked of a metal one. */
+export const checksNow = (
+	{ resistanceChecks, grounded }: JobPlan,
+	{ metalBox }: JobState
+): ResistanceCheck[] => [
+	...resistanceChecks.filter((check) => check !== 'groundBox'),
+	...(metalBox && grounded ? (['groundBox'] as const) : [])
+];
 
 function beforePowerStep(plan: JobPlan, state: JobState): Step {
 	// Whatever undid the isolation is put right first: nobody stands at an outlet that may be live and calls it dead.
 	const { isolation } = state;
 	if (isolation.power !== 'off' || isolation.doubt?.until === 'panel') return switchOff();
 	if (isolation.hold === null) return { kind: 'hold' };
-	const failed = plan.resistanceChecks.some((check) => state.resistance[check] === 'failed');
+	const checks = checksNow(plan, state);
+	const failed = checks.some((check) => state.resistance[check] === 'failed');
 	if (failed) return isolationStep(plan, state) ?? { kind: 'reopen' };
-	const check = plan.resistanceChecks.find((each) => state.resistance[each] === undefined);
+	const check = checks.find((each) => state.resistance[each] === undefined);
 	if (check) return { kind: 'readOhms', check };
 	return isolation.areaClear ? { kind: 'restorePower' } : confirm('clearArea');
 }

@@ -5,7 +5,7 @@ import { arrangementsOf, here } from '../arrangements';
 import { energyOf } from '../isolation';
 import { withBox, type House } from '../house';
 import { checkHouse } from '../house/check';
-import { houseAfterJob, type JobPlan, type SupplyWay } from './index';
+import { houseAfterJob, recordOf, type JobPlan, type SupplyWay } from './index';
 import {
 	hypothesesLeft,
 	judgeSupplyOhms,
@@ -37,7 +37,7 @@ function search(recorded: House, actual: House, way: SupplyWay): Person {
 	return person;
 }
 const readings = (person: Person) =>
-	person.events.filter(({ body }) => body.kind === 'readSupplyOhms' || body.kind === 'readSupplyVolts')
+	person.events.filter(({ body }) => ['readSupplyOhms', 'touchSupply', 'readSupplyVolts'].includes(body.kind))
 		.length;
 
 describe('which cable is the supply', () => {
@@ -47,8 +47,9 @@ describe('which cable is the supply', () => {
 		for (const really of ['c2', 'c3', 'c4']) {
 			const person = search(three, really === 'c2' ? three : exchangedBehind(three, 'c2', really), way);
 			expect(person.state.supply).toMatchObject({ outcome: 'found', found: [really], by: way, marked: true });
-			// As many as it takes to meet it; by resistance one more where the first is it, to see that another reads open.
-			expect(readings(person)).toBe(Math.max(way === 'dead' ? 2 : 1, ['c2', 'c3', 'c4'].indexOf(really) + 1));
+			// Each cable once: it is the contrast that tells. Alive, one that alarms among silent ones needs no tip on it.
+			expect(readings(person)).toBe(3);
+			expect(person.events.some(({ body }) => body.kind === 'readSupplyVolts')).toBe(false);
 			expect(energyOf(person.state.isolation)).toBe('provenDead');
 		}
 	});
@@ -57,24 +58,33 @@ describe('which cable is the supply', () => {
 		const person = search(three, three, 'live');
 		const kinds = person.events.map(({ body }) => (body.kind === 'confirm' ? body.step : body.kind));
 		const from = kinds.indexOf('supplyWay');
-		expect(kinds.slice(from, from + 9)).toEqual([
+		expect(kinds.slice(from, from + 11)).toEqual([
 			'supplyWay',
 			'cap',
 			'spreadEnds',
 			'clearArea',
 			'restorePower',
-			'readSupplyVolts',
+			'touchSupply',
+			'touchSupply',
+			'touchSupply',
 			'switchBreaker',
 			'hold',
 			'tag'
 		]);
-		expect(kinds.slice(from + 9, -1).filter((kind) => kind === 'readPair').length).toBeGreaterThan(6);
+		expect(kinds.slice(from + 11, -1).filter((kind) => kind === 'readPair').length).toBeGreaterThan(6);
 		expect(kinds.at(-1)).toBe('markSupply');
 	});
 
-	it('a middle of the run and a ring come out as recorded; an end of a run asks nothing', () => {
+	it('a middle of the run comes out as recorded; a ring and an end of a run ask nothing', () => {
 		const taken = search(built('us', 'middleThrough'), built('us', 'middleThrough'), 'dead');
-		const after = houseAfterJob(taken.recorded, taken.plan, taken.state, taken.events, '2026-11-25');
+		const after = houseAfterJob(
+			taken.recorded,
+			taken.plan,
+			taken.state,
+			taken.events,
+			'2026-11-25',
+			({ kind }) => kind
+		);
 		expect(after.boxes.find(({ id }) => id === here)!.supply).toMatchObject({
 			cables: ['c2'],
 			by: 'resistance',
@@ -84,13 +94,7 @@ describe('which cable is the supply', () => {
 			]
 		});
 		expect(checkHouse(after)).toEqual([]);
-		for (const [region, kind, found] of [
-			['us', 'middleThrough', ['c2']],
-			['uk', 'ring', ['c2', 'c3']]
-		] as const) {
-			const house = built(region, kind);
-			expect(search(house, house, 'dead').state.supply).toMatchObject({ outcome: 'found', found });
-		}
+		expect(planOf(built('uk', 'ring'), here).supplyCables).toEqual([]);
 		expect(planOf(built('us', 'endOfRun'), here).supplyCables).toEqual([]);
 		expect(planOf(built('uk', 'spur'), here).supplyCables).toEqual([]);
 	});
@@ -104,13 +108,14 @@ describe('which cable is the supply', () => {
 		person.go();
 		person.go();
 		expect(person.state.supply).toMatchObject({ outcome: 'silent', found: [] });
-		person.until('readSupplyVolts');
+		person.until('touchSupply');
 		expect(energyOf(person.state.isolation)).toBe('deliberatelyLive');
+		person.go();
 		person.go();
 		expect(person.state.supply).toMatchObject({ outcome: 'found', found: ['c2'], by: 'live' });
 	});
 
-	it('a neutral that touches ground further on reads joined too: by resistance that is found out, not taken for the supply', () => {
+	it('a neutral that touches ground further on reads joined too: by resistance that stays open, and voltage tells', () => {
 		const recorded = built('us', 'middleThrough');
 		// The cables are exchanged behind the box, and in the next outlet neutral and ground touch.
 		const swapped = exchangedBehind(recorded, 'c2', 'c3');
@@ -129,18 +134,84 @@ describe('which cable is the supply', () => {
 			]
 		}));
 		const person = search(recorded, actual, 'dead');
-		expect(person.state.supply.outcome).toBe('none');
-		expect(person.state.stops.supply).toBe('noArrangement');
+		expect(person.state.supply).toMatchObject({ outcome: 'found', found: ['c3'], by: 'live' });
 	});
 
-	it('a reading that is neither one nor the other stops the job safely', () => {
+	it('a reading between low and open tells by contrast, and alone is no reason to stop', () => {
 		const house = built('us', 'middleThrough');
-		const person = new Person(house, house, planOf(house, here), ['b1']);
-		person.until('readSupplyOhms');
-		person.say({ kind: 'readSupplyOhms', cable: 'c2', value: { kind: 'ohms', resistanceOhm: 40 } });
+		const dead = (...ohms: (number | null)[]) => {
+			const person = new Person(house, house, planOf(house, here), ['b1']);
+			person.until('readSupplyOhms');
+			for (const [k, ohm] of ohms.entries())
+				person.say({
+					kind: 'readSupplyOhms',
+					cable: ['c2', 'c3'][k]!,
+					value: ohm === null ? { kind: 'overload' } : { kind: 'ohms', resistanceOhm: ohm }
+				});
+			return person;
+		};
+		expect(dead(0.5, 40).state.supply).toMatchObject({ outcome: 'found', found: ['c2'] });
+		expect(dead(40, 0.5).state.supply).toMatchObject({ outcome: 'found', found: ['c3'] });
+		for (const pair of [
+			[40, null],
+			[1.5, 3],
+			[null, null],
+			[0.5, 0.5]
+		] as const) {
+			const person = dead(...pair);
+			expect(person.state.supply.outcome, pair.join()).toBe('silent');
+			expect(person.state.stops.supply).toBeNull();
+		}
+	});
+
+	it('alive, what reads full to neutral and nothing to ground fits nothing, and ends the job safely', () => {
+		const house = built('us', 'middleThrough');
+		const person = new Person(house, house, planOf(house, here), ['b1', 'b1']);
+		person.earthFrom = 'outlet:before';
+		person.supplyWay = 'live';
+		person.until('touchSupply');
+		for (const cable of ['c2', 'c3']) person.say({ kind: 'touchSupply', cable, alarms: false });
+		const at = (volts: number) => ({ instrument: 'multimeter', mode: 'highImpedance', volts }) as const;
+		person.say({ kind: 'readSupplyVolts', cable: 'c2', hotNeutral: at(120), hotGround: at(0) });
 		expect(person.state.stops.supply).toBe('noArrangement');
 		person.until('stop');
 		expect(Object.values(person.state.wires)).not.toContain('off');
+	});
+
+	it('uk: two cables that both feed are a ring, recorded as none: an answer, and a worry', () => {
+		const actual = built('uk', 'ring');
+		const recorded: House = {
+			...actual,
+			circuits: actual.circuits.map((circuit) => ({ ...circuit, arrangement: 'radial' as const })),
+			// As somebody recorded it who never saw the way back.
+			boxes: actual.boxes,
+			cables: actual.cables
+		};
+		for (const way of ['dead', 'live'] as const) {
+			const person = search(recorded, recorded, way);
+			expect(person.state.supply).toMatchObject({ outcome: 'found', found: ['c2', 'c3'], by: way });
+			expect(recordOf(person.plan, person.events, person.state).worries).toContainEqual({
+				kind: 'ringNotRecorded'
+			});
+		}
+	});
+
+	it('uk: through earth electrodes resistance is silent, never a reason to stop', () => {
+		const radial = built('uk', 'radialMiddle');
+		const house: House = { ...radial, service: { ...radial.service, earthing: { system: 'tt' } } };
+		const person = new Person(house, house, planOf(house, here), ['b1', 'b1']);
+		person.earthFrom = 'outlet:before';
+		person.until('readSupplyOhms');
+		person.go();
+		person.go();
+		const read = person.events.flatMap(({ body }) =>
+			body.kind === 'readSupplyOhms' && body.value.kind === 'ohms' ? [body.value.resistanceOhm] : []
+		);
+		// The electrodes in series, 60 and 20 Ω, and the cable.
+		expect(read).toHaveLength(1);
+		expect(read[0]).toBeGreaterThan(80);
+		expect(person.state.supply.outcome).toBe('silent');
+		expect(person.state.stops.supply).toBeNull();
 	});
 });
 

@@ -5,14 +5,18 @@ import type { OhmValue, SupplyWay } from './events';
 import { openFromOhm } from './judge';
 import type { JobPlan } from './plan';
 
-/** What one cable was found to be by its readings; `odd`: neither, which fits no arrangement. */
-export type CableVerdict = 'supply' | 'outgoing' | 'odd';
+/** What one cable was found to be by its readings; `odd`: neither, which fits no arrangement; `between`: neither low nor open, which by itself tells nothing. */
+export type CableVerdict = 'supply' | 'outgoing' | 'odd' | 'between';
 
 /** How far the search for the supply cable is. */
 export interface SupplyState {
 	readonly way: Exclude<SupplyWay, 'skip'> | null;
 	/** By cable, in the way taken now. */
 	readonly verdicts: Readonly<Record<string, CableVerdict>>;
+	/** By cable: neutral to ground with the wires off. */
+	readonly ohms: Readonly<Record<string, OhmValue>>;
+	/** By cable, power on: whether a contactless tester alarmed along its insulation. */
+	readonly touched: Readonly<Record<string, boolean>>;
 	/** Ends capped and apart. */
 	readonly spread: boolean;
 	readonly marked: boolean;
@@ -26,6 +30,8 @@ export interface SupplyState {
 export const noSupply: SupplyState = {
 	way: null,
 	verdicts: {},
+	ohms: {},
+	touched: {},
 	spread: false,
 	marked: false,
 	outcome: null,

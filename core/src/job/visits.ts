@@ -20,17 +20,22 @@ export function visitOf(state: JobState, step: Step | null): VisitId {
 	switch (step?.kind) {
 		case undefined:
 			return 'close';
+		case 'decideProtection':
 		case 'checkTools':
 		case 'checkPart':
 			return 'start';
 		case 'readLive':
 		case 'readLiveGround':
+		case 'readGroundEarth':
 			return 'liveFirst';
+		case 'proveEarth':
+			return state.isolation.power === 'asFound' ? 'liveFirst' : 'work';
 		case 'switchOff':
 		case 'hold':
 			return 'panelOff';
 		case 'restorePower':
 			return state.device === 'none' ? 'supplyOn' : 'panelOn';
+		case 'touchSupply':
 		case 'readSupplyVolts':
 			return 'supplyRead';
 		case 'readPlug':

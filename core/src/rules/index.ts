@@ -20,3 +20,4 @@ export {
 	type ResidualCurve
 } from './trips';
 export { areaMm2, isThicker, largestConductor, mostCablesInBox, sizesOf, stripGauge } from './terminals';
+export { breakerLimitA, placeRules, type Place, type PlaceRule } from './places';

@@ -20,3 +20,4 @@ export {
 	type SearchSettings,
 	type SearchStand
 } from './search';
+export { searchSettingsSchema } from './settings';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Region } from '@wary/core/rules';
-import { means } from '@wary/core/search';
+import { searchSettingsSchema } from '@wary/core/search';
 import { testers } from '@wary/core/instruments';
 
 /** Ways of holding a breaker off that one has the things for. */
@@ -10,13 +10,7 @@ export const holdGear = ['clip', 'padlock', 'tape', 'tag'] as const;
 export const settingsSchema = z.strictObject({
 	instruments: z.array(z.enum([...testers, 'provingUnit'])).max(20),
 	holdGear: z.array(z.enum(holdGear)).max(10),
-	search: z.strictObject({
-		means: z.enum(means),
-		hearing: z.number().min(0.5).max(0.999),
-		walkS: z.number().min(10).max(900),
-		sets: z.boolean(),
-		keepOn: z.array(z.string().max(120)).max(200)
-	})
+	search: searchSettingsSchema
 });
 export type Settings = z.infer<typeof settingsSchema>;
 

@@ -20,7 +20,7 @@ export function atBox(
 	switch (edit.do) {
 		case 'setBox': {
 			const set = {
-				...ofMaterial(house, box, edit.material ?? box.material),
+				...boxOfMaterial(house, box, edit.material ?? box.material),
 				name: edit.name ?? box.name,
 				room: edit.room ?? box.room
 			};
@@ -62,7 +62,7 @@ export function atBox(
 }
 
 /** A box said to be of metal or plastic: what was bonded to its metal goes with it, or comes. */
-function ofMaterial(house: House, box: Box, material: Box['material']): Box {
+export function boxOfMaterial(house: House, box: Box, material: Box['material']): Box {
 	if (material === box.material) return box;
 	if (material === 'plastic')
 		return {

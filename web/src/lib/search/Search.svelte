@@ -201,7 +201,7 @@
 			{/if}
 		{/if}
 		{#if planned?.stand.contradicted}<p class="verdict open">
-				Two answers speak against each other. Nothing is ruled out for good: what was thought settled is open
+				Two answers contradict each other. Nothing is ruled out for good: what was thought settled is open
 				again.
 			</p>{/if}
 

@@ -1,5 +1,6 @@
-import type { BenchFile } from '@wary/core/bench';
-import { connections, many, maybeOne } from './db';
+import { benchFileSchema, type BenchFile } from '@wary/core/bench';
+import { shapeFault } from '@wary/core/text';
+import { connections, many, maybeOne, UnreadableRow } from './db';
 
 export interface BenchRow {
 	readonly id: string;
@@ -25,12 +26,16 @@ export async function maybeBench(
 	householdId: string,
 	benchId: string
 ): Promise<{ file: BenchFile; revision: number } | null> {
-	const row = await maybeOne<{ document: BenchFile; revision: number }>(
+	const row = await maybeOne<{ document: unknown; revision: number }>(
 		connections(),
 		'select document, revision from bench where household_id = $1 and bench_id = $2',
 		[householdId, benchId]
 	);
-	return row && { file: row.document, revision: row.revision };
+	if (!row) return null;
+	const parsed = benchFileSchema.safeParse(row.document);
+	if (parsed.success) return { file: parsed.data, revision: row.revision };
+	const issue = parsed.error.issues[0]!;
+	throw new UnreadableRow(`bench ${benchId}`, issue.path.join('.'), shapeFault(issue, row.document).fault);
 }
 
 /** Keeps a new bench; the same id again changes nothing. */

@@ -1,4 +1,5 @@
 import pg from 'pg';
+import { log } from './log';
 
 // Counts and sequence numbers stay far below 2^53.
 pg.types.setTypeParser(pg.types.builtins.INT8, Number);
@@ -7,9 +8,53 @@ let pool: pg.Pool | undefined;
 
 /** The process's connections; made at first use. `DATABASE_URL` says where. */
 export function connections(): pg.Pool {
-	pool ??= new pg.Pool({ connectionString: process.env.DATABASE_URL, max: 10, idleTimeoutMillis: 30_000 });
-	return pool;
+	if (pool) return pool;
+	const made = new pg.Pool({
+		connectionString: process.env.DATABASE_URL,
+		max: 10,
+		idleTimeoutMillis: 30_000,
+		connectionTimeoutMillis: 5_000
+	});
+	// An idle connection that breaks (the database went away) is told here or ends the process; the pool has dropped it already.
+	made.on('error', (error) => log.warn({ code: codeOf(error) }, 'the database went away'));
+	return (pool = made);
 }
+
+/** Ends all connections, so that the process can. */
+export async function disconnect(): Promise<void> {
+	const ending = pool;
+	pool = undefined;
+	await ending?.end();
+}
+
+const codeOf = (error: unknown): string | undefined =>
+	typeof error === 'object' && error !== null && 'code' in error && typeof error.code === 'string'
+		? error.code
+		: undefined;
+
+/** What a lost, refused or not yet made connection is called: by Node, by PostgreSQL (class 08 and 57P), and by the driver, which has words only. */
+const awayCodes = new Set([
+	'ECONNREFUSED',
+	'ECONNRESET',
+	'EPIPE',
+	'ENOTFOUND',
+	'EHOSTUNREACH',
+	'ETIMEDOUT',
+	'ENOENT'
+]);
+const awayWords =
+	/^(Connection terminated|timeout expired|timeout exceeded when trying to connect|Client has encountered a connection error|Cannot use a pool after calling end)/;
+
+/** Whether something failed because the database isn't there: nobody's fault, and worth trying again. */
+export function isAway(error: unknown): boolean {
+	const code = codeOf(error);
+	if (code !== undefined && (awayCodes.has(code) || /^(08|57P)/.test(code))) return true;
+	return error instanceof Error && awayWords.test(error.message);
+}
+
+/** Whether the database refused a value as such: class 22, data exception. */
+export const isBadData = (error: unknown): boolean =>
+	error instanceof pg.DatabaseError && /^22/.test(error.code ?? '');
 
 /** Where a query can run: the pool, or one connection inside a transaction. */
 export type Queryable = Pick<pg.ClientBase, 'query'>;
@@ -45,23 +90,39 @@ export async function many<Row extends pg.QueryResultRow>(
 	return (await on.query<Row>(sql, values)).rows;
 }
 
-/** Runs a use case in one transaction; anything thrown rolls it back. */
+/** Runs a use case in one transaction; anything thrown rolls it back. A connection that failed, or can't roll back, is not used again. */
 export async function transaction<Result>(work: (on: Queryable) => Promise<Result>): Promise<Result> {
 	const client = await connections().connect();
+	let failed: Error | undefined;
+	// A connection that breaks while it is out of the pool tells it here, beside the query that fails; without a listener that ends the process.
+	const broken = (error: Error) => (failed = error);
+	client.on('error', broken);
 	try {
 		await client.query('begin');
 		const result = await work(client);
 		await client.query('commit');
 		return result;
 	} catch (error) {
-		await client.query('rollback');
+		if (isAway(error)) failed ??= error as Error;
+		else
+			await client.query('rollback').catch((second: Error) => {
+				failed ??= second;
+			});
 		throw error;
 	} finally {
-		client.release();
+		client.off('error', broken);
+		client.release(failed);
 	}
 }
 
 /** The constraint a write ran into, or null if it failed for another reason. */
 export function violatedConstraint(error: unknown): string | null {
 	return error instanceof pg.DatabaseError && error.code === '23505' ? (error.constraint ?? '') : null;
+}
+
+/** A stored row that isn't what the schema says: which row, where in it, and what is wrong. */
+export class UnreadableRow extends Error {
+	constructor(key: string, at: string, fault: string) {
+		super(`${key}: ${at || 'the whole'}: ${fault}`);
+	}
 }

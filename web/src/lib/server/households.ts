@@ -1,5 +1,14 @@
-import type { House } from '@wary/core/house';
-import { connections, many, maybeOne, one, transaction, violatedConstraint, type Queryable } from './db';
+import { readStoredHouse, type House } from '@wary/core/house';
+import {
+	connections,
+	many,
+	maybeOne,
+	one,
+	transaction,
+	UnreadableRow,
+	violatedConstraint,
+	type Queryable
+} from './db';
 
 export interface Household {
 	readonly id: string;
@@ -28,49 +37,75 @@ export async function maybeHousehold(slug: string): Promise<Household | null> {
 	return row && toHousehold(row);
 }
 
-/** The homes in use with their names, demo homes first. */
-export async function manyHomes(): Promise<
-	{ slug: string; name: string; isDemo: boolean; region: House['region'] }[]
-> {
+export interface ListedHome {
+	readonly slug: string;
+	readonly name: string;
+	readonly isDemo: boolean;
+	readonly region: House['region'];
+}
+
+/** How many homes one answer lists. */
+export const homesListedAtMost = 20;
+
+/** Homes in use whose name has these words in it, demo homes first, then by name; at most `homesListedAtMost`, after so many. */
+export async function manyHomes(search = '', after = 0): Promise<ListedHome[]> {
+	const pattern = `%${search.toLowerCase().replace(/[\\%_]/g, '\\$&')}%`;
 	const rows = await many<{ slug: string; name: string; is_demo: boolean; region: House['region'] }>(
 		connections(),
-		`select h.slug, v.house->>'name' as name, v.house->>'region' as region, h.is_demo
-		from household h
-		join lateral (select house from house_version where household_id = h.household_id order by version desc limit 1) v on true
-		where h.retired_at is null
-		order by h.is_demo desc, h.created_at, h.slug`,
-		[]
+		`select h.slug, l.name, l.region, h.is_demo
+		from household h join home_listing l using (household_id)
+		where h.retired_at is null and ($1 = '%%' or lower(l.name) like $1)
+		order by h.is_demo desc, lower(l.name), h.slug
+		limit ${homesListedAtMost} offset $2`,
+		[pattern, after]
 	);
 	return rows.map(({ slug, name, is_demo, region }) => ({ slug, name, isDemo: is_demo, region }));
+}
+
+/** Where the address alone leads: the home that was looked at last, or the first; null while there is none. */
+export async function maybeFirstHome(lastSlug: string | undefined): Promise<string | null> {
+	const last = lastSlug === undefined ? null : await maybeHousehold(lastSlug);
+	return last?.slug ?? (await manyHomes())[0]?.slug ?? null;
 }
 
 /** A house as recorded never changes once it is a version, so it is kept. */
 const kept = new Map<string, House>();
 const keptAtMost = 100;
 
-/** The house as recorded, latest version. */
-export async function latestHouse(householdId: string): Promise<HouseVersion> {
+/** The house as recorded, latest version. Inside a transaction its own connection is handed in: a second one might never come. */
+export async function latestHouse(householdId: string, on: Queryable = connections()): Promise<HouseVersion> {
 	const { version } = await one<{ version: number }>(
-		connections(),
+		on,
 		'select max(version) as version from house_version where household_id = $1',
 		[householdId]
 	);
-	return { version, house: await houseAt(householdId, version) };
+	return { version, house: await houseAt(householdId, version, on) };
 }
 
-/** The house as it was recorded at a version. */
-export async function houseAt(householdId: string, version: number): Promise<House> {
+/** The house as it was recorded at a version, as far as this build knows it; what it can't read is an error with its key. */
+export async function houseAt(
+	householdId: string,
+	version: number,
+	on: Queryable = connections()
+): Promise<House> {
 	const key = `${householdId} ${version}`;
 	const known = kept.get(key);
 	if (known) return known;
-	const { house } = await one<{ house: House }>(
-		connections(),
+	const { house } = await one<{ house: unknown }>(
+		on,
 		'select house from house_version where household_id = $1 and version = $2',
 		[householdId, version]
 	);
+	const read = parsedHouse(house, `house_version ${key}`);
 	if (kept.size >= keptAtMost) kept.delete(kept.keys().next().value!);
-	kept.set(key, house);
-	return house;
+	kept.set(key, read);
+	return read;
+}
+
+function parsedHouse(value: unknown, key: string): House {
+	const read = readStoredHouse(value);
+	if (!read.ok) throw new UnreadableRow(key, read.at, read.fault);
+	return read.house;
 }
 
 export async function addHouseVersion(
@@ -90,12 +125,12 @@ export async function addHouseVersion(
 
 /** How a demo home is really wired; null for a user's own. */
 export async function maybeDemoWiring(householdId: string): Promise<House | null> {
-	const row = await maybeOne<{ house: House }>(
+	const row = await maybeOne<{ house: unknown }>(
 		connections(),
 		'select house from demo_wiring where household_id = $1',
 		[householdId]
 	);
-	return row && row.house;
+	return row && parsedHouse(row.house, `demo_wiring ${householdId}`);
 }
 
 /** Adds a user's own home; null where the short name is in use. */

@@ -26,7 +26,9 @@ import {
 } from '@wary/core/instruments';
 import type { MeterMode, VoltReading } from '@wary/core/isolation';
 import {
+	baselineProbes,
 	earthProbes,
+	groundEarthProbes,
 	groundProbes,
 	neutralEarthProbes,
 	halfProbes,
@@ -103,6 +105,18 @@ export function takeReading(wiring: House, { plan, state }: LoadedJob, request: 
 			return probes
 				? { kind: 'ohms', reading: readOhms(house, { red: probes.neutral, black: probes.ground }) }
 				: { kind: 'nothing' };
+		}
+		case 'touchSupply': {
+			const probes = supplyProbes(house, plan, request.cable);
+			return probes ? { kind: 'alarm', alarms: contactlessAlarms(house, probes.hot) } : { kind: 'nothing' };
+		}
+		case 'baseline': {
+			const probes = baselineProbes(plan, request.group);
+			return probes ? { kind: 'ohms', reading: readOhms(house, probes) } : { kind: 'nothing' };
+		}
+		case 'groundEarth': {
+			const probes = groundEarthProbes(house, plan.boxId, request.half, state.earth);
+			return probes ? volts(house, probes, request.instrument, request.mode) : { kind: 'nothing' };
 		}
 		case 'supplyVolts': {
 			const probes = supplyProbes(house, plan, request.cable);

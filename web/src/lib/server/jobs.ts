@@ -1,5 +1,6 @@
-import type { JobEvent, TerminatingSchool } from '@wary/core/job';
-import { connections, many, maybeOne, one, type Queryable } from './db';
+import { commandSchema, type JobEvent, type TerminatingSchool } from '@wary/core/job';
+import { shapeFault } from '@wary/core/text';
+import { connections, many, maybeOne, one, UnreadableRow, type Queryable } from './db';
 
 export interface JobRow {
 	readonly id: string;
@@ -7,6 +8,8 @@ export interface JobRow {
 	readonly houseVersion: number;
 	readonly school: TerminatingSchool;
 	readonly who: string;
+	/** By which procedure it is done, to its end. */
+	readonly procedure: number;
 	readonly startedAt: string;
 	readonly outcome: 'finished' | 'stopped' | null;
 	readonly endedAt: string | null;
@@ -18,11 +21,13 @@ type Row = {
 	house_version: number;
 	school: TerminatingSchool;
 	who: string;
+	procedure: number;
 	started_at: Date;
 	outcome: 'finished' | 'stopped' | null;
 	ended_at: Date | null;
 };
-const columns = 'j.job_id, j.box_id, j.house_version, j.school, j.who, j.started_at, e.outcome, e.ended_at';
+const columns =
+	'j.job_id, j.box_id, j.house_version, j.school, j.who, j.procedure, j.started_at, e.outcome, e.ended_at';
 const from = 'from job j left join job_ended e on e.household_id = j.household_id and e.job_id = j.job_id';
 const toJob = (row: Row): JobRow => ({
 	id: row.job_id,
@@ -30,6 +35,7 @@ const toJob = (row: Row): JobRow => ({
 	houseVersion: row.house_version,
 	school: row.school,
 	who: row.who,
+	procedure: row.procedure,
 	startedAt: row.started_at.toISOString(),
 	outcome: row.outcome,
 	endedAt: row.ended_at?.toISOString() ?? null
@@ -76,11 +82,18 @@ export async function maybeJobUnderWay(
 export async function addJob(
 	on: Queryable,
 	householdId: string,
-	job: { id: string; boxId: string; houseVersion: number; school: TerminatingSchool; who: string }
+	job: {
+		id: string;
+		boxId: string;
+		houseVersion: number;
+		school: TerminatingSchool;
+		who: string;
+		procedure: number;
+	}
 ): Promise<void> {
 	await on.query(
-		'insert into job (household_id, job_id, box_id, house_version, school, who) values ($1, $2, $3, $4, $5, $6)',
-		[householdId, job.id, job.boxId, job.houseVersion, job.school, job.who]
+		'insert into job (household_id, job_id, box_id, house_version, school, who, procedure) values ($1, $2, $3, $4, $5, $6, $7)',
+		[householdId, job.id, job.boxId, job.houseVersion, job.school, job.who, job.procedure]
 	);
 }
 
@@ -97,13 +110,17 @@ export async function addJobEnd(
 	]);
 }
 
-type EventRow = { event_id: string; at: Date; body: JobEvent['body']; judged: JobEvent['judged'] | null };
-const toEvent = ({ event_id, at, body, judged }: EventRow): JobEvent => ({
-	id: event_id,
-	at: at.toISOString(),
-	body,
-	...(judged ? { judged } : {})
-});
+type EventRow = { event_id: string; at: Date; body: unknown; judged: JobEvent['judged'] | null };
+
+/** A stored event; one that no build's vocabulary has is an error with its key. */
+function toEvent({ event_id, at, body, judged }: EventRow): JobEvent {
+	const parsed = commandSchema.safeParse(body);
+	if (!parsed.success) {
+		const issue = parsed.error.issues[0]!;
+		throw new UnreadableRow(`job_event ${event_id}`, issue.path.join('.'), shapeFault(issue, body).fault);
+	}
+	return { id: event_id, at: at.toISOString(), body: parsed.data, ...(judged ? { judged } : {}) };
+}
 
 /** A job's events from a sequence number on (1 is the first), in order. */
 export async function manyEvents(householdId: string, jobId: string, fromSeq = 1): Promise<JobEvent[]> {

@@ -1,4 +1,6 @@
 import { error, json } from '@sveltejs/kit';
+import { describeShape } from '@wary/core/files';
+import { allStorable, readJson as readText, shapeFault } from '@wary/core/text';
 import type { z } from 'zod';
 import type { House } from '@wary/core/house';
 import { latestHouse, maybeHousehold, type Household } from './households';
@@ -19,12 +21,14 @@ export async function readBody<Value>(request: Request, schema: z.ZodType<Value>
 	if (!parsed.ok) return parsed;
 	const checked = schema.safeParse(parsed.value);
 	if (checked.success) return { ok: true, value: checked.data };
-	const problems = checked.error.issues.map((issue) => ({
+	const problems = checked.error.issues.slice(0, 20).map((issue) => ({
 		at: issue.path.join('.'),
-		message: issue.message
+		message: describeShape(shapeFault(issue, parsed.value))
 	}));
 	return { ok: false, response: failure(400, 'malformed', { problems }) };
 }
+
+const notStorable = { at: '', message: describeShape({ fault: 'notStorable' }) };
 
 /** A request's body as JSON, at most 1 MB. */
 export async function readJson(request: Request): Promise<Read<unknown>> {
@@ -33,7 +37,13 @@ export async function readJson(request: Request): Promise<Read<unknown>> {
 		const text = await request.text();
 		if (text.length > largestBodyBytes)
 			return { ok: false, response: failure(413, 'tooLarge', { largestBodyBytes }) };
-		return { ok: true, value: JSON.parse(text) };
+		const read = readText(text);
+		if (!read.ok)
+			return { ok: false, response: failure(400, 'notJson', { line: read.line, column: read.column }) };
+		// PostgreSQL can't keep U+0000 or half a surrogate pair: refused here once for all that comes in.
+		return allStorable(read.value)
+			? { ok: true, value: read.value }
+			: { ok: false, response: failure(400, 'malformed', { problems: [notStorable] }) };
 	} catch (caught) {
 		const tooLarge =
 			typeof caught === 'object' && caught !== null && 'status' in caught && caught.status === 413;
@@ -60,7 +70,11 @@ export async function pageJob(
 ): Promise<{ household: Household; loaded: LoadedJob }> {
 	const household = await pageHousehold(slug);
 	const loaded = uuid.test(jobId) ? await loadJob(household, jobId) : null;
-	if (!loaded) error(404, { message: 'There is no job by that number in this home.', code: 'unknownJob' });
+	if (!loaded)
+		error(404, {
+			message: 'This home has no such job. It may have been in another home, or the link is cut off.',
+			code: 'unknownJob'
+		});
 	return { household, loaded };
 }
 

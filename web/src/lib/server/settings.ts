@@ -1,16 +1,28 @@
-import { connections, maybeOne } from './db';
-import { defaultsFor, type Settings } from '$lib/settings';
+import { shapeFault } from '@wary/core/text';
+import { defaultsFor, settingsSchema, type Settings } from '$lib/settings';
+import { connections, maybeOne, UnreadableRow } from './db';
 import type { Region } from '@wary/core/rules';
 
 /** What a household has and prefers; what is usual in its region where it has said nothing. */
 export async function latestSettings(householdId: string, region: Region): Promise<Settings> {
-	const row = await maybeOne<{ settings: Settings }>(
+	const row = await maybeOne<{ settings: unknown }>(
 		connections(),
 		'select settings from settings_version where household_id = $1 order by version desc limit 1',
 		[householdId]
 	);
 	const usual = defaultsFor(region);
-	return { ...usual, ...row?.settings, search: { ...usual.search, ...row?.settings.search } };
+	if (!row) return usual;
+	// Earlier builds had less to set; what they hadn't is as usual.
+	const stored = row.settings as Partial<Settings>;
+	const merged = { ...usual, ...stored, search: { ...usual.search, ...stored.search } };
+	const parsed = settingsSchema.safeParse(merged);
+	if (parsed.success) return parsed.data;
+	const issue = parsed.error.issues[0]!;
+	throw new UnreadableRow(
+		`settings_version ${householdId}`,
+		issue.path.join('.'),
+		shapeFault(issue, merged).fault
+	);
 }
 
 /** Adds a version of the settings after the last one. */

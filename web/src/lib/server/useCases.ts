@@ -2,6 +2,7 @@ import type { House } from '@wary/core/house';
 import { findBox, placeName } from '@wary/core/house';
 import {
 	applyEvent,
+	currentProcedure,
 	decide,
 	expectationsOf,
 	houseAfterJob,
@@ -31,6 +32,7 @@ import {
 	type JobRow
 } from './jobs';
 import { stoppedWords } from '../words/conditions';
+import { foundWords } from '../words/found';
 
 /** A job with everything that it is computed from. */
 export interface LoadedJob {
@@ -41,14 +43,16 @@ export interface LoadedJob {
 	readonly state: JobState;
 }
 
-/** Replayed jobs by id, so that the next event costs one step and not all. What another process appended is noticed by the append itself. */
+/** Replayed jobs by household and id, so that the next event costs one step and not all. What another process appended is noticed by the append itself. */
 const recent = new Map<string, LoadedJob>();
 const recentAtMost = 200;
+const recentKey = (household: Household, jobId: string) => `${household.id} ${jobId}`;
 
-function remember(loaded: LoadedJob): LoadedJob {
-	recent.delete(loaded.job.id);
+function remember(household: Household, loaded: LoadedJob): LoadedJob {
+	const key = recentKey(household, loaded.job.id);
+	recent.delete(key);
 	if (recent.size >= recentAtMost) recent.delete(recent.keys().next().value!);
-	recent.set(loaded.job.id, loaded);
+	recent.set(key, loaded);
 	return loaded;
 }
 
@@ -60,9 +64,9 @@ export async function loadJob(household: Household, jobId: string): Promise<Load
 		houseAt(household.id, job.houseVersion),
 		manyEvents(household.id, jobId)
 	]);
-	const planned = planJob(house, job.boxId, job.school);
+	const planned = planJob(house, job.boxId, job.school, job.procedure);
 	if (!planned.ok) throw new Error(`job ${jobId} has no plan: ${planned.failure.code}`);
-	return remember({ job, house, plan: planned.plan, events, state: replay(planned.plan, events) });
+	return remember(household, { job, house, plan: planned.plan, events, state: replay(planned.plan, events) });
 }
 
 export type Started =
@@ -81,10 +85,14 @@ export async function startJob(
 		await lockBox(on, household.id, request.boxId);
 		const underWay = await maybeJobUnderWay(on, household.id, request.boxId);
 		if (underWay !== null) return { code: 'underWay', jobId: underWay };
-		await addJob(on, household.id, { ...request, houseVersion: version });
+		await addJob(on, household.id, { ...request, houseVersion: version, procedure: currentProcedure });
 		return { code: 'started', jobId: request.id };
 	});
 }
+
+/** How far an event's time may lie before the job's last one, and after the server's clock, ms. */
+export const earlierByMs = 60_000;
+export const laterByMs = 5 * 60_000;
 
 export interface Append {
 	readonly id: string;
@@ -100,12 +108,19 @@ export type Appended =
 	| { readonly code: 'refused'; readonly refusal: Refusal; readonly version: number }
 	/** The job has moved on: what came after the version that the device knows. */
 	| { readonly code: 'conflict'; readonly version: number; readonly events: readonly JobEvent[] }
+	/** Its time can't be: by the server's clock, and by when the job's last event was. Nothing is lost: with a time that can be it is taken. */
+	| { readonly code: 'timeWrong'; readonly lastAt: string | null }
 	| { readonly code: 'idTaken' }
 	| { readonly code: 'unknownJob' };
 
-/** Judges a command against the job as it stands and stores it as the next event, once. */
-export async function appendEvent(household: Household, jobId: string, append: Append): Promise<Appended> {
-	const known = recent.get(jobId);
+/** Judges a command against the job as it stands and stores it as the next event, once. `now`: the server's clock. */
+export async function appendEvent(
+	household: Household,
+	jobId: string,
+	append: Append,
+	now = new Date()
+): Promise<Appended> {
+	const known = recent.get(recentKey(household, jobId));
 	// Another process may have gone on with the job; then the kept state is behind, and the append says so.
 	let loaded =
 		known && known.job.outcome === null && known.events.length >= append.expectedVersion
@@ -118,6 +133,10 @@ export async function appendEvent(household: Household, jobId: string, append: A
 		loaded = (await loadJob(household, jobId))!;
 		return behind(household, jobId, loaded, append);
 	}
+	const lastAt = loaded.events.at(-1)?.at ?? null;
+	const atMs = Date.parse(append.at);
+	if (atMs > now.getTime() + laterByMs || (lastAt !== null && atMs < Date.parse(lastAt) - earlierByMs))
+		return { code: 'timeWrong', lastAt };
 	const decision = decideFor(loaded, append.command, append.at);
 	if (!decision.ok) return { code: 'refused', refusal: decision.refusal, version: loaded.events.length };
 	const event: JobEvent = {
@@ -126,19 +145,31 @@ export async function appendEvent(household: Household, jobId: string, append: A
 		body: decision.body,
 		...(decision.judged ? { judged: decision.judged } : {})
 	};
-	try {
-		if (await store(household, loaded, event)) {
-			remember({
-				...loaded,
-				events: [...loaded.events, event],
-				state: applyEvent(loaded.plan, loaded.state, event)
-			});
-			return { code: 'stored', version: loaded.events.length + 1, event };
-		}
-	} catch (error) {
-		if (violatedConstraint(error) === null) throw error;
+	if (await storeOnce(household, loaded, event)) {
+		remember(household, {
+			...loaded,
+			events: [...loaded.events, event],
+			state: applyEvent(loaded.plan, loaded.state, event)
+		});
+		return { code: 'stored', version: loaded.events.length + 1, event };
 	}
 	return behind(household, jobId, (await loadJob(household, jobId))!, append);
+}
+
+/** How often the end of a job is tried again when the house record was changed meanwhile. */
+const triesAtMost = 20;
+
+/** Stores an event, or says that the job has moved on. A change of the house that came first is no reason: the end of the job is written on top of it. */
+async function storeOnce(household: Household, loaded: LoadedJob, event: JobEvent): Promise<boolean> {
+	for (let tries = 1; ; tries++)
+		try {
+			return await store(household, loaded, event);
+		} catch (error) {
+			const constraint = violatedConstraint(error);
+			if (constraint === null) throw error;
+			if (constraint !== 'house_version_pkey') return false;
+			if (tries >= triesAtMost) throw error;
+		}
 }
 
 /** What to answer a device that knows less than is stored, or sends what is stored already. */
@@ -181,13 +212,13 @@ async function store(household: Household, loaded: LoadedJob, event: JobEvent): 
 	return transaction(async (on) => {
 		if (!(await addEventAt(on, household.id, job.id, seq, event))) return false;
 		await addJobEnd(on, household.id, job.id, body.kind === 'finish' ? 'finished' : 'stopped');
-		const { version, house } = await latestHouse(household.id);
+		const { version, house } = await latestHouse(household.id, on);
 		const day = event.at.slice(0, 10);
 		const box = findBox(house, job.boxId);
 		const place = box ? placeName(house, box) : job.boxId;
 		const after =
 			body.kind === 'finish'
-				? houseAfterJob(house, plan, loaded.state, events, day)
+				? houseAfterJob(house, plan, loaded.state, events, day, (worry) => foundWords(worry, house, plan))
 				: houseAfterStop(
 						house,
 						plan,

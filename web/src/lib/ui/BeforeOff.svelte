@@ -31,8 +31,8 @@
 </script>
 
 {#if things.length > 0}
-	<section aria-label="What goes off with it">
-		<h2>Before it goes off</h2>
+	<section aria-label="What loses power with it">
+		<h2>Before it loses power</h2>
 		<ul>
 			{#each things as thing (thing.id)}
 				{@const words = firstDo(thing.matters, house.region)}

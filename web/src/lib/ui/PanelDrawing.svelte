@@ -1,5 +1,13 @@
 <script lang="ts">
-	import { evidenceOf, mainPanel, mainSwitch, own, type Breaker, type House, type Panel } from '@wary/core/house';
+	import {
+		evidenceOf,
+		mainPanel,
+		mainSwitch,
+		own,
+		type Breaker,
+		type House,
+		type Panel
+	} from '@wary/core/house';
 	import { evidenceWords } from '$lib/words/evidence';
 	import { terms } from '$lib/words/terms';
 

@@ -1,16 +1,13 @@
 <script lang="ts">
 	import { page } from '$app/state';
+	import HomeSwitcher from './HomeSwitcher.svelte';
 
 	interface Home {
 		slug: string;
 		name: string;
 		isDemo: boolean;
 	}
-	let {
-		home,
-		homes,
-		theme
-	}: { home: Home | null; homes: readonly Home[]; theme: 'light' | 'dark' | 'auto' } = $props();
+	let { home, theme }: { home: Home | null; theme: 'light' | 'dark' | 'auto' } = $props();
 	const views = [
 		{ path: '', text: 'Today' },
 		{ path: '/house', text: 'House' },
@@ -54,13 +51,7 @@
 			{/each}
 		</nav>
 	{/if}
-	<nav class="homes" aria-label="Homes">
-		{#each homes as each (each.slug)}
-			<a href={`/${each.slug}`} aria-current={each.slug === home?.slug ? 'true' : undefined}>{each.name}</a>
-		{/each}
-		<a class="soft" href="/new" aria-current={page.url.pathname === '/new' ? 'page' : undefined}>Add a home</a
-		>
-	</nav>
+	<nav class="homes" aria-label="Homes"><HomeSwitcher current={home} /></nav>
 	<form method="POST" action="/theme">
 		<input type="hidden" name="back" value={page.url.pathname} />
 		<button
@@ -97,14 +88,11 @@
 		overflow-x: auto;
 	}
 	.homes {
+		overflow: visible;
 		flex: 1;
 		justify-content: flex-end;
 		font-size: 0.95rem;
 		color: var(--soft);
-	}
-	.homes a[aria-current='true'] {
-		color: var(--ink);
-		font-weight: 600;
 	}
 	nav a {
 		padding: 0.55rem 0.7rem;

@@ -1,5 +1,6 @@
 import type { BenchEvent, BenchFailure, BenchFileProblem, Layer, MeterMode } from '@wary/core/bench';
-import { describePath, describeProblem } from '@wary/core/files';
+import { echo } from '@wary/core/text';
+import { describePath, describeProblem, describeShape } from '@wary/core/files';
 import type { House, Trip } from '@wary/core/house';
 import type { TouchBand } from '@wary/core/instruments';
 import type { Mistake } from '@wary/core/mistakes';
@@ -79,11 +80,11 @@ export function benchProblemWords(problem: BenchFileProblem): string {
 		case 'fromTheFuture':
 			return `The file is of version ${problem.version}; this application knows up to ${problem.known}. Update it, or save the bench for the older version.`;
 		case 'shape':
-			return `${describePath(problem.path)}: ${problem.message}`;
+			return `${describePath(problem.path)}: ${describeShape(problem)}.`;
 		case 'house':
 			return `In the house of the file, ${describePath(problem.problem.path)}: ${describeProblem(problem.problem)}.`;
 		case 'noSuchBox':
-			return `The house in the file has no box “${problem.box}”.`;
+			return `The house in the file has no box “${echo(problem.box)}”.`;
 		case 'doneBeyondEnd':
 			return 'The file says more was done than it holds.';
 		case 'event':

@@ -20,9 +20,9 @@ export const conditionWords = (region: 'us' | 'uk'): Record<Condition, { look: s
 		tooShort: {
 			look:
 				region === 'uk'
-					? 'Conductors too short to reach a terminal'
-					: 'Less than 6 in of free wire, or too short to reach',
-			then: 'They would need a splice. Stop.'
+					? 'A conductor too short to reach even a joint with a sound end'
+					: 'A wire too short to reach even a connector with a sound end',
+			then: 'Nothing here can lengthen it safely. Stop.'
 		},
 		liveGround: {
 			look: `A ${t.neutral} or ${t.ground} that read live at any time`,
@@ -62,6 +62,16 @@ export const conditionWords = (region: 'us' | 'uk'): Record<Condition, { look: s
 		looseBox: {
 			look: 'The box is loose, or so crowded that wires are pinched',
 			then: 'Fasten it, or give the wires room, before anything goes back in.'
+		},
+		shortButReaches: {
+			look:
+				region === 'uk'
+					? 'Short, but each end reaches its terminal'
+					: 'Less than 6 in of free wire, but each end reaches its terminal',
+			then:
+				region === 'uk'
+					? 'It goes back as it is. Noted, for whoever comes next.'
+					: 'The 6 in of NEC 300.14 are asked of new work. In an old box it goes back as it is, or gets a pigtail. Noted.'
 		}
 	};
 };
@@ -123,6 +133,11 @@ export const stopWords = (region: 'us' | 'uk'): Record<StopReason, { why: string
 		crackedFace: fromCondition('crackedFace', 'A cracked device.'),
 		recessedBox: fromCondition('recessedBox', 'The box sits too far behind the wall face.'),
 		looseBox: fromCondition('looseBox', 'The box is loose or crowded.'),
+		shortButReaches: fromCondition('shortButReaches', 'Little free conductor.'),
+		brokenTabs: {
+			why: 'A half with its own switch or circuit: a bridge tab is broken off on the old part',
+			tell: `The new part’s tab has to be broken off on the same side before any wire goes on. Fitted whole, it joins what must stay apart: a switched half stays on for good, or two legs are bolted together.`
+		},
 		sharedNeutral: {
 			why: 'Two breakers share a neutral here without opening together',
 			tell: 'Multi-wire branch circuit without a common trip (NEC 210.4(B)). Ask for a two-pole breaker or a handle tie.'

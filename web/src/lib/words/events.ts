@@ -85,6 +85,26 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 	switch (body.kind) {
 		case 'confirm':
 			return line(confirmedWords(region)[body.step]);
+		case 'decideProtection':
+			return line(
+				'Protection asked here',
+				body.decision === 'sameAgain'
+					? 'the same put in again, left open'
+					: 'not such a place, or protected otherwise'
+			);
+		case 'readGroundEarth':
+			return line(`${capital(t.ground)} to a known ${t.ground}, power on`, readingWords(body.reading));
+		case 'touchSupply':
+			return line(
+				`Alive, cable ${cableLetter(plan, body.cable)}, by contactless tester`,
+				body.alarms ? 'alarms' : 'silent',
+				null
+			);
+		case 'readBaseline':
+			return line(
+				`${capital(t.hot)} to ${t.neutral}, wires off${cableLetter(plan, body.group) ? `, cable ${cableLetter(plan, body.group)}` : ''}`,
+				ohmsWord(body.value.kind === 'overload' ? null : body.value.resistanceOhm)
+			);
 		case 'checkTools':
 			return line('Tools laid out', testerWords[body.tester]);
 		case 'checkPart':
@@ -240,7 +260,13 @@ export const boxSeenWords = (seen: BoxSeen): string =>
 
 /** What a reading says a cable is. */
 export const cableVerdictWords = (verdict: CableVerdict | undefined): string =>
-	verdict === 'supply' ? 'the supply' : verdict === 'outgoing' ? 'goes on' : 'neither';
+	verdict === 'supply'
+		? 'the supply'
+		: verdict === 'outgoing'
+			? 'goes on'
+			: verdict === 'between'
+				? 'between'
+				: 'neither';
 
 const confirmedWords = (region: 'us' | 'uk') => ({
 	cautions: 'Cautions read',

@@ -2,19 +2,19 @@ import type { Matters } from '@wary/core/house';
 import type { GoingOff } from '@wary/core/isolation';
 import type { Region } from '@wary/core/rules';
 
-/** What to do first about a thing that goes off, and for what is hard, the question. */
+/** What to do first about a thing that loses power, and for what is hard, the question. */
 export function firstDo(matters: Matters, region: Region): { first: string; ask?: string } {
 	switch (matters) {
 		case 'medical':
 			return {
 				first:
-					'Ask whoever depends on it, and its maker’s instruction. Onto its own battery, or an extension lead from another circuit, before anything goes off.',
+					'Ask whoever depends on it, and its maker’s instruction. Put it on its own battery, or on an extension lead from another circuit, before anything loses power.',
 				ask: 'What keeps it going meanwhile?'
 			};
 		case 'alarm':
 			return {
 				first:
-					'It is the only one on record. Another alarm that works, or somebody awake in the house who knows.',
+					'It is the only one on record. Have another alarm that works, or somebody awake in the house who knows.',
 				ask: 'Who or what keeps watch meanwhile?'
 			};
 		case 'freezer':
@@ -28,13 +28,13 @@ export function firstDo(matters: Matters, region: Region): { first: string; ask?
 		case 'light':
 			return { first: `Head-torch on before it goes dark${region === 'uk' ? ', and on the stairs' : ''}.` };
 		case 'clock':
-			return { first: 'It is to be set again.' };
+			return { first: 'Set it again when power is back.' };
 	}
 }
 
 /** How long a thing may stay off. */
 export function mayBeOff({ means }: GoingOff): string {
-	if (means.mayBeOffMin === null) return 'may not simply go off';
+	if (means.mayBeOffMin === null) return 'must not simply lose power';
 	return means.mayBeOffMin < 120
 		? `up to ${means.mayBeOffMin} min`
 		: `up to ${Math.round(means.mayBeOffMin / 60)} h`;

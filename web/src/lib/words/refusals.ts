@@ -26,7 +26,7 @@ export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, stat
 		case 'notSwitchedOff':
 			return `${breakerName(house, refusal.breaker)} wasn’t switched off for this job.`;
 		case 'arrangeFirst':
-			return `${refusal.things.map(({ name }) => capital(name)).join(' and ')} goes off with ${breakerName(house, refusal.breaker)}. Say first what has been done about it.`;
+			return `${refusal.things.map(({ name }) => capital(name)).join(' and ')} ${refusal.things.length > 1 ? 'lose' : 'loses'} power with ${breakerName(house, refusal.breaker)}. First say what has been done about it.`;
 		case 'unknownThing':
 			return 'Nothing by that name is on record here.';
 		case 'lampProvesNothing':
@@ -75,5 +75,12 @@ export function planFailureWords(failure: PlanFailure, region: 'us' | 'uk'): str
 			return 'There is a ground in this box, and a two-slot outlet doesn’t use it. What belongs here is a grounded one (NEC 406.4(D)(1)): a choice of its own, not a like-for-like swap.';
 		case 'nothingOnDevice':
 			return `The record shows no ${t.hot} or ${t.neutral} on this ${t.outlet}.`;
+		case 'brokenTabs':
+			return (
+				'One half here has its own switch or circuit: a bridge tab is broken off on the old part. It has to be broken off on the new one too, before any wire is on, and this program can’t lead through that yet. Fitted whole, a switched half would stay on for good, or two circuits would be joined. Finding its breaker works; for the swap ask a ' +
+				`${t.handTo}.`
+			);
+		case 'sharedNeutral':
+			return `Two ${t.breaker}s share a neutral here, and they don’t switch off together. Opened with one of them on, that neutral comes alive and puts the voltage of both circuits on what is plugged in. First have them made to open together (${region === 'uk' ? 'a double-pole device' : 'a two-pole breaker or a handle tie, NEC 210.4(B)'}), by a ${t.handTo}; record it on the House page; then begin here.`;
 	}
 }

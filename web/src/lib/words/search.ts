@@ -100,13 +100,13 @@ export function endWords(end: SearchEnd, house: House): { title: string; text: s
 			};
 		case 'onlyForbiddenLeft':
 			return {
-				title: 'Only what may not go off is left',
-				text: `${capital(breakerNames(house, end.breakers))}: something hangs on it that may not simply go off, or you want it left on. See to that first, or allow it below.`
+				title: 'Only what must not lose power is left',
+				text: `${capital(breakerNames(house, end.breakers))}: it feeds something that must not simply lose power, or you want it left on. See to that first, or allow it below.`
 			};
 		case 'undecided':
 			return {
 				title: 'The answers fit nothing',
-				text: `They speak against each other whichever way they are taken. Begin again with a lamp that you can see, or use the main switch.`
+				text: `They contradict each other whichever way they are read. Begin again with a lamp that you can see, or use the main switch.`
 			};
 		case 'nothingToTry':
 			return {

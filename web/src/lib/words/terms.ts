@@ -14,6 +14,8 @@ export interface Terms {
 	readonly breaker: string;
 	/** With its article. */
 	readonly aBreaker: string;
+	/** Who takes over what isn't a homeowner's. */
+	readonly handTo: string;
 	readonly plate: string;
 	readonly standard: string;
 	/** As an adjective before a date. */
@@ -30,6 +32,7 @@ export const terms: Record<Region, Terms> = {
 		panel: 'panel',
 		breaker: 'breaker',
 		aBreaker: 'a breaker',
+		handTo: 'licensed electrician',
 		plate: 'plate',
 		standard: 'NEC',
 		locale: 'en-US'
@@ -43,6 +46,7 @@ export const terms: Record<Region, Terms> = {
 		panel: 'consumer unit',
 		breaker: 'MCB',
 		aBreaker: 'an MCB',
+		handTo: 'registered electrician',
 		plate: 'faceplate',
 		standard: 'BS 7671',
 		locale: 'en-GB'
@@ -95,10 +99,10 @@ const terminalWords: Record<Region, Record<string, string>> = {
 		neutral: 'silver screw',
 		ground: 'green screw',
 		switchedHot: 'second brass screw',
-		supplyHot: 'brass screw, supply side',
-		supplyNeutral: 'silver screw, supply side',
-		loadHot: 'brass screw, load side',
-		loadNeutral: 'silver screw, load side'
+		supplyHot: 'LINE brass screw (supply in)',
+		supplyNeutral: 'LINE silver screw (supply in)',
+		loadHot: 'LOAD brass screw (to the next boxes)',
+		loadNeutral: 'LOAD silver screw (to the next boxes)'
 	},
 	uk: {
 		hot: 'terminal L',
@@ -106,10 +110,10 @@ const terminalWords: Record<Region, Record<string, string>> = {
 		groundA: 'first earth terminal',
 		groundB: 'second earth terminal',
 		ground: 'earth terminal',
-		supplyHot: 'terminal L, supply side',
-		supplyNeutral: 'terminal N, supply side',
-		loadHot: 'terminal L, load side',
-		loadNeutral: 'terminal N, load side'
+		supplyHot: 'terminal L, SUPPLY (supply in)',
+		supplyNeutral: 'terminal N, SUPPLY (supply in)',
+		loadHot: 'terminal L, LOAD (to what it feeds)',
+		loadNeutral: 'terminal N, LOAD (to what it feeds)'
 	}
 };
 export const terminalWord = (region: Region, terminal: string): string =>

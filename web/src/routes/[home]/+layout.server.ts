@@ -1,13 +1,12 @@
-import { latestHouse, manyHomes } from '$lib/server/households';
+import { latestHouse } from '$lib/server/households';
 import { pageHousehold } from '$lib/server/requests';
 
 export async function load({ params, cookies, locals }) {
 	const household = await pageHousehold(params.home);
-	const [homes, { house }] = await Promise.all([manyHomes(), latestHouse(household.id)]);
+	const { house } = await latestHouse(household.id);
 	cookies.set('home', household.slug, { path: '/', maxAge: 31_536_000, sameSite: 'lax', secure: false });
 	return {
 		home: { slug: household.slug, name: house.name, isDemo: household.isDemo, region: house.region },
-		homes,
 		theme: locals.theme
 	};
 }

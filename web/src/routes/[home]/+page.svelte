@@ -28,7 +28,7 @@
 </script>
 
 <svelte:head><title>Today · {data.home.name} · Wary Hand</title></svelte:head>
-<TopBar home={data.home} homes={data.homes} theme={data.theme} />
+<TopBar home={data.home} theme={data.theme} />
 <main>
 	{#if data.underWay.length > 0}
 		<section class="underway">

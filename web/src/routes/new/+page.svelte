@@ -106,7 +106,7 @@
 </script>
 
 <svelte:head><title>Add a home · Wary Hand</title></svelte:head>
-<TopBar home={null} homes={data.homes} theme={data.theme} />
+<TopBar home={null} theme={data.theme} />
 <main>
 	<div class="row head">
 		<h1>Add your own home</h1>

@@ -19,14 +19,14 @@ export function confirmWords(
 		case 'tag':
 			return {
 				title: 'Hang the tag',
-				lead: 'Your name, today’s date and time, “do not switch on”. On the lock, or taped over the breaker.',
+				lead: `Your name, today’s date and time, “do not switch on”. On the lock, or taped over ${uk ? 'the MCB or fuse holder' : 'the breaker'}.`,
 				why: 'It tells the next person that the dark is on purpose.'
 			};
 		case 'tell':
 			return {
 				title: 'Tell the house',
 				lead: 'Everyone at home knows that it is off, why, and that nobody touches the panel.',
-				why: 'Clocks, router, freezer: somebody will go looking. Better they know.'
+				why: 'Clocks, router, freezer stop: somebody will go and look. Better that they know why.'
 			};
 		case 'plateOff':
 			return {
@@ -63,7 +63,10 @@ export function confirmWords(
 		case 'unusedScrews':
 			return {
 				title: 'Drive in the unused screws',
-				lead: 'Turn every screw that holds nothing all the way in.',
+				lead:
+					plan.newDevice.kind === 'gfci'
+						? 'Turn every screw that holds nothing all the way in. The factory tape over LOAD stays on as long as LOAD isn’t used.'
+						: 'Turn every screw that holds nothing all the way in.',
 				why: 'A screw that sticks out is the first thing to touch the box.'
 			};
 		case 'tape':
@@ -111,7 +114,7 @@ export function confirmWords(
 		case 'nothingLeft':
 			return {
 				title: 'Nothing left hanging',
-				lead: `Clip, padlock, tape and tag are off. Every ${t.breaker} that was tried is on again. Lead and lamp are unplugged.`,
+				lead: `Clip, padlock, tape and tag are off again. Every ${t.breaker} that was tried is on again. Lead and lamp are unplugged.`,
 				why: 'A lock that is forgotten gets cut, and a tag that means nothing teaches people to ignore tags.'
 			};
 		case 'spreadEnds':

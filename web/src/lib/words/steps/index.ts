@@ -1,5 +1,6 @@
 export type { StepWords, Telling } from './step';
 export { stepWords } from './words';
+export { baselineVerdictWords, groundEarthVerdict, ohmVerdictWords, protectionChoices } from './second';
 export { carriedWords, visitWords } from './visits';
 export {
 	cautions,

@@ -22,19 +22,25 @@ export function pairStepWords(
 	if (pair?.black === null)
 		return {
 			title,
-			lead: `One tip ${face ? 'straight into the slot' : 'on the bare metal'}, the other on the ${t.ground} of the extension lead. Nothing else touched.`,
+			lead: `One tip ${face ? faceTip(plan.region) : 'on the bare metal'}, the other in the ${t.ground} contact of the lead, whose end stays a long step away from the box: it is live. Nothing else touched.`,
 			why: `The ${t.ground} in this box didn’t show that it is one, or there is none. A reading to something that floats is near zero whatever is alive.`
 		};
 	return {
 		title,
 		lead: face
-			? 'Tips straight into the slots. Nothing plugged in anywhere here.'
-			: 'Tips on the bare metal, one hand if you can, nothing else touched.',
+			? plan.region === 'uk'
+				? 'Tips on the test points of the plug-in adaptor, the socket’s own switch on. Nothing else plugged in here. The shutters are never pushed open.'
+				: 'Both tips at once into the slots, or on an adaptor’s test points: shutters are never forced. Nothing plugged in here.'
+			: 'Tips on the bare metal, nothing else touched.',
 		why: face
 			? 'Every pair, on both halves: a dark lamp may only have lost its neutral, and two halves can be fed by two breakers.'
 			: 'The contacts were dead; these are the conductors themselves, every one in the box, also those that pass through.'
 	};
 }
+
+/** Where a tip goes at the face. */
+const faceTip = (region: 'us' | 'uk'): string =>
+	region === 'uk' ? 'on the adaptor’s test point' : 'in the slot, or on the adaptor’s test point';
 
 /** A check by resistance, before power. */
 export function resistanceWords(
@@ -46,12 +52,12 @@ export function resistanceWords(
 		return {
 			title: `${capital(t.ground)} to the box`,
 			lead: `Meter to Ω: ${t.ground} slot to the metal of the box. Should be next to nothing.`,
-			why: `The metal of the box, and of whatever is plugged in, hangs on this joint.`
+			why: `This joint is all that keeps the metal of the box at ${t.ground}. If a ${t.hot} wire touches it, the breaker opens only because of this.`
 		};
 	const other = check === 'hotNeutral' ? t.neutral : t.ground;
 	return {
 		title: `${capital(t.hot)} to ${other}, by resistance`,
-		lead: `Meter to Ω, tips in the ${t.hot} and ${other} slots. Should be open, or what is known to be plugged in on this circuit.`,
+		lead: `Meter to Ω, tips in the ${t.hot} and ${other} slots. ${check === 'hotNeutral' && plan.procedure >= 2 ? 'No short, and not less than the cables read by themselves before the new part went on.' : 'Should be open.'}`,
 		why: 'A short found now costs a minute. Found by the breaker, it costs a bang.'
 	};
 }

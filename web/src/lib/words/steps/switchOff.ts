@@ -9,14 +9,14 @@ export function switchOffWords({ house, plan, state }: Telling, also: string | n
 	if (also !== null) {
 		const because = plan.together.find(({ breaker }) => breaker === also)?.because;
 		return {
-			title: `${capital(breakerName(house, also))} has to be off too`,
+			title: `${capital(breakerName(house, also))} has to be switched off as well`,
 			lead:
 				because === 'sharedNeutral'
 					? `By the record it shares its neutral with ${breakerNames(house, isolation.off)}. Both off before the box is opened.`
 					: `By the record its circuit is in this box as well. Both off before the box is opened.`,
 			why:
 				because === 'sharedNeutral'
-					? 'A shared neutral carries the other circuit’s current. Opened while that one is on, it comes alive, and what hangs on the two circuits can get the voltage of both.'
+					? 'A shared neutral carries the other circuit’s current. Opened while that one is on, it comes alive, and lamps and chargers on the two circuits can get the voltage of both.'
 					: 'Switching one off leaves the other alive, in the same box, on the same device.',
 			rule: plan.region === 'uk' ? 'BS 7671 314.4' : 'NEC 2020 210.4(B), 210.7'
 		};
@@ -44,7 +44,7 @@ export function switchOffWords({ house, plan, state }: Telling, also: string | n
 		return {
 			title: `Not ${breakerName(house, last)}: find the other`,
 			lead: `With ${breakerName(house, last)} off the ${t.outlet} stayed live, whatever its label says. Put ${breakerName(house, last)} back on, and try another.`,
-			why: `Directories are often wrong: circuits get added and moved, labels don’t. Those of another rating are set back: a swap usually happens between equals.`
+			why: `Directories are often wrong: circuits get added and moved, labels don’t. Breakers of another rating are drawn fainter: a mix-up is usually between equals.`
 		};
 	const recorded = findBreaker(house, plan.recordedBreaker);
 	return {

@@ -5,17 +5,17 @@ import { regions } from '@wary/core/rules';
 import { colourWords, howWords } from '../terms';
 
 export const toolWords: Record<string, string> = {
-	lead: 'Extension lead that reaches a grounded outlet on another circuit',
+	lead: 'Extension lead that reaches a good outlet on another circuit, for its ground',
 	lamp: 'A lamp that works, to see that there is power',
 	tester: 'The tester you will prove dead with, batteries fresh',
 	provingUnit: 'Proving unit',
 	multimeter: 'Multimeter, for resistance',
 	plugTester: 'Three-lamp plug-in tester',
-	drivers: 'Insulated hand drivers; no power driver',
+	drivers: 'Hand screwdrivers, insulated, with the bit that fills the screw; no power driver on a terminal',
 	stripper: 'Wire stripper and cutters',
 	lockOrTape: 'Breaker clip and padlock, or tape; tag and pen',
 	headTorch: 'Head-torch: the lights may go out too',
-	knife: 'Sharp knife for the paint line',
+	knife: 'Sharp knife for the paint line, and safety glasses',
 	tape: 'Electrical tape',
 	sleeving: 'Green-and-yellow sleeving'
 };
@@ -24,9 +24,14 @@ export const cautions = (region: 'us' | 'uk'): string[] => [
 	'Off is not dead. A switched breaker, a dark lamp, a silent contactless tester prove nothing. Two-point readings with a proven tester do.',
 	'Nothing bare is touched unless the strip at the top says PROVEN DEAD, and you have not left since.',
 	region === 'uk'
-		? 'A like-for-like socket change is usually not notifiable in England; other nations and special rooms differ. In a room with a bath or shower, stop.'
+		? 'Behind the cover of the consumer unit parts stay live whatever is off: it is never taken off. Nor is the cover of the meter or the cut-out.'
+		: 'Behind the inner cover of the panel parts stay live whatever is off: it is never taken off.',
+	'Is there another source? Solar or battery inverter, generator, a vehicle that feeds the house, an uninterruptible supply. Each can make wires live that the breaker has made dead: switch it off and lock it as well, or stop.',
+	region === 'uk'
+		? 'A like-for-like socket change is not notifiable in England. Scotland, Wales and Northern Ireland have their own rules: look before you begin. In a room with a bath or shower, stop.'
 		: 'Your local code and the authority that enforces it come before anything said here. Some places want a permit or a licensed electrician even for this.',
-	'Dry hands, dry floor, shoes, no rings, not alone in the house if you can help it, not tired, not in a hurry.',
+	'Eye protection: a wire springs back, a cut end flies. Dry hands, dry floor, shoes, no rings.',
+	'Not alone in the house if you can help it, not tired, not in a hurry. Whoever is there knows: somebody caught by current is not touched. Breaker or main switch off first, then the emergency number.',
 	'Whenever something isn’t as described, or you aren’t sure: stop. That is what the Stop button is for.'
 ];
 

@@ -1,5 +1,6 @@
-import { findBreaker } from '@wary/core/house';
+import { findBreaker, type How } from '@wary/core/house';
 import { waysFor, type JobState, type Step } from '@wary/core/job';
+import { baselineWords, groundEarthWords, protectionWords } from './second';
 import {
 	boxPlace,
 	breakerName,
@@ -25,6 +26,18 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 	switch (step.kind) {
 		case 'confirm':
 			return confirmWords(step.step, telling);
+		case 'decideProtection':
+			return protectionWords(telling);
+		case 'readGroundEarth':
+			return groundEarthWords(step, telling);
+		case 'touchSupply':
+			return {
+				title: `Alive, without touching: ${cableWords(house, plan, step.cable)}`,
+				lead: `Power is on. Run the contactless tester along the insulation of this cable’s capped ${t.hot}, well behind the cap. Does it alarm? Touch nothing else.`,
+				why: 'It needs no bare metal. Where one cable alarms and the others stay silent, that one is the supply. It tells which of them, and never that one is dead.'
+			};
+		case 'readBaseline':
+			return baselineWords(step, telling);
 		case 'checkTools':
 			return {
 				title: 'Lay out what you need',
@@ -37,7 +50,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 				lead: 'Read the marks on the part in your hand, not on the packet.',
 				why: uk
 					? 'Like for like: a 13 A socket to BS 1363, shuttered, of the same kind, fits what is behind it without changing the circuit.'
-					: 'A 15 A circuit takes 15 A outlets only. In a dwelling a replacement has to be tamper-resistant nearly everywhere, and grounding where the box has a ground.',
+					: 'The rating follows the breaker and the wires, never the old outlet. A 15 A circuit takes 15 A outlets only; a 20 A circuit takes 15 or 20 A. In a home a replacement has to be tamper resistant nearly everywhere, and grounded where the box has a ground.',
 				rule: uk
 					? 'BS 7671 553.1; BS 1363-2'
 					: 'NEC 2020 406.4(D)(1), 406.4(D)(5), 406.12; table 210.21(B)(3)'
@@ -45,29 +58,31 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 		case 'readLive':
 			return {
 				title: `Live first: ${halfWords[step.half]}`,
-				lead: `Power still on. Tips into the ${uk ? 'line and neutral' : 'two upright'} slots of the ${halfWords[step.half]}, fingers behind the guards.`,
+				lead: uk
+					? `Power still on. Plug an adaptor with test points into the ${halfWords[step.half]}, its switch on, and put the tips on line and neutral, fingers behind the guards. The shutters are never pushed open.`
+					: `Power still on. Both tips at once into the two upright slots of the ${halfWords[step.half]}, fingers behind the guards. If the shutters of a tamper-resistant one don’t yield, use an adaptor with test points: never force them.`,
 				why: `A tester that reads nothing before and nothing after has shown nothing. Seen live here first, the same slots going dead later means something.${plan.halves.length > 1 ? ' Both halves, because they can be fed by two breakers.' : ''}`
 			};
 		case 'readLiveGround':
 			return {
 				title: `Is the ${t.ground} here a ${t.ground}?`,
 				lead: uk
-					? 'Power still on. Line to earth should light. Then a contactless tester at the earth contact: it should be silent.'
-					: 'Power still on. Hot to ground should light. Then a contactless tester at the ground slot and the plate screw: it should be silent.',
+					? 'Power still on. Line to earth should light, by the plug-in tester or at the adaptor’s test points. Then a contactless tester at the earth: it should stay silent.'
+					: 'Power still on. Hot to ground should light. Then hold a contactless tester at the ground slot and at the plate screw: it should stay silent.',
 				why: `Later, every wire is read to ${t.ground}. If this ${t.ground} is open somewhere it floats, and everything read to it looks dead. A plain meter is fooled by a floating one, because it draws nothing; a lamp is not. And behind swapped conductors the metalwork itself can be alive while every lamp looks right: only a contactless tester at the ${t.ground}, or a reading to a known one, tells.`
 			};
 		case 'needTester':
 			return {
 				title: 'Stop here until you have a tester',
-				lead: `Nothing behind the ${t.plate} may be touched on the word of a lamp. The job keeps: borrow or buy one of these, then go on from here.`,
+				lead: `Nothing behind the ${t.plate} may be touched on the word of a lamp. The job waits here: borrow or buy one of these, then go on.`,
 				why: 'A lamp, a plug-in tester and a contactless tester each miss something that can hurt you; the instruments page shows what, on the model. A reading between two points, with a tester that was proved, does not.',
 				rule: uk ? 'HSE GS38' : 'NFPA 70E 120.5'
 			};
 		case 'proveEarth':
 			return {
 				title: `Bring a known ${t.ground}`,
-				lead: `Plug an extension lead into an ${t.outlet === 'outlet' ? 'outlet' : 'socket'} on another circuit that is good, and bring its other end here. First, there: is ${t.hot} to ${t.ground} lit?`,
-				why: `The ${t.ground} in this box didn’t show that it is one. What is read to it would prove nothing. The lead’s ${t.ground} takes its place, and the ${t.ground} here is read to it like any other wire.`
+				lead: `Plug an extension lead into ${uk ? 'a socket' : 'an outlet'} on another circuit whose ${t.ground} is good, and bring its other end here. The lead’s end is live: it lies a long step away from the box, and only a tip in its ${t.ground} contact comes near it. First, over there: is ${t.hot} to ${t.ground} lit?`,
+				why: `The ${t.ground} in this box didn’t show that it is one. What is read to it would prove nothing. The ${t.ground} of the lead takes its place, and the ${t.ground} here is read to it like any other wire.`
 			};
 		case 'switchOff':
 			return switchOffWords(telling, step.also);
@@ -114,25 +129,29 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 		case 'supplyWay':
 			return step.silent
 				? {
-						title: 'Open on every cable',
-						lead: `No cable’s ${t.neutral} leads to ${t.ground}: whatever is off opens the ${t.neutral} too. Resistance can’t tell here. Voltage can, or leave it.`,
-						why: `A main switch or a residual-current device opens the ${t.neutral}s as well. Then every cable reads open, and “open” says nothing.`
+						title: 'Resistance can’t tell here',
+						lead: `No cable reads low beside another that reads far higher. Voltage can tell, or leave it.`,
+						why: uk
+							? 'With a main switch or an RCD off the neutral is open too. On a TT supply neutral and earth meet only through the soil. And all low may be a ring, or a neutral that touches earth further on. None of that is a fault you have made.'
+							: 'With a main switch off in some panels every cable reads open. All low means that a neutral touches ground further on. Either way the readings don’t tell the cables apart.'
 					}
 				: {
 						title: 'Which cable is the supply?',
-						lead: 'Dead, by resistance, is the first choice. Alive, by voltage, only where that can’t tell. Nothing in a like-for-like swap hangs on it: it may be left.',
+						lead: 'Dead, by resistance, is the first choice. Alive, by voltage, only where that can’t tell. A like-for-like swap doesn’t need to know: it may be left.',
 						why: `A device that protects what comes after it needs to know, and so does whoever looks for a fault later. Position, colour and the terminal a wire sat on don’t tell: any of them may have been mixed up before.`
 					};
 		case 'readSupplyOhms':
 			return {
 				title: `${capital(t.neutral)} to ${t.ground}: ${cableWords(house, plan, step.cable)}`,
 				lead: `Meter to Ω. One tip on this cable’s bare ${t.neutral}, the other on its ${t.ground}. Nothing else touches.`,
-				why: `At the ${t.panel} ${t.neutral} and ${t.ground} are joined. The supply cable leads back to that joint and reads next to nothing; a cable that only goes on reads open.`
+				why: uk
+					? 'Neutral and earth meet at the cut-out, before the consumer unit (TN-C-S), or at the transformer (TN-S). The supply cable leads back there and reads an ohm or so; a cable that only goes on reads far more. On TT this way stays silent.'
+					: 'At the service panel neutral and ground are joined. The supply cable leads back to that joint and reads next to nothing; a cable that only goes on reads far more. It is the difference that tells.'
 			};
 		case 'readSupplyVolts':
 			return {
 				title: `Alive, at arm’s length: ${cableWords(house, plan, step.cable)}`,
-				lead: `Tips into the mouths of the caps: ${t.hot} to ${t.neutral}, then ${t.hot} to ${t.ground}. One hand, nothing else within reach. Then straight back to the ${t.panel}.`,
+				lead: `Only through connectors with test openings: tips into the openings, ${t.hot} to ${t.neutral}, then ${t.hot} to ${t.ground}. Never into the open end of a cap. Nothing else within reach. Then straight back to the ${t.panel}.`,
 				why: 'Full voltage on both is the supply. The cables that go on show nothing, or a few volts that the one beside them lends.'
 			};
 		case 'takeOff': {
@@ -140,7 +159,10 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 			const wires = landing.wires.map((wire) => shortWire(plan, wire)).join(' and ');
 			return {
 				title: `Off: ${terminalWord(region, step.terminal)}`,
-				lead: `Loosen the screw and free the ${wires}.${landing.wires.some(({ how }) => how === 'pushIn') ? ' Push-in: narrow blade in the slot beside the hole, pull straight.' : ''} Bend it away from the others.`,
+				lead: `${freeWords(
+					landing.wires.map(({ how }) => how),
+					wires
+				)} Bend it away from the others.`,
 				why: `${capital(t.hot)} comes off first and ${t.ground} last, so that the protective path is there as long as anything else is.`
 			};
 		}
@@ -149,7 +171,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 			const ways = waysFor(plan, step.terminal);
 			return {
 				title: `On: ${landing.wires.map((wire) => shortWire(plan, wire)).join(' and ')}`,
-				lead: wayLead(ways[0] === 'pillar', landing.wires.length),
+				lead: wayLead(ways, landing.wires.length),
 				why: `${landing.role === 'ground' ? `${capital(t.ground)} goes on first: from now on the protective path is there.` : 'A loose screw heats. The torque printed on the device is what its maker tested.'} ${uk ? 'Terminals sit differently from model to model: read the marks L, N and earth.' : 'Brass is hot, silver is neutral, green is ground. Seen from the back, left and right swap.'}`,
 				rule: uk ? 'BS 7671 526.2' : 'NEC 2020 110.14(A), (D)'
 			};
@@ -163,7 +185,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 		case 'reopen':
 			return {
 				title: 'Ease it out again',
-				lead: `The ${roleWord(region, 'hot')} joints come apart in the other order; first out of the box, by its ends, not by its terminals.`,
+				lead: `Undo its two screws and ease it out of the box by its ends, without touching a terminal. Whatever has to come apart then comes off ${roleWord(region, 'hot')} first.`,
 				why: reopenWhy(state)
 			};
 		case 'readOhms':
@@ -178,7 +200,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 			return {
 				title: `Final test: ${halfWords[step.half]}`,
 				lead: `Plug the three-lamp tester into the ${halfWords[step.half]}. Say which lamps are lit.`,
-				why: `Three lamps cannot see everything: ${t.neutral} and ${t.ground} swapped look right to them. The readings you took wire by wire cover that.`
+				why: `Three lamps can’t see everything: ${t.neutral} and ${t.ground} swapped, or joined at the ${t.outlet}, look right to them, and so does any loose joint. That each wire went back where it came from is what stands against that, and a test under load would show it.`
 			};
 		case 'readOutlet':
 			return {
@@ -189,9 +211,11 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 			};
 		case 'checkNeighbour':
 			return {
-				title: `Next ${t.outlet}: ${boxPlace(house, step.box)}`,
-				lead: 'Plug in a lamp or the tester. Does it work as before?',
-				why: 'Its current passes through the joints you have just made. If it is dark, the through connection is open here.'
+				title: `${plan.upstream.includes(step.box) ? `The ${t.outlet} before` : `Next ${t.outlet}`}: ${boxPlace(house, step.box)}`,
+				lead: 'Plug in a lamp or the tester. Does it work as it did before you began?',
+				why: plan.upstream.includes(step.box)
+					? 'It comes before this one, so nothing you did here feeds it. If it has changed, the cause lies elsewhere: it is noted for that outlet.'
+					: 'Its current passes through the joints you have just made. If it is dark, the through connection is open here.'
 			};
 		case 'grip':
 			return {
@@ -232,16 +256,36 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 	}
 }
 
-function wayLead(pillar: boolean, wires: number): string {
-	if (pillar)
+/** How wires come off a terminal, by what holds them: a spring has no screw to loosen. */
+function freeWords(ways: readonly How[], wires: string): string {
+	const sprung = ways.includes('pushIn');
+	const screwed = ways.some((way) => way !== 'pushIn');
+	return [
+		...(screwed ? [`Undo the screw and free the ${wires}.`] : []),
+		...(sprung
+			? [
+					`${screwed ? 'A wire in a push-in hole' : `The ${wires} sits in a push-in hole`}: press a narrow blade into the slot beside the hole, and pull straight. If it doesn’t let go and there is length to spare, cut it off.`
+				]
+			: [])
+	].join(' ');
+}
+
+function wayLead(ways: readonly How[], wires: number): string {
+	if (ways[0] === 'pillar')
 		return `${wires > 1 ? 'Both ends side by side' : 'The end'} right up into the pillar, no insulation under the screw, no copper outside. Tighten with the hand driver.`;
-	return 'Straight under the plate up to the insulation, or hooked clockwise round the screw, so that tightening draws it in. Hand driver, to the torque printed on the device.';
+	const plate = ways.includes('clampPlate')
+		? `If the part has clamp plates: ${wires > 1 ? 'both wires' : 'straight'} in behind the plate, up to the insulation. `
+		: '';
+	const hook = ways.includes('hook')
+		? `${plate ? 'Plain screws: a' : 'A'} hook three quarters round, clockwise, so that tightening draws it in. `
+		: '';
+	return `${plate}${hook}Hand driver, to the torque printed on the device.`;
 }
 
 function reopenWhy(state: JobState): string {
 	switch (state.redo) {
 		case 'finalTest':
-			return 'The plug-in test came out wrong: one of the joints made here is not what it should be.';
+			return 'The plug-in test came out wrong: one of the joints made here isn’t what it should be.';
 		case 'neighbour':
 			return 'The next outlet is dark: the through connection here is open.';
 		case 'grip':

@@ -72,7 +72,7 @@
 </script>
 
 <svelte:head><title>Bench · {data.home.name} · Wary Hand</title></svelte:head>
-<TopBar home={data.home} homes={data.homes} theme={data.theme} />
+<TopBar home={data.home} theme={data.theme} />
 <main>
 	<h1>Put a box on the bench</h1>
 	<p class="lead">

@@ -76,7 +76,7 @@
 
 <svelte:window onkeydown={key} />
 <svelte:head><title>House · {house.name} · Wary Hand</title></svelte:head>
-<TopBar home={data.home} homes={data.homes} theme={data.theme} />
+<TopBar home={data.home} theme={data.theme} />
 <main data-ready={ready} data-version={editor.version} data-saving={editor.saving}>
 	<header>
 		<h1 class="sr-only">{house.name}</h1>

@@ -54,7 +54,7 @@
 </script>
 
 <svelte:head><title>Settings · {data.home.name} · Wary Hand</title></svelte:head>
-<TopBar home={data.home} homes={data.homes} theme={data.theme} />
+<TopBar home={data.home} theme={data.theme} />
 <main>
 	<h1>What you have, and what it can prove</h1>
 	<form onchange={keep} onsubmit={(event) => event.preventDefault()}>

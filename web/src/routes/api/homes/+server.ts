@@ -1,9 +1,18 @@
 import { json } from '@sveltejs/kit';
 import { describePath, describeProblem, parseHouse } from '@wary/core/files';
-import { addHousehold } from '$lib/server/households';
+import { addHousehold, homesListedAtMost, manyHomes } from '$lib/server/households';
 import { failure, readJson } from '$lib/server/requests';
 
 const shownAtMost = 50;
+
+/** Homes by their names, twenty at a time: `search` words in the name, `after` so many. */
+export async function GET({ url }) {
+	const search = (url.searchParams.get('search') ?? '').trim().slice(0, 80);
+	const after = Number(url.searchParams.get('after') ?? 0);
+	if (!Number.isInteger(after) || after < 0 || after > 1_000_000) return failure(400, 'malformed');
+	const homes = await manyHomes(search, after);
+	return json({ ok: true, homes, more: homes.length === homesListedAtMost });
+}
 
 /** Takes a house file as a new home, or says what is wrong with it and where; then nothing is stored. */
 export async function POST({ request, url }) {
@@ -11,13 +20,11 @@ export async function POST({ request, url }) {
 	if (!body.ok) return body.response;
 	const parsed = parseHouse(body.value);
 	if (!parsed.ok) {
-		const problems = parsed.problems
-			.slice(0, shownAtMost)
-			.map((problem) => ({
-				at: describePath(problem.path),
-				code: problem.code,
-				message: describeProblem(problem)
-			}));
+		const problems = parsed.problems.slice(0, shownAtMost).map((problem) => ({
+			at: describePath(problem.path),
+			code: problem.code,
+			message: describeProblem(problem)
+		}));
 		return failure(422, 'houseFile', { problems, count: parsed.problems.length });
 	}
 	const slug = url.searchParams.get('slug')?.trim() || slugOf(parsed.house.name);
@@ -28,7 +35,7 @@ export async function POST({ request, url }) {
 		: failure(409, 'slugTaken', { slug });
 }
 
-const reserved = new Set(['api', 'new', 'theme', 'health']);
+const reserved = new Set(['api', 'new', 'theme', 'health', 'pair']);
 
 /** A short name for the address: Latin letters and digits of the house's name; “home” where it has none. */
 const slugOf = (name: string): string =>

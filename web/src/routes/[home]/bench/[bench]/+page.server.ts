@@ -5,6 +5,10 @@ import { isUuid, pageHousehold } from '$lib/server/requests';
 export async function load({ params }) {
 	const household = await pageHousehold(params.home);
 	const found = isUuid(params.bench) ? await maybeBench(household.id, params.bench) : null;
-	if (!found) error(404, { message: 'There is no bench by that number in this home.', code: 'unknownBench' });
+	if (!found)
+		error(404, {
+			message: 'This home has no such bench. It may have been thrown away, or the link is cut off.',
+			code: 'unknownBench'
+		});
 	return { id: params.bench, ...found };
 }

@@ -35,10 +35,10 @@
 		saving: 'saving …',
 		unsaved: '…',
 		refused: 'Not saved: the server doesn’t take it. Undo the last step, or keep it as a file.',
-		elsewhere: 'Somebody saved this bench meanwhile, or threw it away. Keep yours as a file, then reload.',
+		elsewhere: 'Somebody saved this bench meanwhile, or threw it away. Save yours as a file, then reload.',
 		unreachable:
-			'Not saved: the server can’t be reached. Keep it as a file, or change something to try again.',
-		tooLarge: 'Not saved: too large for the server. Keep it as a file.'
+			'Not saved: the server can’t be reached. Save it as a file, or change something to try again.',
+		tooLarge: 'Not saved: too large for the server. Save it as a file.'
 	};
 	onMount(() => {
 		session.open();
@@ -121,7 +121,7 @@
 
 <svelte:window onkeydown={key} />
 <svelte:head><title>{session.name} · Bench · Wary Hand</title></svelte:head>
-<TopBar home={data.home} homes={data.homes} theme={data.theme} />
+<TopBar home={data.home} theme={data.theme} />
 <main
 	data-answered={session.answeredMs}
 	data-solved={session.shown?.tookMs}

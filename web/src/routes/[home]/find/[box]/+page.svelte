@@ -127,7 +127,7 @@
 </script>
 
 <svelte:head><title>Find the {t.breaker} · {placeName(data.house, data.box)} · Wary Hand</title></svelte:head>
-<TopBar home={data.home} homes={data.homes} theme={data.theme} />
+<TopBar home={data.home} theme={data.theme} />
 <main data-ready={ready}>
 	<p class="soft crumb">
 		<a href={`/${data.home.slug}/outlet/${data.box.id}`}>{placeName(data.house, data.box)}</a>
@@ -173,7 +173,7 @@
 					<button type="button" class="btn" disabled={editor.saving} onclick={() => write(end)}
 						>{end.kind === 'found' || end.kind === 'several'
 							? `Write it into the directory`
-							: 'Keep what was found'}</button
+							: 'Save what was found'}</button
 					>
 				</p>
 				<p class="soft">

@@ -13,6 +13,8 @@ export async function load({ params }) {
 		recorded: loaded.house,
 		plan: loaded.plan,
 		events: loaded.events,
-		simulated
+		simulated,
+		/** The server's clock, so that the device can correct its own. */
+		now: new Date().toISOString()
 	};
 }

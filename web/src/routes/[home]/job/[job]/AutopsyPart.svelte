@@ -94,7 +94,7 @@
 				Nothing wrong with it: the trouble, if there was one, is elsewhere.
 			</p>{/if}
 		{#if complaint}<p class="verdict bad" role="alert">{complaint}</p>{/if}
-		<button class="btn quiet">Keep it with the record</button>
+		<button class="btn quiet">Save it with the record</button>
 	</form>
 </details>
 

@@ -24,7 +24,8 @@
 		'crumblingInsulation',
 		'aluminium',
 		'tooShort',
-		...namedReasons[session.plan.region]
+		// No RCD is written down and ends nothing.
+		...namedReasons[session.plan.region].filter((each) => each !== 'noResidual')
 	];
 	let note = $state('');
 	let reason = $state<StopReason>('ownChoice');
@@ -71,7 +72,7 @@
 					maxlength="500"
 				/></label
 			>
-			<p class="mt-3"><button class="btn quiet" disabled={note.trim() === ''}>Keep the note</button></p>
+			<p class="mt-3"><button class="btn quiet" disabled={note.trim() === ''}>Save the note</button></p>
 		</form>
 	{:else if open === 'stop'}
 		{#if way.kind === 'stop'}

@@ -2,6 +2,7 @@
 	import type { Step } from '@wary/core/job';
 	import Checks from './steps/Checks.svelte';
 	import Confirm from './steps/Confirm.svelte';
+	import Decide from './steps/Decide.svelte';
 	import Directory from './steps/Directory.svelte';
 	import Hold from './steps/Hold.svelte';
 	import FinalVolts from './steps/FinalVolts.svelte';
@@ -22,8 +23,11 @@
 </script>
 
 {#if step.kind === 'checkTools' || step.kind === 'needTester'}<Checks waiting={step.kind === 'needTester'} />
+{:else if step.kind === 'decideProtection'}<Decide />
 {:else if step.kind === 'checkPart'}<Part />
-{:else if step.kind === 'readLive' || step.kind === 'proveTester' || step.kind === 'readPair'}<Volts {step} />
+{:else if step.kind === 'readLive' || step.kind === 'readGroundEarth' || step.kind === 'proveTester' || step.kind === 'readPair'}<Volts
+		{step}
+	/>
 {:else if step.kind === 'readLiveGround' || step.kind === 'proveEarth'}{#key step.kind}<Ground {step} />{/key}
 {:else if step.kind === 'switchOff'}<SwitchOff also={step.also} />
 {:else if step.kind === 'supplyWay' || step.kind === 'readSupplyOhms' || step.kind === 'readSupplyVolts'}<Supply
@@ -33,10 +37,10 @@
 {:else if step.kind === 'lookOver'}<LookOver />
 {:else if step.kind === 'inspect'}<Inspect />
 {:else if step.kind === 'terminate'}<Terminate {step} />
-{:else if step.kind === 'readOhms'}<Ohms {step} />
+{:else if step.kind === 'readOhms' || step.kind === 'readBaseline'}<Ohms {step} />
 {:else if step.kind === 'readPlug'}<Plug {step} />
 {:else if step.kind === 'readOutlet'}<FinalVolts {step} />
-{:else if step.kind === 'tug' || step.kind === 'grip' || step.kind === 'checkNeighbour' || step.kind === 'restorePower'}<YesNo
+{:else if step.kind === 'touchSupply' || step.kind === 'tug' || step.kind === 'grip' || step.kind === 'checkNeighbour' || step.kind === 'restorePower'}<YesNo
 		{step}
 	/>
 {:else if step.kind === 'tidyDirectory'}<Directory />

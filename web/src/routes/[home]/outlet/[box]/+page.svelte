@@ -54,7 +54,7 @@
 </script>
 
 <svelte:head><title>{placeName(data.house, data.box)} · Wary Hand</title></svelte:head>
-<TopBar home={data.home} homes={data.homes} theme={data.theme} />
+<TopBar home={data.home} theme={data.theme} />
 <main>
 	<section class="drawing">
 		<BoxDrawing house={data.house} box={data.box} />

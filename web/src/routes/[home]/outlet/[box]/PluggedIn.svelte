@@ -28,7 +28,7 @@
 	<h2>Plugged in here</h2>
 	{#if loads.length === 0}<p class="soft">
 			Nothing is on record. A router, a freezer, an alarm, medical equipment: put it in, and it is asked about
-			before its circuit goes off.
+			before its circuit loses power.
 		</p>{/if}
 	<ul>
 		{#each loads as load (load.id)}<li>

@@ -71,10 +71,10 @@
 </script>
 
 <svelte:head><title>Hand-over · {placeName(house, box)} · Wary Hand</title></svelte:head>
-<TopBar home={data.home} homes={data.homes} theme={data.theme} />
+<TopBar home={data.home} theme={data.theme} />
 <main>
 	<header>
-		<p class="soft">For a licensed electrician · {house.name}</p>
+		<p class="soft">For a {terms[house.region].handTo} · {house.name}</p>
 		<h1>{placeName(house, box)}</h1>
 		<p>
 			{circuit?.name ?? ''}, {t.breaker}

@@ -1,22 +1,19 @@
 <script lang="ts">
 	import { findBox, findBreaker, placeName } from '@wary/core/house';
-	import type { Worry } from '@wary/core/job';
 	import PhotoSheet from '$lib/ui/PhotoSheet.svelte';
 	import TopBar from '$lib/ui/TopBar.svelte';
-	import { conditionWords, stopWords } from '$lib/words/conditions';
 	import { clock, moment } from '$lib/words/dates';
 	import { deviceWords } from '$lib/words/devices';
 	import { holdWords } from '$lib/words/energy';
 	import { readingWords } from '$lib/words/events';
+	import { foundWords } from '$lib/words/found';
 	import { recordLines } from '$lib/words/recordLines';
 	import {
 		breakerName,
 		breakerNames,
-		cableWords,
 		capital,
 		pairWords,
 		terms,
-		voltsWord
 	} from '$lib/words/terms';
 
 	let { data } = $props();
@@ -34,26 +31,6 @@
 	const outcome = $derived(data.job.outcome ?? 'under way');
 	const removed = $derived(deviceWords(plan.oldDevice, plan.region));
 	const fitted = $derived(deviceWords(plan.newDevice, plan.region));
-	function worryText(worry: Worry): string {
-		switch (worry.kind) {
-			case 'condition':
-				return conditionWords(plan.region)[worry.condition].look;
-			case 'voltage':
-				return `Supply ${worry.verdict}: ${voltsWord(worry.volts)}`;
-			case 'wrongLabel':
-				return `${t.breaker} ${breakerName(house, worry.breaker)} is labelled “${findBreaker(house, worry.breaker)?.label ?? ''}” and does not feed this ${t.outlet}; what it feeds is to be found`;
-			case 'wrongCircuit':
-				return `The directory put this ${t.outlet} on ${breakerName(house, worry.recorded)} (“${findBreaker(house, worry.recorded)?.label ?? ''}”); it is on ${breakerName(house, worry.feeder)}. What ${breakerName(house, worry.recorded)} feeds is to be found`;
-			case 'foundConductor':
-				return `A conductor that was not on record (${worry.id})`;
-			case 'supplyNotAsRecorded':
-				return `The supply is ${worry.found.map((cable) => cableWords(house, plan, cable)).join(' and ')}: the chain on record runs the other way here`;
-			case 'tripped':
-				return `The ${t.breaker} tripped once when power was restored`;
-			case 'stopped':
-				return `${stopWords(plan.region)[worry.reason].why}. ${stopWords(plan.region)[worry.reason].tell}`;
-		}
-	}
 	const groups = $derived(
 		[
 			{ title: 'Live before anything was switched off', events: data.record.live },
@@ -67,7 +44,7 @@
 </script>
 
 <svelte:head><title>Record · {placeName(house, box)} · Wary Hand</title></svelte:head>
-<TopBar home={data.home} homes={data.homes} theme={data.theme} />
+<TopBar home={data.home} theme={data.theme} />
 <main>
 	<header>
 		<p class="soft">Record of work · {house.name}</p>
@@ -113,7 +90,7 @@
 	<section class="worries">
 		<h2>Worries left open</h2>
 		{#if data.record.worries.length === 0}<p>None.</p>{:else}<ul>
-				{#each data.record.worries as worry, k (k)}<li>{worryText(worry)}</li>{/each}
+				{#each data.record.worries as worry, k (k)}<li>{foundWords(worry, house, plan)}</li>{/each}
 			</ul>{/if}
 	</section>
 

@@ -2,6 +2,7 @@
 	import { deadBand, type VoltReading } from '@wary/core/isolation';
 	import type { Step } from '@wary/core/job';
 	import { voltsWord } from '$lib/words/terms';
+	import { typedNumber } from '$lib/typed';
 	import { getJob } from '../context';
 	import Marks from './Marks.svelte';
 
@@ -21,10 +22,8 @@
 	]);
 	const reading = (k: 0 | 1): VoltReading | null => {
 		if (instrument === 'indicator') return marks[k] ?? null;
-		const volts = Number(texts[k]!.trim().replace(',', '.'));
-		return texts[k]!.trim() === '' || !Number.isFinite(volts)
-			? null
-			: { instrument: 'multimeter', volts, mode: 'highImpedance' };
+		const { value } = typedNumber(texts[k]!, 'volts');
+		return value === null ? null : { instrument: 'multimeter', volts: value, mode: 'highImpedance' };
 	};
 	const taken = $derived([reading(0), reading(1)] as const);
 	const passes = $derived(
@@ -44,7 +43,10 @@
 	}
 	function keep() {
 		const [hotNeutral, neutralEarth] = taken;
-		if (!hotNeutral || !neutralEarth) return void (complaint = 'Both readings are needed.');
+		if (!hotNeutral || !neutralEarth)
+			return void (complaint =
+				texts.map((text) => typedNumber(text, 'volts').complaint).find(Boolean) ??
+				'Both readings are needed.');
 		session.submit({ kind: 'readOutlet', half: step.half, hotNeutral, neutralEarth });
 	}
 	function key(event: KeyboardEvent) {
@@ -95,7 +97,7 @@
 <p class="row">
 	{#if standIn}<button type="button" class="btn second" onclick={take}>Take the readings<kbd>t</kbd></button
 		>{/if}
-	<button type="button" class="btn" onclick={keep}>Keep them<kbd>↵</kbd></button>
+	<button type="button" class="btn" onclick={keep}>Save both<kbd>↵</kbd></button>
 </p>
 
 <style>

@@ -143,7 +143,7 @@
 <p class="row actions">
 	{#if standIn}<button type="button" class="btn second" onclick={take}>Take the reading<kbd>t</kbd></button
 		>{/if}
-	<button type="button" class="btn" onclick={keep}>Keep reading<kbd>↵</kbd></button>
+	<button type="button" class="btn" onclick={keep}>Save reading<kbd>↵</kbd></button>
 	{#if standIn}<span class="soft"
 			>simulated {instrument === 'indicator' ? 'indicator' : 'plug-in tester'}</span
 		>{/if}

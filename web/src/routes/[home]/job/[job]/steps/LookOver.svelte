@@ -33,6 +33,9 @@
 		)
 	);
 	let asRecorded = $state(true);
+	let material = $state<'metal' | 'plastic'>(
+		untrack(() => (session.jobState.metalBox ? 'metal' : 'plastic'))
+	);
 	/** Begun from the record, since most of it will be right. */
 	let seen = $state.raw<BoxSeen | null>(null);
 	let note = $state('');
@@ -52,6 +55,7 @@
 			kind: 'lookOver',
 			asRecorded,
 			...(asRecorded || !seen ? {} : { seen }),
+			...(plan.procedure >= 2 ? { material } : {}),
 			note,
 			landings: landings.map(({ terminal, wires }) => ({
 				terminal,
@@ -106,6 +110,12 @@
 			{/each}
 		</tbody>
 	</table>
+	{#if plan.procedure >= 2}<fieldset>
+			<legend class="label">The box is</legend>
+			{#each ['metal', 'plastic'] as const as each (each)}<label class="choice"
+					><input type="radio" name="material" value={each} bind:group={material} /> {each}</label
+				>{/each}
+		</fieldset>{/if}
 	<fieldset>
 		<legend class="label">As drawn?</legend>
 		<label class="choice"

@@ -1,40 +1,51 @@
 <script lang="ts">
-	import { judgeOhms, type OhmValue, type Step } from '@wary/core/job';
+	import { ownReadingFromOhm } from '@wary/core/house';
+	import { judgeOhms, lowestOf, notShorted, type OhmValue, type Step } from '@wary/core/job';
+	import { typedOhms } from '$lib/typed';
+	import { baselineVerdictWords, ohmVerdictWords } from '$lib/words/steps';
 	import { ohmsWord } from '$lib/words/terms';
 	import { getJob } from '../context';
 	import OhmField from './OhmField.svelte';
 
-	let { step }: { step: Extract<Step, { kind: 'readOhms' }> } = $props();
+	let { step }: { step: Extract<Step, { kind: 'readOhms' | 'readBaseline' }> } = $props();
 	const { session, standIn } = getJob();
-	const expectedOhm = $derived(session.expect.resistanceOhm(step.check));
+	const expectedOhm = $derived(
+		step.kind === 'readOhms'
+			? session.expect.resistanceOhm(step.check)
+			: session.expect.baselineOhm(step.group)
+	);
+	const beforeOhm = $derived(session.plan.procedure >= 2 ? lowestOf(session.jobState.baseline) : null);
+	const expectedText = $derived(
+		step.kind === 'readOhms' && step.check === 'groundBox'
+			? 'under 2 Ω'
+			: step.kind === 'readOhms' && step.check === 'hotNeutral' && beforeOhm !== null
+				? `not under ${ohmsWord(beforeOhm)}, give or take`
+				: ohmsWord(expectedOhm)
+	);
 	let text = $state('');
 	let unit = $state(1);
 	let open = $state(false);
 	let asking = $state(false);
 	let complaint = $state<string | null>(null);
 	let field = $state<HTMLInputElement>();
-	const typed = $derived(text.trim() === '' ? null : Number(text.trim().replace(',', '.')) * unit);
-	const value = $derived<OhmValue | null>(
-		open
-			? { kind: 'overload' }
-			: typed === null || !Number.isFinite(typed)
-				? null
-				: { kind: 'ohms', resistanceOhm: typed }
+	const typed = $derived(typedOhms(text, unit, open));
+	const value = $derived<OhmValue | null>(typed.value);
+	const verdict = $derived(
+		value === null
+			? null
+			: step.kind === 'readOhms'
+				? ohmVerdictWords(
+						session.plan.region,
+						judgeOhms(step.check, value, expectedOhm, beforeOhm, ownReadingFromOhm(session.plan.newDevice))
+					)
+				: baselineVerdictWords(notShorted(value))
 	);
-	const verdict = $derived(value && judgeOhms(step.check, value, expectedOhm));
-	const words = {
-		open: 'Open, as it should be.',
-		continuous: 'Continuous.',
-		knownLoad: 'Fits what is plugged in on this circuit. Better unplug it and read open.',
-		short: 'A short. Power stays off: the box is opened again and every joint looked at.',
-		tooLow:
-			'Too low for open, and nothing on record explains it. Unplug what is plugged in on this circuit, or look for a wire that touches.',
-		notContinuous: 'Not continuous: the metal of the box hangs on nothing. The joint has to be found.'
-	};
 	async function take() {
 		if (!standIn) return;
 		asking = true;
-		const shown = await standIn({ what: 'ohms', check: step.check });
+		const shown = await standIn(
+			step.kind === 'readOhms' ? { what: 'ohms', check: step.check } : { what: 'baseline', group: step.group }
+		);
 		asking = false;
 		complaint = null;
 		if (shown?.kind !== 'ohms') complaint = 'The simulated meter can’t be reached. Try again.';
@@ -50,12 +61,15 @@
 	function keep() {
 		complaint = null;
 		if (!value) {
-			complaint =
-				text.trim() === '' ? 'Type what the meter shows, or tick open.' : `“${text}” isn’t a resistance.`;
+			complaint = typed.complaint ?? 'Type what the meter shows, or tick open.';
 			field?.focus();
 			return;
 		}
-		session.submit({ kind: 'readOhms', check: step.check, value });
+		session.submit(
+			step.kind === 'readOhms'
+				? { kind: 'readOhms', check: step.check, value }
+				: { kind: 'readBaseline', group: step.group, value }
+		);
 	}
 	function key(event: KeyboardEvent) {
 		if (event.ctrlKey || event.metaKey || document.querySelector('dialog[open]')) return;
@@ -75,7 +89,7 @@
 <div class="measure">
 	<div class="expected">
 		<span class="label">expect</span>
-		<div>{step.check === 'groundBox' ? 'under 2 Ω' : ohmsWord(expectedOhm)}</div>
+		<div>{expectedText}</div>
 	</div>
 	<OhmField bind:text bind:unit bind:open bind:field />
 </div>
@@ -84,12 +98,12 @@
 		class:bad={!verdict.passes}
 		role="status"
 	>
-		{words[verdict.verdict]}
+		{verdict.text}
 	</p>{/if}
 <p class="row">
 	{#if standIn}<button type="button" class="btn second" disabled={asking} onclick={take}
 			>{asking ? 'Reading …' : 'Take the reading'}<kbd>t</kbd></button
 		>{/if}
-	<button type="button" class="btn" onclick={keep}>Keep reading<kbd>↵</kbd></button>
+	<button type="button" class="btn" onclick={keep}>Save reading<kbd>↵</kbd></button>
 	{#if standIn}<span class="soft">simulated meter</span>{/if}
 </p>

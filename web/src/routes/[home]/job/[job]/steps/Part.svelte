@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { partFaults, type PartAnswers } from '@wary/core/job';
+	import { partFaults, ratingsWanted, type PartAnswers } from '@wary/core/job';
 	import { partQuestions } from '$lib/words/steps';
 	import { deviceWords } from '$lib/words/devices';
 	import { getJob } from '../context';
 
 	const { session } = getJob();
 	const { plan } = session;
-	const wanted = plan.newDevice.kind === 'fixed' ? 0 : plan.newDevice.ratingA;
+	const wanted = $derived(ratingsWanted(plan, session.jobState.feeder));
 	let ratingA = $state(0);
 	let ticked = $state<string[]>([]);
 	const answers = $derived<PartAnswers>({
@@ -17,23 +17,34 @@
 		undamaged: ticked.includes('undamaged')
 	});
 	const misfit = $derived(session.jobState.part === 'misfit');
-	const faultWords = {
-		rating: `It must be marked ${wanted} A.`,
+	const faultWords = $derived({
+		rating: `It must be marked ${wanted.map((amps) => `${amps} A`).join(' or ')}: that is what the breaker and the wires allow.`,
 		notTamperResistant: 'It must be tamper resistant.',
 		otherKind: 'It must be of the same kind.',
 		notGrounded: 'It must be a grounding one.',
 		damaged: 'Take it back: a damaged part is not fitted.'
-	};
+	});
 	// What was said of the last part that did not fit.
 	const last = $derived(session.events.findLast(({ body }) => body.kind === 'checkPart')?.body);
-	const faults = $derived(misfit && last?.kind === 'checkPart' ? partFaults(plan, last.answers) : []);
+	const faults = $derived(
+		misfit && last?.kind === 'checkPart' ? partFaults(plan, last.answers, session.jobState.feeder) : []
+	);
 	const submit = (event: SubmitEvent) => {
 		event.preventDefault();
 		session.submit({ kind: 'checkPart', answers });
 	};
 </script>
 
-<p class="wanted">Wanted: <b>{deviceWords(plan.newDevice, plan.region)}</b></p>
+<p class="wanted">
+	Wanted: <b>{deviceWords(plan.newDevice, plan.region)}</b>{#if wanted.length > 1}<span class="soft"
+			>{` (${wanted.join(' or ')} A both fit this circuit)`}</span
+		>{/if}
+</p>
+{#if 'ratingA' in plan.oldDevice && 'ratingA' in plan.newDevice && plan.oldDevice.ratingA !== plan.newDevice.ratingA}
+	<p class="verdict open">
+		The old one is marked {plan.oldDevice.ratingA} A, which doesn’t fit this circuit. It is put right, not copied.
+	</p>
+{/if}
 {#if faults.length > 0}<div class="verdict bad" role="alert">
 		This part doesn’t fit. {faults.map((fault) => faultWords[fault]).join(' ')} Check another.
 	</div>{/if}

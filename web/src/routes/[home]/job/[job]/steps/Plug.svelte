@@ -80,7 +80,7 @@
 	{#if standIn}<button type="button" class="btn second" disabled={asking} onclick={take}
 			>{asking ? 'Plugging in …' : 'Plug the tester in'}<kbd>t</kbd></button
 		>{/if}
-	<button type="button" class="btn" disabled={!touched} onclick={keep}>Keep reading<kbd>↵</kbd></button>
+	<button type="button" class="btn" disabled={!touched} onclick={keep}>Save reading<kbd>↵</kbd></button>
 	{#if standIn}<span class="soft">simulated tester</span>{/if}
 </p>
 

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import {
+		judgeAlone,
 		judgeSupplyOhms,
 		judgeSupplyVolts,
 		type OhmValue,
@@ -9,6 +10,7 @@
 	import type { VoltReading } from '@wary/core/isolation';
 	import { cableVerdictWords } from '$lib/words/events';
 	import { cableLetter, capital, ohmsWord, terms, voltsWord } from '$lib/words/terms';
+	import { typedNumber, typedOhms } from '$lib/typed';
 	import { getJob } from '../context';
 	import OhmField from './OhmField.svelte';
 	import Marks from './Marks.svelte';
@@ -32,27 +34,17 @@
 	let complaint = $state<string | null>(null);
 	let asking = $state(false);
 
-	const number = (typed: string): number | null => {
-		const value = Number(typed.trim().replace(',', '.'));
-		return typed.trim() === '' || !Number.isFinite(value) ? null : value;
-	};
-	const ohms = $derived.by((): OhmValue | null => {
-		const typed = number(text);
-		return open
-			? { kind: 'overload' }
-			: typed === null
-				? null
-				: { kind: 'ohms', resistanceOhm: typed * unit };
-	});
+	const typed = $derived(typedOhms(text, unit, open));
+	const ohms = $derived<OhmValue | null>(typed.value);
 	const reading = (k: 0 | 1): VoltReading | null => {
 		if (instrument === 'indicator') return marks[k] ?? null;
-		const typed = number(volts[k]!);
-		return typed === null ? null : { instrument: 'multimeter', volts: typed, mode: 'highImpedance' };
+		const { value } = typedNumber(volts[k]!, 'volts');
+		return value === null ? null : { instrument: 'multimeter', volts: value, mode: 'highImpedance' };
 	};
 	const taken = $derived([reading(0), reading(1)] as const);
 	const verdict = $derived(
 		step.kind === 'readSupplyOhms' && ohms
-			? judgeSupplyOhms(ohms, expected.ifSupply.resistanceOhm)
+			? (plan.procedure >= 2 ? judgeAlone : judgeSupplyOhms)(ohms, expected.ifSupply.resistanceOhm)
 			: step.kind === 'readSupplyVolts' && taken[0] && taken[1]
 				? judgeSupplyVolts(taken[0], taken[1])
 				: null
@@ -87,11 +79,14 @@
 	function keep() {
 		complaint = null;
 		if (step.kind === 'readSupplyOhms') {
-			if (!ohms) return void (complaint = 'Type what the meter shows, or tick open.');
+			if (!ohms) return void (complaint = typed.complaint ?? 'Type what the meter shows, or tick open.');
 			session.submit({ kind: 'readSupplyOhms', cable: step.cable, value: ohms });
 		} else if (step.kind === 'readSupplyVolts') {
 			const [hotNeutral, hotGround] = taken;
-			if (!hotNeutral || !hotGround) return void (complaint = 'Both readings are needed.');
+			if (!hotNeutral || !hotGround)
+				return void (complaint =
+					volts.map((each) => typedNumber(each, 'volts').complaint).find(Boolean) ??
+					'Both readings are needed.');
 			session.submit({ kind: 'readSupplyVolts', cable: step.cable, hotNeutral, hotGround });
 		}
 	}
@@ -107,6 +102,7 @@
 	const saying = {
 		supply: 'This is the supply.',
 		outgoing: 'This one goes on to others.',
+		between: 'Neither low nor open. By itself that tells nothing: what the other cables read decides.',
 		odd: 'Neither one nor the other: this fits no arrangement. The job is made safe and handed over.'
 	};
 </script>
@@ -117,8 +113,8 @@
 		{#if !step.silent}
 			<button type="button" class="way" onclick={() => choose('dead')}
 				><b>Dead, by resistance</b><span
-					>Everything stays off and proven. {capital(t.neutral)} to {t.ground}, cable by cable, until one
-					reads joined and another open. The supply should read
+					>Everything stays off and proven. {capital(t.neutral)} to {t.ground}, cable by cable: the one that
+					reads far lower than the others leads back. The supply should read
 					{ohmsWord(expected.ifSupply.resistanceOhm)}, the others {ohmsWord(
 						expected.ifOutgoing.resistanceOhm
 					)}.</span
@@ -127,8 +123,9 @@
 		{/if}
 		<button type="button" class="way" onclick={() => choose('live')}
 			><b>Alive, by voltage</b><span
-				>Every end capped and spread, everybody clear, power on, readings at arm’s length; then off, held and
-				proven anew. For a steady hand, and only where resistance can’t tell.</span
+				>Every end capped and spread, everybody clear, power on. First a contactless tester along the
+				insulation, which touches nothing; two-point readings only where that leaves a doubt. Then off, held
+				and proven anew.</span
 			></button
 		>
 		<button type="button" class="way" onclick={() => choose('skip')}
@@ -201,7 +198,7 @@
 		{#if standIn}<button type="button" class="btn second" disabled={asking} onclick={take}
 				>{asking ? 'Reading …' : 'Take the reading'}<kbd>t</kbd></button
 			>{/if}
-		<button type="button" class="btn" onclick={keep}>Keep reading<kbd>↵</kbd></button>
+		<button type="button" class="btn" onclick={keep}>Save reading<kbd>↵</kbd></button>
 		{#if standIn}<span class="soft">simulated meter</span>{/if}
 	</p>
 {/if}

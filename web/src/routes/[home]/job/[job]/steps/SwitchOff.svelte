@@ -183,7 +183,7 @@
 		<div class="below">
 			{#if chosen === main}
 				<p class="verdict open">
-					Everything goes off: every light, router, freezer, alarm. Head-torch on, phone charged. No {t.outlet}
+					Everything loses power: every light, router, freezer, alarm. Head-torch on, phone charged. No {t.outlet}
 					is live any more, so the tester is proved on a proving unit.{plan.region === 'uk'
 						? ' This main switch opens the neutral too.'
 						: ''} It says nothing about which

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { deviceModel, type How } from '@wary/core/house';
-	import type { Step } from '@wary/core/job';
+	import { terminalsFor, type Step } from '@wary/core/job';
 	import { wayChoices } from '$lib/words/steps';
 	import { terminalWord } from '$lib/words/terms';
 	import { getJob } from '../context';
@@ -12,8 +12,12 @@
 	let way = $state<How | null>(null);
 	let terminal = $state<string | null>(null);
 	const terminals = deviceModel(plan.newDevice).terminals;
-	const taken = (name: string) =>
-		session.jobState.wires[name] === 'tugged' || session.jobState.wires[name] === 'onNew';
+	const possible = $derived(terminalsFor(plan, session.jobState, step.terminal));
+	const landedOn = (name: string) =>
+		Object.entries(session.jobState.landed).some(
+			([from, at]) => at === name && ['onNew', 'tugged'].includes(session.jobState.wires[from] ?? '')
+		);
+	const taken = (name: string) => landedOn(name);
 	const submit = (event: SubmitEvent) => {
 		event.preventDefault();
 		session.submit({
@@ -41,7 +45,8 @@
 				<span
 					>{terminalWord(plan.region, each.name)}{#if taken(each.name)}
 						<span class="soft ml-2">taken</span>{:else if each.name === step.terminal}
-						<b class="ml-2">← here</b>{/if}</span
+						<b class="ml-2">← where it was</b>{:else if possible.includes(each.name)}
+						<span class="soft ml-2">serves as well: one piece of brass joins the two</span>{/if}</span
 				></label
 			>
 		{/each}

@@ -6,14 +6,20 @@
 	import ReadingsTable from '../ReadingsTable.svelte';
 	import Lit from './Lit.svelte';
 	import Marks from './Marks.svelte';
-	import { expectedDeadWords, healthyWords } from '$lib/words/steps';
+	import { expectedDeadWords, groundEarthVerdict, healthyWords } from '$lib/words/steps';
 	import { boxPlace, voltsWord } from '$lib/words/terms';
+	import { typedNumber } from '$lib/typed';
 	import { getJob } from '../context';
 
-	let { step }: { step: Extract<Step, { kind: 'readLive' | 'proveTester' | 'readPair' }> } = $props();
+	let {
+		step
+	}: { step: Extract<Step, { kind: 'readLive' | 'proveTester' | 'readPair' | 'readGroundEarth' }> } =
+		$props();
 	const { session, standIn } = getJob();
 	const { plan, house } = session;
-	const lowImpedance = $derived(step.kind === 'readPair' && step.lowImpedance);
+	const lowImpedance = $derived(
+		(step.kind === 'readPair' || step.kind === 'readGroundEarth') && step.lowImpedance
+	);
 	// Only a meter has a low-impedance mode; an indicator hands over to it here.
 	const instrument = $derived(
 		lowImpedance
@@ -48,15 +54,19 @@
 				: sources[0]!.id
 	);
 
+	/** Readings that should be dead. */
+	const wantsDead = $derived(step.kind === 'readPair' || step.kind === 'readGroundEarth');
 	const expectedV = $derived(
-		step.kind === 'readLive'
-			? session.expect.liveV(step.half)
-			: step.kind === 'proveTester'
-				? (session.expect.sourceV(source) ?? 0)
-				: session.expect.pairV(step.pair)
+		step.kind === 'readGroundEarth'
+			? 0
+			: step.kind === 'readLive'
+				? session.expect.liveV(step.half)
+				: step.kind === 'proveTester'
+					? (session.expect.sourceV(source) ?? 0)
+					: session.expect.pairV(step.pair)
 	);
 	const expected = $derived(
-		step.kind === 'readPair'
+		wantsDead
 			? expectedV < 3
 				? instrument === 'indicator'
 					? 'dark'
@@ -75,19 +85,18 @@
 	let complaint = $state<string | null>(null);
 	let field = $state<HTMLInputElement>();
 
-	const typed = $derived(text.trim() === '' ? null : Number(text.trim().replace(',', '.')));
+	const typed = $derived(typedNumber(text, 'volts'));
 	const reading = $derived<VoltReading | null>(
 		instrument !== 'multimeter'
 			? litV
-			: typed === null || !Number.isFinite(typed)
+			: typed.value === null
 				? null
-				: { instrument: 'multimeter', volts: typed, mode }
+				: { instrument: 'multimeter', volts: typed.value, mode }
 	);
-	const verdict = $derived(
-		reading === null ? null : step.kind === 'readPair' ? deadVerdict(reading) : liveVerdict(reading)
-	);
+	const verdict = $derived(reading === null ? null : wantsDead ? deadVerdict(reading) : liveVerdict(reading));
 
 	function deadVerdict(of: VoltReading) {
+		if (step.kind === 'readGroundEarth') return groundVerdict(of);
 		switch (deadBand(of)) {
 			case 'dead':
 				return {
@@ -107,6 +116,9 @@
 					kind: 'bad'
 				};
 		}
+	}
+	function groundVerdict(of: VoltReading) {
+		return groundEarthVerdict(plan.region, deadBand(of));
 	}
 	function liveVerdict(of: VoltReading) {
 		switch (judgeLive(plan.region, of)) {
@@ -142,9 +154,11 @@
 		const shown = await standIn(
 			step.kind === 'readLive'
 				? { what: 'live', half: step.half, instrument }
-				: step.kind === 'proveTester'
-					? { what: 'source', source, instrument }
-					: { what: 'pair', pair: step.pair, instrument, mode }
+				: step.kind === 'readGroundEarth'
+					? { what: 'groundEarth', half: step.half, instrument, mode }
+					: step.kind === 'proveTester'
+						? { what: 'source', source, instrument }
+						: { what: 'pair', pair: step.pair, instrument, mode }
 		);
 		asking = false;
 		if (shown?.kind !== 'volts') {
@@ -162,18 +176,18 @@
 					? instrument === 'lamp'
 						? 'Say whether it is lit.'
 						: 'Say how far it lit.'
-					: text.trim() === ''
-						? 'Type what the meter shows.'
-						: `“${text}” isn’t a number of volts.`;
+					: (typed.complaint ?? 'Type what the meter shows.');
 			field?.focus();
 			return;
 		}
 		const command: Command =
 			step.kind === 'readLive'
 				? { kind: 'readLive', half: step.half, reading }
-				: step.kind === 'proveTester'
-					? { kind: 'proveTester', when: step.when, source, reading }
-					: { kind: 'readPair', pair: step.pair, reading };
+				: step.kind === 'readGroundEarth'
+					? { kind: 'readGroundEarth', half: step.half, reading }
+					: step.kind === 'proveTester'
+						? { kind: 'proveTester', when: step.when, source, reading }
+						: { kind: 'readPair', pair: step.pair, reading };
 		session.submit(command);
 	}
 	function key(event: KeyboardEvent) {
@@ -255,10 +269,10 @@
 	{#if standIn}<button type="button" class="btn second" disabled={asking} onclick={take}
 			>{asking ? 'Reading …' : 'Take the reading'}<kbd>t</kbd></button
 		>{/if}
-	<button type="button" class="btn" onclick={keep}>Keep reading<kbd>↵</kbd></button>
+	<button type="button" class="btn" onclick={keep}>Save reading<kbd>↵</kbd></button>
 	{#if standIn}<span class="soft">simulated {instrument === 'multimeter' ? 'meter' : instrument}</span>{/if}
 </p>
-{#if step.kind !== 'readLive'}<ReadingsTable {step} />{/if}
+{#if step.kind === 'proveTester' || step.kind === 'readPair'}<ReadingsTable {step} />{/if}
 
 <style>
 	.source {

@@ -3,12 +3,22 @@
 	import { terms } from '$lib/words/terms';
 	import { getJob } from '../context';
 
-	let { step }: { step: Extract<Step, { kind: 'tug' | 'grip' | 'checkNeighbour' | 'restorePower' }> } =
+	let {
+		step
+	}: { step: Extract<Step, { kind: 'touchSupply' | 'tug' | 'grip' | 'checkNeighbour' | 'restorePower' }> } =
 		$props();
 	const { session, standIn } = getJob();
 	const t = terms[session.plan.region];
 	const texts = $derived(
 		{
+			touchSupply: {
+				yes: 'It alarms',
+				no: 'It stays silent',
+				ask: {
+					button: 'Run the tester along it',
+					request: { what: 'touchSupply', cable: step.kind === 'touchSupply' ? step.cable : '' }
+				}
+			},
 			tug: { yes: 'It held', no: 'It came out', ask: null },
 			grip: { yes: 'It holds', no: 'It is loose', ask: null },
 			checkNeighbour: {
@@ -35,18 +45,21 @@
 		const shown = await standIn(texts.ask.request);
 		asking = false;
 		failed = shown === null;
+		if (shown?.kind === 'alarm') seen = shown.alarms;
 		if (shown?.kind === 'works') seen = shown.works;
 		if (shown?.kind === 'breaker') seen = shown.held;
 	}
 	function answer(yes: boolean) {
 		const command: Command =
-			step.kind === 'tug'
-				? { kind: 'tug', terminal: step.terminal, held: yes }
-				: step.kind === 'grip'
-					? { kind: 'grip', half: step.half, holds: yes }
-					: step.kind === 'checkNeighbour'
-						? { kind: 'checkNeighbour', box: step.box, works: yes }
-						: { kind: 'restorePower', held: yes };
+			step.kind === 'touchSupply'
+				? { kind: 'touchSupply', cable: step.cable, alarms: yes }
+				: step.kind === 'tug'
+					? { kind: 'tug', terminal: step.terminal, held: yes }
+					: step.kind === 'grip'
+						? { kind: 'grip', half: step.half, holds: yes }
+						: step.kind === 'checkNeighbour'
+							? { kind: 'checkNeighbour', box: step.box, works: yes }
+							: { kind: 'restorePower', held: yes };
 		session.submit(command);
 	}
 	function key(event: KeyboardEvent) {
@@ -70,7 +83,7 @@
 	{#if failed}<p class="verdict bad" role="alert">
 			The simulated instrument can’t be reached. Try again.
 		</p>{/if}
-	{#if seen !== null}<p class="verdict" class:bad={!seen} role="status">
+	{#if seen !== null}<p class="verdict" class:bad={!seen && step.kind !== 'touchSupply'} role="status">
 			{seen ? texts.yes : texts.no}.
 		</p>{/if}
 {/if}

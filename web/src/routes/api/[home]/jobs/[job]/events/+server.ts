@@ -12,15 +12,19 @@ export async function POST({ params, request }) {
 	const body = await readBody(request, appendSchema);
 	if (!body.ok) return body.response;
 	const appended = await appendEvent(household, params.job, body.value);
+	// The device learns the server's clock from every answer.
+	const now = new Date().toISOString();
 	switch (appended.code) {
 		case 'stored':
-			return json({ ok: true, version: appended.version, event: appended.event }, { status: 201 });
+			return json({ ok: true, version: appended.version, event: appended.event, now }, { status: 201 });
 		case 'alreadyStored':
-			return json({ ok: true, version: appended.version });
+			return json({ ok: true, version: appended.version, now });
 		case 'refused':
 			return failure(422, 'refused', { refusal: appended.refusal, version: appended.version });
 		case 'conflict':
 			return failure(409, 'conflict', { version: appended.version, events: appended.events });
+		case 'timeWrong':
+			return failure(422, 'timeWrong', { now, lastAt: appended.lastAt });
 		case 'idTaken':
 			return failure(409, 'idTaken');
 		case 'unknownJob':

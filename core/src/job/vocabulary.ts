@@ -1,0 +1,74 @@
+/** Steps that are simply done or not. */
+export const confirmedSteps = [
+	'cautions',
+	'tag',
+	'tell',
+	'plateOff',
+	'easeOut',
+	'prepare',
+	'unusedScrews',
+	'tape',
+	'fold',
+	'tugAgain',
+	'seat',
+	/** Ends capped, apart, device out of the way: before power goes on to find the supply cable. */
+	'spreadEnds',
+	/** The supply cable marked with tape. */
+	'markSupply',
+	'clearArea',
+	'plateOn',
+	/** On the way to a stop: everything folded back into the box, and the box covered. */
+	'closeUp',
+	'nothingLeft'
+] as const;
+export type Confirmed = (typeof confirmedSteps)[number];
+
+export type Answer = 'no' | 'yes' | 'unsure';
+/** What is looked for once the device is out. */
+export const conditions = [
+	'scorchIntoWall',
+	'crumblingInsulation',
+	'aluminium',
+	/** Too short to reach a terminal, or even a joint, with an undamaged tip. */
+	'tooShort',
+	'liveGround',
+	'scorchLocal',
+	'nicked',
+	'nearlyCut',
+	'pushIn',
+	'looseTerminal',
+	'wornContacts',
+	'corrosion',
+	'crackedFace',
+	'recessedBox',
+	'looseBox',
+	/** Less than 6 in (150 mm) free, and it reaches. */
+	'shortButReaches'
+] as const;
+export type Condition = (typeof conditions)[number];
+
+/** Reasons to hand over that no step finds by itself: the person names them. */
+export const namedReasons = {
+	us: ['sharedNeutral', 'ungroundedExtension'],
+	uk: ['spurFromSpur', 'ringFault', 'noResidual', 'bathroom', 'notifiable']
+} as const;
+
+/** Where a lost safety margin ends the job: what to hand over for. */
+export const stopReasons = [
+	...conditions,
+	...namedReasons.us,
+	...namedReasons.uk,
+	'notAsRecorded',
+	'foundOnDevice',
+	'noArrangement',
+	'unsure',
+	'deadBefore',
+	'noTester',
+	/** A bridge tab is broken here, and no step breaks one on the new part yet. */
+	'brokenTabs',
+	'ownChoice'
+] as const;
+
+/** What a person decides where a rule asks for more than the same again. */
+export const protectionDecisions = ['sameAgain', 'notSuchAPlace'] as const;
+export type ProtectionDecision = (typeof protectionDecisions)[number];

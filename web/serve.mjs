@@ -1,0 +1,41 @@
+import { createServer } from 'node:http';
+
+/**
+ * Serves the built application. `HOST` and `PORT` say where; without `ORIGIN` a page's own address is what it was asked by, which `hooks.server.ts`
+ * checks, so that forms work under every address of the machine. SIGTERM and SIGINT stop it: what is under way is answered, idle connections end at once.
+ */
+const origin = process.env.ORIGIN;
+// The handler takes the protocol from this header; nobody outside can set it, since it is set below.
+if (!origin) process.env.PROTOCOL_HEADER = 'x-wary-protocol';
+const { handler } = await import('./build/handler.js');
+
+/** What is under way at a stop may take this long, ms. */
+const graceMs = 5_000;
+
+const server = createServer((request, response) => {
+	request.headers['x-wary-protocol'] = 'http';
+	handler(request, response, () => {
+		response.statusCode = 404;
+		response.end();
+	});
+});
+
+let stopping = false;
+function stop() {
+	if (stopping) return;
+	stopping = true;
+	const done = () => process.emit('wary:stopping');
+	server.close(done);
+	server.closeIdleConnections();
+	// A kept-alive connection whose answer was under way is idle as soon as that is out.
+	const sweep = setInterval(() => server.closeIdleConnections(), 100);
+	sweep.unref();
+	setTimeout(() => {
+		server.closeAllConnections();
+		setTimeout(() => process.exit(0), 500).unref();
+	}, graceMs).unref();
+}
+process.on('SIGTERM', stop);
+process.on('SIGINT', stop);
+
+server.listen(Number(process.env.PORT ?? 4173), process.env.HOST ?? '127.0.0.1');

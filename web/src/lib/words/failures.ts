@@ -1,0 +1,21 @@
+/** What a whole request can come to, in words: a title, and what to do. */
+export const failureWords = {
+	databaseAway: {
+		title: 'The records can’t be reached just now',
+		text: 'The server is here, and the database behind it is away for a moment. Nothing you recorded is lost. A job under way goes on here and is sent when it is back; other pages come back by themselves.'
+	},
+	unknownHost: {
+		title: 'Not by that name',
+		text: 'This server isn’t served under that name. Use the address that was printed when it started.'
+	},
+	malformed: { title: 'That address can’t be', text: 'Something in that address or request isn’t text.' },
+	notPaired: {
+		title: 'This device isn’t paired',
+		text: 'Wary Hand serves paired devices only. Scan the QR code printed where it was started, or, on a device that is in, open Settings, Devices, and choose “Pair another device”.'
+	},
+	notFound: { title: 'Nothing here', text: 'There is nothing at this address.' },
+	unexpected: {
+		title: 'Something went wrong',
+		text: 'Something went wrong here that should not have. Nothing you recorded is lost. Number:'
+	}
+} as const;

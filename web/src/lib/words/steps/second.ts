@@ -1,0 +1,120 @@
+import type { Place, Region } from '@wary/core/rules';
+import { deadBelowV, liveAboveV, type DeadBand } from '@wary/core/isolation';
+import type { OhmVerdict, Step } from '@wary/core/job';
+import { cableLetter, capital, halfWords, terms } from '../terms';
+import type { StepWords, Telling } from './step';
+
+const placeWords: Record<Place, string> = {
+	bathroom: 'a bathroom',
+	garage: 'a garage',
+	outdoors: 'outdoors',
+	crawlSpace: 'a crawl space',
+	basement: 'a basement',
+	kitchen: 'a kitchen',
+	laundry: 'a laundry',
+	outbuilding: 'an outbuilding'
+};
+
+/** A rule asks for more at this place: said before anything begins. */
+export function protectionWords({ plan }: Telling): StepWords {
+	const { asked } = plan;
+	const t = terms[plan.region];
+	if (!asked) return { title: 'Protection', lead: 'No rule on record asks for more here.', why: '' };
+	const rule = `${asked.code} ${asked.edition}: ${asked.clause}`;
+	return plan.region === 'uk'
+		? {
+				title: 'A socket in a room with a bath or shower',
+				lead: `By its name this is ${placeWords[asked.place]}. There must be no socket within 2.5 m of zone 1, and a like-for-like change doesn’t make one allowed. If that is what it is, stop and ask a ${t.handTo}.`,
+				why: 'Wet skin and bare feet let through many times the current. That is why the distance is asked, whatever protects the circuit.',
+				rule
+			}
+		: {
+				title: 'Today’s code asks for protection here',
+				lead: `By its name this is ${placeWords[asked.place]}, and nothing on record guards it against a leak to ground. Where an outlet is replaced at such a place, the new one has to be GFCI protected. The same again is not. Decide before you begin.`,
+				why: `A GFCI opens at a few thousandths of an ampere, before it can stop a heart. A breaker doesn’t notice that. Choosing the GFCI itself comes later in this program; until then a ${t.handTo} can fit one, and this job can wait.`,
+				rule: `${rule}; 406.4(D)(3). Your local code decides.`
+			};
+}
+
+/** What a person may make of it. */
+export const protectionChoices = (region: Region): Record<'sameAgain' | 'notSuchAPlace', string> => ({
+	sameAgain: 'I know, and put the same in again for now. It is written down as open.',
+	notSuchAPlace:
+		region === 'uk'
+			? 'It isn’t in such a room, or it is further away than that.'
+			: 'It isn’t such a place, or something else protects it.'
+});
+
+export function groundEarthWords(
+	step: Extract<Step, { kind: 'readGroundEarth' }>,
+	{ plan }: Telling
+): StepWords {
+	const t = terms[plan.region];
+	return {
+		title: `Is the ${t.ground} here alive? ${capital(halfWords[step.half])}`,
+		lead: `Power still on. One tip on the ${t.ground} contact here, the other in the ${t.ground} of the lead. ${
+			step.lowImpedance ? 'Again, with the meter’s low-impedance mode. ' : ''
+		}Nothing metal here is touched until this is read.`,
+		why: `The contactless tester alarmed at a lit ${t.ground}. It can be fooled by the live slot a finger’s breadth away; or ${t.hot} and ${t.neutral} are swapped upstream and the ${t.ground} is alive. One reading tells which.`
+	};
+}
+
+/** What the ground read to a known earth says. */
+export function groundEarthVerdict(region: Region, band: DeadBand): { text: string; kind: string } {
+	const t = terms[region];
+	switch (band) {
+		case 'dead':
+			return {
+				text: `Under ${deadBelowV} V: the alarm was a false one. The proof is read to the known ${t.ground} all the same.`,
+				kind: 'good'
+			};
+		case 'unresolved':
+			return {
+				text: `Between ${deadBelowV} and ${liveAboveV} V: induced, or fed. Read it again with the low-impedance mode.`,
+				kind: 'open'
+			};
+		case 'live':
+			return {
+				text: `LIVE. The ${t.ground} of this ${t.outlet} is alive. Touch nothing metal here. This job ends, and it is handed over.`,
+				kind: 'bad'
+			};
+	}
+}
+
+export function baselineWords(step: Extract<Step, { kind: 'readBaseline' }>, { plan }: Telling): StepWords {
+	const t = terms[plan.region];
+	const group = plan.baselines.find((each) => each.group === step.group);
+	const letter = cableLetter(plan, group?.hot.cable ?? null);
+	const which = group?.hot.cable === null ? 'the tails' : letter ? `cable ${letter}` : 'the cable';
+	return {
+		title: `${capital(t.hot)} to ${t.neutral}, wires off: ${which}`,
+		lead: `Meter to Ω, one tip on the bare ${t.hot}, the other on the bare ${t.neutral} of ${which}. Unplug what you can on this circuit first.`,
+		why: 'Door-bell transformers, smoke alarms, LED drivers and chargers on the circuit read anything from hundreds of ohms to megohms, and drift. What the cables read by themselves now is what the new part is measured against.'
+	};
+}
+
+export const baselineVerdictWords = (sound: boolean): { text: string; passes: boolean } =>
+	sound
+		? { text: 'That is what the circuit reads by itself. It is kept to compare with.', passes: true }
+		: {
+				text: 'Next to nothing: something large is still plugged in, or the cable itself is shorted. Unplug, and read again later.',
+				passes: false
+			};
+
+/** What a dead check says. */
+export function ohmVerdictWords(
+	region: Region,
+	{ passes, verdict }: { passes: boolean; verdict: OhmVerdict }
+): { text: string; passes: boolean } {
+	const t = terms[region];
+	const text: Record<OhmVerdict, string> = {
+		open: 'Open, as it should be.',
+		continuous: 'Continuous.',
+		knownLoad: 'Fits what is plugged in on this circuit. Better unplug it and read open.',
+		notLessThanBefore: 'No short, and not less than the cables read by themselves. That is as it should be.',
+		short: 'A short. Power stays off: the box is opened again and every joint looked at.',
+		tooLow: `Lower than ${'the cables read by themselves or the record explains'}. Unplug what is plugged in on this circuit, or look for a wire that touches.`,
+		notContinuous: `Not continuous: nothing joins the metal of the box to ${t.ground}. The joint has to be found.`
+	};
+	return { text: text[verdict], passes };
+}

@@ -1,0 +1,14 @@
+import { json } from '@sveltejs/kit';
+import { toString } from 'qrcode';
+import { isLoopback, isWildcard, machineAddresses } from '$lib/server/addresses';
+import { addPairingCode, codeGoodForMin } from '$lib/server/devices';
+
+/** A new pairing link, as text and as a QR code. Asked on the machine itself it names an address that other devices reach. */
+export async function POST({ url, getClientAddress }) {
+	const own = isLoopback(getClientAddress()) && isWildcard(process.env.HOST ?? '');
+	const address = own ? machineAddresses().find((each) => !each.startsWith('[')) : undefined;
+	const origin = address ? `http://${address}${url.port ? `:${url.port}` : ''}` : url.origin;
+	const link = `${origin}/pair?code=${await addPairingCode()}`;
+	const svg = await toString(link, { type: 'svg', margin: 1 });
+	return json({ ok: true, link, svg, goodForMin: codeGoodForMin }, { status: 201 });
+}
