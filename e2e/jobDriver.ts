@@ -53,6 +53,8 @@ export async function doStep(page: Page, choices: Choices = {}): Promise<void> {
 		case 'proveTester':
 		case 'readPair':
 		case 'readOhms':
+		case 'readBaseline':
+		case 'readGroundEarth':
 		case 'readPlug':
 		case 'readOutlet':
 		case 'readSupplyOhms':
@@ -77,6 +79,17 @@ export async function doStep(page: Page, choices: Choices = {}): Promise<void> {
 		case 'hold':
 			await page.getByRole('button', { name: /^It is held/ }).click();
 			break;
+		case 'decideProtection':
+			await page.getByRole('radio', { name: /put the same in again/ }).check();
+			await page.getByRole('button', { name: 'That is my decision' }).click();
+			break;
+		case 'touchSupply': {
+			await page.keyboard.press('t');
+			await main(page).locator('.verdict').first().waitFor();
+			const alarms = (await main(page).locator('.verdict').first().innerText()).includes('alarms');
+			await page.keyboard.press(alarms ? 'y' : 'n');
+			break;
+		}
 		case 'lookOver':
 			await page.getByRole('button', { name: /^That is how they sit/ }).click();
 			break;

@@ -164,6 +164,9 @@ async function demoHomes(): Promise<void> {
 	const early = await Worker.at(tannery, tanneryRow(), 'kitchen-washer');
 	await early.steps(40);
 	await early.stop('Gone to buy a part.');
+	const late = await Worker.at(tannery, tanneryRow(), 'front-room-bay');
+	await late.steps(52);
+	await late.stop('It got dark.');
 }
 const workers: Record<string, Worker> = {};
 
@@ -201,6 +204,14 @@ async function benches(): Promise<void> {
 	await addBench(home.id, randomUUID(), benchFile(bench));
 }
 
+/** JSON with every key in its alphabetical place: what a value says, whatever kept it. */
+const canonical = (value: unknown): string =>
+	JSON.stringify(value, (_, each: unknown) =>
+		typeof each === 'object' && each !== null && !Array.isArray(each)
+			? Object.fromEntries(Object.entries(each).sort(([a], [b]) => (a < b ? -1 : 1)))
+			: each
+	);
+
 /** What this build says of every job: whether it has ended, what comes next, and the whole record. */
 async function records(): Promise<unknown[]> {
 	const { rows } = await connections().query(
@@ -219,9 +230,7 @@ async function records(): Promise<unknown[]> {
 			events: events.length,
 			next: nextStep(plan, state),
 			// Whole where it has ended; otherwise enough to notice a difference.
-			...(ended
-				? { record }
-				: { recordSha256: createHash('sha256').update(JSON.stringify(record)).digest('hex') })
+			...(ended ? { record } : { recordSha256: createHash('sha256').update(canonical(record)).digest('hex') })
 		});
 	}
 	return found;

@@ -1,3 +1,4 @@
+export function serverBin(): string;
 export function needPostgres(): Promise<string>;
 export class Cluster {
 	constructor(options: { folder: string; port: number; name: string });

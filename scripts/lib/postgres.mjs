@@ -21,6 +21,13 @@ function serverPrograms() {
 		: { version: Math.max(...versions), bin: join(binRoot, String(Math.max(...versions)), 'bin') };
 }
 
+/** Folder with the server's programs. */
+export function serverBin() {
+	const programs = serverPrograms();
+	if (!programs) throw new Advice('PostgreSQL is not installed.');
+	return programs.bin;
+}
+
 /** Makes sure that PostgreSQL's programs are there. */
 export async function needPostgres() {
 	if (serverPrograms()) return 'there already';

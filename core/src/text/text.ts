@@ -4,8 +4,7 @@ import { z } from 'zod';
 // eslint-disable-next-line no-control-regex
 const control = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f-\u009f]/u;
 /** What takes no room or shows nothing: zero-width marks, joiners, direction marks, variation selectors, fillers, a byte-order mark. */
-const unseen =
-	/[\s\u00ad\u034f\u061c\u115f\u1160\u17b4\u17b5\u180b-\u180f\u200b-\u200f\u2028-\u202f\u205f-\u206f\u2800\u3164\ufe00-\ufe0f\ufeff\uffa0\ufff9-\ufffb]/gu;
+const unseen = /[\p{White_Space}\p{Cf}\p{Default_Ignorable_Code_Point}\u2800]/gu;
 
 /** Why a text can't be taken: `notStorable` holds U+0000, another control character or half of a surrogate pair; `nothingToSee` only spaces and unseen marks. */
 export type TextFault = 'notStorable' | 'nothingToSee';

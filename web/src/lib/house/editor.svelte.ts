@@ -15,6 +15,14 @@ interface Answer {
 interface Done {
 	readonly before: House;
 	readonly what: string;
+	/** While it is on its way. */
+	readonly change: Pending | null;
+}
+
+/** A change that the server hasn't taken yet. */
+interface Pending {
+	readonly edits: readonly Edit[];
+	readonly what: string;
 }
 
 /**
@@ -29,6 +37,9 @@ export class HouseEditor {
 	saving = $state(false);
 	news = $state<string | null>(null);
 	readonly #address: string;
+	/** As the server has it; what is still on its way stands on top. */
+	#base: House;
+	#pending: readonly Pending[] = [];
 	#done = $state.raw<readonly Done[]>([]);
 	#undone = $state.raw<readonly { edits: readonly Edit[]; what: string }[]>([]);
 	#queue: Promise<unknown> = Promise.resolve();
@@ -38,6 +49,7 @@ export class HouseEditor {
 
 	constructor({ house, version, slug }: { house: House; version: number; slug: string }) {
 		this.house = house;
+		this.#base = house;
 		this.version = version;
 		this.#address = `/api/${slug}/house`;
 	}
@@ -53,9 +65,10 @@ export class HouseEditor {
 			return false;
 		}
 		this.house = edited.house;
-		this.#done = [...this.#done, { before, what }];
+		const change: Pending = { edits, what };
+		this.#done = [...this.#done, { before, what, change }];
 		this.#undone = [];
-		return this.#inTurn(edits, what, before);
+		return this.#inTurn(change);
 	}
 
 	/** Takes the last change back. */
@@ -66,7 +79,11 @@ export class HouseEditor {
 		this.#done = this.#done.slice(0, -1);
 		this.house = last.before;
 		this.trouble = null;
-		if (await this.#inTurn([{ do: 'replaceHouse', house: last.before }], `taken back: ${last.what}`, now))
+		const back: Pending = {
+			edits: [{ do: 'replaceHouse', house: last.before }],
+			what: `taken back: ${last.what}`
+		};
+		if (await this.#inTurn(back))
 			this.#undone = [...this.#undone, { edits: [{ do: 'replaceHouse', house: now }], what: last.what }];
 	}
 
@@ -79,61 +96,100 @@ export class HouseEditor {
 	}
 
 	/** Changes reach the server one after another, in the order they were made. */
-	#inTurn(edits: readonly Edit[], what: string, before: House): Promise<boolean> {
-		const turn = this.#queue.then(() => this.#send(edits, what, before));
+	#inTurn(change: Pending): Promise<boolean> {
+		this.#pending = [...this.#pending, change];
+		const turn = this.#queue.then(() => this.#send(change));
 		this.#queue = turn.catch(() => undefined);
 		return turn;
 	}
 
-	async #send(edits: readonly Edit[], why: string, before: House): Promise<boolean> {
+	async #send(change: Pending): Promise<boolean> {
+		// It stood on one that was not taken, and no longer fits without it.
+		if (!this.#pending.includes(change)) return false;
 		this.saving = true;
 		try {
 			const response = await fetch(this.#address, {
 				method: 'POST',
 				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify({ expectedVersion: this.version, edits, why: why.slice(0, 500) })
+				body: JSON.stringify({
+					expectedVersion: this.version,
+					edits: change.edits,
+					why: change.what.slice(0, 500)
+				})
 			});
 			const answer = (await response.json()) as Answer;
 			if (answer.ok && answer.version) {
 				this.version = answer.version;
+				const taken = editHouse(this.#base, change.edits);
+				if (taken.ok) this.#base = taken.house;
+				this.#pending = this.#pending.filter((each) => each !== change);
+				this.#done = this.#done.map((done) => (done.change === change ? { ...done, change: null } : done));
 				return true;
 			}
 			if (answer.code === 'conflict' && answer.house && answer.version)
-				return await this.#catchUp(answer.house, answer.version, edits, why);
-			this.#back(before);
+				return await this.#catchUp(answer.house, answer.version, change);
+			const { base, refusal } = { base: this.#base, refusal: answer.refusal };
+			this.#without(change);
 			this.trouble =
 				answer.problem ??
-				(answer.refusal
-					? editRefusalWords(answer.refusal, before)
-					: 'The server did not take that. Reload the page.');
+				(refusal
+					? editRefusalWords(refusal, base)
+					: answer.code === 'databaseAway'
+						? 'The records can’t be reached just now. That change was not saved; try again in a moment.'
+						: 'The server did not take that. Reload the page.');
 		} catch {
-			this.#back(before);
-			this.trouble = 'The server can’t be reached. That change was not kept; try again.';
+			this.#without(change);
+			this.trouble = 'The server can’t be reached. That change was not saved; try again.';
 		} finally {
 			this.saving = false;
 		}
 		return false;
 	}
 
-	async #catchUp(house: House, version: number, edits: readonly Edit[], why: string): Promise<boolean> {
+	async #catchUp(house: House, version: number, change: Pending): Promise<boolean> {
 		this.version = version;
-		this.#done = [];
+		this.#base = house;
 		this.#undone = [];
-		const edited = edits[0]?.do === 'replaceHouse' ? null : editHouse(house, edits);
-		if (!edited?.ok) {
-			this.house = house;
+		// Taking back what was stored before would take back what somebody else did since.
+		this.#done = this.#done.filter((done) => done.change !== null);
+		const fits = change.edits[0]?.do !== 'replaceHouse' && editHouse(house, change.edits).ok;
+		if (!fits) {
+			this.#without(change);
 			this.trouble =
 				'The record was changed elsewhere meanwhile, and this no longer fits. What you see now is how it stands.';
 			return false;
 		}
-		this.house = edited.house;
+		this.#rebase();
 		this.news = 'The record was changed elsewhere meanwhile; your change was made on top.';
-		return this.#send(edits, why, house);
+		return this.#send(change);
 	}
 
-	#back(before: House): void {
-		this.house = before;
-		this.#done = this.#done.filter((done) => done.before !== before);
+	/** Leaves one change out; those made after it stay, as far as they fit without it. */
+	#without(change: Pending): void {
+		this.#pending = this.#pending.filter((each) => each !== change);
+		this.#rebase();
+	}
+
+	/** What is shown, and what can be taken back, anew: the server's house with what is still on its way. */
+	#rebase(): void {
+		const before = new Map<Pending, House>();
+		let house = this.#base;
+		for (const change of this.#pending) {
+			const edited = editHouse(house, change.edits);
+			if (!edited.ok) {
+				this.trouble = refusalText(edited, house);
+				continue;
+			}
+			before.set(change, house);
+			house = edited.house;
+		}
+		this.#pending = this.#pending.filter((change) => before.has(change));
+		this.#done = this.#done.flatMap((done): Done[] => {
+			if (done.change === null) return [done];
+			const now = before.get(done.change);
+			return now ? [{ ...done, before: now }] : [];
+		});
+		this.house = house;
 	}
 }
 

@@ -8,9 +8,14 @@ class Server {
 	house: House = fennelLaneRecorded();
 	version = 1;
 	down = false;
+	refuseNext = false;
 	answer(body: { expectedVersion: number; edits: Edit[] }): object {
 		if (body.expectedVersion !== this.version)
 			return { ok: false, code: 'conflict', version: this.version, house: this.house };
+		if (this.refuseNext) {
+			this.refuseNext = false;
+			return { ok: false, code: 'refused', refusal: { code: 'nameTaken', name: 'x' } };
+		}
 		const edited = editHouse(this.house, body.edits);
 		if (!edited.ok) return { ok: false, code: 'refused', refusal: edited.refusal };
 		this.house = edited.house;
@@ -49,6 +54,26 @@ describe('editing the house on a device', () => {
 		]);
 		await editor.redo();
 		expect([label(server.house, 'b9'), editor.canRedo]).toEqual(['stove', false]);
+	});
+
+	it('a change that is not taken leaves those made after it: they reach the server, and stay on the page', async () => {
+		server.refuseNext = true;
+		const [first, second] = await Promise.all([write('b9', 'lost'), write('b10', 'stays')]);
+		expect([first, second]).toEqual([false, true]);
+		for (const house of [server.house, editor.house])
+			expect([label(house, 'b9'), label(house, 'b10')]).toEqual(['reading nook', 'stays']);
+		await editor.undo();
+		expect([label(server.house, 'b10'), label(editor.house, 'b10')]).toEqual(['music rm', 'music rm']);
+	});
+
+	it('a change that stood on one that was not taken goes with it, and says so', async () => {
+		server.refuseNext = true;
+		const room: Edit = { do: 'addRoom', name: 'Loft' };
+		const outlet: Edit = { do: 'addOutlet', room: 'loft', name: 'hatch' };
+		const made = await Promise.all([editor.apply([room], 'room'), editor.apply([outlet], 'outlet')]);
+		expect(made).toEqual([false, false]);
+		expect(editor.house).toEqual(server.house);
+		expect([editor.canUndo, editor.trouble !== null]).toEqual([false, true]);
 	});
 
 	it('sends quick changes one after another, so that none overtakes another', async () => {

@@ -17,6 +17,8 @@ import {
 } from '@wary/core/job';
 
 interface Waiting {
+	/** What the server's clock was taken to be ahead when it was entered, ms. */
+	readonly aheadMs?: number;
 	readonly id: string;
 	readonly at: string;
 	readonly command: Command;
@@ -35,7 +37,16 @@ interface Answer {
 	readonly event?: JobEvent;
 	readonly refusal?: Refusal;
 	readonly version?: number;
+	/** The server's clock. */
+	readonly now?: string;
+	/** When the job's last event was, where a time can't be. */
+	readonly lastAt?: string | null;
 }
+
+/** Differences of clocks up to this are the way of an answer, ms. */
+const clockSlackMs = 2_000;
+/** So often a time is put right before it is said that it can't be. */
+const restampAtMost = 3;
 
 const retryAfterMs = [500, 1000, 2000, 5000, 10_000];
 
@@ -54,6 +65,11 @@ export class JobSession {
 	overtaken = $state.raw<Overtaken | null>(null);
 	reachable = $state(true);
 	trouble = $state<string | null>(null);
+	/** Whether this browser keeps what it hasn't sent: it may be full, or forbid it. */
+	keeps = $state(true);
+	/** What the server's clock is ahead of this device's, ms. */
+	#aheadMs = 0;
+	#restamped = 0;
 	#sending = false;
 	#failures = 0;
 
@@ -68,21 +84,28 @@ export class JobSession {
 	readonly expect = $derived.by(() => expectationsOf(this.house, this.plan, this.jobState));
 	readonly unsent = $derived(this.#waiting.length);
 
-	constructor(options: { house: House; plan: JobPlan; events: readonly JobEvent[]; address: string }) {
+	constructor(options: {
+		house: House;
+		plan: JobPlan;
+		events: readonly JobEvent[];
+		address: string;
+		now?: string;
+	}) {
 		this.house = options.house;
 		this.plan = options.plan;
 		this.#address = options.address;
 		this.#stored = options.events;
+		this.#learnClock(options.now);
 	}
 
 	/** Takes up what this browser had not sent yet. */
 	resume(): void {
-		setInterval(() => (this.#now = new Date().toISOString()), 30_000);
+		setInterval(() => (this.#now = this.#clock()), 30_000);
 		void this.#catchUp();
-		const kept = localStorage.getItem(this.#key);
-		if (!kept) return;
+		const kept = this.#read();
+		if (kept.length === 0) return;
 		const stored = new Set(this.#stored.map(({ id }) => id));
-		this.#keep((JSON.parse(kept) as Waiting[]).filter(({ id }) => !stored.has(id)));
+		this.#keep(kept.filter(({ id }) => !stored.has(id)));
 		void this.#send();
 	}
 
@@ -102,9 +125,20 @@ export class JobSession {
 		}
 	}
 
+	/** The time by the server's clock, as far as it is known. */
+	#clock(): string {
+		return new Date(Date.now() + this.#aheadMs).toISOString();
+	}
+	/** A device's clock may be minutes or years off; small differences are the way of an answer. */
+	#learnClock(now: string | undefined): void {
+		const aheadMs = now === undefined ? NaN : Date.parse(now) - Date.now();
+		if (Number.isFinite(aheadMs)) this.#aheadMs = Math.abs(aheadMs) > clockSlackMs ? aheadMs : 0;
+		this.#now = this.#clock();
+	}
+
 	/** Judges a command; accepted, it counts at once and is sent. */
 	submit(command: Command): boolean {
-		const at = new Date().toISOString();
+		const at = this.#clock();
 		const decision = this.#decide(this.#replayed.state, this.events, command, at);
 		this.overtaken = null;
 		if (!decision.ok) {
@@ -112,9 +146,22 @@ export class JobSession {
 			return false;
 		}
 		this.refusal = null;
-		this.#keep([...this.#waiting, { id: crypto.randomUUID(), at, command }]);
+		this.#keep([...this.#waiting, { id: crypto.randomUUID(), at, aheadMs: this.#aheadMs, command }]);
 		void this.#send();
 		return true;
+	}
+
+	/** Tries once more what the server did not take. */
+	sendAgain(): void {
+		this.trouble = null;
+		void this.#send();
+	}
+
+	/** Goes on without the entry that the server did not take, as the person wishes. */
+	leaveOut(): void {
+		this.trouble = null;
+		this.#keep(this.#waiting.slice(1));
+		void this.#send();
 	}
 
 	/** When everything entered here has reached the server, or five seconds have passed. */
@@ -140,7 +187,10 @@ export class JobSession {
 		let events = this.#stored;
 		let state = replay(this.plan, events);
 		const dropped: Command[] = [];
+		const known = new Set(events.map(({ id }) => id));
 		for (const { id, at, command } of this.#waiting) {
+			// Stored meanwhile, and only its acknowledgement was lost.
+			if (known.has(id)) continue;
 			const decision = this.#decide(state, events, command, at);
 			if (!decision.ok) {
 				dropped.push(command);
@@ -162,15 +212,31 @@ export class JobSession {
 		return `wary-hand unsent ${this.#address}`;
 	}
 
+	/** What this browser kept of an earlier page; what it can't read is none of ours. */
+	#read(): Waiting[] {
+		try {
+			const kept: unknown = JSON.parse(localStorage.getItem(this.#key) ?? '[]');
+			return Array.isArray(kept) ? (kept as Waiting[]) : [];
+		} catch {
+			return [];
+		}
+	}
+
 	#keep(waiting: readonly Waiting[]): void {
 		this.#waiting = waiting;
 		if (!browser) return;
-		if (waiting.length === 0) localStorage.removeItem(this.#key);
-		else localStorage.setItem(this.#key, JSON.stringify(waiting));
+		try {
+			if (waiting.length === 0) localStorage.removeItem(this.#key);
+			else localStorage.setItem(this.#key, JSON.stringify(waiting));
+			this.keeps = true;
+		} catch {
+			// Full, or forbidden. What waits stays on this page, which says so.
+			this.keeps = false;
+		}
 	}
 
 	async #send(): Promise<void> {
-		if (this.#sending) return;
+		if (this.#sending || this.trouble !== null) return;
 		this.#sending = true;
 		try {
 			while (this.#waiting.length > 0) {
@@ -205,13 +271,34 @@ export class JobSession {
 		}
 	}
 
+	/** Times that can't be, put right by the server's clock, in the order of what was entered. */
+	#restamp(lastAt: string | null): void {
+		let earliest = lastAt === null ? 0 : Date.parse(lastAt);
+		const now = Date.now() + this.#aheadMs;
+		this.#keep(
+			this.#waiting.map((each) => {
+				const entered = Date.parse(each.at) - (each.aheadMs ?? 0) + this.#aheadMs;
+				const at = Math.min(now, Math.max(earliest, entered));
+				earliest = at;
+				return { ...each, at: new Date(at).toISOString(), aheadMs: this.#aheadMs };
+			})
+		);
+	}
+
 	/** False when sending has to end. */
 	async #settle(sent: Waiting, answer: Answer): Promise<boolean> {
 		const rest = this.#waiting.filter(({ id }) => id !== sent.id);
+		this.#learnClock(answer.now);
 		if (answer.ok) {
 			const event = answer.event ?? this.events.find(({ id }) => id === sent.id);
 			if (event && !this.#stored.some(({ id }) => id === event.id)) this.#stored = [...this.#stored, event];
 			this.#keep(rest);
+			this.#restamped = 0;
+			return true;
+		}
+		if (answer.code === 'timeWrong' && answer.now && this.#restamped < restampAtMost) {
+			this.#restamped++;
+			this.#restamp(answer.lastAt ?? null);
 			return true;
 		}
 		if (answer.code === 'conflict' && answer.events) {
@@ -220,7 +307,8 @@ export class JobSession {
 			this.#stored = [...this.#stored, ...theirs];
 			const { dropped, events } = this.#withWaiting();
 			const accepted = new Set(events.map(({ id }) => id));
-			this.#keep(this.#waiting.filter(({ id }) => accepted.has(id)));
+			const storedNow = new Set(this.#stored.map(({ id }) => id));
+			this.#keep(this.#waiting.filter(({ id }) => accepted.has(id) && !storedNow.has(id)));
 			this.overtaken = { theirs, dropped };
 			return true;
 		}
@@ -229,8 +317,8 @@ export class JobSession {
 			this.refusal = answer.refusal;
 			return true;
 		}
+		// What can't be taken as it is stays here and is said, so that nothing is lost.
 		this.trouble = answer.code ?? 'unexpected';
-		this.#keep(rest);
 		return false;
 	}
 }

@@ -16,8 +16,16 @@ class Server {
 	down = false;
 	/** Stores, and the answer is lost on the way. */
 	deaf = false;
+	now: string | undefined;
+	/** Refuses times that are far from its clock. */
+	wantsTime = false;
+	broken: string | null = null;
 	post(body: { id: string; at: string; expectedVersion: number; command: Command }): object {
-		if (this.events.some(({ id }) => id === body.id)) return { ok: true, version: this.events.length };
+		const now = this.now;
+		if (this.broken) return { ok: false, code: this.broken, now };
+		if (this.wantsTime && Math.abs(Date.parse(body.at) - Date.parse(now!)) > 300_000)
+			return { ok: false, code: 'timeWrong', now, lastAt: this.events.at(-1)?.at ?? null };
+		if (this.events.some(({ id }) => id === body.id)) return { ok: true, version: this.events.length, now };
 		if (this.events.length !== body.expectedVersion)
 			return {
 				ok: false,
@@ -34,7 +42,7 @@ class Server {
 		if (!decision.ok) return { ok: false, code: 'refused', refusal: decision.refusal };
 		const event: JobEvent = { id: body.id, at: body.at, body: decision.body };
 		this.events.push(event);
-		return { ok: true, version: this.events.length, event };
+		return { ok: true, version: this.events.length, event, now };
 	}
 }
 let server: Server;
@@ -133,6 +141,68 @@ describe('a job on a device', () => {
 		session.submit(note('still here'));
 		await settled();
 		expect(texts(server.events)).toEqual(['confirm', 'still here']);
+	});
+
+	it('keeps what was stored when another device goes first: nothing known is lost, and nothing is there twice', async () => {
+		const session = open();
+		await settled();
+		session.submit({ kind: 'confirm', step: 'cautions' });
+		session.submit(note('first'));
+		await settled();
+		expect(texts(session.events)).toEqual(['confirm', 'first']);
+		server.post({ id: 'theirs', at: '2026-11-25T10:00:00Z', expectedVersion: 2, command: note('theirs') });
+		session.submit(note('mine'));
+		await settled();
+		expect(texts(session.events)).toEqual(['confirm', 'first', 'theirs', 'mine']);
+		expect(texts(server.events)).toEqual(['confirm', 'first', 'theirs', 'mine']);
+		expect(new Set(session.events.map(({ id }) => id)).size).toBe(4);
+	});
+
+	it('goes on where this browser keeps nothing, and says so', async () => {
+		vi.stubGlobal('localStorage', {
+			getItem: () => {
+				throw new DOMException('forbidden', 'SecurityError');
+			},
+			setItem: () => {
+				throw new DOMException('full', 'QuotaExceededError');
+			},
+			removeItem: () => undefined
+		});
+		const session = open();
+		server.down = true;
+		session.submit(note('still counts'));
+		await settled();
+		expect([session.keeps, session.unsent, texts(session.events)]).toEqual([false, 1, ['still counts']]);
+		server.down = false;
+		await vi.advanceTimersByTimeAsync(3000);
+		expect([session.unsent, texts(server.events)]).toEqual([0, ['still counts']]);
+	});
+
+	it('a device whose clock is years off learns the server’s, and its entries are taken', async () => {
+		server.now = '2031-05-04T12:00:00.000Z';
+		server.wantsTime = true;
+		const session = open();
+		session.submit(note('before it was learnt'));
+		await settled();
+		session.submit(note('after'));
+		await settled();
+		expect(texts(server.events)).toEqual(['before it was learnt', 'after']);
+		for (const { at } of server.events) expect(at.slice(0, 16)).toBe('2031-05-04T12:00');
+	});
+
+	it('what the server can’t take is said and kept until somebody decides', async () => {
+		const session = open();
+		server.broken = 'malformed';
+		session.submit(note('odd'));
+		await settled();
+		expect([session.trouble, session.unsent]).toEqual(['malformed', 1]);
+		session.submit(note('more'));
+		await settled();
+		expect(session.unsent).toBe(2);
+		server.broken = null;
+		session.leaveOut();
+		await settled();
+		expect([session.trouble, texts(server.events)]).toEqual([null, ['more']]);
 	});
 
 	it('refuses what isn’t due, in place, and sends nothing', async () => {

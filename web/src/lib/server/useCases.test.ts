@@ -81,8 +81,8 @@ describe('appending events', () => {
 	it('notices what another process has stored', async () => {
 		await append(cautions, 0);
 		await client.query(
-			'insert into job_event (household_id, job_id, seq, event_id, at, body) values ($1, $2, 2, $3, now(), $4)',
-			[home.id, jobId, randomUUID(), JSON.stringify(note('from elsewhere'))]
+			'insert into job_event (household_id, job_id, seq, event_id, at, body) values ($1, $2, 2, $3, $5, $4)',
+			[home.id, jobId, randomUUID(), JSON.stringify(note('from elsewhere')), at]
 		);
 		expect(await append(note('mine'), 1)).toMatchObject({ code: 'conflict', version: 2 });
 		expect(await append(note('mine'), 2)).toMatchObject({ code: 'stored', version: 3 });

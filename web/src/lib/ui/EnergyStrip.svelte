@@ -27,7 +27,7 @@
 		{#if caution}<b>{caution}</b>{/if}
 	</div>
 	<div class="lapses">
-		{#if unsent > 0 && !reachable}<b>{unsent} not sent yet; kept here</b>{:else}{lapses}{/if}
+		{#if unsent > 0 && !reachable}<b>Server away: work goes on here, {unsent} to send</b>{:else}{lapses}{/if}
 	</div>
 </div>
 

@@ -7,14 +7,14 @@ import type { Mistake } from '@wary/core/mistakes';
 import { kindWords } from './devices';
 import {
 	boxPlace,
-	breakerName,
 	capital,
 	colourWords,
 	howWords,
 	ohmsWord,
 	sizeWords,
 	terminalWord,
-	terms
+	terms,
+	namedBreakers
 } from './terms';
 
 /** Why the bench refuses something, and what to do. */
@@ -133,7 +133,7 @@ const causeWords: Record<Trip['cause'], string> = {
 export function tripWords(trip: Trip, house: House, tense: 'opened' | 'would open'): string {
 	const who =
 		trip.where === 'breaker'
-			? `${capital(terms[house.region].breaker)} ${breakerName(house, trip.device)}`
+			? `${capital(namedBreakers(house, trip.device))}`
 			: trip.where === 'residualDevice'
 				? `RCD ${trip.device}`
 				: `The device at ${boxPlace(house, trip.device)}`;
@@ -254,7 +254,7 @@ export function benchEventWords(event: BenchEvent, house: House): string {
 		case 'turnSwitch':
 			return `Switch ${event.on ? 'on' : 'off'}`;
 		case 'breaker':
-			return `${capital(terms[house.region].breaker)} ${breakerName(house, event.id)} ${event.on ? 'on' : 'off'}`;
+			return `${capital(namedBreakers(house, event.id))} ${event.on ? 'on' : 'off'}`;
 		case 'residualDevice':
 			return `RCD ${event.id} ${event.on ? 'on' : 'off'}`;
 		case 'plug':

@@ -8,7 +8,7 @@ import {
 	type IsolationState
 } from '@wary/core/isolation';
 import { awayAfterMin, type Earth, type JobPlan, type JobState } from '@wary/core/job';
-import { breakerName, pairWords, terms } from './terms';
+import { namedBreakers, pairWords } from './terms';
 
 export const energyWords: Record<Energy, string> = {
 	assumedLive: 'TREAT AS LIVE',
@@ -31,8 +31,7 @@ export function stripWords(
 ): { energy: Energy; word: string; because: string; caution: string; lapses: string } {
 	const { isolation } = state;
 	const energy = energyOf(isolation);
-	const t = terms[plan.region];
-	const off = `${t.breaker} ${isolation.off.map((id) => breakerName(house, id)).join(' and ')} off`;
+	const off = `${namedBreakers(house, isolation.off)} off`;
 	const held = isolation.hold ? holdWords[isolation.hold] : 'not held';
 	switch (energy) {
 		case 'provenDead':

@@ -21,7 +21,8 @@ import {
 	shortWire,
 	terminalWord,
 	terms,
-	voltsWord
+	voltsWord,
+	namedBreakers
 } from './terms';
 
 /** An event in a line: what, its value, and whether it came out right where that can be said. */
@@ -133,9 +134,7 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 		case 'arranged':
 			return line('Seen to before switching off', body.how);
 		case 'switchBreaker':
-			return line(
-				`${capital(t.breaker)} ${breakerName(house, body.breaker)} switched ${body.on ? 'back on' : 'off'}`
-			);
+			return line(`${capital(namedBreakers(house, body.breaker))} switched ${body.on ? 'back on' : 'off'}`);
 		case 'hold':
 			return line('Held off', holdWords[body.way]);
 		case 'proveTester':

@@ -19,3 +19,20 @@ export const failureWords = {
 		text: 'Something went wrong here that should not have. Nothing you recorded is lost. Number:'
 	}
 } as const;
+
+/** Why the server didn't take an entry of a job, and what to do. */
+export function sendTrouble(code: string): string {
+	switch (code) {
+		case 'timeWrong':
+			return 'The server didn’t take the last entry: the time it was given can’t be. The clock of this device may be off. The entry is kept here.';
+		case 'notPaired':
+			return 'The server didn’t take the last entry: this device has been sent away. Pair it again, then send. The entry is kept here.';
+		case 'idTaken':
+			return 'The server didn’t take the last entry: another one has its number. It is kept here; leave it out and enter it anew.';
+		case 'unknownJob':
+		case 'unknownHome':
+			return 'The server doesn’t know this job. It may have been reset. What you entered is kept here.';
+		default:
+			return 'The server didn’t take the last entry. It is kept here. Send it again, or leave it out and enter it anew.';
+	}
+}

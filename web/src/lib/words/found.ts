@@ -1,7 +1,7 @@
 import { findBreaker, type House } from '@wary/core/house';
 import type { JobPlan, Worry } from '@wary/core/job';
 import { conditionWords, stopWords } from './conditions';
-import { boxPlace, breakerName, cableWords, terms, voltsWord } from './terms';
+import { boxPlace, breakerName, cableWords, terms, voltsWord, namedBreakers } from './terms';
 
 /** What a job found and left open, in words: for its record, and for the outlet’s worries. */
 export function foundWords(worry: Worry, house: House, plan: JobPlan): string {
@@ -13,7 +13,7 @@ export function foundWords(worry: Worry, house: House, plan: JobPlan): string {
 		case 'voltage':
 			return `Supply ${worry.verdict}: ${voltsWord(worry.volts)}`;
 		case 'wrongLabel':
-			return `${t.breaker} ${breakerName(house, worry.breaker)} is labelled “${label(worry.breaker)}” and does not feed this ${t.outlet}; what it feeds is still to be found`;
+			return `${namedBreakers(house, worry.breaker)} is labelled “${label(worry.breaker)}” and does not feed this ${t.outlet}; what it feeds is still to be found`;
 		case 'wrongCircuit':
 			return `The directory put this ${t.outlet} on ${breakerName(house, worry.recorded)} (“${label(worry.recorded)}”); it is on ${breakerName(house, worry.feeder)}. What ${breakerName(house, worry.recorded)} feeds is still to be found`;
 		case 'foundConductor':

@@ -1,7 +1,7 @@
 import type { House } from '@wary/core/house';
 import type { JobPlan, JobState, WireState } from '@wary/core/job';
 import { holdWords } from './energy';
-import { breakerNames, capital, terms } from './terms';
+import { capital, terms, namedBreakers } from './terms';
 
 /** How a job leaves power, wires and box, for whoever goes on. */
 export function leftWords(house: House, plan: JobPlan, state: JobState, stopped: boolean): string[] {
@@ -15,7 +15,7 @@ export function leftWords(house: House, plan: JobPlan, state: JobState, stopped:
 	const old = count('onOld');
 	return [
 		off.length > 0
-			? `${capital(t.breaker)} ${breakerNames(house, off)} is off${hold ? `, ${holdWords[hold]}` : ''}${state.tagged && hold !== 'tape' ? ', tagged' : ''}.${stopped ? ' It stays so.' : ''}`
+			? `${capital(namedBreakers(house, off))} is off${hold ? `, ${holdWords[hold]}` : ''}${state.tagged && hold !== 'tape' ? ', tagged' : ''}.${stopped ? ' It stays so.' : ''}`
 			: 'Power is on: nothing was left switched off.',
 		...(old === total ? [`Every wire still sits on the old ${t.outlet}.`] : []),
 		...(old > 0 && old < total

@@ -1,7 +1,8 @@
 import type { Colour, Half, House, How, Role } from '@wary/core/house';
-import { findBox, mainPanel, mainSwitch, panelOf, placeName } from '@wary/core/house';
+import { findBox, findBreaker, mainPanel, mainSwitch, panelOf, placeName } from '@wary/core/house';
 import { pairsToRead, type Earth, type JobPlan, type Pair, type WireRef } from '@wary/core/job';
 import type { ConductorSize, Region } from '@wary/core/rules';
+import { breakerTypeWords } from './breakers';
 
 /** The trade's words in a region. */
 export interface Terms {
@@ -133,6 +134,23 @@ export function breakerName(house: House, id: string): string {
 /** Several of them: “3, 7 and 12”. */
 export function breakerNames(house: House, ids: readonly string[]): string {
 	const names = ids.map((id) => breakerName(house, id));
+	return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+}
+
+/** What a protective device is called where it hangs: MCB, RCBO, fuse, breaker. */
+export const protectiveWord = (house: House, id: string): string =>
+	breakerTypeWords(findBreaker(house, id)?.type ?? 'plain', house.region);
+
+/** “MCB 5”, “fuse 3”, “breakers 3 and 7”, “the main switch”: each called what it is. */
+export function namedBreakers(house: House, ids: string | readonly string[]): string {
+	const all = typeof ids === 'string' ? [ids] : ids;
+	const one = (id: string) =>
+		findBreaker(house, id)
+			? `${protectiveWord(house, id)} ${breakerName(house, id)}`
+			: breakerName(house, id);
+	const words = new Set(all.map((id) => (findBreaker(house, id) ? protectiveWord(house, id) : id)));
+	if (all.length > 1 && words.size === 1) return `${[...words][0]}s ${breakerNames(house, all)}`;
+	const names = all.map(one);
 	return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }
 

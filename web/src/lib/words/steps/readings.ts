@@ -52,7 +52,7 @@ export function resistanceWords(
 		return {
 			title: `${capital(t.ground)} to the box`,
 			lead: `Meter to Ω: ${t.ground} slot to the metal of the box. Should be next to nothing.`,
-			why: `This joint is all that keeps the metal of the box at ${t.ground}. If a ${t.hot} wire touches it, the breaker opens only because of this.`
+			why: `This joint is all that keeps the metal of the box at ${t.ground}. If a ${t.hot} wire touches it, the ${t.breaker} opens only because of this.`
 		};
 	const other = check === 'hotNeutral' ? t.neutral : t.ground;
 	return {

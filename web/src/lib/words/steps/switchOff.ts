@@ -1,5 +1,5 @@
 import { findBreaker } from '@wary/core/house';
-import { breakerName, breakerNames, capital, terms } from '../terms';
+import { breakerName, breakerNames, capital, terms, namedBreakers } from '../terms';
 import type { StepWords, Telling } from './step';
 
 /** At the panel: which breaker, and why that one. */
@@ -25,19 +25,19 @@ export function switchOffWords({ house, plan, state }: Telling, also: string | n
 	if (isolation.power === 'tripped')
 		return {
 			title: 'It tripped: leave it off',
-			lead: `Move ${t.breaker} ${isolation.off.map((id) => breakerName(house, id)).join(', ')} fully to off. Don’t try it again.`,
+			lead: `Move ${namedBreakers(house, isolation.off)} fully to off. Don’t try it again.`,
 			why: 'Opening at once means it met a short circuit or a fault to earth. The joints you made are the first suspects.'
 		};
 	if (isolation.power === 'unknown')
 		return {
 			title: 'Back to the panel',
-			lead: `Look at ${t.breaker} ${isolation.off.map((id) => breakerName(house, id)).join(', ')}. Put it fully to off, whatever you find.`,
+			lead: `Look at ${namedBreakers(house, isolation.off)}. Put it fully to off, whatever you find.`,
 			why: 'Something happened that could have put power back. What was proven before no longer counts.'
 		};
 	if (isolation.power === 'restored')
 		return {
 			title: 'Off again',
-			lead: `Switch ${t.breaker} ${breakerName(house, state.feeder ?? plan.recordedBreaker)} off. The box has to be opened once more.`,
+			lead: `Switch ${namedBreakers(house, state.feeder ?? plan.recordedBreaker)} off. The box has to be opened once more.`,
 			why: 'A test did not come out right. Nothing is put right alive.'
 		};
 	if (last !== undefined)
@@ -48,8 +48,14 @@ export function switchOffWords({ house, plan, state }: Telling, also: string | n
 		};
 	const recorded = findBreaker(house, plan.recordedBreaker);
 	return {
-		title: `Switch off ${breakerName(house, plan.recordedBreaker)}`,
-		lead: `The directory says “${recorded?.label || 'nothing'}”. Tap the ${t.breaker} you have switched off.`,
+		title:
+			recorded?.type === 'fuse'
+				? `Withdraw ${namedBreakers(house, plan.recordedBreaker)}`
+				: `Switch off ${breakerName(house, plan.recordedBreaker)}`,
+		lead:
+			recorded?.type === 'fuse'
+				? `The directory says “${recorded.label || 'nothing'}”. Draw the fuse out with its carrier and put it in your pocket; a finger never goes where it sat. Then tap it here.`
+				: `The directory says “${recorded?.label || 'nothing'}”. Tap the ${t.breaker} you have switched off.`,
 		why: 'It may be the wrong one: the label is a claim. What it does at the outlet is what counts, and that is read next.'
 	};
 }

@@ -2,7 +2,7 @@ import { findBreaker, type House } from '@wary/core/house';
 import { deadBelowV } from '@wary/core/isolation';
 import { waysFor, type JobPlan } from '@wary/core/job';
 import { regions } from '@wary/core/rules';
-import { colourWords, howWords } from '../terms';
+import { capital, colourWords, howWords, terms } from '../terms';
 
 export const toolWords: Record<string, string> = {
 	lead: 'Extension lead that reaches a good outlet on another circuit, for its ground',
@@ -13,7 +13,7 @@ export const toolWords: Record<string, string> = {
 	plugTester: 'Three-lamp plug-in tester',
 	drivers: 'Hand screwdrivers, insulated, with the bit that fills the screw; no power driver on a terminal',
 	stripper: 'Wire stripper and cutters',
-	lockOrTape: 'Breaker clip and padlock, or tape; tag and pen',
+	lockOrTape: 'Clip and padlock for the breaker, or tape; tag and pen',
 	headTorch: 'Head-torch: the lights may go out too',
 	knife: 'Sharp knife for the paint line, and safety glasses',
 	tape: 'Electrical tape',
@@ -21,17 +21,17 @@ export const toolWords: Record<string, string> = {
 };
 
 export const cautions = (region: 'us' | 'uk'): string[] => [
-	'Off is not dead. A switched breaker, a dark lamp, a silent contactless tester prove nothing. Two-point readings with a proven tester do.',
+	`Off is not dead. A switched ${terms[region].breaker}, a dark lamp, a silent contactless tester prove nothing. Two-point readings with a proven tester do.`,
 	'Nothing bare is touched unless the strip at the top says PROVEN DEAD, and you have not left since.',
 	region === 'uk'
 		? 'Behind the cover of the consumer unit parts stay live whatever is off: it is never taken off. Nor is the cover of the meter or the cut-out.'
 		: 'Behind the inner cover of the panel parts stay live whatever is off: it is never taken off.',
-	'Is there another source? Solar or battery inverter, generator, a vehicle that feeds the house, an uninterruptible supply. Each can make wires live that the breaker has made dead: switch it off and lock it as well, or stop.',
+	`Is there another source? Solar or battery inverter, generator, a vehicle that feeds the house, an uninterruptible supply. Each can make wires live that the ${terms[region].breaker} has made dead: switch it off and lock it as well, or stop.`,
 	region === 'uk'
 		? 'A like-for-like socket change is not notifiable in England. Scotland, Wales and Northern Ireland have their own rules: look before you begin. In a room with a bath or shower, stop.'
 		: 'Your local code and the authority that enforces it come before anything said here. Some places want a permit or a licensed electrician even for this.',
 	'Eye protection: a wire springs back, a cut end flies. Dry hands, dry floor, shoes, no rings.',
-	'Not alone in the house if you can help it, not tired, not in a hurry. Whoever is there knows: somebody caught by current is not touched. Breaker or main switch off first, then the emergency number.',
+	`Not alone in the house if you can help it, not tired, not in a hurry. Whoever is there knows: somebody caught by current is not touched. ${capital(terms[region].breaker)} or main switch off first, then the emergency number.`,
 	'Whenever something isn’t as described, or you aren’t sure: stop. That is what the Stop button is for.'
 ];
 

@@ -10,7 +10,8 @@ import {
 	roleWord,
 	shortWire,
 	terminalWord,
-	terms
+	terms,
+	namedBreakers
 } from '../terms';
 import { confirmWords } from './confirm';
 import { pairStepWords, resistanceWords } from './readings';
@@ -88,8 +89,10 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 			return switchOffWords(telling, step.also);
 		case 'hold':
 			return {
-				title: 'Hold it off',
-				lead: 'A clip and padlock with the only key in your pocket is best. Say what you have used.',
+				title: fused(telling) ? 'Keep it out' : 'Hold it off',
+				lead: fused(telling)
+					? 'The fuse with its carrier stays in your pocket. Cover the empty holder and tag it. Say how it is kept.'
+					: 'A clip and padlock with the only key in your pocket is best. Say what you have used.',
 				why: 'Somebody else turning it back on is how people who did everything else right get hurt. Tape and a closed door ask others to behave; a padlock doesn’t ask.',
 				rule: uk
 					? 'HSE GS38; Electricity at Work Regulations 1989, reg. 13, as good practice'
@@ -227,7 +230,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 			return {
 				title: 'Write the truth into the directory',
 				lead: findBreaker(house, state.feeder ?? plan.recordedBreaker)
-					? `${capital(t.breaker)} ${breakerName(house, state.feeder ?? plan.recordedBreaker)} feeds ${boxPlace(house, plan.boxId)}: proven today. What should its line say?`
+					? `${capital(namedBreakers(house, state.feeder ?? plan.recordedBreaker))} feeds ${boxPlace(house, plan.boxId)}: proven today. What should its line say?`
 					: `The main switch took everything, so nothing was learnt of the single ${t.breaker}s. The line of ${breakerName(house, plan.recordedBreaker)} stays as it is; search for the right one another day.`,
 				why: 'The next person at the panel, perhaps you in the dark, will believe what is written there.',
 				rule: uk ? 'BS 7671 514.9.1' : 'NEC 2020 408.4(A)'
@@ -255,6 +258,10 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 			};
 	}
 }
+
+/** A fuse is withdrawn and carried; a clip is no use there. */
+const fused = ({ house, state }: Telling): boolean =>
+	state.isolation.off.some((id) => findBreaker(house, id)?.type === 'fuse');
 
 /** How wires come off a terminal, by what holds them: a spring has no screw to loosen. */
 function freeWords(ways: readonly How[], wires: string): string {

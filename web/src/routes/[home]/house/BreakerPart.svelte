@@ -6,7 +6,7 @@
 	import { breakerTypeWords } from '$lib/words/breakers';
 	import { evidenceWords } from '$lib/words/evidence';
 	import { mayBeOff } from '$lib/words/goingOff';
-	import { breakerName, capital, terms } from '$lib/words/terms';
+	import { breakerName, capital, terms, namedBreakers } from '$lib/words/terms';
 	import CircuitChain from './CircuitChain.svelte';
 	import { getEditor } from './context';
 
@@ -60,7 +60,7 @@
 					type
 				}
 			],
-			`${t.breaker} ${breakerName(house, breaker.id)}`
+			`${namedBreakers(house, breaker.id)}`
 		);
 		if (!kept) complaint = { at: 'space', text: editor.trouble ?? '' };
 	}
@@ -68,7 +68,7 @@
 		if (
 			await editor.apply(
 				[{ do: 'removeBreaker', breaker: breaker.id }],
-				`${t.breaker} ${breakerName(house, breaker.id)} removed`
+				`${namedBreakers(house, breaker.id)} removed`
 			)
 		)
 			ongone();

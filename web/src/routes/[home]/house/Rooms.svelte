@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { circuitsInBox, own, walkChain, type Box, type Edit } from '@wary/core/house';
-	import { breakerName, capital, terms } from '$lib/words/terms';
+	import { breakerName, capital, terms, namedBreakers } from '$lib/words/terms';
 	import { getEditor } from './context';
 
 	/** Outlets by room, to add, name, place and move. */
@@ -106,7 +106,7 @@
 							{#each fedBy(box) as id (id)}<button
 									type="button"
 									class="fed"
-									title={`${t.breaker} ${breakerName(house, id)}`}
+									title={`${namedBreakers(house, id)}`}
 									onclick={() => onbreaker(id)}>{breakerName(house, id)}</button
 								>{:else}<span class="fed none" title="not placed">?</span>{/each}
 							<a href={`/${home}/outlet/${box.id}`} aria-label={`Open ${room.name}, ${box.name}`}>→</a>

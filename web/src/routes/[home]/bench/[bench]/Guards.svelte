@@ -3,7 +3,7 @@
 	import type { House } from '@wary/core/house';
 	import { leakMa } from '@wary/core/instruments';
 	import { secondsWord } from '$lib/words/bench';
-	import { boxPlace, breakerName, halfWords, terms } from '$lib/words/terms';
+	import { boxPlace, halfWords, namedBreakers } from '$lib/words/terms';
 
 	let { house, boxId, view }: { house: House; boxId: string; view: BenchView | null } = $props();
 	type Line = BenchView['guards'][number];
@@ -17,7 +17,7 @@
 					? 'the device here'
 					: `the device at ${boxPlace(house, guard.device).replace(/^Room, /, '')}`
 				: guard.where === 'breaker'
-					? `${terms[house.region].breaker} ${breakerName(house, guard.device)}`
+					? `${namedBreakers(house, guard.device)}`
 					: `RCD ${guard.device}`;
 		return `${who} opens in ${secondsWord(guard.afterS)}`;
 	};

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
 	import { placeName, findBox } from '@wary/core/house';
 	import { JobSession } from '$lib/job/session.svelte';
 	import { standInAt } from '$lib/job/stand-in';
@@ -13,6 +14,7 @@
 	import { refusalWords } from '$lib/words/refusals';
 	import { stepWords } from '$lib/words/steps';
 	import { eventWords } from '$lib/words/events';
+	import { sendTrouble } from '$lib/words/failures';
 	import { terms } from '$lib/words/terms';
 	import AutopsyPart from './AutopsyPart.svelte';
 	import Done from './Done.svelte';
@@ -25,7 +27,14 @@
 	let { data } = $props();
 	const address = untrack(() => `/api/${data.home.slug}/jobs/${data.job.id}`);
 	const session = untrack(
-		() => new JobSession({ house: data.recorded, plan: data.plan, events: data.events, address })
+		() =>
+			new JobSession({
+				house: data.recorded,
+				plan: data.plan,
+				events: data.events,
+				address,
+				now: data.now
+			})
 	);
 	const ask = standInAt(address);
 	setJob({
@@ -167,9 +176,16 @@
 		{#if session.refusal}<p class="verdict bad" role="alert">
 				{refusalWords(session.refusal, session.house, session.plan, session.jobState)}
 			</p>{/if}
-		{#if session.trouble}<p class="verdict bad" role="alert">
-				The server did not take the last entry ({session.trouble}). Reload the page: what it has is shown
-				then.
+		{#if session.trouble}<div class="verdict bad" role="alert">
+				<p>{sendTrouble(session.trouble)}</p>
+				<p class="row">
+					<Button color="alternative" onclick={() => session.sendAgain()}>Send it again</Button>
+					<Button color="alternative" onclick={() => session.leaveOut()}>Leave that entry out</Button>
+				</p>
+			</div>{/if}
+		{#if !session.keeps}<p class="verdict open" role="alert">
+				This browser doesn’t keep what isn’t sent yet: its storage is full or forbidden. Don’t close or reload
+				this page while the strip says that something is still to be sent.
 			</p>{/if}
 
 		{#if withoutDialog && !BesideDialog}<p class="verdict bad" role="alert">

@@ -13,12 +13,12 @@
 	import { readingWords } from '$lib/words/events';
 	import { recordLines } from '$lib/words/recordLines';
 	import {
-		breakerName,
 		breakerNames,
 		cableWords,
 		capital,
 		colourWords,
 		inSentence,
+		namedBreakers,
 		pairWords,
 		shortWire,
 		terms
@@ -77,8 +77,7 @@
 		<p class="soft">For a {terms[house.region].handTo} · {house.name}</p>
 		<h1>{placeName(house, box)}</h1>
 		<p>
-			{circuit?.name ?? ''}, {t.breaker}
-			{breakerName(house, state.feeder ?? plan.recordedBreaker)}{findBreaker(
+			{circuit?.name ?? ''}, {namedBreakers(house, state.feeder ?? plan.recordedBreaker)}{findBreaker(
 				house,
 				state.feeder ?? plan.recordedBreaker
 			)

@@ -8,13 +8,7 @@
 	import { readingWords } from '$lib/words/events';
 	import { foundWords } from '$lib/words/found';
 	import { recordLines } from '$lib/words/recordLines';
-	import {
-		breakerName,
-		breakerNames,
-		capital,
-		pairWords,
-		terms,
-	} from '$lib/words/terms';
+	import { breakerName, breakerNames, capital, pairWords, terms } from '$lib/words/terms';
 
 	let { data } = $props();
 	const { plan } = $derived(data);

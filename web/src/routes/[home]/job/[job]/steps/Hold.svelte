@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { holds, type Hold } from '@wary/core/isolation';
 	import { awayAfterMin } from '@wary/core/job';
+	import { findBreaker } from '@wary/core/house';
 	import { terms } from '$lib/words/terms';
 	import { getJob } from '../context';
 
@@ -8,18 +9,21 @@
 	const t = terms[session.plan.region];
 	const has = (...gear: (typeof settings.holdGear)[number][]) =>
 		gear.every((each) => settings.holdGear.includes(each));
+	const fused = session.jobState.isolation.off.some((id) => findBreaker(session.house, id)?.type === 'fuse');
 	const ways: { way: Hold; text: string; worth: string; owned: boolean }[] = [
 		{
 			way: 'padlock',
-			text: 'Clip and padlock, the only key in my pocket',
+			text: fused
+				? 'The fuse and its carrier in my pocket, the holder covered and tagged'
+				: 'Clip and padlock, the only key in my pocket',
 			worth: 'Holds while you are away.',
-			owned: has('clip', 'padlock')
+			owned: fused || has('clip', 'padlock')
 		},
 		{
 			way: 'clip',
 			text: 'Clip, without a lock',
 			worth: 'Stops a hand that slips, not one that means it.',
-			owned: has('clip')
+			owned: has('clip') && !fused
 		},
 		{
 			way: 'watch',

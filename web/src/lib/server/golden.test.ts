@@ -1,0 +1,191 @@
+import { execFileSync } from 'node:child_process';
+import { createHash, randomUUID } from 'node:crypto';
+import { readdirSync, readFileSync } from 'node:fs';
+import { gunzipSync } from 'node:zlib';
+import pg from 'pg';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { currentProcedure, nextStep, planJob, recordOf, type JobRecord } from '@wary/core/job';
+import { parseBench } from '@wary/core/bench';
+import { Person } from '../../../../core/test/person';
+import { migrate } from '../../../../scripts/lib/database.mjs';
+import { serverBin } from '../../../../scripts/lib/postgres.mjs';
+import { manyBenches, maybeBench } from './benches';
+import { disconnect } from './db';
+import { latestHouse, manyHomes, maybeHousehold, type Household } from './households';
+import { manyJobs } from './jobs';
+import { appendEvent, loadJob, startJob } from './useCases';
+
+/** Sets of what earlier builds stored, each a database and the records that the build made of it. */
+const folder = new URL('../../../../db/golden/', import.meta.url);
+const sets = readdirSync(folder, { withFileTypes: true }).filter((each) => each.isDirectory());
+
+interface Taken {
+	readonly home: string;
+	readonly job: string;
+	readonly box: string;
+	readonly status: 'underWay' | 'finished' | 'stopped';
+	readonly events: number;
+	readonly next: { readonly kind: string } | null;
+	readonly record?: JobRecord;
+	readonly recordSha256?: string;
+}
+
+describe.each(sets.map(({ name }) => name))('what the build “%s” stored', (name) => {
+	const read = (file: string) => gunzipSync(readFileSync(new URL(`${name}/${file}`, folder)));
+	const taken = JSON.parse(read('records.json.gz').toString()) as Taken[];
+	let server: pg.Client;
+	const database = `golden_${randomUUID().replaceAll('-', '')}`;
+
+	beforeAll(async () => {
+		const admin = process.env.TEST_DATABASE_URL;
+		if (!admin) throw new Error('TEST_DATABASE_URL is not set: run npm test');
+		server = new pg.Client({ connectionString: admin });
+		await server.connect();
+		await server.query(`create database ${database}`);
+		const url = admin.replace(/\/[^/]*$/, `/${database}`);
+		execFileSync(`${serverBin()}/psql`, ['-q', '-v', 'ON_ERROR_STOP=1', url], {
+			input: read('dump.sql.gz'),
+			maxBuffer: 1e9,
+			stdio: ['pipe', 'ignore', 'pipe']
+		});
+		await migrate(url);
+		process.env.DATABASE_URL = url;
+	}, 120_000);
+	afterAll(async () => {
+		await disconnect();
+		await server.query(`drop database ${database} with (force)`);
+		await server.end();
+	});
+
+	const homeOf = async (slug: string): Promise<Household> => (await maybeHousehold(slug))!;
+
+	it('holds jobs ended both ways and under way at every step, in both regions', () => {
+		expect(taken.length).toBeGreaterThan(200);
+		const at = (status: Taken['status']) => taken.filter((each) => each.status === status);
+		expect(at('finished').length).toBeGreaterThan(10);
+		expect(at('stopped').length).toBeGreaterThan(3);
+		for (const region of ['us', 'uk'])
+			expect(
+				new Set(at('underWay').flatMap(({ home, next }) => (home.startsWith(region) ? [next!.kind] : [])))
+					.size
+			).toBeGreaterThan(20);
+	});
+
+	it('starts under this build: every home is listed and every house read', async () => {
+		const slugs = [...new Set(taken.map(({ home }) => home))];
+		for (const slug of slugs) expect((await latestHouse((await homeOf(slug)).id)).house.name).not.toBe('');
+		expect((await manyHomes('Fennel')).map(({ slug }) => slug)).toContain('fennel-lane');
+		expect((await manyHomes()).length).toBe(20);
+	});
+
+	it('every job shows the record that it had, ends as it ended, and keeps its procedure', async () => {
+		for (const { home, job, status, events, record, recordSha256 } of taken) {
+			const loaded = (await loadJob(await homeOf(home), job))!;
+			expect(loaded.job.procedure).toBe(1);
+			expect([loaded.state.status, loaded.events.length], `${home} ${job}`).toEqual([status, events]);
+			const now = JSON.parse(JSON.stringify(recordOf(loaded.plan, loaded.events, loaded.state))) as JobRecord;
+			// A tab that is broken here ends a job under way since then; its evidence stays as it was.
+			if (loaded.plan.brokenTabs && status === 'underWay') continue;
+			if (record) expect(now, `${home} ${job}`).toEqual(record);
+			else
+				expect(createHash('sha256').update(canonical(now)).digest('hex'), `${home} ${job}`).toBe(
+					recordSha256
+				);
+		}
+	}, 120_000);
+
+	it('every job under way goes on to its end, or is closed safely', async () => {
+		const ends = { finished: 0, stopped: 0 };
+		for (const { home, job } of taken.filter(({ status }) => status === 'underWay')) {
+			const household = await homeOf(home);
+			const loaded = (await loadJob(household, job))!;
+			const at = new Date(
+				Date.parse(loaded.events.at(-1)?.at ?? '2026-11-21T09:00:00Z') + 1000
+			).toISOString();
+			const { breaker } = loaded.house.circuits.find(({ id }) =>
+				loaded.house.cables.some(
+					({ circuit, to, from }) =>
+						circuit === id &&
+						(to.box === loaded.plan.boxId || ('box' in from && from.box === loaded.plan.boxId))
+				)
+			)!;
+			const person = new Person(loaded.house, loaded.house, loaded.plan, Array(6).fill(breaker) as string[]);
+			person.earthFrom = earthFrom(loaded.house, loaded.plan.boxId);
+			person.events = [...loaded.events];
+			person.state = loaded.state;
+			const end = await toTheEnd(household, job, person, at);
+			ends[end]++;
+			if (loaded.plan.brokenTabs) expect(end).toBe('stopped');
+			expect((await loadJob(household, job))!.job.outcome).toBe(end);
+		}
+		expect(ends.finished).toBeGreaterThan(150);
+	}, 300_000);
+
+	it('new jobs begin by the procedure of this build, and benches open', async () => {
+		const household = await homeOf('fennel-lane');
+		const { house } = await latestHouse(household.id);
+		const busy = (await manyJobs(household.id)).flatMap(({ boxId, outcome }) => (outcome ? [] : [boxId]));
+		const box = house.boxes.find(
+			({ id, use }) => use === 'outlet' && !busy.includes(id) && planJob(house, id).ok
+		)!;
+		const id = randomUUID();
+		await startJob(household, { id, boxId: box.id, school: 'groundFirst', who: 'Avery Quill' });
+		expect((await loadJob(household, id))!.job.procedure).toBe(currentProcedure);
+		const benches = await manyBenches(household.id);
+		expect(benches.length).toBeGreaterThan(0);
+		for (const bench of benches)
+			expect(parseBench((await maybeBench(household.id, bench.id))!.file)).toMatchObject({ ok: true });
+	});
+});
+
+/** JSON with every key in its alphabetical place, as the set was taken. */
+const canonical = (value: unknown): string =>
+	JSON.stringify(value, (_, each: unknown) =>
+		typeof each === 'object' && each !== null && !Array.isArray(each)
+			? Object.fromEntries(Object.entries(each).sort(([a], [b]) => (a < b ? -1 : 1)))
+			: each
+	);
+
+const earthFrom = (house: Person['recorded'], boxId: string): string =>
+	`outlet:${house.boxes.find(({ id, device }) => id !== boxId && device && ['duplex', 'socketTwin'].includes(device.kind))?.id ?? boxId}`;
+
+/** Does what comes next until the job has ended; where nothing goes on, it is stopped the safe way. */
+async function toTheEnd(
+	household: Household,
+	job: string,
+	person: Person,
+	at: string
+): Promise<'finished' | 'stopped'> {
+	let stopping = false;
+	for (let count = 0; count < 220 && person.state.status === 'underWay'; count++) {
+		const expectedVersion = person.events.length;
+		const stop = { kind: 'stop', reason: 'ownChoice', note: '' } as const;
+		let command = stopping ? stop : whatToSay(person);
+		if (!command || count > 160) stopping = true;
+		command ??= stop;
+		let said = person.say(command, { at });
+		if (!said.ok && command.kind === 'stop') {
+			command = whatToSay(person)!;
+			said = person.say(command, { at });
+		}
+		if (!said.ok) {
+			stopping = true;
+			continue;
+		}
+		const answer = await appendEvent(household, job, { id: randomUUID(), at, expectedVersion, command });
+		expect(answer.code, JSON.stringify([command, answer])).toBe('stored');
+	}
+	const { status } = person.state;
+	if (status === 'underWay')
+		throw new Error(`${job} can't be ended: ${JSON.stringify(nextStep(person.plan, person.state))}`);
+	return status;
+}
+
+function whatToSay(person: Person) {
+	try {
+		return person.answer();
+	} catch {
+		// No known earth in this home: nobody could read there.
+		return null;
+	}
+}
