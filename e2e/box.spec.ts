@@ -53,8 +53,9 @@ for (const [way, button, readings] of [
 			const step = (await page.locator('main[data-step]').getAttribute('data-step'))!;
 			const title = await page.locator('h1').first().innerText();
 			if (title === 'Mark the supply cable') break;
-			if (step === 'readSupplyOhms' || step === 'readSupplyVolts') taken++;
-			if (step === 'readSupplyVolts') expect(await energy(page)).toBe('deliberatelyLive');
+			if (['readSupplyOhms', 'touchSupply', 'readSupplyVolts'].includes(step)) taken++;
+			if (step === 'touchSupply' || step === 'readSupplyVolts')
+				expect(await energy(page)).toBe('deliberatelyLive');
 			if (step === 'readSupplyOhms') expect(await energy(page)).toBe('provenDead');
 			await doStep(page, { supply: button });
 		}

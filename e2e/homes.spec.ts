@@ -54,7 +54,7 @@ test('a user’s own home: a house file in, typed readings, the file out again u
 	await page.getByText('dark', { exact: true }).click();
 	await expect(page.getByText(/Not live\./)).toBeVisible();
 	await page.getByText('230', { exact: true }).click();
-	await page.getByRole('button', { name: /^Keep reading/ }).click();
+	await page.getByRole('button', { name: /^Save reading/ }).click();
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Live first: right socket');
 });
 
@@ -62,7 +62,7 @@ test('a reading that is no number, or no meter shows, is refused at its place', 
 	await startJob(page, 'fennel-lane', 'sewing-east-wall');
 	await doUntil(page, ({ kind }) => kind === 'readLive');
 	const field = page.getByLabel('your reading in volts');
-	await page.getByRole('button', { name: /^Keep reading/ }).click();
+	await page.getByRole('button', { name: /^Save reading/ }).click();
 	await expect(page.getByText('Type what the meter shows.')).toBeVisible();
 	await field.fill('12o');
 	await field.press('Enter');

@@ -102,7 +102,7 @@ test('a new us home from nothing: typed in, its breaker found with a radio, lock
 		else if (kind === 'readLiveGround') {
 			await page.getByText('lit', { exact: true }).last().click();
 			await page.getByRole('radio', { name: 'silent' }).check();
-			await page.getByRole('button', { name: /^Keep reading/ }).click();
+			await page.getByRole('button', { name: /^Save reading/ }).click();
 		} else if (kind === 'hold') {
 			await page.getByRole('radio', { name: /Clip and padlock/ }).check();
 			await page.getByRole('button', { name: /^It is held/ }).click();
@@ -286,7 +286,7 @@ test('medical equipment on a breaker is a hard question before it goes off', asy
 		else if (kind === 'readLiveGround') {
 			await page.getByText('lit', { exact: true }).last().click();
 			await page.getByRole('radio', { name: 'silent' }).check();
-			await page.getByRole('button', { name: /^Keep reading/ }).click();
+			await page.getByRole('button', { name: /^Save reading/ }).click();
 		} else await doStep(page);
 		await expect(page.locator('main[data-step]')).not.toHaveAttribute('data-version', String(version));
 	}

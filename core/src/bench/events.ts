@@ -70,6 +70,9 @@ export type BenchEvent = z.infer<typeof benchEventSchema>;
 
 export const benchFileVersion = 1;
 
+/** As many events as one bench holds. */
+export const mostBenchEvents = 2000;
+
 /** A bench as one file: the house it began with, which box is on it, and what was done since; `done` of the events stand, the others were undone. */
 export const benchFileSchema = z.strictObject({
 	format: z.literal('wary-hand/bench'),
@@ -77,7 +80,16 @@ export const benchFileSchema = z.strictObject({
 	name: z.string().trim().min(1).max(80),
 	house: houseSchema,
 	box: identifier,
-	events: z.array(benchEventSchema).max(2000),
-	done: z.int().min(0).max(2000)
+	events: z.array(benchEventSchema).max(mostBenchEvents),
+	done: z.int().min(0).max(mostBenchEvents)
 });
 export type BenchFile = z.infer<typeof benchFileSchema>;
+
+/** What a save brings: of the events that were saved before so many stay, then these come; `done` of all of them are done. The house never changes. */
+export const benchSaveSchema = z.strictObject({
+	name: benchFileSchema.shape.name,
+	keep: z.int().min(0).max(mostBenchEvents),
+	events: z.array(benchEventSchema).max(mostBenchEvents),
+	done: z.int().min(0).max(mostBenchEvents)
+});
+export type BenchSave = z.infer<typeof benchSaveSchema>;

@@ -1,10 +1,27 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { page } from '$app/state';
+
+	const away = $derived(page.error?.code === 'databaseAway');
+	// Asks again by itself: the page that was wanted comes when the records are back.
+	onMount(() => {
+		if (!away) return;
+		const timer = setInterval(async () => {
+			const back = await fetch('/health').then(
+				({ ok }) => ok,
+				() => false
+			);
+			if (back) location.reload();
+		}, 2000);
+		return () => clearInterval(timer);
+	});
 </script>
 
 <svelte:head><title>{page.status} · Wary Hand</title></svelte:head>
 <main class="mx-auto max-w-2xl p-8">
-	<p class="soft">{page.status}</p>
-	<h1>{page.error?.message ?? 'Something went wrong.'}</h1>
-	<p><a class="btn second mt-4" href="/">To Today</a></p>
+	{#if !away}<p class="soft">{page.status}</p>{/if}
+	<h1>{away ? 'The records can’t be reached just now' : (page.error?.message ?? 'Something went wrong.')}</h1>
+	{#if away}<p class="mt-3" role="status">{page.error?.message}</p>
+		<p class="soft">Asking again every two seconds …</p>
+	{:else}<p><a class="btn second mt-4" href="/">To Today</a></p>{/if}
 </main>

@@ -42,6 +42,8 @@ export class BenchSession {
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#saving: Promise<void> = Promise.resolve();
 	#revision: number;
+	/** Events as the server has them. */
+	#stored: readonly BenchEvent[];
 	readonly #file: BenchFile;
 	readonly #url: string;
 
@@ -49,6 +51,7 @@ export class BenchSession {
 		this.#url = url;
 		this.#file = file;
 		this.#revision = revision;
+		this.#stored = file.events;
 		this.name = file.name;
 	}
 
@@ -121,14 +124,19 @@ export class BenchSession {
 	async #saveNow(): Promise<void> {
 		if (this.saved === 'elsewhere' || this.saved === 'saved') return;
 		this.saved = 'saving';
+		const { events, done, name } = this.file();
+		const keep = sameUpTo(this.#stored, events);
 		try {
 			const response = await fetch(this.#url, {
 				method: 'PUT',
 				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify({ revision: this.#revision, file: this.file() })
+				body: JSON.stringify({ revision: this.#revision, name, keep, events: events.slice(keep), done })
 			});
 			const answer = (await response.json()) as { revision?: number };
-			if (answer.revision) this.#revision = answer.revision;
+			if (answer.revision) {
+				this.#revision = answer.revision;
+				this.#stored = events;
+			}
 			// What changed meanwhile is still to be saved, whatever became of this one.
 			if (this.saved === 'saving' || response.status === 409)
 				this.saved = answer.revision ? 'saved' : failed(response.status);
@@ -136,6 +144,18 @@ export class BenchSession {
 			this.saved = 'unreachable';
 		}
 	}
+}
+
+/** How many events two lists begin with alike. */
+function sameUpTo(one: readonly BenchEvent[], other: readonly BenchEvent[]): number {
+	let same = 0;
+	while (
+		same < one.length &&
+		same < other.length &&
+		(one[same] === other[same] || JSON.stringify(one[same]) === JSON.stringify(other[same]))
+	)
+		same++;
+	return same;
 }
 
 const failed = (status: number): Saved =>

@@ -12,8 +12,8 @@ function server() {
 	const waiting: (() => void)[] = [];
 	const seen: { revision: number; name: string }[] = [];
 	vi.stubGlobal('fetch', (_: string, { body }: { body: string }) => {
-		const asked = JSON.parse(body) as { revision: number; file: { name: string } };
-		seen.push({ revision: asked.revision, name: asked.file.name });
+		const asked = JSON.parse(body) as { revision: number; name: string };
+		seen.push({ revision: asked.revision, name: asked.name });
 		return new Promise<Response>((resolve) =>
 			waiting.push(() => {
 				if (asked.revision !== revision) resolve(new Response('{"ok":false}', { status: 409 }));

@@ -40,9 +40,21 @@ describe('benches', () => {
 		expect(await manyBenches(home.id)).toMatchObject([{ id, name: 'middle' }]);
 		const next = perform(bench, { kind: 'breakTab', which: 'hot' });
 		if (!next.ok) throw new Error(next.refusal.code);
-		expect(await saveBench(home.id, id, 1, benchFile(next.bench))).toBe(2);
+		const save = { name: 'middle', keep: 0, events: benchFile(next.bench).events, done: 1 };
+		expect(await saveBench(home.id, id, 1, save)).toBe(2);
 		// Another tab still knows revision 1: it is told, and nothing is lost.
-		expect(await saveBench(home.id, id, 1, benchFile(bench))).toBeNull();
+		expect(await saveBench(home.id, id, 1, save)).toBeNull();
+		// What would leave a hole, or say that more was done than there is, makes no whole.
+		expect(await saveBench(home.id, id, 2, { ...save, keep: 2 })).toBeNull();
+		expect(await saveBench(home.id, id, 2, { ...save, keep: 1, events: [], done: 2 })).toBeNull();
+		const more = { kind: 'breaker', id: 'b1', on: false } as const;
+		expect(await saveBench(home.id, id, 2, { name: 'renamed', keep: 1, events: [more], done: 2 })).toBe(3);
+		expect((await maybeBench(home.id, id))!.file).toMatchObject({
+			name: 'renamed',
+			done: 2,
+			events: [{ kind: 'breakTab' }, more]
+		});
+		expect(await saveBench(home.id, id, 3, { name: 'middle', keep: 1, events: [], done: 1 })).toBe(4);
 		expect((await maybeBench(home.id, id))!.file.events).toEqual([{ kind: 'breakTab', which: 'hot' }]);
 		expect(await maybeBench(other.id, id)).toBeNull();
 		await removeBench(other.id, id);

@@ -1,4 +1,4 @@
-import { benchFileSchema, type BenchFile } from '@wary/core/bench';
+import { benchFileSchema, mostBenchEvents, type BenchFile, type BenchSave } from '@wary/core/bench';
 import { shapeFault } from '@wary/core/text';
 import { connections, many, maybeOne, UnreadableRow } from './db';
 
@@ -46,18 +46,36 @@ export async function addBench(householdId: string, benchId: string, file: Bench
 	);
 }
 
-/** Saves over the revision that was last seen; the new revision, or `null` where somebody else saved meanwhile or the bench is gone. */
+/**
+ * Saves over the revision that was last seen: only what is new is brought, and the database puts it behind what stays, so that a save costs the same however much was
+ * done before. The new revision, or `null` where somebody else saved meanwhile, the bench is gone, or the parts don't make a whole.
+ */
 export async function saveBench(
 	householdId: string,
 	benchId: string,
 	revision: number,
-	file: BenchFile
+	{ name, keep, events, done }: BenchSave
 ): Promise<number | null> {
 	const row = await maybeOne<{ revision: number }>(
 		connections(),
-		`update bench set name = $4, document = $5, revision = revision + 1, changed_at = now()
-		where household_id = $1 and bench_id = $2 and revision = $3 returning revision`,
-		[householdId, benchId, revision, file.name, JSON.stringify(file)]
+		`update bench set
+			name = $4,
+			document = document || jsonb_build_object(
+				'name', $4::text,
+				'done', $7::int,
+				'events', (
+					select coalesce(jsonb_agg(event order by at), '[]'::jsonb)
+					from jsonb_array_elements(document->'events') with ordinality as kept(event, at)
+					where at <= $5
+				) || $6::jsonb
+			),
+			revision = revision + 1,
+			changed_at = now()
+		where household_id = $1 and bench_id = $2 and revision = $3
+			and jsonb_array_length(document->'events') >= $5
+			and $5 + jsonb_array_length($6::jsonb) between $7 and ${mostBenchEvents}
+		returning revision`,
+		[householdId, benchId, revision, name, keep, JSON.stringify(events), done]
 	);
 	return row && row.revision;
 }

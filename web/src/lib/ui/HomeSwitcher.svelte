@@ -1,20 +1,17 @@
 <script lang="ts">
-	import Button from 'flowbite-svelte/Button.svelte';
-	import Dropdown from 'flowbite-svelte/Dropdown.svelte';
-	import Search from 'flowbite-svelte/Search.svelte';
-	import Spinner from 'flowbite-svelte/Spinner.svelte';
-
 	interface Home {
 		slug: string;
 		name: string;
 	}
+	/** The homes, twenty at a time, by search: asked for when opened, never listed on every page. */
 	let { current }: { current: Home | null } = $props();
 
 	let open = $state(false);
 	let search = $state('');
-	let homes = $state<Home[] | null>(null);
+	let homes = $state.raw<readonly Home[] | null>(null);
 	let more = $state(false);
 	let failed = $state(false);
+	let box = $state<HTMLDetailsElement>();
 
 	/** The first twenty of that name, or the next. A slower answer to an earlier question is dropped. */
 	let asked = 0;
@@ -25,7 +22,7 @@
 			const response = await fetch(`/api/homes?search=${encodeURIComponent(search)}&after=${after}`);
 			const answer = (await response.json()) as { homes?: Home[]; more?: boolean };
 			if (mine !== asked) return;
-			if (!response.ok || !answer.homes) throw new Error();
+			if (!response.ok || !answer.homes) throw new Error('no list');
 			homes = after === 0 ? answer.homes : [...(homes ?? []), ...answer.homes];
 			more = answer.more ?? false;
 		} catch {
@@ -35,42 +32,114 @@
 	$effect(() => {
 		if (open && homes === null) void ask();
 	});
+	function leave(event: FocusEvent | PointerEvent | KeyboardEvent) {
+		if (event instanceof KeyboardEvent) {
+			if (event.key === 'Escape' && open) {
+				open = false;
+				box?.querySelector('summary')?.focus();
+			}
+			return;
+		}
+		const to = event instanceof FocusEvent ? event.relatedTarget : event.target;
+		if (open && to instanceof Node && !box?.contains(to)) open = false;
+	}
 </script>
 
-<Button color="alternative" size="sm" class="max-w-[14rem]" aria-haspopup="true">
-	<span class="truncate">{current?.name ?? 'Homes'}</span><span aria-hidden="true" class="ms-2">▾</span>
-</Button>
-<Dropdown bind:isOpen={open} simple class="w-72 p-3">
-	<Search
-		size="sm"
-		bind:value={search}
-		oninput={() => ask()}
-		placeholder="Search homes"
-		aria-label="Search homes"
-	/>
-	<ul class="mt-2 max-h-72 overflow-y-auto">
-		{#if failed}
-			<li class="p-2">
-				The list can’t be had just now. <Button size="xs" onclick={() => ask()}>Try again</Button>
-			</li>
-		{:else if homes === null}
-			<li class="p-2"><Spinner size="4" /> Looking</li>
-		{:else}
-			{#each homes as home (home.slug)}
+<svelte:window onpointerdown={leave} onkeydown={leave} />
+<details bind:this={box} bind:open onfocusout={leave}>
+	<summary>{current?.name ?? 'Homes'}<span aria-hidden="true"> ▾</span></summary>
+	<div class="list">
+		<input
+			class="field"
+			type="search"
+			bind:value={search}
+			oninput={() => ask()}
+			placeholder="Search homes"
+			aria-label="Search homes"
+			autocomplete="off"
+		/>
+		<ul aria-live="polite">
+			{#if failed}
 				<li>
-					<a
-						class="block rounded px-2 py-2 hover:underline"
-						href={`/${home.slug}`}
-						aria-current={home.slug === current?.slug ? 'true' : undefined}>{home.name}</a
-					>
+					The list can’t be fetched just now.
+					<button type="button" class="btn quiet" onclick={() => ask()}>Try again</button>
 				</li>
+			{:else if homes === null}
+				<li class="soft">One moment …</li>
 			{:else}
-				<li class="p-2">No home by that name.</li>
-			{/each}
-			{#if more}<li class="p-2">
-					<Button size="xs" color="alternative" onclick={() => ask(homes?.length ?? 0)}>More</Button>
-				</li>{/if}
-		{/if}
-	</ul>
-	<a class="mt-2 block border-t px-2 pt-3 pb-1 hover:underline" href="/new">Add a home</a>
-</Dropdown>
+				{#each homes as home (home.slug)}
+					<li>
+						<a href={`/${home.slug}`} aria-current={home.slug === current?.slug ? 'true' : undefined}
+							>{home.name}</a
+						>
+					</li>
+				{:else}
+					<li class="soft">No home by that name.</li>
+				{/each}
+				{#if more}<li>
+						<button type="button" class="btn quiet" onclick={() => ask(homes?.length ?? 0)}>More</button>
+					</li>{/if}
+			{/if}
+		</ul>
+		<a class="add" href="/new">Add a home</a>
+	</div>
+</details>
+
+<style>
+	details {
+		position: relative;
+	}
+	summary {
+		display: block;
+		min-height: 2.75rem;
+		padding: 0.55rem 0.7rem;
+		cursor: pointer;
+		max-width: 16rem;
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+		color: var(--ink);
+		font-weight: 600;
+	}
+	.list {
+		position: absolute;
+		right: 0;
+		z-index: 40;
+		width: min(20rem, calc(100vw - 1.6rem));
+		padding: 0.7rem;
+		border: 2px solid var(--ink);
+		background: var(--sheet);
+		display: grid;
+		gap: 0.5rem;
+	}
+	ul {
+		list-style: none;
+		margin: 0;
+		padding: 0;
+		max-height: 50vh;
+		overflow-y: auto;
+	}
+	li a,
+	.add {
+		display: block;
+		padding: 0.6rem 0.4rem;
+		text-decoration: none;
+		color: var(--ink);
+	}
+	li a:hover,
+	.add:hover {
+		text-decoration: underline;
+	}
+	li a[aria-current='true'] {
+		font-weight: 700;
+	}
+	.add {
+		border-top: 1px solid var(--hair);
+	}
+	@media (max-width: 700px) {
+		.list {
+			right: auto;
+			left: 0;
+		}
+	}
+</style>

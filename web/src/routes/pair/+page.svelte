@@ -1,8 +1,4 @@
 <script lang="ts">
-	import Button from 'flowbite-svelte/Button.svelte';
-	import Helper from 'flowbite-svelte/Helper.svelte';
-	import Input from 'flowbite-svelte/Input.svelte';
-	import Label from 'flowbite-svelte/Label.svelte';
 	let { data, form } = $props();
 	const stale = $derived(!data.good || form?.fault === 'code');
 </script>
@@ -17,13 +13,24 @@
 		</p>
 	{:else}
 		<h1>Pair this device</h1>
-		<p class="mt-3">It can then read and change everything here until you send it away in Settings.</p>
-		<form method="POST" class="mt-5 flex flex-col gap-3">
+		<p class="mt-3">It can then read and change everything here, until you send it away in Settings.</p>
+		<form method="POST" class="mt-5 grid gap-4">
 			<input type="hidden" name="code" value={data.code} />
-			<Label for="name">What shall it be called?</Label>
-			<Input id="name" name="name" value="Phone" required maxlength={80} autocomplete="off" />
-			{#if form?.fault === 'name'}<Helper color="red">Give it a name of 1 to 80 characters.</Helper>{/if}
-			<Button type="submit" class="self-start">Pair it</Button>
+			<label
+				><span class="label">What do you call it?</span><input
+					class="field"
+					name="name"
+					value="Phone"
+					required
+					maxlength="80"
+					autocomplete="off"
+					aria-describedby={form?.fault === 'name' ? 'name-fault' : undefined}
+				/></label
+			>
+			{#if form?.fault === 'name'}<p id="name-fault" class="verdict bad" role="alert">
+					Give it a name of 1 to 80 characters.
+				</p>{/if}
+			<p><button class="btn">Pair it</button></p>
 		</form>
 	{/if}
 </main>

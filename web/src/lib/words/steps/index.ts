@@ -1,6 +1,12 @@
 export type { StepWords, Telling } from './step';
 export { stepWords } from './words';
-export { baselineVerdictWords, groundEarthVerdict, ohmVerdictWords, protectionChoices } from './second';
+export {
+	baselineVerdictWords,
+	groundEarthVerdict,
+	ohmVerdictWords,
+	protectionChoices,
+	protectionNotice
+} from './second';
 export { carriedWords, visitWords } from './visits';
 export {
 	cautions,

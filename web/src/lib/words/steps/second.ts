@@ -1,6 +1,6 @@
 import type { Place, Region } from '@wary/core/rules';
 import { deadBelowV, liveAboveV, type DeadBand } from '@wary/core/isolation';
-import type { OhmVerdict, Step } from '@wary/core/job';
+import type { OhmVerdict, ProtectionAsked, Step } from '@wary/core/job';
 import { cableLetter, capital, halfWords, terms } from '../terms';
 import type { StepWords, Telling } from './step';
 
@@ -17,11 +17,19 @@ const placeWords: Record<Place, string> = {
 
 /** A rule asks for more at this place: said before anything begins. */
 export function protectionWords({ plan }: Telling): StepWords {
-	const { asked } = plan;
-	const t = terms[plan.region];
-	if (!asked) return { title: 'Protection', lead: 'No rule on record asks for more here.', why: '' };
+	return plan.asked
+		? protectionNotice(plan.asked, plan.region)
+		: {
+				title: 'Protection',
+				lead: 'No rule on record asks for more here.',
+				why: 'There is nothing to decide.'
+			};
+}
+
+export function protectionNotice(asked: ProtectionAsked, region: Region): StepWords {
+	const t = terms[region];
 	const rule = `${asked.code} ${asked.edition}: ${asked.clause}`;
-	return plan.region === 'uk'
+	return region === 'uk'
 		? {
 				title: 'A socket in a room with a bath or shower',
 				lead: `By its name this is ${placeWords[asked.place]}. There must be no socket within 2.5 m of zone 1, and a like-for-like change doesn’t make one allowed. If that is what it is, stop and ask a ${t.handTo}.`,

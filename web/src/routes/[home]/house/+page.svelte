@@ -7,6 +7,7 @@
 	import TopBar from '$lib/ui/TopBar.svelte';
 	import { capital, terms } from '$lib/words/terms';
 	import BreakerPart from './BreakerPart.svelte';
+	import Earthing from './Earthing.svelte';
 	import Files from './Files.svelte';
 	import PanelPart from './PanelPart.svelte';
 	import Rooms from './Rooms.svelte';
@@ -190,6 +191,7 @@
 			{/if}
 		</section>
 	</div>
+	{#if house.region === 'uk'}<Earthing />{/if}
 	<Rooms home={data.home.slug} onbreaker={(id) => select({ breaker: id })} />
 	<Files home={data.home.slug} ontaken={() => invalidateAll()} />
 </main>

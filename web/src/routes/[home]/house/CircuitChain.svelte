@@ -142,7 +142,23 @@
 		>
 	</div>
 	<p class="soft facts">
-		{circuit.arrangement}{first ? ` · ${sizeWords(first.size)} ${first.material}` : ''} · {protection}
+		{#if house.region === 'uk'}<label class="kind"
+				><span class="sr-only">kind of circuit</span><select
+					class="field"
+					value={circuit.arrangement}
+					onchange={async (event) => {
+						const select = event.currentTarget;
+						const arrangement = select.value === 'ring' ? ('ring' as const) : ('radial' as const);
+						if (
+							!(await editor.apply(
+								[{ do: 'setCircuit', circuit: circuit.id, arrangement }],
+								`${circuit.name} recorded as a ${arrangement}`
+							))
+						)
+							select.value = circuit.arrangement;
+					}}><option value="radial">radial</option><option value="ring">ring</option></select
+				></label
+			>{:else}{circuit.arrangement}{/if}{first ? ` · ${sizeWords(first.size)} ${first.material}` : ''} · {protection}
 	</p>
 	{#if places.length === 0}<p class="soft">
 			Nothing is placed on it yet. Outlets without a place are listed below.

@@ -1,4 +1,6 @@
 import { capabilities } from '@wary/core/instruments';
+import { isWildcard } from '$lib/server/addresses';
+import { manyPaired } from '$lib/server/devices';
 import { latestHouse } from '$lib/server/households';
 import { pageHousehold } from '$lib/server/requests';
 import { latestSettings } from '$lib/server/settings';
@@ -9,6 +11,8 @@ export async function load({ params }) {
 	return {
 		region: house.region,
 		settings: await latestSettings(household.id, house.region),
-		capabilities: capabilities(house.region)
+		capabilities: capabilities(house.region),
+		devices: await manyPaired(),
+		everywhere: isWildcard(process.env.HOST ?? '')
 	};
 }

@@ -2,6 +2,7 @@
 	import { untrack } from 'svelte';
 	import { sceneOf, testers, type Capability, type TesterKind } from '@wary/core/instruments';
 	import { means } from '@wary/core/search';
+	import Devices from './Devices.svelte';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import TopBar from '$lib/ui/TopBar.svelte';
 	import { holdGear, type Settings } from '$lib/settings';
@@ -96,6 +97,8 @@
 				borrow or buy one.</span
 			>{/if}
 	</p>
+
+	<Devices paired={data.devices} everywhere={data.everywhere} locale={t.locale} />
 
 	<section>
 		<h2>Computed, not decreed</h2>

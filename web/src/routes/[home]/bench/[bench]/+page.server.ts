@@ -1,5 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { maybeBench } from '$lib/server/benches';
+import { houseOf, replayBench } from '@wary/core/bench';
 import { isUuid, pageHousehold } from '$lib/server/requests';
 
 export async function load({ params }) {
@@ -10,5 +11,6 @@ export async function load({ params }) {
 			message: 'This home has no such bench. It may have been thrown away, or the link is cut off.',
 			code: 'unknownBench'
 		});
-	return { id: params.bench, ...found };
+	// Replayed once here, for the picture until the worker has answered.
+	return { id: params.bench, ...found, first: houseOf(replayBench(found.file).bench) };
 }

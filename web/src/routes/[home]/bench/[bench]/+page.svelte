@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
-	import { replayBench, houseOf, type BenchEvent, type Layer } from '@wary/core/bench';
+	import type { BenchEvent, Layer } from '@wary/core/bench';
 	import { compileHouse } from '@wary/core/house';
 	import { writeNetlist } from '@wary/core/network';
 	import BenchDrawing from '$lib/bench/BenchDrawing.svelte';
@@ -20,8 +20,7 @@
 	const session = untrack(
 		() => new BenchSession(`/api/${data.home.slug}/benches/${data.id}`, data.file, data.revision)
 	);
-	const first = untrack(() => houseOf(replayBench(data.file).bench));
-	const house = $derived(session.shown?.house ?? first);
+	const house = $derived(session.shown?.house ?? data.first);
 	const boxId = $derived(data.file.box);
 	const view = $derived(session.shown?.view ?? null);
 	let tool = $state<'wire' | 'probe'>('wire');

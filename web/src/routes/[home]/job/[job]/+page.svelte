@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
-	import Button from 'flowbite-svelte/Button.svelte';
 	import { placeName, findBox } from '@wary/core/house';
 	import { JobSession } from '$lib/job/session.svelte';
 	import { standInAt } from '$lib/job/stand-in';
@@ -179,8 +178,10 @@
 		{#if session.trouble}<div class="verdict bad" role="alert">
 				<p>{sendTrouble(session.trouble)}</p>
 				<p class="row">
-					<Button color="alternative" onclick={() => session.sendAgain()}>Send it again</Button>
-					<Button color="alternative" onclick={() => session.leaveOut()}>Leave that entry out</Button>
+					<button type="button" class="btn second" onclick={() => session.sendAgain()}>Send it again</button>
+					<button type="button" class="btn quiet" onclick={() => session.leaveOut()}
+						>Leave that entry out</button
+					>
 				</p>
 			</div>{/if}
 		{#if !session.keeps}<p class="verdict open" role="alert">

@@ -6,6 +6,7 @@ import { latestHouse } from '$lib/server/households';
 import { manyEvents, manyJobs, type JobRow } from '$lib/server/jobs';
 import { pageHousehold } from '$lib/server/requests';
 import { planFailureWords } from '$lib/words/refusals';
+import { protectionNotice } from '$lib/words/steps';
 
 export async function load({ params }) {
 	const household = await pageHousehold(params.home);
@@ -22,6 +23,10 @@ export async function load({ params }) {
 		version,
 		box,
 		cannot: planned.ok ? null : planFailureWords(planned.failure, house.region),
+		/** Its breaker can be looked for although no job can be planned. */
+		searchable: !planned.ok && ['brokenTabs', 'sharedNeutral'].includes(planned.failure.code),
+		asked: planned.ok && planned.plan.asked ? protectionNotice(planned.plan.asked, house.region) : null,
+		noResidual: planned.ok && planned.plan.noResidual,
 		underWay: jobs.find(({ outcome }) => outcome === null)?.id ?? null,
 		ended,
 		otherwise: await seenOtherwise(household.id, house, box.id, ended)

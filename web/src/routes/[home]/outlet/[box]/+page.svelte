@@ -8,6 +8,7 @@
 	import { day } from '$lib/words/dates';
 	import { deviceWords } from '$lib/words/devices';
 	import { breakerName, capital, ohmsWord, terms, voltsWord } from '$lib/words/terms';
+	import Material from './Material.svelte';
 	import PluggedIn from './PluggedIn.svelte';
 	import SeenOtherwise from './SeenOtherwise.svelte';
 	import { worryWords } from '$lib/words/worries';
@@ -80,7 +81,7 @@
 			</p>
 		{:else if data.cannot}
 			<p class="verdict open">{data.cannot}</p>
-			{#if !circuit}<p class="row">
+			{#if !circuit || data.searchable}<p class="row">
 					<a class="btn" href={`/${data.home.slug}/find/${data.box.id}`}>Find its {t.breaker}</a>
 				</p>{/if}
 		{:else}
@@ -103,6 +104,15 @@
 						</select></label
 					>
 				</div>
+				{#if data.asked}<p class="verdict open">
+						<b>{data.asked.title}.</b>
+						{data.asked.lead}
+						<span class="soft">{data.asked.rule}</span>
+					</p>{/if}
+				{#if data.noResidual}<p class="verdict open">
+						No RCD protects this socket circuit, by the record (BS 7671 411.3.3). A like-for-like change may
+						go on; a 30 mA RCBO is recommended, and it is written down.
+					</p>{/if}
 				{#if trouble}<p id="trouble" class="verdict bad" role="alert">{trouble}</p>{/if}
 				<button class="btn" disabled={starting}
 					>{starting ? 'Starting …' : 'Replace it, like for like'}</button
@@ -159,7 +169,12 @@
 				{/if}
 				<tr
 					><th>Box</th><td
-						>{data.box.material}{data.box.volumeIn3 ? `, ${data.box.volumeIn3} in³` : ''}{data.box.depthMm
+						>{#key data.version}<Material
+								house={data.house}
+								version={data.version}
+								slug={data.home.slug}
+								box={data.box}
+							/>{/key}{data.box.volumeIn3 ? `, ${data.box.volumeIn3} in³` : ''}{data.box.depthMm
 							? `, ${data.box.depthMm} mm deep`
 							: ''}</td
 					></tr

@@ -1,6 +1,4 @@
 <script lang="ts">
-	import Button from 'flowbite-svelte/Button.svelte';
-	import Radio from 'flowbite-svelte/Radio.svelte';
 	import { protectionDecisions, type ProtectionDecision } from '@wary/core/job';
 	import { protectionChoices } from '$lib/words/steps';
 	import { getJob } from '../context';
@@ -17,14 +15,12 @@
 	};
 </script>
 
-<form onsubmit={submit} class="grid gap-3">
+<form onsubmit={submit}>
 	{#each protectionDecisions as each (each)}
-		<Radio name="decision" value={each} bind:group={decision} classes={{ label: 'min-h-11 items-center' }}
-			>{words[each]}</Radio
+		<label class="choice"
+			><input type="radio" name="decision" value={each} bind:group={decision} /> {words[each]}</label
 		>
 	{/each}
-	{#if complaint}<p class="verdict bad" role="alert">
-			Choose one, or stop the job with the Stop button.
-		</p>{/if}
-	<p><Button type="submit">That is my decision</Button></p>
+	{#if complaint}<p class="verdict bad" role="alert">Choose one, or end here with the Stop button.</p>{/if}
+	<p class="row mt-4"><button class="btn">That is my decision<kbd>↵</kbd></button></p>
 </form>

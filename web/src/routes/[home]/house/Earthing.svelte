@@ -1,0 +1,121 @@
+<script lang="ts">
+	import { earthingRules } from '@wary/core/rules';
+	import type { Edit } from '@wary/core/house';
+	import { typedNumber } from '$lib/typed';
+	import { getEditor } from './context';
+
+	/** How a uk supply is earthed: asked once per home, with a picture of each. */
+	const editor = getEditor();
+	const earthing = $derived(editor.house.service.earthing);
+	let electrode = $state('');
+	let complaint = $state<string | null>(null);
+	const systems = [
+		{
+			system: 'tnCS',
+			name: 'TN-C-S',
+			look: 'At the cut-out, beside the supply cable’s neutral, a thick earth wire leaves the same block.'
+		},
+		{
+			system: 'tnS',
+			name: 'TN-S',
+			look: 'The earth wire is clamped or soldered to the metal sheath of the supply cable.'
+		},
+		{
+			system: 'tt',
+			name: 'TT',
+			look: 'The earth wire leads to a rod or plate in the ground, and to nothing of the supply.'
+		}
+	] as const;
+	const set = (to: Extract<Edit, { do: 'setEarthing' }>['earthing'], name: string) =>
+		editor.apply([{ do: 'setEarthing', earthing: to }], `supply earthed by ${name}`);
+	function setElectrode() {
+		const typed = typedNumber(electrode, 'ohms');
+		complaint =
+			typed.complaint ??
+			(typed.value !== null && (typed.value < 0.1 || typed.value > 20_000)
+				? 'An electrode is 0.1 to 20,000 Ω.'
+				: null);
+		if (!complaint && typed.value !== null) void set({ system: 'tt', electrodeOhm: typed.value }, 'TT');
+	}
+</script>
+
+<section aria-labelledby="earthing">
+	<h2 id="earthing">How the supply is earthed</h2>
+	{#if !earthing}<p class="verdict open">
+			Nobody has said yet; TN-C-S is assumed. Look where the supply comes in. Nothing is opened or touched
+			there. If you can’t tell, leave it.
+		</p>{/if}
+	<div class="choices">
+		{#each systems as each (each.system)}
+			<button
+				type="button"
+				aria-pressed={earthing?.system === each.system}
+				onclick={() => set({ system: each.system }, each.name)}
+			>
+				<svg viewBox="0 0 150 110" role="img" aria-label={each.look}>
+					<g fill="none" stroke="currentColor" stroke-width="2.5">
+						<path d="M28 104V72M34 104V72" />
+						<rect x="16" y="40" width="30" height="32" rx="2" />
+						<path d="M38 40V18h40" />
+						<rect x="78" y="8" width="60" height="20" rx="2" />
+						{#if each.system === 'tnCS'}
+							<path d="M46 60h52v-32" stroke-width="5" /><circle cx="44" cy="60" r="4" fill="currentColor" />
+						{:else if each.system === 'tnS'}
+							<path d="M24 92h14" stroke-width="6" /><path d="M38 92h60V28" stroke-width="5" />
+						{:else}
+							<path d="M98 28v50" stroke-width="5" /><path d="M98 78v26" stroke-width="3" />
+							<path d="M84 84h28M88 92h20M92 100h12" />
+						{/if}
+					</g>
+				</svg>
+				<b>{each.name}</b><span>{each.look}</span>
+			</button>
+		{/each}
+	</div>
+	{#if earthing?.system === 'tt'}
+		<label class="ohms"
+			><span class="label"
+				>The house’s electrode, Ω (as measured; {earthingRules.tt.electrodeOhm} where nobody has)</span
+			><input
+				class="field"
+				inputmode="decimal"
+				bind:value={electrode}
+				placeholder={String(earthing.electrodeOhm ?? earthingRules.tt.electrodeOhm)}
+				onchange={setElectrode}
+			/></label
+		>
+		{#if complaint}<p class="verdict bad" role="alert">{complaint}</p>{/if}
+	{/if}
+</section>
+
+<style>
+	.choices {
+		display: grid;
+		grid-template-columns: repeat(auto-fit, minmax(15rem, 1fr));
+		gap: 0.8rem;
+		max-width: 60rem;
+	}
+	button {
+		display: grid;
+		gap: 0.3rem;
+		text-align: left;
+		padding: 0.8rem;
+		border: 2px solid var(--hair);
+		background: var(--sheet);
+		color: var(--ink);
+		cursor: pointer;
+	}
+	button[aria-pressed='true'] {
+		border-color: var(--ink);
+		border-width: 4px;
+		padding: calc(0.8rem - 2px);
+	}
+	svg {
+		height: 6rem;
+	}
+	.ohms {
+		display: block;
+		max-width: 24rem;
+		margin-top: 0.8rem;
+	}
+</style>

@@ -1,0 +1,118 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { moment } from '$lib/words/dates';
+
+	interface Device {
+		id: string;
+		name: string;
+		pairedAt: string;
+		seenAt: string;
+	}
+	/** Devices of the local network that may come in: paired by a link, and sent away here. */
+	let { paired, everywhere, locale }: { paired: readonly Device[]; everywhere: boolean; locale: string } =
+		$props();
+	let devices = $state.raw(untrack(() => paired));
+	let invite = $state.raw<{ link: string; svg: string; goodForMin: number } | null>(null);
+	let trouble = $state<string | null>(null);
+	let busy = $state(false);
+
+	async function ask() {
+		busy = true;
+		trouble = null;
+		try {
+			const response = await fetch('/api/devices', { method: 'POST' });
+			if (!response.ok) throw new Error(String(response.status));
+			invite = (await response.json()) as NonNullable<typeof invite>;
+		} catch {
+			trouble = 'No link can be made just now. Try again in a moment.';
+		}
+		busy = false;
+	}
+	async function sendAway(device: Device) {
+		trouble = null;
+		try {
+			const response = await fetch(`/api/devices/${device.id}`, { method: 'DELETE' });
+			if (!response.ok) throw new Error(String(response.status));
+			devices = devices.filter(({ id }) => id !== device.id);
+		} catch {
+			trouble = `${device.name} couldn’t be sent away just now. Try again.`;
+		}
+	}
+</script>
+
+<section aria-labelledby="devices">
+	<h2 id="devices">Devices</h2>
+	{#if everywhere}
+		<p>
+			This server answers the whole local network. Besides this machine only paired devices get in. A link
+			pairs one device, once.
+		</p>
+	{:else}
+		<p class="soft">
+			This server answers this machine only. To use a phone at the outlet, start it with
+			<code>HOST=0.0.0.0 npm start</code>; the code it prints lets the phone in.
+		</p>
+	{/if}
+	{#if devices.length > 0}
+		<ul>
+			{#each devices as device (device.id)}
+				<li>
+					<span
+						><b>{device.name}</b>
+						<span class="soft"
+							>paired {moment(device.pairedAt, locale)}, last seen {moment(device.seenAt, locale)}</span
+						></span
+					>
+					<button type="button" class="btn quiet" onclick={() => sendAway(device)}>Send away</button>
+				</li>
+			{/each}
+		</ul>
+	{:else if everywhere}<p class="soft">No device is paired yet.</p>{/if}
+	{#if everywhere}
+		<p><button type="button" class="btn second" disabled={busy} onclick={ask}>Pair another device</button></p>
+		{#if invite}
+			<div class="invite">
+				<img
+					alt="QR code of the pairing link"
+					src={`data:image/svg+xml;utf8,${encodeURIComponent(invite.svg)}`}
+				/>
+				<p>
+					Scan it with the device, within {invite.goodForMin} minutes. Or type: <br /><code
+						>{invite.link}</code
+					>
+				</p>
+			</div>
+		{/if}
+	{/if}
+	{#if trouble}<p class="verdict bad" role="alert">{trouble}</p>{/if}
+</section>
+
+<style>
+	ul {
+		list-style: none;
+		padding: 0;
+		max-width: 44rem;
+	}
+	li {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		gap: 1rem;
+		border-bottom: 1px solid var(--hair);
+		padding: 0.4rem 0;
+	}
+	.invite {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 1.2rem;
+		align-items: center;
+	}
+	.invite img {
+		width: 12rem;
+		height: 12rem;
+		background: #fff;
+	}
+	code {
+		overflow-wrap: anywhere;
+	}
+</style>
