@@ -11,11 +11,14 @@ export class Application {
 	#process: ChildProcess | null = null;
 	private constructor(
 		readonly port: number,
-		readonly databaseUrl: string
+		readonly databaseUrl: string,
+		private readonly env: Readonly<Record<string, string>>
 	) {}
 
-	static async start(): Promise<Application> {
-		const admin = process.env.TEST_DATABASE_URL;
+	static async start(
+		admin = process.env.TEST_DATABASE_URL,
+		env: Readonly<Record<string, string>> = {}
+	): Promise<Application> {
 		if (!admin) throw new Error('TEST_DATABASE_URL is not set: run npm test');
 		const name = `e2e_${randomUUID().replaceAll('-', '')}`;
 		const client = new pg.Client({ connectionString: admin });
@@ -25,7 +28,7 @@ export class Application {
 		const url = admin.replace(/\/[^/]*$/, `/${name}`);
 		await migrate(url);
 		await seed(url, { reset: false });
-		const application = new Application(await freePort(), url);
+		const application = new Application(await freePort(), url, env);
 		await application.run();
 		return application;
 	}
@@ -43,7 +46,8 @@ export class Application {
 				HOST: '127.0.0.1',
 				DATABASE_URL: this.databaseUrl,
 				BODY_SIZE_LIMIT: '11M',
-				LOG_LEVEL: 'error'
+				LOG_LEVEL: 'fatal',
+				...this.env
 			},
 			stdio: ['ignore', 'ignore', 'inherit']
 		});
@@ -58,11 +62,24 @@ export class Application {
 		throw new Error('the application never answered');
 	}
 
+	get running(): boolean {
+		return this.#process !== null && this.#process.exitCode === null;
+	}
+
+	/** Told to stop, as by Ctrl-C; ends when it has. */
+	async stop(): Promise<void> {
+		await this.#end('SIGTERM');
+	}
+
 	async kill(): Promise<void> {
+		await this.#end('SIGKILL');
+	}
+
+	async #end(signal: 'SIGTERM' | 'SIGKILL'): Promise<void> {
 		const running = this.#process;
 		if (!running) return;
 		const ended = new Promise((resolve) => running.once('exit', resolve));
-		running.kill('SIGKILL');
+		running.kill(signal);
 		await ended;
 		this.#process = null;
 	}

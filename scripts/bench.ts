@@ -4,7 +4,7 @@ import { gzipSync } from 'node:zlib';
 import pg from 'pg';
 import { houseOf, look, newBench, perform, type BenchEvent, type Instruments } from '../core/src/bench';
 import { fennelLaneActual } from '../core/src/demo';
-import { compileHouse, points, settle } from '../core/src/house';
+import { compileHouse, editHouse, newHome, points, settle, type Edit } from '../core/src/house';
 import { readVoltageV } from '../core/src/instruments';
 import { expectationsOf, halfProbes, initialJob, planJob } from '../core/src/job';
 import { betweenV, solve, solveVariant, variantSet, type Network } from '../core/src/network';
@@ -221,6 +221,104 @@ async function rendering(application: Application): Promise<string> {
 	return job;
 }
 
+/** Today with two homes and with 3,000; a home of 400 outlets; what a page weighs then. By turns, so that both meet the same moments. */
+async function growing(application: Application): Promise<void> {
+	const render = async (path: string) => {
+		const from = performance.now();
+		const text = await (await fetch(application.address + path)).text();
+		return { ms: performance.now() - from, bytes: text.length };
+	};
+	const medianOf = async (path: string) => {
+		const all = [];
+		for (let round = 0; round < 40; round++) all.push(await render(path));
+		return { ms: median(all.slice(5).map((each) => each.ms)), bytes: all[0]!.bytes };
+	};
+	const few = await medianOf('/fennel-lane');
+	const client = new pg.Client({ connectionString: application.databaseUrl });
+	await client.connect();
+	await client.query(`
+		with made as (
+			insert into household (household_id, slug, is_demo)
+			select gen_random_uuid(), 'many-' || n, false from generate_series(1, 3000) as n returning household_id, slug
+		)
+		insert into house_version (household_id, version, house, why)
+		select made.household_id, 1, jsonb_set(v.house, '{name}', to_jsonb(made.slug)), 'bench'
+		from made, (select house from house_version join household using (household_id) where slug = 'tannery-row' limit 1) v`);
+	await client.query('analyze');
+	const many = await medianOf('/fennel-lane');
+	say('Today with 3,000 homes, against two', `${(many.ms / few.ms).toFixed(2)} ×`, '≤ 1.2 ×');
+	say('  its weight', `${Math.round(many.bytes / 1000)} KB (${Math.round(few.bytes / 1000)} KB)`, '');
+	const search = await medianOf('/api/homes?search=many-29');
+	say('  the switcher’s search among them', ms(search.ms), '');
+	await client.query(
+		`with made as (
+			insert into household (household_id, slug, is_demo) values (gen_random_uuid(), 'large', false) returning household_id
+		) insert into house_version (household_id, version, house, why) select household_id, 1, $1, 'bench' from made`,
+		[JSON.stringify(fourHundredOutlets())]
+	);
+	for (const [name, path] of [
+		['Today', '/large'],
+		['Outlet', '/large/outlet/o-0-5'],
+		['House', '/large/house']
+	] as const)
+		say(`server render with 400 outlets: ${name}`, ms((await medianOf(path)).ms), '');
+	await client.end();
+}
+
+/** Forty circuits of ten outlets. */
+function fourHundredOutlets() {
+	const outlets = Array.from({ length: 40 }, (_, c) =>
+		Array.from({ length: 10 }, (__, k) => ({ c, k }))
+	).flat();
+	const edits: Edit[] = [
+		{ do: 'addRoom', name: 'Hall' },
+		...Array.from({ length: 40 }, (_, c): Edit[] => [
+			{ do: 'addBreaker', panel: 'main', spaces: [c + 1], ratingA: 15, label: `row ${c}` },
+			{ do: 'addCircuit', breaker: `b${c + 1}`, name: `c ${c}` }
+		]).flat(),
+		...outlets.map(({ c, k }): Edit => ({
+			do: 'addOutlet',
+			room: 'hall',
+			name: `o ${c} ${k}`,
+			spot: { circuit: `c-${c}`, after: k === 0 ? 'panel' : { box: `hall-o-${c}-${k - 1}` } }
+		}))
+	];
+	const made = editHouse(
+		newHome({ name: 'Large', region: 'us', spaces: 42, mainRatingA: 200, place: 'hall' }),
+		edits
+	);
+	if (!made.ok) throw new Error(JSON.stringify(made.refusal));
+	return JSON.parse(JSON.stringify(made.house).replaceAll('"hall-o-', '"o-')) as unknown;
+}
+
+/** A bench of the bungalow saved with few events behind it, and with two hundred. */
+async function saving(application: Application): Promise<void> {
+	const id = randomUUID();
+	await post(application, '/api/fennel-lane/benches', {
+		id,
+		from: { kind: 'outlet', box: 'sewing-east-wall' }
+	});
+	const event = (k: number): BenchEvent => ({ kind: 'breaker', id: 'b14', on: k % 2 === 1 });
+	let revision = 1;
+	const save = async (keep: number, events: BenchEvent[]) => {
+		const from = performance.now();
+		const response = await fetch(`${application.address}/api/fennel-lane/benches/${id}`, {
+			method: 'PUT',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify({ revision, name: 'bench', keep, events, done: keep + events.length })
+		});
+		revision = ((await response.json()) as { revision: number }).revision;
+		return performance.now() - from;
+	};
+	const few: number[] = [];
+	for (let k = 0; k < 30; k++) few.push(await save(k, [event(k)]));
+	for (let k = 30; k < 200; k++) await save(k, [event(k)]);
+	const many: number[] = [];
+	for (let k = 200; k < 230; k++) many.push(await save(k, [event(k)]));
+	say('bench of the bungalow saved, 200 events behind it', ms(median(many)), '≤ 50 ms');
+	say('  against few events', `${(median(many) / median(few)).toFixed(2)} ×`, '');
+}
+
 async function jobPage(application: Application, path: string): Promise<void> {
 	const browser = await launch();
 	const page = await (
@@ -286,6 +384,8 @@ const application = await Application.start();
 try {
 	await appending(application);
 	await jobPage(application, await rendering(application));
+	await saving(application);
+	await growing(application);
 } finally {
 	await application.kill();
 }

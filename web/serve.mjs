@@ -12,7 +12,14 @@ const { handler } = await import('./build/handler.js');
 /** What is under way at a stop may take this long, ms. */
 const graceMs = 5_000;
 
+/** Whether a `Host` can stand in an address at all; which names are served is for `hooks.server.ts`. */
+const isHost = (host) => host !== undefined && host !== '' && URL.canParse(`http://${host}`);
+
 const server = createServer((request, response) => {
+	if (!isHost(request.headers.host)) {
+		response.statusCode = 400;
+		return response.end();
+	}
 	request.headers['x-wary-protocol'] = 'http';
 	handler(request, response, () => {
 		response.statusCode = 404;

@@ -2,9 +2,12 @@ export {
 	benchEventSchema,
 	benchFileSchema,
 	benchFileVersion,
+	benchSaveSchema,
+	mostBenchEvents,
 	pluggable,
 	type BenchEvent,
-	type BenchFile
+	type BenchFile,
+	type BenchSave
 } from './events';
 export { act, loadW, type Acted } from './act';
 export type { BenchRefusal } from './refusal';

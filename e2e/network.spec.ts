@@ -1,0 +1,157 @@
+import { request as httpRequest } from 'node:http';
+import pg from 'pg';
+import { machineAddresses } from '../scripts/lib/addresses.mjs';
+import { newPairingCode } from '../scripts/lib/database.mjs';
+import { Application, expect, test as base } from './server';
+
+const test = base.extend<{ everywhere: Application }>({
+	// eslint-disable-next-line no-empty-pattern
+	everywhere: async ({}, use) => {
+		const application = await Application.start(undefined, { HOST: '0.0.0.0' });
+		await use(application);
+		await application.kill();
+	}
+});
+
+/** Asks with a `Host` of one's own, which `fetch` doesn't allow. */
+const asked = (
+	address: string,
+	path: string,
+	headers: Record<string, string>,
+	body?: string
+): Promise<{ status: number; text: string; headers: Record<string, string | string[] | undefined> }> =>
+	new Promise((resolve, reject) => {
+		const { hostname, port } = new URL(address);
+		const request = httpRequest(
+			{ hostname, port, path, headers, method: body === undefined ? 'GET' : 'POST' },
+			(response) => {
+				let text = '';
+				response.on('data', (chunk: Buffer) => (text += chunk.toString()));
+				response.on('end', () => resolve({ status: response.statusCode!, text, headers: response.headers }));
+			}
+		);
+		request.on('error', reject);
+		request.end(body);
+	});
+
+test('a name that was pointed here from elsewhere reaches no home', async ({ application }) => {
+	const port = new URL(application.address).port;
+	for (const host of [
+		'evil.example',
+		`evil.example:${port}`,
+		'169.254.1.1',
+		`127.0.0.1.evil.example:${port}`,
+		'not a host'
+	]) {
+		const { status, text } = await asked(application.address, '/fennel-lane', { host });
+		expect([host, [400, 421].includes(status)]).toEqual([host, true]);
+		expect(text).not.toContain('Fennel');
+	}
+	for (const host of [`localhost:${port}`, `127.0.0.1:${port}`, 'localhost'])
+		expect((await asked(application.address, '/fennel-lane', { host })).status).toBe(200);
+});
+
+test('served to the whole network, a device pairs once by a link, then uses forms and homes; sent away, it is out', async ({
+	everywhere,
+	browser
+}) => {
+	const [address] = machineAddresses();
+	test.skip(address === undefined, 'this machine has no network address');
+	const port = new URL(everywhere.address).port;
+	const outside = `http://${address}:${port}`;
+
+	// Not paired: nothing but how to pair, whatever is asked.
+	for (const path of ['/', '/fennel-lane', '/fennel-lane/house.json', '/api/homes', '/health', '/new']) {
+		const response = await fetch(`${outside}${path}`, {
+			headers: { accept: 'text/html' },
+			redirect: 'manual'
+		});
+		expect([path, response.status]).toEqual([path, 403]);
+		expect(await response.text()).not.toContain('Fennel');
+	}
+	expect((await fetch(`${outside}/api/fennel-lane/settings`, { method: 'POST', body: '{}' })).status).toBe(
+		403
+	);
+
+	const code = await newPairingCode(everywhere.databaseUrl);
+	const page = await browser.newPage({ baseURL: outside });
+	await page.goto(`/pair?code=${code}`);
+	await page.getByLabel('What do you call it?').fill('Hall phone');
+	await page.getByRole('button', { name: 'Pair it' }).click();
+	await page.waitForURL(/fennel-lane/);
+	await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+	const [cookie] = (await page.context().cookies()).filter(({ name }) => name === 'device');
+	expect(cookie).toMatchObject({ httpOnly: true, sameSite: 'Lax' });
+
+	// A form works under this address too.
+	await page.getByTitle(/^Theme/).click();
+	await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+
+	// The code is used up; one too old is none; nor is a cookie that somebody wrote.
+	const second = await browser.newPage({ baseURL: outside });
+	await second.goto(`/pair?code=${code}`);
+	await expect(second.getByText('used or too old')).toBeVisible();
+	const old = await newPairingCode(everywhere.databaseUrl);
+	const client = new pg.Client({ connectionString: everywhere.databaseUrl });
+	await client.connect();
+	await client.query(
+		"update pairing_code set expires_at = now() - interval '1 second' where used_at is null"
+	);
+	await client.end();
+	await second.goto(`/pair?code=${old}`);
+	await expect(second.getByText('used or too old')).toBeVisible();
+	const forged = `${cookie!.value.slice(0, -3)}AAA`;
+	expect((await fetch(`${outside}/fennel-lane`, { headers: { cookie: `device=${forged}` } })).status).toBe(
+		403
+	);
+
+	await page.goto('/fennel-lane/settings');
+	await page.waitForLoadState('networkidle');
+	await expect(page.getByText('Hall phone')).toBeVisible();
+	await page.getByRole('button', { name: 'Pair another device' }).click();
+	await expect(page.getByAltText('QR code of the pairing link')).toBeVisible();
+	await page.getByRole('button', { name: 'Send away' }).click();
+	await expect(page.getByText('Hall phone')).toBeHidden();
+	const response = await page.goto('/fennel-lane');
+	expect(response!.status()).toBe(403);
+	await expect(page.getByText('This device isn’t paired')).toBeVisible();
+	await page.close();
+	await second.close();
+});
+
+test('told to stop, it is down within two seconds with nothing under way, kept-alive connections or not', async ({
+	application
+}) => {
+	await fetch(`${application.address}/fennel-lane`);
+	const started = Date.now();
+	await application.stop();
+	expect(Date.now() - started).toBeLessThan(2000);
+});
+
+test('homes are found by search, twenty at a time, and never listed on a page', async ({
+	application,
+	page
+}) => {
+	const client = new pg.Client({ connectionString: application.databaseUrl });
+	await client.connect();
+	await client.query(`
+		with made as (
+			insert into household (household_id, slug, is_demo)
+			select gen_random_uuid(), 'row-' || n, false from generate_series(1, 45) as n returning household_id, slug
+		)
+		insert into house_version (household_id, version, house, why)
+		select made.household_id, 1, jsonb_set(v.house, '{name}', to_jsonb('Row house ' || made.slug)), 'test'
+		from made, (select house from house_version join household using (household_id) where slug = 'tannery-row') v`);
+	await client.end();
+	await page.goto('/fennel-lane');
+	await page.waitForLoadState('networkidle');
+	expect(await page.content()).not.toContain('Row house');
+	await page.locator('nav[aria-label=Homes] summary').click();
+	await expect(page.getByRole('navigation', { name: 'Homes' }).getByRole('listitem')).toHaveCount(21);
+	await page.getByRole('button', { name: 'More' }).click();
+	await expect(page.getByRole('navigation', { name: 'Homes' }).getByRole('listitem')).toHaveCount(41);
+	await page.getByLabel('Search homes').fill('row-37');
+	await expect(page.getByRole('navigation', { name: 'Homes' }).getByRole('listitem')).toHaveCount(1);
+	await page.getByRole('link', { name: 'Row house row-37' }).click();
+	await page.waitForURL(/row-37/);
+});
