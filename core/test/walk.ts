@@ -207,34 +207,56 @@ export function everyCommand(plan: JobPlan): Command[] {
 	];
 }
 
-/** What of a state decides what can follow: times, ids, notes and which instrument showed a band are left out. */
-function keyOf(state: JobState): string {
-	const { isolation: i } = state;
-	const { proof } = i;
-	const marks = (record: object) =>
-		Object.entries(record)
-			.map(([key, value]) => `${key}=${value}`)
-			.sort()
-			.join();
-	return [
-		state.status,
+/** A short name for a part of a state, worked out once for each object: most moves leave most parts as they were. */
+function namer<Part extends object>(text: (part: Part) => string): (part: Part) => number {
+	const names = new Map<string, number>();
+	const known = new WeakMap<Part, number>();
+	return (part) => {
+		const before = known.get(part);
+		if (before !== undefined) return before;
+		const says = text(part);
+		const name = names.get(says) ?? names.size;
+		names.set(says, name);
+		known.set(part, name);
+		return name;
+	};
+}
+const marks = namer((record: object) =>
+	Object.entries(record)
+		.map(([key, value]) => `${key}=${value}`)
+		.sort()
+		.join()
+);
+const listed = namer((items: readonly string[]) => [...items].sort().join());
+const keysOf = namer((record: object) => Object.keys(record).sort().join());
+const isolationName = namer((i: JobState['isolation']) =>
+	[
 		i.power,
-		[...i.off].sort().join(),
+		listed(i.off),
 		i.hold,
 		i.areaClear,
 		i.closed,
 		i.doubt && `${i.doubt.reason}${i.doubt.until}`,
-		proof.scope,
-		proof.required.length,
-		proof.before && 1,
-		proof.required.map((pair) => proof.pairs[pair]?.band[0] ?? '-').join(''),
-		proof.after && 1,
+		i.proof.scope,
+		i.proof.required.length,
+		i.proof.before && 1,
+		i.proof.required.map((pair) => i.proof.pairs[pair]?.band[0] ?? '-').join(''),
+		i.proof.after && 1
+	].join()
+);
+const supplyName = namer((supply: JobState['supply']) => supplyKey(supply));
+
+/** What of a state decides what can follow: times, ids, notes and which instrument showed a band are left out. */
+function keyOf(state: JobState): string {
+	return [
+		state.status,
+		isolationName(state.isolation),
 		state.cautions,
 		typeof state.earth === 'object' ? `known${state.earth.source !== null}` : state.earth,
-		[...state.arranged].sort().join(),
+		listed(state.arranged),
 		state.decided,
-		JSON.stringify(state.groundAlarm),
-		Object.keys(state.baseline).sort().join(),
+		state.groundAlarm && marks(state.groundAlarm),
+		keysOf(state.baseline),
 		state.nothingLeft,
 		state.tester,
 		state.part,
@@ -246,7 +268,7 @@ function keyOf(state: JobState): string {
 		state.lookedOver,
 		state.inspected,
 		marks(state.stops),
-		supplyKey(state),
+		supplyName(state.supply),
 		marks(state.wires),
 		marks(state.closing),
 		marks(state.resistance),
@@ -261,7 +283,7 @@ function keyOf(state: JobState): string {
 }
 
 /** Once the supply cable is known, or left, nothing that follows depends on which it is. */
-const supplyKey = ({ supply }: JobState): string =>
+const supplyKey = (supply: JobState['supply']): string =>
 	supply.marked || supply.outcome === 'skipped'
 		? 'settled'
 		: (supply.outcome ??

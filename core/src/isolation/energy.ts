@@ -15,6 +15,14 @@ export function proofStands({ proof }: IsolationState): boolean {
 
 /** The energy state. Dead is never said without evidence: any doubt, and any gap in it, is live. */
 export function energyOf(state: IsolationState): Energy {
+	if (last?.state !== state) last = { state, energy: workOut(state) };
+	return last.energy;
+}
+
+/** One state is asked many times in a row, and never changes. */
+let last: { readonly state: IsolationState; readonly energy: Energy } | null = null;
+
+function workOut(state: IsolationState): Energy {
 	if (state.power === 'restored') return state.areaClear ? 'deliberatelyLive' : 'assumedLive';
 	if (state.power !== 'off' || state.hold === null || state.doubt !== null) return 'assumedLive';
 	return proofStands(state) ? 'provenDead' : 'expectedDead';

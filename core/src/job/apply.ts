@@ -158,8 +158,8 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 			);
 		case 'checkNeighbour': {
 			const checked = { ...state, neighbours: { ...state.neighbours, [body.box]: passed(event) } };
-			// One before this box hangs on nothing that was done here.
-			const before = plan.procedure >= 2 && plan.upstream.includes(body.box);
+			// One before this box hangs on nothing that was done here; on a ring nothing comes before.
+			const before = plan.procedure >= 2 && !plan.onRing && plan.upstream.includes(body.box);
 			return before ? checked : afterPower(checked, event, 'neighbour');
 		}
 		case 'grip':

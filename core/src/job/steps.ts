@@ -235,6 +235,14 @@ function afterPowerStep(plan: JobPlan, state: JobState): Step {
  * that can be done safely. What isn't proven dead is left as it is.
  */
 export function safeStopStep(state: JobState): Step {
+	if (lastStop?.state !== state) lastStop = { state, step: towardsStop(state) };
+	return lastStop.step;
+}
+
+/** Asked for many commands in a row of one state, like the next step. */
+let lastStop: { readonly state: JobState; readonly step: Step } | null = null;
+
+function towardsStop(state: JobState): Step {
 	const { isolation } = state;
 	if (state.device === 'oldSeated' && isolation.power !== 'tripped') return { kind: 'stop' };
 	if (isolation.power !== 'off' || isolation.doubt?.until === 'panel') return switchOff();

@@ -114,7 +114,7 @@
 							r={now ? 11 : 8}
 							fill={done.includes(each.name) ? 'var(--ink)' : 'var(--sheet)'}
 							stroke-width={now ? 4 : 2}
-							stroke-dasharray={each.mark === 'silver' ? '3 2' : undefined}
+							stroke-dasharray={each.mark.includes('silver') ? '3 2' : undefined}
 						/>
 						<path
 							d={`M${x - 5} ${each.y}h10`}

@@ -116,8 +116,8 @@ export const stopWords = (region: 'us' | 'uk'): Record<StopReason, { why: string
 		tooShort: fromCondition(
 			'tooShort',
 			region === 'us'
-				? 'Not enough free conductor (NEC 300.14). Ask for pigtails, or the cable to be drawn.'
-				: 'Conductors too short to terminate. Ask for crimped or maintenance-free joints.'
+				? 'A conductor too short even for a connector (NEC 300.14). Ask for the cable to be drawn, or a new run.'
+				: 'A conductor too short even for a joint. Ask for the cable to be drawn, or crimped or maintenance-free joints further back.'
 		),
 		liveGround: fromCondition(
 			'liveGround',
@@ -139,8 +139,11 @@ export const stopWords = (region: 'us' | 'uk'): Record<StopReason, { why: string
 			tell: `The new part’s tab has to be broken off on the same side before any wire goes on. Fitted whole, it joins what must stay apart: a switched half stays on for good, or two legs are bolted together.`
 		},
 		sharedNeutral: {
-			why: 'Two breakers share a neutral here without opening together',
-			tell: 'Multi-wire branch circuit without a common trip (NEC 210.4(B)). Ask for a two-pole breaker or a handle tie.'
+			why: `Two ${t.breaker}s share a neutral here without opening together`,
+			tell:
+				region === 'us'
+					? 'Multi-wire branch circuit without a common trip (NEC 210.4(B)). Ask for a two-pole breaker or a handle tie.'
+					: 'A borrowed neutral (BS 7671 314.4). Ask for the circuits to be separated.'
 		},
 		ungroundedExtension: {
 			why: 'An ungrounded circuit would be extended',

@@ -8,7 +8,7 @@ import {
 	type IsolationState
 } from '@wary/core/isolation';
 import { awayAfterMin, type Earth, type JobPlan, type JobState } from '@wary/core/job';
-import { namedBreakers, pairWords } from './terms';
+import { namedBreakers, pairWords, terms } from './terms';
 
 export const energyWords: Record<Energy, string> = {
 	assumedLive: 'TREAT AS LIVE',
@@ -103,21 +103,22 @@ function liveBecause(house: House, plan: JobPlan, state: JobState): string {
 }
 
 export function doubtWords(house: House, plan: JobPlan, doubt: Doubt, earth: Earth = 'box'): string {
+	const t = terms[plan.region];
 	switch (doubt.reason) {
 		case 'liveReading':
 			return `Read live: ${pairWords(plan, doubt.pair, earth)}. Something still feeds it.`;
 		case 'powerSeen':
-			return 'You saw power come on. Back to the panel, then the whole proof again.';
+			return `You saw power come on. Back to the ${t.panel}, then the whole proof again.`;
 		case 'foundUnlocked':
-			return 'The breaker was found unlocked. Back to the panel, then the whole proof again.';
+			return `The ${t.breaker} was found unlocked. Back to the ${t.panel}, then the whole proof again.`;
 		case 'wasAway':
-			return 'You were away from a breaker without a padlock. Back to the panel, then the whole proof again.';
+			return `You were away from ${t.aBreaker} without a padlock. Back to the ${t.panel}, then the whole proof again.`;
 		case 'otherBoxOpened':
 			return 'Another box was opened. The proof here begins again with the tester.';
 		case 'testerFailed':
 			return 'The tester did not show a source it should have. Every reading it gave is void.';
 		case 'tripped':
-			return 'The breaker opened by itself. It stays off.';
+			return `The ${t.breaker} opened by itself. It stays off.`;
 		case 'foundConductor':
 			return 'A conductor that nobody has tested. It comes first.';
 	}

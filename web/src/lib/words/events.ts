@@ -62,7 +62,7 @@ const testerWords = {
 const changeWords = {
 	powerSeen: 'Power was seen to come on',
 	foundUnlocked: 'The breaker was found unlocked',
-	wasAway: 'Was away from the panel',
+	wasAway: 'Was away while nobody watched it',
 	otherBoxOpened: 'Another box was opened'
 };
 

@@ -22,7 +22,7 @@ export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, stat
 		case 'boxOpen':
 			return 'The box is open: power doesn’t go back on before everything is closed.';
 		case 'unknownBreaker':
-			return `There is no breaker “${refusal.breaker}” on this panel.`;
+			return `There is no ${terms[plan.region].breaker} “${refusal.breaker}” in this ${terms[plan.region].panel}.`;
 		case 'notSwitchedOff':
 			return `${breakerName(house, refusal.breaker)} wasn’t switched off for this job.`;
 		case 'arrangeFirst':
@@ -68,7 +68,7 @@ export function planFailureWords(failure: PlanFailure, region: 'us' | 'uk'): str
 		case 'notAnOutlet':
 			return `There is no ${t.outlet} in this box to replace.`;
 		case 'noCircuit':
-			return 'No cable is on record here, so nothing says which circuit it is on. Find its breaker first, or put it on a circuit on the House page.';
+			return `No cable is on record here, so nothing says which circuit it is on. Find its ${t.breaker} first, or put it on a circuit on the House page.`;
 		case 'noGround':
 			return `There is no ${t.ground} on this ${t.outlet}. What may replace it is a choice of its own, not a like-for-like swap.`;
 		case 'groundUnused':
@@ -77,7 +77,7 @@ export function planFailureWords(failure: PlanFailure, region: 'us' | 'uk'): str
 			return `The record shows no ${t.hot} or ${t.neutral} on this ${t.outlet}.`;
 		case 'brokenTabs':
 			return (
-				'One half here has its own switch or circuit: a bridge tab is broken off on the old part. It has to be broken off on the new one too, before any wire is on, and this program can’t lead through that yet. Fitted whole, a switched half would stay on for good, or two circuits would be joined. Finding its breaker works; for the swap ask a ' +
+				'One half here has its own switch or circuit: a bridge tab is broken off on the old part. It has to be broken off on the new one too, before any wire is on, and this program can’t lead through that yet. Fitted whole, a switched half would stay on for good, or two circuits would be joined. What feeds it can be looked for here; for the swap ask a ' +
 				`${t.handTo}.`
 			);
 		case 'sharedNeutral':

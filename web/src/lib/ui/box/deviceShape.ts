@@ -151,10 +151,10 @@ const usb: DeviceShape = {
 const gfci: DeviceShape = {
 	...decorator,
 	terminals: [
-		{ name: 'supplyNeutral', x: 12, y: 90, side: 'left', mark: 'silver' },
-		{ name: 'loadNeutral', x: 12, y: 290, side: 'left', mark: 'silver' },
-		{ name: 'supplyHot', x: 172, y: 90, side: 'right', mark: 'brass' },
-		{ name: 'loadHot', x: 172, y: 290, side: 'right', mark: 'brass' },
+		{ name: 'supplyNeutral', x: 12, y: 90, side: 'left', mark: 'LINE silver' },
+		{ name: 'loadNeutral', x: 12, y: 290, side: 'left', mark: 'LOAD silver' },
+		{ name: 'supplyHot', x: 172, y: 90, side: 'right', mark: 'LINE brass' },
+		{ name: 'loadHot', x: 172, y: 290, side: 'right', mark: 'LOAD brass' },
 		{ name: 'ground', x: 40, y: 364, side: 'bottom', mark: 'green' }
 	]
 };
@@ -177,10 +177,10 @@ const fusedSpur: DeviceShape = {
 	faces: [],
 	slots: [],
 	terminals: [
-		{ name: 'supplyNeutral', x: 40, y: 60, side: 'left', mark: 'N in' },
-		{ name: 'supplyHot', x: 110, y: 60, side: 'left', mark: 'L in' },
-		{ name: 'loadNeutral', x: 40, y: 138, side: 'left', mark: 'N out' },
-		{ name: 'loadHot', x: 110, y: 138, side: 'left', mark: 'L out' },
+		{ name: 'supplyNeutral', x: 40, y: 60, side: 'left', mark: 'N supply' },
+		{ name: 'supplyHot', x: 110, y: 60, side: 'left', mark: 'L supply' },
+		{ name: 'loadNeutral', x: 40, y: 138, side: 'left', mark: 'N load' },
+		{ name: 'loadHot', x: 110, y: 138, side: 'left', mark: 'L load' },
 		{ name: 'groundA', x: 190, y: 60, side: 'right', mark: 'E' },
 		{ name: 'groundB', x: 190, y: 138, side: 'right', mark: 'E' }
 	],

@@ -25,7 +25,7 @@ export function confirmWords(
 		case 'tell':
 			return {
 				title: 'Tell the house',
-				lead: 'Everyone at home knows that it is off, why, and that nobody touches the panel.',
+				lead: `Everyone at home knows that it is off, why, and that nobody touches the ${t.panel}.`,
 				why: 'Clocks, router, freezer stop: somebody will go and look. Better that they know why.'
 			};
 		case 'plateOff':
@@ -79,7 +79,9 @@ export function confirmWords(
 			return {
 				title: 'Fold the wires in',
 				lead: `${capital(t.ground)} deepest, then ${t.neutral}, then ${t.hot}, in accordion bends.${uk ? '' : ' Nothing behind the yoke’s ears.'}`,
-				why: 'A wire pinched behind the yoke is a short that waits.'
+				why: uk
+					? 'A wire trapped behind the face is a short that waits.'
+					: 'A wire pinched behind the yoke is a short that waits.'
 			};
 		case 'tugAgain':
 			return {

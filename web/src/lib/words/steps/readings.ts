@@ -33,7 +33,9 @@ export function pairStepWords(
 				: 'Both tips at once into the slots, or on an adaptor’s test points: shutters are never forced. Nothing plugged in here.'
 			: 'Tips on the bare metal, nothing else touched.',
 		why: face
-			? 'Every pair, on both halves: a dark lamp may only have lost its neutral, and two halves can be fed by two breakers.'
+			? plan.region === 'uk'
+				? 'Every pair, on both sides: a dark lamp may only have lost its neutral, and one side’s contacts prove nothing of the other’s.'
+				: 'Every pair, on both halves: a dark lamp may only have lost its neutral, and two halves can be fed by two breakers.'
 			: 'The contacts were dead; these are the conductors themselves, every one in the box, also those that pass through.'
 	};
 }
@@ -51,13 +53,13 @@ export function resistanceWords(
 	if (check === 'groundBox')
 		return {
 			title: `${capital(t.ground)} to the box`,
-			lead: `Meter to Ω: ${t.ground} slot to the metal of the box. Should be next to nothing.`,
+			lead: `Meter to Ω: ${plan.region === 'uk' ? 'earth, at the adaptor,' : 'ground slot'} to the metal of the box. Should be next to nothing.`,
 			why: `This joint is all that keeps the metal of the box at ${t.ground}. If a ${t.hot} wire touches it, the ${t.breaker} opens only because of this.`
 		};
 	const other = check === 'hotNeutral' ? t.neutral : t.ground;
 	return {
 		title: `${capital(t.hot)} to ${other}, by resistance`,
-		lead: `Meter to Ω, tips in the ${t.hot} and ${other} slots. ${check === 'hotNeutral' && plan.procedure >= 2 ? 'No short, and not less than the cables read by themselves before the new part went on.' : 'Should be open.'}`,
-		why: 'A short found now costs a minute. Found by the breaker, it costs a bang.'
+		lead: `Meter to Ω, tips ${plan.region === 'uk' ? `on the adaptor’s ${t.hot} and ${other} points, the socket’s switch on` : `in the ${t.hot} and ${other} slots`}. ${check === 'hotNeutral' && plan.procedure >= 2 ? 'No short, and not less than the cables read by themselves before the new part went on.' : 'Should be open.'}`,
+		why: `A short found now costs a minute. Found by the ${t.breaker}, it costs a bang.`
 	};
 }

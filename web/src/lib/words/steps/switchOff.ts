@@ -30,7 +30,7 @@ export function switchOffWords({ house, plan, state }: Telling, also: string | n
 		};
 	if (isolation.power === 'unknown')
 		return {
-			title: 'Back to the panel',
+			title: `Back to the ${t.panel}`,
 			lead: `Look at ${namedBreakers(house, isolation.off)}. Put it fully to off, whatever you find.`,
 			why: 'Something happened that could have put power back. What was proven before no longer counts.'
 		};
@@ -56,6 +56,6 @@ export function switchOffWords({ house, plan, state }: Telling, also: string | n
 			recorded?.type === 'fuse'
 				? `The directory says “${recorded.label || 'nothing'}”. Draw the fuse out with its carrier and put it in your pocket; a finger never goes where it sat. Then tap it here.`
 				: `The directory says “${recorded?.label || 'nothing'}”. Tap the ${t.breaker} you have switched off.`,
-		why: 'It may be the wrong one: the label is a claim. What it does at the outlet is what counts, and that is read next.'
+		why: `It may be the wrong one: the label is a claim. What it does at the ${t.outlet} is what counts, and that is read next.`
 	};
 }

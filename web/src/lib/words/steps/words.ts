@@ -62,11 +62,11 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 				lead: uk
 					? `Power still on. Plug an adaptor with test points into the ${halfWords[step.half]}, its switch on, and put the tips on line and neutral, fingers behind the guards. The shutters are never pushed open.`
 					: `Power still on. Both tips at once into the two upright slots of the ${halfWords[step.half]}, fingers behind the guards. If the shutters of a tamper-resistant one don’t yield, use an adaptor with test points: never force them.`,
-				why: `A tester that reads nothing before and nothing after has shown nothing. Seen live here first, the same slots going dead later means something.${plan.halves.length > 1 ? ' Both halves, because they can be fed by two breakers.' : ''}`
+				why: `A tester that reads nothing before and nothing after has shown nothing. Seen live here first, the same slots going dead later means something.${plan.halves.length > 1 ? ` Both ${uk ? 'sockets, because one side can be dead by itself' : 'halves, because they can be fed by two breakers'}.` : ''}`
 			};
 		case 'readLiveGround':
 			return {
-				title: `Is the ${t.ground} here a ${t.ground}?`,
+				title: uk ? 'Is the earth here an earth?' : 'Is the ground here a ground?',
 				lead: uk
 					? 'Power still on. Line to earth should light, by the plug-in tester or at the adaptor’s test points. Then a contactless tester at the earth: it should stay silent.'
 					: 'Power still on. Hot to ground should light. Then hold a contactless tester at the ground slot and at the plate screw: it should stay silent.',
@@ -77,7 +77,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 				title: 'Stop here until you have a tester',
 				lead: `Nothing behind the ${t.plate} may be touched on the word of a lamp. The job waits here: borrow or buy one of these, then go on.`,
 				why: 'A lamp, a plug-in tester and a contactless tester each miss something that can hurt you; the instruments page shows what, on the model. A reading between two points, with a tester that was proved, does not.',
-				rule: uk ? 'HSE GS38' : 'NFPA 70E 120.5'
+				rule: uk ? 'HSE GS38' : 'NFPA 70E 120.5 (2018, 2021)'
 			};
 		case 'proveEarth':
 			return {
@@ -106,13 +106,13 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 							? 'On the proving unit, or at a socket you know is live on another circuit. Not on the one you have switched off.'
 							: `At an ${t.outlet} you know is live on another circuit, or on a proving unit. Not on the one you have switched off.`,
 						why: 'A flat battery and a dead circuit look the same. The tester shows that it works before it is believed, and again after.',
-						rule: uk ? 'HSE GS38' : 'NFPA 70E 120.5'
+						rule: uk ? 'HSE GS38' : 'NFPA 70E 120.5 (2018, 2021)'
 					}
 				: {
 						title: 'Prove the tester again',
 						lead: 'The same live source as before. It must show it again.',
 						why: 'Had it failed between the first proof and now, every zero it showed would be worth nothing.',
-						rule: uk ? 'HSE GS38' : 'NFPA 70E 120.5'
+						rule: uk ? 'HSE GS38' : 'NFPA 70E 120.5 (2018, 2021)'
 					};
 		case 'readPair':
 			return pairStepWords(step, telling);
@@ -196,7 +196,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 		case 'restorePower':
 			return {
 				title: state.device === 'none' ? 'Power on, on purpose' : 'Power on',
-				lead: `Lock and tag off, stand to one side, face turned away, switch ${state.isolation.off.map((id) => breakerName(house, id)).join(' and ')} on. Did it hold?`,
+				lead: `Lock and tag off, stand to one side, face turned away, switch ${namedBreakers(house, state.isolation.off)} on. Did it hold?`,
 				why: 'If it trips at once it has found a short. It stays off: switching it on again feeds the fault.'
 			};
 		case 'readPlug':
@@ -214,17 +214,19 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 			};
 		case 'checkNeighbour':
 			return {
-				title: `${plan.upstream.includes(step.box) ? `The ${t.outlet} before` : `Next ${t.outlet}`}: ${boxPlace(house, step.box)}`,
+				title: `${plan.upstream.includes(step.box) && !plan.onRing ? `The ${t.outlet} before` : `Next ${t.outlet}`}: ${boxPlace(house, step.box)}`,
 				lead: 'Plug in a lamp or the tester. Does it work as it did before you began?',
-				why: plan.upstream.includes(step.box)
-					? 'It comes before this one, so nothing you did here feeds it. If it has changed, the cause lies elsewhere: it is noted for that outlet.'
-					: 'Its current passes through the joints you have just made. If it is dark, the through connection is open here.'
+				why: plan.onRing
+					? 'On a ring every neighbour still works with one leg loose, so this shows only that nothing went altogether wrong. That every leg sits was tugged and read.'
+					: plan.upstream.includes(step.box)
+						? 'It comes before this one, so nothing you did here feeds it. If it has changed, the cause lies elsewhere: it is noted for that outlet.'
+						: 'Its current passes through the joints you have just made. If it is dark, the through connection is open here.'
 			};
 		case 'grip':
 			return {
 				title: `Grip: ${halfWords[step.half]}`,
 				lead: 'Push a plug home and let the cord hang. It should hold, and take a firm pull to come out.',
-				why: 'Worn contacts were why this began. New ones that don’t grip are a faulty part.'
+				why: 'Contacts that don’t grip heat under load. If new ones don’t, the part is faulty.'
 			};
 		case 'tidyDirectory':
 			return {
@@ -232,7 +234,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 				lead: findBreaker(house, state.feeder ?? plan.recordedBreaker)
 					? `${capital(namedBreakers(house, state.feeder ?? plan.recordedBreaker))} feeds ${boxPlace(house, plan.boxId)}: proven today. What should its line say?`
 					: `The main switch took everything, so nothing was learnt of the single ${t.breaker}s. The line of ${breakerName(house, plan.recordedBreaker)} stays as it is; search for the right one another day.`,
-				why: 'The next person at the panel, perhaps you in the dark, will believe what is written there.',
+				why: `The next person at the ${t.panel}, perhaps you in the dark, will believe what is written there.`,
 				rule: uk ? 'BS 7671 514.9.1' : 'NEC 2020 408.4(A)'
 			};
 		case 'finish':
@@ -298,7 +300,7 @@ function reopenWhy(state: JobState): string {
 		case 'grip':
 			return 'The new part doesn’t grip. It is taken off again and another put in its place.';
 		case 'tripped':
-			return 'The breaker opened: something touches that should not.';
+			return 'It tripped: something touches that should not.';
 		default:
 			return 'A check before power came out wrong. It is put right while everything is off.';
 	}

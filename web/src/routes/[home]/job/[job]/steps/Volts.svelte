@@ -7,7 +7,7 @@
 	import Lit from './Lit.svelte';
 	import Marks from './Marks.svelte';
 	import { expectedDeadWords, groundEarthVerdict, healthyWords } from '$lib/words/steps';
-	import { boxPlace, voltsWord } from '$lib/words/terms';
+	import { boxPlace, terms, voltsWord } from '$lib/words/terms';
 	import { typedNumber } from '$lib/typed';
 	import { getJob } from '../context';
 
@@ -111,8 +111,8 @@
 			case 'live':
 				return {
 					text: lowImpedance
-						? 'Still there with a load on it: something feeds it. Treat as live: back to the panel, the next circuits off one after another, and read this pair again.'
-						: 'LIVE. Touch nothing. Something still feeds this: back to the panel.',
+						? `Still there with a load on it: something feeds it. Treat as live: back to the ${terms[plan.region].panel}, the next circuits off one after another, and read this pair again.`
+						: `LIVE. Touch nothing. Something still feeds this: back to the ${terms[plan.region].panel}.`,
 					kind: 'bad'
 				};
 		}

@@ -1,0 +1,4 @@
+import { everyState, fewerPairs, planOf } from '../../test/everyState';
+import { tanneryRow } from '../demo';
+
+everyState('uk, ring', fewerPairs(planOf(tanneryRow(), 'box-room-desk')));

@@ -1,0 +1,249 @@
+import { describe, expect, it } from 'vitest';
+import { canReach, walk, type Walked } from './walk';
+import { energyOf } from '../src/isolation';
+import { nextStep, planJob, type Command, type JobPlan, type JobState } from '../src/job';
+
+/** Commands that put a hand or a tool on conductors, written down from the trade and not from the engine. */
+const handsOnConductors = (command: Command): boolean =>
+	['takeOff', 'terminate', 'tug', 'cap', 'reopen', 'readSupplyOhms', 'readBaseline'].includes(command.kind) ||
+	(command.kind === 'confirm' &&
+		[
+			'easeOut',
+			'prepare',
+			'unusedScrews',
+			'tape',
+			'fold',
+			'tugAgain',
+			'seat',
+			'spreadEnds',
+			'markSupply',
+			'closeUp'
+		].includes(command.step));
+
+const restoresPower = (command: Command): boolean =>
+	command.kind === 'restorePower' || (command.kind === 'switchBreaker' && command.on);
+
+export const planOf = (house: Parameters<typeof planJob>[0], boxId: string): JobPlan => {
+	const planned = planJob(house, boxId);
+	if (!planned.ok) throw new Error(planned.failure.code);
+	return planned.plan;
+};
+
+/**
+ * The plan with one bare pair of each kind and one more. The procedure tells pairs by their ids alone and treats them alike, so that more of a kind only makes
+ * the walk longer; the two-slot plan is walked with all of its own.
+ */
+export function fewerPairs(plan: JobPlan): JobPlan {
+	const { barePairs } = plan;
+	const firsts = barePairs.filter((pair, k) => barePairs.findIndex(({ kind }) => kind === pair.kind) === k);
+	const more = barePairs.find((pair) => !firsts.includes(pair));
+	return { ...plan, barePairs: more ? [...firsts, more] : firsts };
+}
+
+/** Every proof is tester, then each pair dead, then tester. */
+const provenByEvidence = ({ isolation }: JobState): boolean => {
+	const { proof } = isolation;
+	return (
+		isolation.power === 'off' &&
+		isolation.hold !== null &&
+		proof.before?.band === 'live' &&
+		proof.after?.band === 'live' &&
+		proof.required.length >= 4 &&
+		proof.required.every((pair) => proof.pairs[pair]?.band === 'dead')
+	);
+};
+
+const everyMove = (
+	walked: Walked,
+	check: (before: JobState, command: Command, after: JobState) => string | null
+): string[] => {
+	const wrong: string[] = [];
+	for (let m = 0; m < walked.moveCount && wrong.length < 5; m++) {
+		const complaint = check(
+			walked.states[walked.moves.from[m]!]!,
+			walked.commands[walked.moves.command[m]!]!,
+			walked.states[walked.moves.to[m]!]!
+		);
+		if (complaint) wrong.push(complaint);
+	}
+	return wrong;
+};
+
+/** What holds of every state that any sequence of commands can reach. */
+export const everyState = (name: string, plan: JobPlan) =>
+	describe(`every reachable state of the procedure: ${name}`, () => {
+		const started = performance.now();
+		const walked = walk(plan);
+		console.log(
+			`${name}: walked ${walked.states.length} states by ${walked.moveCount} accepted commands, ${walked.refused} refused, in ${((performance.now() - started) / 1000).toFixed(0)} s`
+		);
+
+		it('is a walk worth its name: both ends and every energy state are in it', () => {
+			expect(new Set(walked.states.map(({ status }) => status))).toEqual(
+				new Set(['underWay', 'stopped', 'finished'])
+			);
+			expect(new Set(walked.states.map(({ isolation }) => energyOf(isolation)))).toEqual(
+				new Set(['assumedLive', 'expectedDead', 'provenDead', 'deliberatelyLive'])
+			);
+			for (const device of ['oldSeated', 'oldOut', 'none', 'newOut', 'newSeated'])
+				expect(walked.states.some((state) => state.device === device)).toBe(true);
+		});
+
+		it('offers and accepts nothing that touches conductors outside provenDead', () => {
+			expect(
+				everyMove(walked, (before, command) =>
+					handsOnConductors(command) && energyOf(before.isolation) !== 'provenDead'
+						? `${command.kind} in ${energyOf(before.isolation)}`
+						: null
+				)
+			).toEqual([]);
+			const offered = walked.states.filter((state) => {
+				const step = nextStep(plan, state);
+				return (
+					step &&
+					step.kind !== 'stop' &&
+					handsOnConductors(step as Command) &&
+					energyOf(state.isolation) !== 'provenDead'
+				);
+			});
+			expect(offered).toEqual([]);
+		});
+
+		it('says provenDead only on full evidence', () => {
+			expect(
+				walked.states.filter(
+					(state) => energyOf(state.isolation) === 'provenDead' && !provenByEvidence(state)
+				)
+			).toEqual([]);
+		});
+
+		it('takes wires off, and terminates, only after the bare conductors themselves were proven', () => {
+			expect(
+				everyMove(walked, (before, command) =>
+					['takeOff', 'terminate', 'cap'].includes(command.kind) && before.isolation.proof.scope !== 'bare'
+						? command.kind
+						: null
+				)
+			).toEqual([]);
+		});
+
+		it('never restores power with an end uncapped, untugged or outside its box', () => {
+			const wrong = everyMove(walked, (before, command) => {
+				if (!restoresPower(command)) return null;
+				const untouched = before.device === 'oldSeated';
+				const complete =
+					before.device === 'newSeated' && Object.values(before.wires).every((wire) => wire === 'tugged');
+				// On purpose, to find the supply cable: no device, every end capped and apart, everybody clear.
+				const capped =
+					before.device === 'none' && Object.values(before.wires).every((wire) => wire === 'capped');
+				const onPurpose =
+					capped && before.supply.way === 'live' && before.supply.spread && before.isolation.areaClear;
+				return untouched || complete || onPurpose
+					? null
+					: `${command.kind} with ${before.device}, ${Object.values(before.wires).join()}`;
+			});
+			expect(wrong).toEqual([]);
+		});
+
+		it('finishes only with power on and a passing final test on every half, neighbours and grip with it', () => {
+			const ends = walked.states.filter(({ status }) => status === 'finished');
+			expect(ends.length).toBeGreaterThan(0);
+			for (const state of ends) {
+				for (const half of plan.halves)
+					expect([state.final[half], state.grip[half]]).toEqual(['passed', 'passed']);
+				for (const box of plan.onRing ? [...plan.upstream, ...plan.downstream] : plan.downstream)
+					expect(state.neighbours[box]).toBe('passed');
+				// What comes before hangs on nothing done here: it is looked at, and what is wrong there is noted.
+				for (const box of plan.upstream) expect(state.neighbours[box]).toBeDefined();
+				expect(Object.keys(state.baseline).sort()).toEqual(plan.baselines.map(({ group }) => group).sort());
+				expect(state.isolation.power).toBe('restored');
+				expect(state.redo).toBeNull();
+				expect(state.live).toEqual(Object.fromEntries(plan.halves.map((half) => [half, 'passed'])));
+			}
+		});
+
+		it('stops only where nothing can hurt: untouched, or off and held', () => {
+			for (const state of walked.states.filter(({ status }) => status === 'stopped')) {
+				const held = state.isolation.power === 'off' && state.isolation.hold !== null;
+				expect(held || state.device === 'oldSeated').toBe(true);
+				if (state.device !== 'oldSeated') expect(state.tagged).toBe(true);
+				expect(energyOf(state.isolation)).not.toBe('provenDead');
+			}
+		});
+
+		it('leaves a box open only where it isn’t proven dead, and goes on from a closed one only to the end', () => {
+			const wrong = everyMove(walked, (before, command, after) => {
+				const seated = before.device === 'oldSeated' || before.device === 'newSeated';
+				if (
+					command.kind === 'stop' &&
+					!seated &&
+					!before.closedUp &&
+					energyOf(before.isolation) === 'provenDead'
+				)
+					return 'left open';
+				if (before.closedUp && handsOnConductors(command)) return `${command.kind} in a box that was closed`;
+				return before.closedUp && restoresPower(command) && after.status === 'underWay'
+					? 'power on a job that ends'
+					: null;
+			});
+			expect(wrong).toEqual([]);
+			expect(walked.states.some(({ closedUp, status }) => closedUp && status === 'stopped')).toBe(true);
+		});
+
+		it('reads a supply cable alive only on purpose, touches nothing then, and nothing after until it is proven dead again', () => {
+			const wrong = everyMove(walked, (before, command, after) => {
+				if (
+					['touchSupply', 'readSupplyVolts'].includes(command.kind) &&
+					energyOf(before.isolation) !== 'deliberatelyLive'
+				)
+					return 'read alive by accident';
+				const alive = before.device === 'none' && before.isolation.power === 'restored';
+				if (
+					alive &&
+					!['touchSupply', 'readSupplyVolts', 'switchBreaker', 'changed', 'foundConductor', 'stop'].includes(
+						command.kind
+					)
+				)
+					return `${command.kind} with power on an open box`;
+				if (alive && command.kind === 'switchBreaker' && energyOf(after.isolation) === 'provenDead')
+					return 'dead without a proof';
+				return null;
+			});
+			expect(wrong).toEqual([]);
+			if (plan.supplyCables.length > 1)
+				for (const [by, outcome] of [
+					['dead', 'found'],
+					['live', 'found'],
+					[null, 'skipped'],
+					[null, 'silent'],
+					[null, 'none']
+				])
+					expect(walked.states.some(({ supply }) => supply.by === by && supply.outcome === outcome)).toBe(
+						true
+					);
+		});
+
+		it('never takes an area that was cleared for one purpose as clear for the next', () => {
+			expect(
+				walked.states.filter(({ device, isolation }) => device === 'newOut' && isolation.areaClear)
+			).toEqual([]);
+		});
+
+		it('has a way to finish or to stop safely from every state', () => {
+			const ends = canReach(walked, ({ status }) => status !== 'underWay');
+			expect(walked.states.filter((_, k) => !ends[k])).toEqual([]);
+			const stops = canReach(walked, ({ status }) => status === 'stopped');
+			expect(walked.states.filter(({ status }, k) => status === 'underWay' && !stops[k])).toEqual([]);
+		});
+
+		it('always names a next step while under way, and accepts some command there', () => {
+			const moving = new Set<number>();
+			for (let m = 0; m < walked.moveCount; m++)
+				if (walked.moves.from[m] !== walked.moves.to[m]) moving.add(walked.moves.from[m]!);
+			expect(
+				walked.states.filter(
+					(state, k) => state.status === 'underWay' && (nextStep(plan, state) === null || !moving.has(k))
+				)
+			).toEqual([]);
+		});
+	});

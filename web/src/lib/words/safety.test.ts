@@ -1,0 +1,234 @@
+import { describe, expect, it } from 'vitest';
+import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
+import type { House } from '@wary/core/house';
+import { energyOf, type Doubt, type Energy } from '@wary/core/isolation';
+import {
+	conditions,
+	initialJob,
+	nextStep,
+	pairsToRead,
+	severityOf,
+	stopReasons,
+	type JobState,
+	type Step
+} from '@wary/core/job';
+import { Person, planOf } from '../../../../core/test/person';
+import { shapeOf } from '../ui/box/deviceShape';
+import { conditionWords, stopWords } from './conditions';
+import { doubtWords, energyWords, stripWords } from './energy';
+import { failureWords, sendTrouble } from './failures';
+import { planFailureWords, refusalWords } from './refusals';
+import { cautions, groundEarthVerdict, ohmVerdictWords, stepWords, wayChoices } from './steps';
+import { namedBreakers, pairWords, terminalWord } from './terms';
+
+const homes: readonly [region: 'us' | 'uk', recorded: House, actual: House, box: string, breaker: string][] =
+	[
+		['us', fennelLaneRecorded(), fennelLaneActual(), 'sewing-east-wall', 'b14'],
+		['uk', tanneryRow(), tanneryRow(), 'box-room-desk', 'b5'],
+		['us', fennelLaneRecorded(), fennelLaneActual(), 'reading-stove-wall', 'b9']
+	];
+
+/** Every step that a job comes to, its words, and the strip above it. */
+function wholeJob(recorded: House, actual: House, box: string, breaker: string): string[] {
+	const person = new Person(recorded, actual, planOf(recorded, box), [breaker, breaker]);
+	const lines: string[] = [];
+	for (let count = 0; count < 150 && person.state.status === 'underWay'; count++) {
+		const telling = { house: recorded, plan: person.plan, state: person.state };
+		const step = nextStep(person.plan, person.state)!;
+		const words = stepWords(step, telling);
+		const strip = stripWords(recorded, person.plan, person.state);
+		lines.push(
+			`[${energyOf(person.state.isolation)}] ${strip.word} | ${strip.because} | ${strip.caution} | ${strip.lapses}`,
+			`${step.kind}: ${words.title} | ${words.lead} | ${words.why} | ${words.rule ?? ''}`
+		);
+		person.go();
+	}
+	return lines;
+}
+
+/** Everything that protects somebody by being read, in one text: a sentence exchanged with another changes it. */
+function safetyText(): string {
+	const lines: string[] = [];
+	const head = (title: string) => lines.push('', `## ${title}`);
+	head('energy states');
+	for (const [state, word] of Object.entries(energyWords)) lines.push(`${state}: ${word}`);
+	for (const region of ['us', 'uk'] as const) {
+		const [, recorded, , box] = homes.find((each) => each[0] === region)!;
+		const plan = planOf(recorded, box);
+		const state = initialJob(plan);
+		head(`${region}: cautions`);
+		lines.push(...cautions(region));
+		head(`${region}: pairs`);
+		for (const earth of ['box', { source: 'outlet:elsewhere' }] as const) {
+			const { face, bare } = pairsToRead(plan, earth);
+			for (const { id } of [...face, ...bare]) lines.push(`${id}: ${pairWords(plan, id, earth)}`);
+		}
+		head(`${region}: doubts`);
+		const doubts: Doubt[] = [
+			{ reason: 'liveReading', pair: pairsToRead(plan, 'box').face[0]!.id, until: 'panel' },
+			{ reason: 'powerSeen', until: 'panel' },
+			{ reason: 'foundUnlocked', until: 'panel' },
+			{ reason: 'wasAway', until: 'panel' },
+			{ reason: 'otherBoxOpened', until: 'proof' },
+			{ reason: 'testerFailed', until: 'proof' },
+			{ reason: 'tripped', until: 'panel' },
+			{ reason: 'foundConductor', pair: 'found/x~ground', until: 'pair' }
+		];
+		for (const doubt of doubts) lines.push(`${doubt.reason}: ${doubtWords(recorded, plan, doubt)}`);
+		head(`${region}: refusals`);
+		for (const energy of Object.keys(energyWords) as Energy[])
+			lines.push(refusalWords({ code: 'notProvenDead', energy, next: null }, recorded, plan, state));
+		for (const code of [
+			'boxOpen',
+			'lampProvesNothing',
+			'needsCurrent',
+			'needsLowImpedance',
+			'pushInNever',
+			'outOfRange'
+		] as const)
+			lines.push(`${code}: ${refusalWords({ code }, recorded, plan, state)}`);
+		for (const code of ['noGround', 'groundUnused', 'brokenTabs', 'nothingOnDevice', 'noCircuit'] as const)
+			lines.push(`${code}: ${planFailureWords({ code, box }, region)}`);
+		lines.push(planFailureWords({ code: 'sharedNeutral', box, breakers: ['b1', 'b2'] }, region));
+		head(`${region}: stops`);
+		for (const reason of stopReasons) {
+			const { why, tell } = stopWords(region)[reason];
+			lines.push(`${reason}: ${why} | ${tell}`);
+		}
+		head(`${region}: conditions`);
+		for (const condition of conditions) {
+			const { look, then } = conditionWords(region)[condition];
+			lines.push(`${condition} (${severityOf(condition)}): ${look} | ${then}`);
+		}
+		head(`${region}: verdicts`);
+		for (const band of ['dead', 'unresolved', 'live'] as const)
+			lines.push(`ground to earth ${band}: ${groundEarthVerdict(region, band).text}`);
+		for (const verdict of [
+			'open',
+			'continuous',
+			'knownLoad',
+			'notLessThanBefore',
+			'short',
+			'tooLow',
+			'notContinuous'
+		] as const)
+			lines.push(`${verdict}: ${ohmVerdictWords(region, { passes: true, verdict }).text}`);
+		const stop: Step = { kind: 'stop' };
+		lines.push(`stop: ${stepWords(stop, { house: recorded, plan, state }).lead}`);
+	}
+	for (const [region, recorded, actual, box, breaker] of homes) {
+		head(`${region}: a whole job at ${box}`);
+		lines.push(...wholeJob(recorded, actual, box, breaker));
+	}
+	head('failures');
+	for (const { title, text } of Object.values(failureWords)) lines.push(`${title}: ${text}`);
+	for (const code of ['timeWrong', 'notPaired', 'idTaken', 'unknownJob', 'other'])
+		lines.push(sendTrouble(code));
+	return `${lines.join('\n').trim()}\n`;
+}
+
+describe('words that protect people', () => {
+	it('are those that were last read aloud: every state, pair, refusal, stop and step', async () => {
+		await expect(safetyText()).toMatchFileSnapshot('./safety.golden.txt');
+	});
+
+	it('name each energy state as what it is', () => {
+		expect(energyWords).toEqual({
+			assumedLive: 'TREAT AS LIVE',
+			expectedDead: 'EXPECTED DEAD',
+			provenDead: 'PROVEN DEAD',
+			deliberatelyLive: 'LIVE ON PURPOSE'
+		});
+	});
+
+	it('name both ends of every pair, and no other', () => {
+		for (const [region, recorded, , box] of homes.slice(0, 2)) {
+			const plan = planOf(recorded, box);
+			const [hot, neutral, ground] =
+				region === 'us' ? ['hot', 'neutral', 'ground'] : ['line', 'neutral', 'earth'];
+			for (const pair of plan.facePairs) {
+				const words = pairWords(plan, pair.id);
+				const expected = {
+					hotNeutral: [hot, neutral],
+					hotGround: [hot, ground],
+					neutralGround: [neutral, ground]
+				}[pair.kind as 'hotNeutral'] as string[];
+				const other = [hot, neutral, ground].find((each) => !expected.includes(each!))!;
+				for (const word of expected) expect(words).toContain(word);
+				expect(words).not.toContain(other);
+				expect(words.toLowerCase()).toContain(pair.half!);
+			}
+		}
+	});
+
+	it('never offer the push-in spring', () => {
+		for (const [, recorded, , box] of homes) {
+			const plan = planOf(recorded, box);
+			for (const { terminal } of plan.putOn) {
+				const ways = wayChoices(plan, terminal);
+				expect(ways.length).toBeGreaterThan(0);
+				expect(ways.map(({ way }) => way)).not.toContain('pushIn');
+				const state: JobState = { ...initialJob(plan), device: 'none' };
+				const { lead } = stepWords({ kind: 'terminate', terminal }, { house: recorded, plan, state });
+				expect(lead).not.toMatch(/push-in|spring/i);
+			}
+		}
+	});
+
+	it('never tell anybody to push a shutter open, to probe the mouth of a cap, or to believe three lamps', () => {
+		const text = safetyText();
+		for (const wrong of [
+			/mouth/i,
+			/one hand/i,
+			/goes off with/i,
+			/hangs on nothing/i,
+			/joined at the consumer unit/i,
+			/keep reading/i,
+			/cover that/i
+		])
+			expect(text).not.toMatch(wrong);
+		expect(text).toMatch(/shutters are never pushed open/);
+		expect(text).toMatch(/Eye protection/);
+		expect(text).toMatch(/somebody caught by current is not touched/);
+	});
+
+	it('hand over to the right trade in each region', () => {
+		expect(planFailureWords({ code: 'brokenTabs', box: 'x' }, 'us')).toContain('licensed electrician');
+		expect(planFailureWords({ code: 'brokenTabs', box: 'x' }, 'uk')).toContain('registered electrician');
+	});
+
+	it('call a fuse a fuse, an RCBO an RCBO', () => {
+		const house = structuredClone(tanneryRow());
+		house.panels[0]!.breakers[0]!.type = 'fuse';
+		house.panels[0]!.breakers[1]!.type = 'residual';
+		expect(namedBreakers(house, 'b1')).toBe('fuse 1');
+		expect(namedBreakers(house, ['b1', 'b2', 'b3'])).toBe('fuse 1, RCBO 2 and MCB 3');
+		expect(namedBreakers(house, ['b3', 'b5'])).toBe('MCBs 3 and 5');
+		expect(namedBreakers(house, 'main:unit')).toBe('the main switch');
+	});
+});
+
+describe('LINE and LOAD', () => {
+	it('stand on the drawing where they are printed, and in the words, supply in and to the next boxes', () => {
+		const shape = shapeOf({
+			kind: 'gfci',
+			ratingA: 15,
+			tamperResistant: true,
+			weatherResistant: false,
+			protection: 'groundFault',
+			make: 'current',
+			indicator: 'showsPower',
+			tripped: false,
+			senses: true,
+			tripMa: 5,
+			contacts: 'good'
+		})!;
+		for (const { name, mark } of shape.terminals.filter(({ name: each }) => each !== 'ground')) {
+			const print = name.startsWith('supply') ? 'LINE' : 'LOAD';
+			expect([name, mark.startsWith(print)]).toEqual([name, true]);
+			expect(mark.includes(name.endsWith('Hot') ? 'brass' : 'silver')).toBe(true);
+			expect(terminalWord('us', name)).toContain(print);
+			expect(terminalWord('us', name)).toContain(print === 'LINE' ? 'supply in' : 'to the next boxes');
+		}
+	});
+});
