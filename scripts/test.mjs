@@ -45,18 +45,27 @@ async function checks() {
 			console.error(`\n── ${name} ──\n${error.output}`);
 		}
 	};
-	await stage('types and lint, beside them the core tests', () =>
+	// Two of everything: the walks take one processor by themselves, the rest of the tests the other; types and lint come beside.
+	const walks = '**/*.walk.long.test.ts';
+	await stage('types, lint, core and server tests', () =>
 		Promise.all([
-			check('formatting', () => run(bin('prettier'), ['--check', '--log-level', 'warn', '.'])),
-			check('types of the core', () => run(bin('tsc'), ['-p', 'core/tsconfig.json'])),
-			check('types of tools and tests', () => run(bin('tsc'), ['-p', 'core/tsconfig.tools.json'])),
-			check('core tests', () => vitest('core')).then(() => undefined),
-			check('lint', () => run(bin('eslint'), ['.'])).then(() =>
-				check('types of the web', () => run('npm', ['run', 'check', '-w', 'web']))
-			)
+			check('walks', () => vitest('walks', ['--project', 'core', '--maxWorkers', '1', 'walk.long'])).then(
+				() => check('formatting', () => run(bin('prettier'), ['--check', '--log-level', 'warn', '.']))
+			),
+			check('core and server tests', () =>
+				vitest('tests', ['--project', 'core', '--project', 'web', '--maxWorkers', '1', '--exclude', walks])
+			),
+			check('types of the core', () => run(bin('tsc'), ['-p', 'core/tsconfig.json']))
+				.then(() =>
+					check('types of tools and tests', () => run(bin('tsc'), ['-p', 'core/tsconfig.tools.json']))
+				)
+				.then(() => check('types of the web', () => run('npm', ['run', 'check', '-w', 'web'])))
+				.then(() => check('lint', () => run(bin('eslint'), ['.'])))
 		]).then(() => '')
 	);
-	await stage('server tests', () => check('server tests', () => vitest('web')));
+	await stage('component tests', () =>
+		check('component tests', () => vitest('components', ['--project', 'components']))
+	);
 	await stage('build', () => check('build', () => run('npm', ['run', 'build', '-w', 'web'])));
 	await stage('end to end', () =>
 		check('end to end', () =>
@@ -69,14 +78,14 @@ async function checks() {
 	summary(failures);
 }
 
-const vitest = (project) =>
+/** Runs tests; their counts are kept under a name. */
+const vitest = (name, args) =>
 	run(bin('vitest'), [
 		'run',
-		'--project',
-		project,
+		...args,
 		'--reporter=default',
 		'--reporter=json',
-		`--outputFile.json=${join(results, `${project}.json`)}`
+		`--outputFile.json=${join(results, `${name}.json`)}`
 	]).then((output) => outputs.push(output));
 const outputs = [];
 
@@ -91,8 +100,8 @@ const measuredLines = () =>
 function summary(failures) {
 	let passed = 0;
 	let failed = 0;
-	for (const project of ['core', 'web']) {
-		const file = join(results, `${project}.json`);
+	for (const name of ['walks', 'tests', 'components']) {
+		const file = join(results, `${name}.json`);
 		if (!existsSync(file)) continue;
 		const { numPassedTests, numFailedTests } = JSON.parse(readFileSync(file, 'utf8'));
 		passed += numPassedTests;

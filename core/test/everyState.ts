@@ -30,14 +30,16 @@ export const planOf = (house: Parameters<typeof planJob>[0], boxId: string): Job
 };
 
 /**
- * The plan with one bare pair of each kind and one more. The procedure tells pairs by their ids alone and treats them alike, so that more of a kind only makes
+ * The plan with one pair of each kind and one more, at the face and on the bare conductors. The procedure tells pairs by their ids alone and treats them alike, so that more of a kind only makes
  * the walk longer; the two-slot plan is walked with all of its own.
  */
 export function fewerPairs(plan: JobPlan): JobPlan {
-	const { barePairs } = plan;
-	const firsts = barePairs.filter((pair, k) => barePairs.findIndex(({ kind }) => kind === pair.kind) === k);
-	const more = barePairs.find((pair) => !firsts.includes(pair));
-	return { ...plan, barePairs: more ? [...firsts, more] : firsts };
+	const fewer = (pairs: JobPlan['barePairs']) => {
+		const firsts = pairs.filter((pair, k) => pairs.findIndex(({ kind }) => kind === pair.kind) === k);
+		const more = pairs.find((pair) => !firsts.includes(pair));
+		return more ? [...firsts, more] : firsts;
+	};
+	return { ...plan, facePairs: fewer(plan.facePairs), barePairs: fewer(plan.barePairs) };
 }
 
 /** Every proof is tester, then each pair dead, then tester. */

@@ -79,7 +79,8 @@ export function everyCommand(plan: JobPlan): Command[] {
 	return [
 		...confirmedSteps.map((step): Command => ({ kind: 'confirm', step })),
 		{ kind: 'checkTools', tester: 'multimeter', has: tools },
-		{ kind: 'checkTools', tester: 'none', has: ['lamp', ...tools] },
+		// Without a tester yet: the same way in every plan, walked where the plan is smallest.
+		...(plan.grounded ? [] : [{ kind: 'checkTools', tester: 'none', has: ['lamp', ...tools] } as const]),
 		...both.map((grounded): Command => ({ kind: 'checkPart', answers: { ...part, grounded } })),
 		...plan.halves.flatMap((half) =>
 			[live, dead].map((reading): Command => ({ kind: 'readLive', half, reading }))
@@ -236,7 +237,8 @@ const isolationName = namer((i: JobState['isolation']) =>
 		i.hold,
 		i.areaClear,
 		i.closed,
-		i.doubt && `${i.doubt.reason}${i.doubt.until}`,
+		// Why there is a doubt is for people; what lifts it is what follows.
+		i.doubt?.until,
 		i.proof.scope,
 		i.proof.required.length,
 		i.proof.before && 1,

@@ -40,6 +40,11 @@
 					)
 				: baselineVerdictWords(notShorted(value))
 	);
+	// What was complained of goes as soon as something else is typed.
+	$effect(() => {
+		void [text, unit, open];
+		complaint = null;
+	});
 	async function take() {
 		if (!standIn) return;
 		asking = true;

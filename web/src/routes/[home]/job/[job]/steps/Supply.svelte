@@ -51,6 +51,11 @@
 	);
 	const choose = (way: SupplyWay) => session.submit({ kind: 'supplyWay', way });
 
+	// What was complained of goes as soon as something else is typed.
+	$effect(() => {
+		void [text, unit, open, volts[0], volts[1], marks];
+		complaint = null;
+	});
 	async function take() {
 		if (!standIn || step.kind === 'supplyWay') return;
 		asking = true;

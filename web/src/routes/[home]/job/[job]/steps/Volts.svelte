@@ -147,6 +147,11 @@
 		}
 	}
 
+	// What was complained of goes as soon as something else is typed.
+	$effect(() => {
+		void [text, litV];
+		complaint = null;
+	});
 	async function take() {
 		if (!standIn) return;
 		asking = true;

@@ -1,0 +1,159 @@
+import { render } from 'vitest-browser-svelte';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { page, userEvent } from 'vitest/browser';
+import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
+import type { House } from '@wary/core/house';
+import type { Command } from '@wary/core/job';
+import { JobSession } from '$lib/job/session.svelte';
+import { Person, planOf } from '../../../core/test/person';
+import Harness from './Harness.svelte';
+
+/** A server that takes whatever it is sent. */
+beforeEach(() => {
+	vi.stubGlobal('fetch', async () => {
+		await new Promise(() => undefined);
+	});
+});
+afterEach(() => vi.unstubAllGlobals());
+
+/** The input of the first step of a kind, in a job that has come so far. */
+function at(
+	kind: string,
+	recorded: House = fennelLaneRecorded(),
+	box = 'sewing-east-wall',
+	actual = fennelLaneActual()
+) {
+	const breaker = box === 'sewing-east-wall' ? 'b14' : 'b5';
+	const person = new Person(recorded, recorded === actual ? recorded : actual, planOf(recorded, box), [
+		breaker,
+		breaker
+	]);
+	person.until(kind);
+	const session = new JobSession({
+		house: recorded,
+		plan: person.plan,
+		events: person.events,
+		address: '/api/home/jobs/1'
+	});
+	const said: Command[] = [];
+	const submit = session.submit.bind(session);
+	session.submit = (command: Command) => {
+		const taken = submit(command);
+		if (taken) said.push(command);
+		return taken;
+	};
+	render(Harness, { session });
+	return { session, said };
+}
+const save = () => page.getByRole('button', { name: /^Save reading/ });
+const volts = () => page.getByLabelText('your reading in volts');
+const ohms = () => page.getByLabelText('your reading in ohms');
+
+describe('volts', () => {
+	it('says what a reading means before it is saved, and saves what was typed, comma or point', async () => {
+		const { said } = at('readPair');
+		await volts().fill('0,3');
+		await expect.element(page.getByText('Fits a dead pair.')).toBeVisible();
+		await save().click();
+		expect(said).toMatchObject([{ kind: 'readPair', reading: { volts: 0.3, mode: 'highImpedance' } }]);
+	});
+
+	it('shows a live pair as live while it is typed', async () => {
+		at('readPair');
+		await volts().fill('118');
+		await expect.element(page.getByText(/^LIVE\. Touch nothing/)).toBeVisible();
+	});
+
+	it('refuses at its place what is no number, could be two, or is missing, and keeps it in the field', async () => {
+		const { said } = at('readPair');
+		for (const [typed, complaint] of [
+			['', 'Type what the meter shows.'],
+			['abc', '“abc” isn’t a number of volts.'],
+			['1,000', '“1,000” could be 1 or 1000.']
+		] as const) {
+			await volts().fill(typed);
+			await save().click();
+			await expect.element(page.getByRole('alert')).toHaveTextContent(complaint);
+			await expect.element(volts()).toHaveValue(typed);
+		}
+		expect(said).toEqual([]);
+	});
+
+	it('is saved by Enter from the field', async () => {
+		const { said } = at('readLive');
+		await volts().fill('120.4');
+		await userEvent.keyboard('{Enter}');
+		expect(said).toMatchObject([{ kind: 'readLive', half: 'upper', reading: { volts: 120.4 } }]);
+	});
+});
+
+describe('ohms', () => {
+	it('a thousand is a thousand: “1,000” is asked about and never read as one', async () => {
+		const { said } = at('readOhms');
+		await ohms().fill('1,000');
+		await save().click();
+		await expect.element(page.getByRole('alert')).toHaveTextContent('could be 1 or 1000');
+		expect(said).toEqual([]);
+		await ohms().fill('1000');
+		await expect.element(page.getByText(/Lower than the cables read/)).toBeVisible();
+	});
+
+	it('takes the unit that was typed, the unit that was chosen, and open', async () => {
+		const { said } = at('readBaseline');
+		await ohms().fill('4.7 kΩ');
+		await save().click();
+		await ohms().fill('4.7');
+		await page.getByLabelText('unit').selectOptions('1000');
+		await save().click();
+		expect(said).toMatchObject([
+			{ kind: 'readBaseline', value: { kind: 'ohms', resistanceOhm: 4700 } },
+			{ kind: 'readBaseline', value: { kind: 'ohms', resistanceOhm: 4700 } }
+		]);
+		const open = at('readOhms');
+		await page.getByLabelText('open (OL)').last().click();
+		await page
+			.getByRole('button', { name: /^Save reading/ })
+			.last()
+			.click();
+		expect(open.said).toMatchObject([{ kind: 'readOhms', value: { kind: 'overload' } }]);
+	});
+});
+
+describe('lamps and answers', () => {
+	it('three lamps are said by key, and a wrong pattern is shown as wrong', async () => {
+		const { said } = at('readPlug');
+		await userEvent.keyboard('1');
+		await userEvent.keyboard('3');
+		await save().click();
+		expect(said).toMatchObject([
+			{ kind: 'readPlug', lamps: { hotNeutral: true, hotGround: false, neutralGround: true } }
+		]);
+	});
+
+	it('a wire that came out of its terminal is said by n', async () => {
+		const { said, session } = at('tug');
+		await userEvent.keyboard('n');
+		expect(said).toMatchObject([{ kind: 'tug', held: false }]);
+		expect(session.step?.kind).toBe('terminate');
+	});
+
+	it('uk: a supply cable touched along its insulation, by key', async () => {
+		const home = tanneryRow();
+		const radial: House = {
+			...home,
+			circuits: home.circuits.map((circuit) => ({ ...circuit, arrangement: 'radial' as const }))
+		};
+		const person = new Person(radial, radial, planOf(radial, 'box-room-desk'), ['b5', 'b5']);
+		person.supplyWay = 'live';
+		person.until('touchSupply');
+		const session = new JobSession({
+			house: radial,
+			plan: person.plan,
+			events: person.events,
+			address: '/x'
+		});
+		render(Harness, { session });
+		await userEvent.keyboard('y');
+		expect(session.events.at(-1)!.body).toMatchObject({ kind: 'touchSupply', alarms: true });
+	});
+});
