@@ -10,6 +10,7 @@
 	} from '@wary/core/search';
 	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
 	import { answerWords, endWords, meansWords, methodWords, moveWhy, reasonWords } from '$lib/words/search';
+	import { typedNumber } from '$lib/typed';
 	import { breakerName, breakerNames, terms } from '$lib/words/terms';
 	import { Planner } from './planner.svelte';
 
@@ -45,6 +46,14 @@
 	const t = $derived(terms[house.region]);
 	let whyOpen = $state(false);
 	let looking = $state(false);
+	let walkComplaint = $state<string | null>(null);
+	/** One walk, of 10 s to a quarter of an hour; anything else is refused where it stands. */
+	function setWalk(text: string) {
+		const { value, complaint } = typedNumber(text);
+		const fits = value !== null && value >= 10 && value <= 900;
+		walkComplaint = fits ? null : (complaint ?? 'A walk of 10 to 900 seconds.');
+		if (fits) onsettings({ ...settings, walkS: value });
+	}
 	onMount(() => () => planner.stop());
 	$effect(() => {
 		planner.ask({
@@ -258,18 +267,12 @@
 			<label
 				><span class="label">One walk there and back, seconds</span><input
 					class="field"
-					type="number"
-					min="10"
-					max="900"
-					step="5"
+					inputmode="numeric"
 					value={settings.walkS}
-					onchange={(event) =>
-						onsettings({
-							...settings,
-							walkS: Math.min(900, Math.max(10, Number(event.currentTarget.value) || 60))
-						})}
+					onchange={(event) => setWalk(event.currentTarget.value)}
 				/></label
 			>
+			{#if walkComplaint}<p class="verdict bad" role="alert">{walkComplaint}</p>{/if}
 			<fieldset class="keep">
 				<legend class="label">Must stay on, whatever it feeds</legend>
 				{#each allBreakers(house) as each (each.id)}<label class="tick"

@@ -47,7 +47,7 @@
 
 <svelte:window onpointerdown={leave} onkeydown={leave} />
 <details bind:this={box} bind:open onfocusout={leave}>
-	<summary>{current?.name ?? 'Homes'}<span aria-hidden="true"> ▾</span></summary>
+	<summary>{current?.name ?? 'Homes'}<span class="ml-1" aria-hidden="true">▾</span></summary>
 	<div class="list">
 		<input
 			class="field"
@@ -92,7 +92,8 @@
 	summary {
 		display: block;
 		min-height: 2.75rem;
-		padding: 0.55rem 0.7rem;
+		padding: 0.7rem 0.7rem;
+		line-height: 1.35rem;
 		cursor: pointer;
 		max-width: 16rem;
 		overflow: hidden;

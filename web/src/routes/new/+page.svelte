@@ -6,14 +6,17 @@
 	import type { Region } from '@wary/core/rules';
 	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
 	import TopBar from '$lib/ui/TopBar.svelte';
+	import { typedNumber } from '$lib/typed';
 	import { terms } from '$lib/words/terms';
 
 	let { data } = $props();
 	let region = $state<Region>('us');
 	let name = $state('');
 	let place = $state('');
-	let spaces = $state(20);
-	let mainRatingA = $state(100);
+	let spacesText = $state('20');
+	let mainText = $state('100');
+	const spaces = $derived(typedNumber(spacesText));
+	const main = $derived(typedNumber(mainText));
 	let directory = $state('');
 	let rooms = $state('');
 	let file = $state('');
@@ -24,13 +27,13 @@
 	let count = $state(0);
 	const t = $derived(terms[region]);
 	const roomsExample = 'Sewing room: east wall, door\nHall: by the stairs';
-	const usual = { us: { spaces: 20, mainRatingA: 100 }, uk: { spaces: 8, mainRatingA: 100 } };
+	const usual = { us: '20', uk: '8' };
 	const empty = $derived(
 		newHome({
 			name: name.trim() || 'Home',
 			region,
-			spaces: Math.min(84, Math.max(2, Math.round(spaces) || usual[region].spaces)),
-			mainRatingA: Math.min(400, Math.max(10, mainRatingA || 100)),
+			spaces: Math.min(84, Math.max(2, Math.round(spaces.value ?? Number(usual[region])))),
+			mainRatingA: Math.min(400, Math.max(10, main.value ?? 100)),
 			place: place.trim() || (region === 'us' ? 'hall' : 'under the stairs')
 		})
 	);
@@ -47,7 +50,7 @@
 	};
 	const choose = (to: Region) => {
 		region = to;
-		({ spaces, mainRatingA } = usual[to]);
+		spacesText = usual[to];
 	};
 
 	async function chooseFile(event: Event) {
@@ -58,7 +61,10 @@
 		event.preventDefault();
 		message = null;
 		if (!name.trim()) return (message = 'A home needs a name: its address, or what you call it.');
-		if (!(spaces >= 2 && spaces <= 84)) return (message = `2 to 84 ${region === 'us' ? 'spaces' : 'ways'}.`);
+		if (!(spaces.value !== null && spaces.value >= 2 && spaces.value <= 84))
+			return (message = spaces.complaint ?? `2 to 84 ${region === 'us' ? 'spaces' : 'ways'}.`);
+		if (!(main.value !== null && main.value >= 10 && main.value <= 400))
+			return (message = main.complaint ?? 'A main switch of 10 to 400 A.');
 		if (typedDirectory.problems.length + typedRooms.problems.length > 0)
 			return (message = 'A line isn’t understood; it is named beside the field.');
 		await send(JSON.stringify(house), '/house');
@@ -189,19 +195,15 @@
 					<label
 						><span class="label">{region === 'us' ? 'Spaces' : 'Ways'}</span><input
 							class="field"
-							type="number"
-							min="2"
-							max="84"
-							bind:value={spaces}
+							inputmode="numeric"
+							bind:value={spacesText}
 						/></label
 					>
 					<label
 						><span class="label">Main, A</span><input
 							class="field"
-							type="number"
-							min="10"
-							max="400"
-							bind:value={mainRatingA}
+							inputmode="numeric"
+							bind:value={mainText}
 						/></label
 					>
 				</div>

@@ -170,7 +170,7 @@
 						>
 						<tr
 							><td><em class="contradicted">contradicted</em></td><td
-								>a test spoke against the label; it isn’t trusted again until something is found</td
+								>a test contradicted the label; it isn’t trusted again until something is found</td
 							></tr
 						>
 					</tbody>

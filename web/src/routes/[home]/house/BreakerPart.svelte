@@ -3,6 +3,7 @@
 	import { breakerTypes, evidenceOf, panelOf, type Breaker } from '@wary/core/house';
 	import { readSpace, spaceText } from '@wary/core/files';
 	import { goingOffWith } from '@wary/core/isolation';
+	import { typedNumber } from '$lib/typed';
 	import { breakerTypeWords } from '$lib/words/breakers';
 	import { evidenceWords } from '$lib/words/evidence';
 	import { mayBeOff } from '$lib/words/goingOff';
@@ -34,14 +35,14 @@
 		event.preventDefault();
 		complaint = null;
 		const place = readSpace(space);
-		const ratingA = Number(rating.replace(',', '.'));
+		const { value: ratingA, complaint: unread } = typedNumber(rating);
 		if (!place)
 			return (complaint = {
 				at: 'space',
 				text: 'Write 14, 5+7 for two poles, 14a for one of two thin ones.'
 			});
-		if (!(ratingA >= 1 && ratingA <= 200))
-			return (complaint = { at: 'rating', text: 'A rating from 1 to 200 A.' });
+		if (ratingA === null || ratingA < 1 || ratingA > 200)
+			return (complaint = { at: 'rating', text: unread ?? 'A rating from 1 to 200 A.' });
 		const same =
 			label.trim() === breaker.label &&
 			ratingA === breaker.ratingA &&

@@ -39,7 +39,7 @@
 	}
 </script>
 
-<section aria-labelledby="earthing">
+<section aria-labelledby="earthing" class="mt-6">
 	<h2 id="earthing">How the supply is earthed</h2>
 	{#if !earthing}<p class="verdict open">
 			Nobody has said yet; TN-C-S is assumed. Look where the supply comes in. Nothing is opened or touched

@@ -2,6 +2,7 @@
 	import { untrack } from 'svelte';
 	import { allBreakers, type Edit } from '@wary/core/house';
 	import { readSpace } from '@wary/core/files';
+	import { typedNumber } from '$lib/typed';
 	import { breakerName, capital, terms } from '$lib/words/terms';
 	import { getEditor } from './context';
 
@@ -27,7 +28,7 @@
 	let mainA = $state(untrack(() => String(panel.mainRatingA)));
 	let subFrom = $state('');
 	let subName = $state('');
-	let tripMa = $state(untrack(() => (house.region === 'uk' ? 30 : 5)));
+	let tripMa = $state(untrack(() => (house.region === 'uk' ? '30' : '5')));
 	let covers = $state<string[]>([]);
 	let complaint = $state<string | null>(null);
 
@@ -40,9 +41,10 @@
 	async function add(event: SubmitEvent) {
 		event.preventDefault();
 		const where = readSpace(at);
-		const ratingA = Number(rating.replace(',', '.'));
+		const { value: ratingA, complaint: unread } = typedNumber(rating);
 		if (!where) return (complaint = 'Write 14, 5+7 for two poles, 14a for one of two thin ones.');
-		if (!(ratingA >= 1 && ratingA <= 200)) return (complaint = 'A rating from 1 to 200 A.');
+		if (ratingA === null || ratingA < 1 || ratingA > 200)
+			return (complaint = unread ?? 'A rating from 1 to 200 A.');
 		const before = new Set(allBreakers(house).map(({ id }) => id));
 		if (
 			await make(
@@ -55,10 +57,14 @@
 		}
 	}
 	const keep = () => {
-		const count = Number(spaces);
-		const ratingA = Number(mainA);
-		if (!(count >= 2 && count <= 84) || !(ratingA >= 10 && ratingA <= 400))
-			return (complaint = `2 to 84 ${uk ? 'ways' : 'spaces'}, and a main switch of 10 to 400 A.`);
+		const [ways, main] = [typedNumber(spaces), typedNumber(mainA)];
+		const [count, ratingA] = [ways.value, main.value];
+		const fits = count !== null && Number.isInteger(count) && count >= 2 && count <= 84;
+		if (!fits || ratingA === null || ratingA < 10 || ratingA > 400)
+			return (complaint =
+				ways.complaint ??
+				main.complaint ??
+				`2 to 84 ${uk ? 'ways' : 'spaces'}, and a main switch of 10 to 400 A.`);
 		const same =
 			name.trim() === panel.name &&
 			place.trim() === panel.place &&
@@ -102,9 +108,12 @@
 	async function addResidual(event: SubmitEvent) {
 		event.preventDefault();
 		if (covers.length === 0) return (complaint = 'Tick the ways that it covers.');
+		const trips = typedNumber(tripMa);
+		if (trips.value === null || trips.value < 5 || trips.value > 500)
+			return (complaint = trips.complaint ?? 'It trips at 5 to 500 mA.');
 		if (
 			await make(
-				[{ do: 'setResidual', panel: panelId, residual: null, tripMa: Number(tripMa), ratingA: 63, covers }],
+				[{ do: 'setResidual', panel: panelId, residual: null, tripMa: trips.value, ratingA: 63, covers }],
 				'RCD added'
 			)
 		)
@@ -202,7 +211,7 @@
 						{breakerName(house, each.id)}</label
 					>{/each}
 				<label class="tick"
-					>trips at <input class="field ma" type="number" min="5" max="500" bind:value={tripMa} /> mA</label
+					>trips at <input class="field ma" inputmode="numeric" bind:value={tripMa} /> mA</label
 				>
 				<button class="btn quiet">Add it</button>
 			</fieldset>

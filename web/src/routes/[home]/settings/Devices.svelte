@@ -101,6 +101,11 @@
 		border-bottom: 1px solid var(--hair);
 		padding: 0.4rem 0;
 	}
+	section {
+		border-top: 2px solid var(--ink);
+		padding-top: 0.7rem;
+		margin-top: 1.2rem;
+	}
 	.invite {
 		display: flex;
 		flex-wrap: wrap;
@@ -113,6 +118,8 @@
 		background: #fff;
 	}
 	code {
+		font-family: inherit;
+		font-weight: 600;
 		overflow-wrap: anywhere;
 	}
 </style>

@@ -3,6 +3,7 @@
 	import { cablesInBox, type Colour, type House, type Role } from '@wary/core/house';
 	import type { Mistake } from '@wary/core/mistakes';
 	import { sizesOf, type ConductorSize } from '@wary/core/rules';
+	import { typedNumber } from '$lib/typed';
 	import { mistakeWords, placeWords } from '$lib/words/bench';
 	import { howWords, sizeWords, terms } from '$lib/words/terms';
 
@@ -41,7 +42,7 @@
 		material: 'copper' as 'copper' | 'aluminium',
 		size: '' as ConductorSize | '',
 		old: false,
-		lengthM: 6
+		length: '6'
 	});
 	const places = $derived([
 		...box.joints.map(({ id }) => `joint:${id}`),
@@ -64,6 +65,7 @@
 					? 'black'
 					: 'brown';
 	const wrongName = $derived(cable.name.trim() !== '' && !named.test(cable.name.trim()));
+	let lengthComplaint = $state<string | null>(null);
 	function makeTail() {
 		const from = tail.from || places[0]!;
 		ondo({
@@ -76,7 +78,11 @@
 		});
 	}
 	function bring() {
-		const { name, old, metal, circuit, size, ...rest } = cable;
+		const { name, old, metal, circuit, size, length, ...rest } = cable;
+		const { value: lengthM, complaint } = typedNumber(length);
+		const fits = lengthM !== null && lengthM >= 0.1 && lengthM <= 500;
+		lengthComplaint = fits ? null : (complaint ?? 'A length of 0.1 to 500 m.');
+		if (!fits) return;
 		ondo({
 			kind: 'addCable',
 			id: name.trim() || numbered('c', house.cables),
@@ -84,7 +90,8 @@
 			sheath: metal ? 'armoured' : us ? 'nonmetallic' : 'twinAndEarth',
 			size: size || (us ? '14AWG' : '2.5mm2'),
 			palette: us ? 'us' : old ? 'ukOld' : 'ukNew',
-			...rest
+			...rest,
+			lengthM
 		});
 	}
 </script>
@@ -156,16 +163,9 @@
 				<select class="field" bind:value={cable.material} aria-label="Metal of the conductors"
 					><option value="copper">copper</option><option value="aluminium">aluminium</option></select
 				>
-				<input
-					class="field"
-					type="number"
-					min="0.1"
-					max="500"
-					step="0.1"
-					bind:value={cable.lengthM}
-					aria-label="Length, m"
-				/>
+				<input class="field" inputmode="decimal" bind:value={cable.length} aria-label="Length, m" />
 			</div>
+			{#if lengthComplaint}<p class="verdict bad" role="alert">{lengthComplaint}</p>{/if}
 			<div class="ticks tick">
 				<label><input type="checkbox" bind:checked={cable.grounded} /> {t.ground} wire</label>
 				<label><input type="checkbox" bind:checked={cable.secondHot} /> second {t.hot}</label>

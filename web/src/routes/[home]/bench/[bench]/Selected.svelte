@@ -2,6 +2,7 @@
 	import type { BenchEvent } from '@wary/core/bench';
 	import { deviceModel, type Colour, type House, type How } from '@wary/core/house';
 	import { stripGauge } from '@wary/core/rules';
+	import { typedNumber } from '$lib/typed';
 	import { placeWords } from '$lib/words/bench';
 	import { capital, colourWords, howWords, terminalWord } from '$lib/words/terms';
 
@@ -47,6 +48,14 @@
 				: { kind: 'land', cable, conductor, at, ...(how ? { how } : {}) }
 		);
 	const of = $derived({ cable, conductor });
+	let stripComplaint = $state<string | null>(null);
+	/** Bare metal of 0 to 100 mm; anything else is refused where it stands. */
+	function strip(text: string) {
+		const { value, complaint } = typedNumber(text);
+		const fits = value !== null && value >= 0 && value <= 100;
+		stripComplaint = fits ? null : (complaint ?? '0 to 100 mm.');
+		if (fits) ondo({ kind: 'strip', ...of, mm: value });
+	}
 </script>
 
 {#if tail || (end && made)}
@@ -79,12 +88,10 @@
 				<label
 					><span class="label">stripped, mm</span><input
 						class="field"
-						type="number"
-						min="0"
-						max="100"
 						inputmode="numeric"
 						value={end.strippedMm ?? gauge}
-						onchange={(event) => ondo({ kind: 'strip', ...of, mm: Number(event.currentTarget.value) })}
+						onchange={(event) => strip(event.currentTarget.value)}
+						aria-describedby={stripComplaint ? 'strip-complaint' : undefined}
 					/></label
 				>
 				<label
@@ -107,6 +114,7 @@
 					</select></label
 				>
 			</div>
+			{#if stripComplaint}<p id="strip-complaint" class="verdict bad" role="alert">{stripComplaint}</p>{/if}
 			<div class="pair">
 				<label
 					><span class="label">tape</span>

@@ -1,6 +1,7 @@
 <script lang="ts">
-	import { autopsyFaults, contactBelowOhm, type Autopsy, type OhmValue } from '@wary/core/job';
+	import { autopsyFaults, contactBelowOhm, type Autopsy } from '@wary/core/job';
 	import { autopsyWords } from '$lib/words/conditions';
+	import { typedOhms } from '$lib/typed';
 	import { capital, ohmsWord, terms } from '$lib/words/terms';
 	import { getJob } from './context';
 
@@ -14,13 +15,7 @@
 	let ohm = $state({ hotNeutral: 'OL', hotGround: 'OL', through: '' });
 	let complaint = $state<string | null>(null);
 	const done = $derived(session.events.findLast(({ body }) => body.kind === 'autopsy'));
-	const value = (text: string): OhmValue | null => {
-		if (/^\s*ol\s*$/i.test(text)) return { kind: 'overload' };
-		const number = Number(text.trim().replace(',', '.'));
-		return text.trim() === '' || !Number.isFinite(number) || number < 0
-			? null
-			: { kind: 'ohms', resistanceOhm: number };
-	};
+	const value = (text: string) => typedOhms(text, 1, false).value;
 	const autopsy = $derived.by((): Autopsy | null => {
 		const [hotNeutral, hotGround, through] = [
 			value(ohm.hotNeutral),
@@ -55,7 +50,8 @@
 	]);
 	function keep(event: SubmitEvent) {
 		event.preventDefault();
-		complaint = autopsy ? null : 'Each in ohms, or OL for open.';
+		const unread = fields.map(({ key }) => typedOhms(ohm[key], 1, false).complaint).find(Boolean);
+		complaint = autopsy ? null : (unread ?? 'Each in ohms, or OL for open.');
 		if (autopsy) session.submit({ kind: 'autopsy', autopsy });
 	}
 </script>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { VoltReading } from '@wary/core/isolation';
 	import type { JobEvent, Step } from '@wary/core/job';
+	import { typedNumber } from '$lib/typed';
 	import { eventWords } from '$lib/words/events';
 	import { clock } from '$lib/words/dates';
 	import { getJob } from './context';
@@ -40,9 +41,10 @@
 
 	function amend(event: SubmitEvent, of: string, was: VoltReading) {
 		event.preventDefault();
-		const value = Number(text.trim().replace(',', '.'));
-		if (text.trim() === '' || !Number.isFinite(value)) {
-			complaint = `“${text}” isn’t a number of volts.`;
+		const typed = typedNumber(text, 'volts');
+		const { value } = typed;
+		if (value === null) {
+			complaint = typed.complaint ?? 'A number of volts belongs here.';
 			return;
 		}
 		const reading: VoltReading =

@@ -168,15 +168,21 @@
 					>
 				{/if}
 				<tr
-					><th>Box</th><td
+					><th>Box</th><td class="box"
 						>{#key data.version}<Material
 								house={data.house}
 								version={data.version}
 								slug={data.home.slug}
 								box={data.box}
-							/>{/key}{data.box.volumeIn3 ? `, ${data.box.volumeIn3} in³` : ''}{data.box.depthMm
-							? `, ${data.box.depthMm} mm deep`
-							: ''}</td
+							/>{/key}
+						<span
+							>{[
+								data.box.volumeIn3 ? `${data.box.volumeIn3} in³` : '',
+								data.box.depthMm ? `${data.box.depthMm} mm deep` : ''
+							]
+								.filter(Boolean)
+								.join(', ')}</span
+						></td
 					></tr
 				>
 			</tbody>
@@ -207,6 +213,14 @@
 </main>
 
 <style>
+	.box {
+		display: flex;
+		align-items: center;
+		gap: 0.8rem;
+	}
+	.box :global(.field) {
+		max-width: 12rem;
+	}
 	main {
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);

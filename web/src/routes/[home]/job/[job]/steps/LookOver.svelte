@@ -184,7 +184,7 @@
 		}
 		tr {
 			display: grid;
-			grid-template-columns: 1fr 1fr;
+			grid-template-columns: 2fr 3fr;
 			gap: 0 0.6rem;
 			border-bottom: 1px solid var(--hair);
 			padding-bottom: 0.5rem;
