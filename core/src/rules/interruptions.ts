@@ -48,5 +48,5 @@ export const interruptions = {
 		source: 'somebody works at it: ask and save first'
 	},
 	light: { mayBeOffMin: 480, disturbanceS: 20, hard: false, source: 'light to work and walk by' },
-	clock: { mayBeOffMin: 480, disturbanceS: 60, hard: false, source: 'is to be set again' }
+	clock: { mayBeOffMin: 480, disturbanceS: 60, hard: false, source: 'has to be set again' }
 } as const satisfies Record<string, Interruption>;

@@ -41,7 +41,8 @@ export function readNumber(text: string, quantity: Quantity = 'plain'): TypedNum
 		return figure.ok || figure.fault !== 'ambiguous'
 			? figure
 			: { ...figure, readings: [figure.readings[0] * factor, figure.readings[1] * factor] };
-	return { ok: true, value: figure.value * factor };
+	// In the base unit it is the figure that was typed, without the last bits of a product.
+	return { ok: true, value: Number((figure.value * factor).toPrecision(15)) };
 }
 
 const groups = (separator: string) => new RegExp(`^[-+]?[1-9]\\d{0,2}(${separator}\\d{3})+$`);

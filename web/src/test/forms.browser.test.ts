@@ -1,0 +1,207 @@
+import { render } from 'vitest-browser-svelte';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { page, userEvent } from 'vitest/browser';
+import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
+import type { House } from '@wary/core/house';
+import type { Command } from '@wary/core/job';
+import { JobSession } from '$lib/job/session.svelte';
+import HomeSwitcher from '$lib/ui/HomeSwitcher.svelte';
+import { Person, planOf } from '../../../core/test/person';
+import Harness from './Harness.svelte';
+
+/** What the page asks of the server; answered by hand, or never. */
+let asked: string[] = [];
+let answer: (address: string) => unknown = () => new Promise(() => undefined);
+beforeEach(() => {
+	asked = [];
+	answer = () => new Promise(() => undefined);
+	vi.stubGlobal('fetch', async (address: string) => {
+		asked.push(address);
+		const body = await answer(address);
+		return new Response(JSON.stringify(body), { status: body === null ? 503 : 200 });
+	});
+});
+afterEach(() => vi.unstubAllGlobals());
+
+/** The input of the first step of a kind at an outlet, and what it says. */
+function at(
+	kind: string,
+	box: string,
+	recorded: House,
+	actual: House,
+	breaker: string,
+	change?: (person: Person) => void
+) {
+	const person = new Person(recorded, actual, planOf(recorded, box), [breaker, breaker, breaker]);
+	change?.(person);
+	person.until(kind);
+	const session = new JobSession({
+		house: recorded,
+		plan: person.plan,
+		events: person.events,
+		address: '/api/home/jobs/1'
+	});
+	const said: Command[] = [];
+	const submit = session.submit.bind(session);
+	session.submit = (command: Command) => {
+		const taken = submit(command);
+		if (taken) said.push(command);
+		return taken;
+	};
+	render(Harness, { session });
+	return { session, said };
+}
+const us = (kind: string, box = 'sewing-east-wall', breaker = 'b14') =>
+	at(kind, box, fennelLaneRecorded(), fennelLaneActual(), breaker);
+const uk = (kind: string) => at(kind, 'box-room-desk', tanneryRow(), tanneryRow(), 'b5');
+const press = (name: string | RegExp) => page.getByRole('button', { name }).click();
+
+describe('before anything is touched', () => {
+	it('a decision about protection has to be one: neither is chosen for anybody', async () => {
+		const { said } = us('decideProtection', 'bath-mirror', 'b12');
+		expect(await page.getByRole('radio', { checked: true }).elements()).toHaveLength(0);
+		await press(/^That is my decision/);
+		await expect.element(page.getByRole('alert')).toHaveTextContent('Choose one, or end here');
+		expect(said).toEqual([]);
+		await page.getByText(/I know, and put the same in again/).click();
+		await press(/^That is my decision/);
+		expect(said).toMatchObject([{ kind: 'decideProtection' }]);
+	});
+
+	it('the cautions are the first thing, with eyes, the panel’s cover, other sources and somebody caught among them', async () => {
+		const { said } = us('confirm');
+		const text = document.body.textContent ?? '';
+		for (const needed of [
+			/Off is not dead/,
+			/[Ee]ye protection/,
+			/never taken off/,
+			/another source/,
+			/local code/
+		])
+			expect(text).toMatch(needed);
+		expect(said).toEqual([]);
+	});
+});
+
+describe('at the panel', () => {
+	it('it is searched for or said, and nothing is taken for switched by choosing which', async () => {
+		const { said } = us('switchOff');
+		const [search, pick] = [/^Search for it/, /^I know which/].map((name) =>
+			page.getByRole('button', { name })
+		);
+		for (const [on, off] of [
+			[search!, pick!],
+			[pick!, search!]
+		] as const) {
+			await on.click();
+			await expect.element(on).toHaveAttribute('aria-pressed', 'true');
+			await expect.element(off).toHaveAttribute('aria-pressed', 'false');
+		}
+		expect(said).toEqual([]);
+	});
+
+	it('what holds it off is told with its strength, and what lapses by leaving is said', async () => {
+		const { said } = us('hold');
+		await expect
+			.element(page.getByRole('radio', { name: /Clip and padlock.*strength 3 of 3/ }))
+			.toBeVisible();
+		await expect
+			.element(page.getByRole('radio', { name: /Taped over.*Lapses when you leave/ }))
+			.toBeVisible();
+		expect(page.getByRole('radio', { name: /padlock.*Lapses when you leave/ }).elements()).toHaveLength(0);
+		await page.getByText(/Somebody stands by/).click();
+		await press(/^It is held/);
+		expect(said).toEqual([{ kind: 'hold', way: 'watch' }]);
+	});
+
+	it('uk: it is a consumer unit whose door is closed, and no panel', async () => {
+		uk('hold');
+		await expect.element(page.getByText(/consumer unit door closed/)).toBeVisible();
+		expect(document.body.textContent).not.toMatch(/\bpanel door/);
+	});
+});
+
+describe('on the new part', () => {
+	it('uk: what is put on the terminals is asked by the letters on them', async () => {
+		uk('terminate');
+		const text = document.body.textContent ?? '';
+		expect(text).toMatch(/\b(earth|neutral|line)\b/);
+		expect(text).not.toMatch(/brass|silver|ground\b/);
+	});
+
+	it('us: the terminal that is taken is told apart, and the push-in spring is no choice', async () => {
+		const { said } = us('terminate');
+		const text = document.body.textContent ?? '';
+		expect(text).toMatch(/brass screw/);
+		expect(text).not.toMatch(/push-in/i);
+		await press(/^It is on/);
+		expect(said).toMatchObject([{ kind: 'terminate' }]);
+	});
+});
+
+describe('the list of homes', () => {
+	const home = { slug: 'fennel-lane', name: '14 Fennel Lane' };
+	const some = (from: number, count: number) =>
+		Array.from({ length: count }, (_, k) => ({ slug: `home-${from + k}`, name: `Home ${from + k}` }));
+	const open = async () => {
+		render(HomeSwitcher, { current: home });
+		await page.getByText('14 Fennel Lane').first().click();
+	};
+
+	it('is asked for when it is opened, not before', async () => {
+		render(HomeSwitcher, { current: home });
+		expect(asked).toEqual([]);
+		await page.getByText('14 Fennel Lane').first().click();
+		await vi.waitFor(() => expect(asked).toHaveLength(1));
+		await expect.element(page.getByText('One moment …')).toBeVisible();
+	});
+
+	it('is searched by what is typed, and gives more on asking, after those that stand there', async () => {
+		answer = (address) =>
+			address.includes('after=20') ? { homes: some(20, 3), more: false } : { homes: some(0, 20), more: true };
+		await open();
+		await expect.element(page.getByRole('link', { name: 'Home 19' })).toBeInTheDocument();
+		await press('More');
+		await expect.element(page.getByRole('link', { name: 'Home 22' })).toBeInTheDocument();
+		await expect.element(page.getByRole('link', { name: 'Home 0', exact: true })).toBeInTheDocument();
+		await page.getByLabelText('Search homes').fill('row & co');
+		await vi.waitFor(() => expect(asked.at(-1)).toBe('/api/homes?search=row%20%26%20co&after=0'));
+	});
+
+	it('says that there is none of that name', async () => {
+		answer = () => ({ homes: [], more: false });
+		await open();
+		await expect.element(page.getByText('No home by that name.')).toBeVisible();
+	});
+
+	it('says that it can’t be fetched, and tries again on asking', async () => {
+		answer = () => null;
+		await open();
+		await expect.element(page.getByText(/can’t be fetched just now/)).toBeVisible();
+		answer = () => ({ homes: some(0, 1), more: false });
+		await press('Try again');
+		await expect.element(page.getByRole('link', { name: 'Home 0' })).toBeVisible();
+	});
+
+	it('a slower answer to an earlier question is dropped', async () => {
+		let late: (value: unknown) => void = () => undefined;
+		answer = () => new Promise((resolve) => (late = resolve));
+		await open();
+		await vi.waitFor(() => expect(asked).toHaveLength(1));
+		answer = () => ({ homes: [{ slug: 'new', name: 'The new answer' }], more: false });
+		await page.getByLabelText('Search homes').fill('new');
+		await expect.element(page.getByText('The new answer')).toBeVisible();
+		late({ homes: [{ slug: 'old', name: 'The old answer' }], more: false });
+		await new Promise((resolve) => setTimeout(resolve, 50));
+		expect(page.getByText('The old answer').elements()).toHaveLength(0);
+	});
+
+	it('is closed by Escape, and the focus goes back to where it came from', async () => {
+		answer = () => ({ homes: some(0, 1), more: false });
+		await open();
+		await expect.element(page.getByRole('link', { name: 'Home 0' })).toBeVisible();
+		await userEvent.keyboard('{Escape}');
+		await expect.element(page.getByLabelText('Search homes')).not.toBeVisible();
+		expect(document.activeElement?.tagName).toBe('SUMMARY');
+	});
+});
