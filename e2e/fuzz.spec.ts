@@ -215,7 +215,8 @@ test('3,400 requests that nobody should send: no 5xx, nothing stored, no interna
 		sent++;
 		const response = await answered(at(path), { ...init, redirect: 'manual' });
 		if (response === null) return;
-		if (typeof response === 'string') return void wrong.push(`${init.method} ${path.slice(0, 120)}: ${response}`);
+		if (typeof response === 'string')
+			return void wrong.push(`${init.method} ${path.slice(0, 120)}: ${response}`);
 		const text = await response.text();
 		if (response.status >= 500) wrong.push(`${response.status} ${init.method} ${path.slice(0, 120)}`);
 		if (
