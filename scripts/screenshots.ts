@@ -47,7 +47,7 @@ async function screenshots(application: Application): Promise<void> {
 	await desk.waitForLoadState('networkidle');
 	await desk.getByRole('button', { name: 'neutral open upstream, lamp: MISSES IT' }).click();
 	await desk.locator('.can').scrollIntoViewIfNeeded();
-	await desk.evaluate(() => document.querySelector('h2')?.scrollIntoView());
+	await desk.evaluate(() => document.querySelector('.can')?.scrollIntoView());
 	await take(desk, 'settings');
 	await desk.goto('/new');
 	await desk.waitForLoadState('networkidle');
@@ -113,8 +113,8 @@ async function benches(desk: Page, dark: Page, phone: Page, take: Take): Promise
 	await begin(desk, 'fennel-lane', /Supply through a GFCI/);
 	await plugIn(desk, 'lamp');
 	await desk.keyboard.press('p');
-	await desk.locator('[data-at="terminal:loadHot"]').click();
-	await desk.locator('[data-at="terminal:loadNeutral"]').click();
+	for (const name of ['loadHot', 'loadNeutral'])
+		await desk.locator(`[data-at="terminal:${name}"] circle`).first().click();
 	await desk.keyboard.press('w');
 	await desk.keyboard.press('4');
 	await desk.getByRole('list', { name: 'Protection' }).waitFor();

@@ -110,7 +110,7 @@
 			/></label
 		>
 		<label
-			><span class="label">Space</span><input
+			><span class="label">{house.region === 'uk' ? 'Way' : 'Space'}</span><input
 				class="field"
 				bind:value={space}
 				aria-invalid={complaint?.at === 'space'}

@@ -229,6 +229,11 @@
 </section>
 
 <style>
+	.kind {
+		display: inline-block;
+		width: 8rem;
+		margin-right: 0.4rem;
+	}
 	section {
 		border-top: 2px solid var(--ink);
 		margin-top: 0.9rem;
