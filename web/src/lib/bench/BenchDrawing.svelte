@@ -8,6 +8,7 @@
 	import type { Spot } from '$lib/ui/box/curves';
 	import FreeEnd from '$lib/ui/box/FreeEnd.svelte';
 	import Insulation from '$lib/ui/box/Insulation.svelte';
+	import { printsOf } from '$lib/ui/box/deviceShape';
 	import { layOut, type DrawnWire } from '$lib/ui/box/layout';
 	import { view as viewing, wiring, type View } from './interact';
 
@@ -185,14 +186,12 @@
 					stroke="var(--soft)"
 				/>
 			{/each}
-			{#if back && device?.kind === 'gfci'}
-				<text x={shape.width / 2} y="118" text-anchor="middle" class="soft">SUPPLY</text><text
-					x={shape.width / 2}
-					y="262"
-					text-anchor="middle"
-					class="soft">LOAD</text
-				>
-			{/if}
+			{#if back}{#each printsOf(shape) as print (print.text)}<text
+						x={print.x}
+						y={print.y}
+						text-anchor="middle"
+						class="soft">{print.text}</text
+					>{/each}{/if}
 		</g>
 	{:else}
 		<text x={layout.width / 2} y={layout.height / 2} text-anchor="middle" class="soft">no device</text>

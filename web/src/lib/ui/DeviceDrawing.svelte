@@ -128,7 +128,7 @@
 								font-size="15"
 								font-weight={now ? 700 : 400}
 								fill="var(--ink)"
-								stroke="none">{each.mark}</text
+								stroke="none">{each.printed ? `${each.printed} ` : ''}{each.mark}</text
 							>
 						{/if}
 					{/each}

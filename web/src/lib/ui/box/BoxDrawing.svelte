@@ -4,6 +4,7 @@
 	import Cable from './Cable.svelte';
 	import FreeEnd from './FreeEnd.svelte';
 	import Insulation from './Insulation.svelte';
+	import { printsOf } from './deviceShape';
 	import { layOut } from './layout';
 
 	let { house, box, back = $bindable(true) }: { house: House; box: Box; back?: boolean } = $props();
@@ -25,6 +26,12 @@
 						rx={face.radius}
 						stroke-width="1.6"
 					/>{/each}
+			{:else}{#each printsOf(shape) as print (print.text)}<text
+						x={print.x}
+						y={print.y}
+						text-anchor="middle"
+						class="soft">{print.text}</text
+					>{/each}
 			{/if}
 		</g>
 		{#each layout.slots as slot (slot.id)}<rect

@@ -2,7 +2,7 @@ import { arrangements } from '@wary/core/arrangements';
 import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
 import { deviceModel, type Device } from '@wary/core/house';
 import { describe, expect, it } from 'vitest';
-import { shapeOf, type TerminalPlace } from './deviceShape';
+import { printsOf, shapeOf, type TerminalPlace } from './deviceShape';
 
 const devices: Device[] = [
 	...arrangements.map(({ build }) => build({})),
@@ -24,15 +24,16 @@ describe.each(drawn)('the drawing of a $device.kind', ({ device, shape, model })
 			model.terminals.map(({ name }) => name).toSorted()
 		);
 		for (const { name, role, side } of model.terminals) {
-			const { mark } = place(name);
+			const { mark, printed } = place(name);
 			const { metal, plain } = {
 				hot: { metal: 'brass', plain: 'L' },
 				neutral: { metal: 'silver', plain: 'N' },
 				ground: { metal: 'green', plain: 'E' }
 			}[role === 'neutral' || role === 'ground' ? role : 'hot'];
 			if (us.includes(device.kind)) {
-				const printed = side === 'supply' ? `LINE ${metal}` : side === 'load' ? `LOAD ${metal}` : metal;
-				expect(mark, name).toBe(printed);
+				expect(mark, name).toBe(metal);
+				const pair = { supply: 'LINE', load: 'LOAD' } as const;
+				expect(printed, name).toBe(side && role !== 'ground' ? pair[side] : undefined);
 			} else expect(mark, name).toBe(side ? `${plain} ${side}` : plain);
 		}
 	});
@@ -46,6 +47,16 @@ describe.each(drawn)('the drawing of a $device.kind', ({ device, shape, model })
 					expect(place(name).x).toBeGreaterThan(place(other.name).x);
 			}
 		}
+	});
+
+	it('prints LINE and LOAD between the pairs that they are of', () => {
+		for (const { text, x, y } of printsOf(shape)) {
+			const near = shape.terminals.toSorted((a, b) => Math.abs(a.y - y) - Math.abs(b.y - y)).slice(0, 2);
+			expect(near.map(({ printed }) => printed)).toEqual([text, text]);
+			expect(x).toBeGreaterThan(Math.min(...near.map((each) => each.x)));
+			expect(x).toBeLessThan(Math.max(...near.map((each) => each.x)));
+		}
+		expect(printsOf(shape)).toHaveLength(device.kind === 'gfci' ? 2 : 0);
 	});
 
 	it('has the slots of its halves: neutral left of the line, ground below (us) or above (uk)', () => {

@@ -17,6 +17,8 @@ export interface TerminalPlace {
 	/** Which way its wires leave, seen from the front. */
 	readonly side: 'left' | 'right' | 'bottom';
 	readonly mark: string;
+	/** What is printed beside the pair it belongs to. */
+	readonly printed?: 'LINE' | 'LOAD';
 }
 
 export interface DeviceShape {
@@ -151,10 +153,10 @@ const usb: DeviceShape = {
 const gfci: DeviceShape = {
 	...decorator,
 	terminals: [
-		{ name: 'supplyNeutral', x: 12, y: 90, side: 'left', mark: 'LINE silver' },
-		{ name: 'loadNeutral', x: 12, y: 290, side: 'left', mark: 'LOAD silver' },
-		{ name: 'supplyHot', x: 172, y: 90, side: 'right', mark: 'LINE brass' },
-		{ name: 'loadHot', x: 172, y: 290, side: 'right', mark: 'LOAD brass' },
+		{ name: 'supplyNeutral', x: 12, y: 90, side: 'left', mark: 'silver', printed: 'LINE' },
+		{ name: 'loadNeutral', x: 12, y: 290, side: 'left', mark: 'silver', printed: 'LOAD' },
+		{ name: 'supplyHot', x: 172, y: 90, side: 'right', mark: 'brass', printed: 'LINE' },
+		{ name: 'loadHot', x: 172, y: 290, side: 'right', mark: 'brass', printed: 'LOAD' },
 		{ name: 'ground', x: 40, y: 364, side: 'bottom', mark: 'green' }
 	]
 };
@@ -202,6 +204,12 @@ const shapes = {
 	socketRcd: socketTwin,
 	fusedSpur
 };
+
+/** What is printed on the back of a device, once for each pair of terminals, in the middle between them. */
+export function printsOf({ terminals, width }: DeviceShape): { text: string; x: number; y: number }[] {
+	const rows = new Map(terminals.flatMap(({ printed, y }) => (printed ? [[printed, y] as const] : [])));
+	return [...rows].map(([text, y]) => ({ text, x: width / 2, y: y + 30 }));
+}
 
 /** The drawing of a device; null for something fixed, which has none. */
 export function shapeOf(device: Device): DeviceShape | null {
