@@ -1,0 +1,168 @@
+import { describe, expect, it } from 'vitest';
+import { Person, meter, planOf } from '../../test/person';
+import { everyCommand } from '../../test/walk';
+import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '../demo';
+import type { House } from '../house';
+import { energyOf, type VoltReading } from '../isolation';
+import { touches } from './decide';
+import type { Expectations } from './expect';
+import { decide, expectationsOf, nextStep, type Command, type Step } from './index';
+
+/** One state is asked about many commands: what it expects is worked out once. */
+const expected = new WeakMap<object, Expectations>();
+function expectedOf({ recorded, plan, state }: Person): Expectations {
+	const known = expected.get(state) ?? expectationsOf(recorded, plan, state);
+	expected.set(state, known);
+	return known;
+}
+
+/** What becomes of a command here, without doing it: accepted, and whether it passes; or the code of its refusal. */
+function verdict(person: Person, command: Command): string {
+	const decision = decide(
+		{
+			at: '2026-11-24T10:00:00Z',
+			plan: person.plan,
+			expect: expectedOf(person),
+			find: (id) => person.events.find((event) => event.id === id)
+		},
+		person.state,
+		command
+	);
+	if (!decision.ok) return decision.refusal.code;
+	return decision.judged ? (decision.judged.passes ? 'passes' : 'fails') : 'taken';
+}
+
+const stepName = (step: Step | null): string =>
+	step === null
+		? 'over'
+		: Object.values(step)
+				.filter((value) => value !== null)
+				.join(' ');
+
+/** At every step of a job, how many commands of each kind are taken, pass, fail, or are refused, and why. */
+function ledger(person: Person, end?: (person: Person) => void): string {
+	const vocabulary = everyCommand(person.plan);
+	const lines: string[] = [];
+	const look = () => {
+		const counts = new Map<string, Map<string, number>>();
+		for (const command of vocabulary) {
+			const said = verdict(person, command);
+			if (said === 'notNow') continue;
+			const of = counts.get(command.kind) ?? new Map<string, number>();
+			counts.set(command.kind, of.set(said, (of.get(said) ?? 0) + 1));
+		}
+		lines.push(`${stepName(nextStep(person.plan, person.state))} (${energyOf(person.state.isolation)})`);
+		for (const [kind, of] of [...counts].toSorted(([a], [b]) => a.localeCompare(b)))
+			lines.push(
+				`\t${kind}: ${[...of]
+					.toSorted()
+					.map(([said, count]) => `${count} ${said}`)
+					.join(', ')}`
+			);
+	};
+	look();
+	for (let count = 0; count < 200 && person.state.status === 'underWay'; count++) {
+		if (end && nextStep(person.plan, person.state)?.kind === 'terminate') {
+			end(person);
+			end = undefined;
+		} else person.go();
+		look();
+	}
+	return `${lines.join('\n')}\n`;
+}
+
+const us = () =>
+	new Person(fennelLaneRecorded(), fennelLaneActual(), planOf(fennelLaneRecorded(), 'sewing-east-wall'), [
+		'b14'
+	]);
+const uk = (house: House = tanneryRow()) =>
+	new Person(house, house, planOf(house, 'box-room-desk'), ['b5', 'b5', 'b5']);
+
+describe('what every command of the vocabulary comes to, at every step', () => {
+	it('us, from the cautions to the end', async () => {
+		await expect(ledger(us())).toMatchFileSnapshot('decide.us.golden.txt');
+	});
+
+	it('uk, with power seen while the wires are off, and all of it proven anew', async () => {
+		const text = ledger(uk(), (person) => {
+			person.say({ kind: 'changed', what: 'powerSeen' });
+		});
+		await expect(text).toMatchFileSnapshot('decide.uk.golden.txt');
+	});
+});
+
+describe('hands on conductors', () => {
+	it('only where they are proven dead, at every step and whatever the command', () => {
+		for (const person of [us(), uk()]) {
+			const touching = everyCommand(person.plan).filter(touches);
+			expect(touching.length).toBeGreaterThan(15);
+			for (let count = 0; count < 200 && person.state.status === 'underWay'; count++) {
+				if (energyOf(person.state.isolation) !== 'provenDead')
+					expect(new Set(touching.map((command) => verdict(person, command)))).toEqual(
+						new Set(['notProvenDead'])
+					);
+				person.go();
+			}
+			expect(new Set(touching.map((command) => verdict(person, command)))).toEqual(new Set(['over']));
+		}
+	});
+});
+
+describe('a reading at its step', () => {
+	const indicator = (litV: 0 | 12 | 24 | 50 | 120 | 230): VoltReading => ({ instrument: 'indicator', litV });
+
+	it('final test, outlet by two readings: live to neutral, and neutral dead to earth', () => {
+		const person = us();
+		person.until('readPlug');
+		const lamps = (hotNeutral: boolean, hotGround: boolean, neutralGround: boolean): Command => ({
+			kind: 'readPlug',
+			half: 'upper',
+			lamps: { hotNeutral, hotGround, neutralGround }
+		});
+		expect(verdict(person, lamps(true, true, false))).toBe('passes');
+		for (const wrong of [
+			lamps(false, false, false),
+			lamps(true, false, false),
+			lamps(true, false, true),
+			lamps(false, true, true),
+			lamps(false, true, false),
+			lamps(true, true, true)
+		])
+			expect(verdict(person, wrong)).toBe('fails');
+		expect(verdict(person, { ...lamps(true, true, false), volts: meter(751) } as Command)).toBe('outOfRange');
+		expect(verdict(person, { ...lamps(true, true, false), volts: meter(120) } as Command)).toBe('passes');
+	});
+
+	it('the dead checks refuse what no meter shows, and fail a short', () => {
+		const person = us();
+		person.until('readOhms');
+		const step = nextStep(person.plan, person.state) as Extract<Step, { kind: 'readOhms' }>;
+		const say = (resistanceOhm: number) =>
+			verdict(person, { kind: 'readOhms', check: step.check, value: { kind: 'ohms', resistanceOhm } });
+		expect(say(-1)).toBe('outOfRange');
+		expect(say(41e6)).toBe('outOfRange');
+		expect(say(step.check === 'groundBox' ? 5 : 0.3)).toBe('fails');
+		expect(say(step.check === 'groundBox' ? 0.3 : 5e6)).toBe('passes');
+	});
+
+	it('uk: the supply cable takes two points, within a meter’s range', () => {
+		const home = tanneryRow();
+		const radial: House = {
+			...home,
+			circuits: home.circuits.map((circuit) => ({ ...circuit, arrangement: 'radial' as const }))
+		};
+		const person = uk(radial);
+		person.supplyWay = 'live';
+		person.until('readSupplyVolts');
+		const { cable } = nextStep(person.plan, person.state) as Extract<Step, { kind: 'readSupplyVolts' }>;
+		const say = (hotNeutral: VoltReading, hotGround: VoltReading) =>
+			verdict(person, { kind: 'readSupplyVolts', cable, hotNeutral, hotGround });
+		expect(say({ instrument: 'lamp', lit: true }, meter(230))).toBe('lampProvesNothing');
+		expect(say(meter(230), { instrument: 'lamp', lit: true })).toBe('lampProvesNothing');
+		expect(say(meter(800), meter(230))).toBe('outOfRange');
+		expect(say(meter(230), meter(-1))).toBe('outOfRange');
+		expect(say(meter(230), meter(230))).toBe('passes');
+		expect(say(indicator(230), indicator(230))).toBe('passes');
+		expect(say(meter(230), meter(0))).toBe('fails');
+	});
+});
