@@ -27,12 +27,7 @@ test('the database is killed under load, thrice: the server lives, answers 503, 
 }) => {
 	test.setTimeout(180_000);
 	const at = (path: string) => `${application.address}${path}`;
-	const post = (path: string, body: unknown) =>
-		fetch(at(path), {
-			method: 'POST',
-			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify(body)
-		});
+	const post = application.post.bind(application);
 	const boxes = ['sewing-closet', 'music-piano', 'living-sofa', 'bedroom-window'];
 	const jobs = boxes.map((boxId) => ({ id: randomUUID(), boxId }));
 	for (const { id, boxId } of jobs)

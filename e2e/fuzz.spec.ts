@@ -168,12 +168,7 @@ test('3,400 requests that nobody should send: no 5xx, nothing stored, no interna
 }) => {
 	test.setTimeout(300_000);
 	const at = (path: string) => `${application.address}${path}`;
-	const post = (path: string, body: unknown) =>
-		fetch(at(path), {
-			method: 'POST',
-			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify(body)
-		});
+	const post = application.post.bind(application);
 	const jobId = randomUUID();
 	const benchId = randomUUID();
 	await post('/api/fennel-lane/jobs', {

@@ -1,13 +1,21 @@
+import { randomUUID } from 'node:crypto';
 import { request as httpRequest } from 'node:http';
 import pg from 'pg';
 import { machineAddresses } from '../scripts/lib/addresses.mjs';
 import { newPairingCode } from '../scripts/lib/database.mjs';
-import { Application, expect, test as base } from './server';
+import { Application, callerHeader, expect, test as base } from './server';
 
-const test = base.extend<{ everywhere: Application }>({
+const test = base.extend<{ everywhere: Application; told: Application }>({
 	// eslint-disable-next-line no-empty-pattern
 	everywhere: async ({}, use) => {
 		const application = await Application.start(undefined, { HOST: '0.0.0.0' });
+		await use(application);
+		await application.kill();
+	},
+	/** One that is told who calls, so that a device elsewhere can be had on a machine without a network. */
+	// eslint-disable-next-line no-empty-pattern
+	told: async ({}, use) => {
+		const application = await Application.start(undefined, { HOST: '0.0.0.0', ADDRESS_HEADER: callerHeader });
 		await use(application);
 		await application.kill();
 	}
@@ -51,30 +59,39 @@ test('a name that was pointed here from elsewhere reaches no home', async ({ app
 		expect((await asked(application.address, '/fennel-lane', { host })).status).toBe(200);
 });
 
-test('served to the whole network, a device pairs once by a link, then uses forms and homes; sent away, it is out', async ({
-	everywhere,
+test('served to the whole network, the machine itself gets in and none of its other addresses does', async ({
+	everywhere
+}) => {
+	expect((await fetch(`${everywhere.address}/fennel-lane`)).status).toBe(200);
+	for (const address of machineAddresses())
+		expect((await fetch(`http://${address}:${everywhere.port}/fennel-lane`)).status).toBe(403);
+});
+
+test('a device pairs once by a link, then uses forms and homes; sent away, it is out', async ({
+	told,
 	browser
 }) => {
-	const [address] = machineAddresses();
-	test.skip(address === undefined, 'this machine has no network address');
-	const port = new URL(everywhere.address).port;
-	const outside = `http://${address}:${port}`;
+	const outside = told.address;
+	const elsewhere = { [callerHeader]: '192.0.2.9' };
 
 	// Not paired: nothing but how to pair, whatever is asked.
 	for (const path of ['/', '/fennel-lane', '/fennel-lane/house.json', '/api/homes', '/health', '/new']) {
 		const response = await fetch(`${outside}${path}`, {
-			headers: { accept: 'text/html' },
+			headers: { ...elsewhere, accept: 'text/html' },
 			redirect: 'manual'
 		});
 		expect([path, response.status]).toEqual([path, 403]);
 		expect(await response.text()).not.toContain('Fennel');
 	}
-	expect((await fetch(`${outside}/api/fennel-lane/settings`, { method: 'POST', body: '{}' })).status).toBe(
-		403
-	);
+	const posted = await fetch(`${outside}/api/fennel-lane/settings`, {
+		method: 'POST',
+		headers: elsewhere,
+		body: '{}'
+	});
+	expect(posted.status).toBe(403);
 
-	const code = await newPairingCode(everywhere.databaseUrl);
-	const page = await browser.newPage({ baseURL: outside });
+	const code = await newPairingCode(told.databaseUrl);
+	const page = await browser.newPage({ baseURL: outside, extraHTTPHeaders: elsewhere });
 	await page.goto(`/pair?code=${code}`);
 	await page.getByLabel('What do you call it?').fill('Hall phone');
 	await page.getByRole('button', { name: 'Pair it' }).click();
@@ -88,11 +105,11 @@ test('served to the whole network, a device pairs once by a link, then uses form
 	await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
 
 	// The code is used up; one too old is none; nor is a cookie that somebody wrote.
-	const second = await browser.newPage({ baseURL: outside });
+	const second = await browser.newPage({ baseURL: outside, extraHTTPHeaders: elsewhere });
 	await second.goto(`/pair?code=${code}`);
 	await expect(second.getByText('used or too old')).toBeVisible();
-	const old = await newPairingCode(everywhere.databaseUrl);
-	const client = new pg.Client({ connectionString: everywhere.databaseUrl });
+	const old = await newPairingCode(told.databaseUrl);
+	const client = new pg.Client({ connectionString: told.databaseUrl });
 	await client.connect();
 	await client.query(
 		"update pairing_code set expires_at = now() - interval '1 second' where used_at is null"
@@ -101,9 +118,9 @@ test('served to the whole network, a device pairs once by a link, then uses form
 	await second.goto(`/pair?code=${old}`);
 	await expect(second.getByText('used or too old')).toBeVisible();
 	const forged = `${cookie!.value.slice(0, -3)}AAA`;
-	expect((await fetch(`${outside}/fennel-lane`, { headers: { cookie: `device=${forged}` } })).status).toBe(
-		403
-	);
+	expect(
+		(await fetch(`${outside}/fennel-lane`, { headers: { ...elsewhere, cookie: `device=${forged}` } })).status
+	).toBe(403);
 
 	await page.goto('/fennel-lane/settings');
 	await page.waitForLoadState('networkidle');
@@ -126,6 +143,44 @@ test('told to stop, it is down within two seconds with nothing under way, kept-a
 	const started = Date.now();
 	await application.stop();
 	expect(Date.now() - started).toBeLessThan(2000);
+});
+
+test('told to stop in the middle of work, it is down within six seconds, and what it acknowledged is kept', async ({
+	application
+}) => {
+	const id = randomUUID();
+	await application.post('/api/fennel-lane/jobs', { id, boxId: 'music-piano', who: 'Avery Quill' });
+	let acknowledged = 0;
+	let under = true;
+	const notes = Array.from({ length: 6 }, async () => {
+		while (under) {
+			const event = {
+				id: randomUUID(),
+				at: new Date().toISOString(),
+				expectedVersion: acknowledged,
+				command: { kind: 'note', text: 'hammering' }
+			};
+			const answer = await application
+				.post(`/api/fennel-lane/jobs/${id}/events`, event)
+				.catch(() => ({ ok: false }));
+			if (answer.ok) acknowledged++;
+			else if (!application.running) return;
+		}
+	});
+	await expect.poll(() => acknowledged).toBeGreaterThan(5);
+	const started = Date.now();
+	await application.stop();
+	expect(Date.now() - started).toBeLessThan(6000);
+	under = false;
+	await Promise.all(notes);
+	const client = new pg.Client({ connectionString: application.databaseUrl });
+	await client.connect();
+	const { rows } = await client.query<{ stored: number }>(
+		'select count(*)::int as stored from job_event where job_id = $1',
+		[id]
+	);
+	await client.end();
+	expect(rows[0]!.stored).toBeGreaterThanOrEqual(acknowledged);
 });
 
 test('homes are found by search, twenty at a time, and never listed on a page', async ({

@@ -6,6 +6,9 @@ import { test as base } from '@playwright/test';
 import pg from 'pg';
 import { migrate, seed } from '../scripts/lib/database.mjs';
 
+/** Names the caller to an application that is told to believe it (`ADDRESS_HEADER`, as behind a proxy). */
+export const callerHeader = 'x-caller';
+
 /** The built application on a port and a database of its own; it can be killed and started again. */
 export class Application {
 	#process: ChildProcess | null = null;
@@ -37,6 +40,15 @@ export class Application {
 		return `http://127.0.0.1:${this.port}`;
 	}
 
+	/** Sends JSON to a route. */
+	post(path: string, body: unknown): Promise<Response> {
+		return fetch(`${this.address}${path}`, {
+			method: 'POST',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify(body)
+		});
+	}
+
 	async run(): Promise<void> {
 		this.#process = spawn('node', ['serve.mjs'], {
 			cwd: fileURLToPath(new URL('../web', import.meta.url)),
@@ -53,7 +65,7 @@ export class Application {
 		});
 		for (let attempt = 0; attempt < 200; attempt++) {
 			try {
-				if ((await fetch(`${this.address}/health`)).ok) return;
+				if ((await fetch(`${this.address}/health`, { headers: { [callerHeader]: '127.0.0.1' } })).ok) return;
 			} catch {
 				// Not listening yet.
 			}

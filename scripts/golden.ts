@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { createHash, randomUUID } from 'node:crypto';
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
@@ -19,7 +19,7 @@ import { migrate, seed } from './lib/database.mjs';
 import { Cluster } from './lib/postgres.mjs';
 
 /**
- * Takes what this build stores, for later builds to prove that they read it: `db/golden/NAME/dump.sql.gz`, and `records.json` with every
+ * Takes what this build stores, for later builds to prove that they read it: `db/golden/NAME/dump.sql.gz`, its house files, and `records.json` with every
  * job's record as this build has it. A set once taken is never taken again.
  */
 const name = process.argv[2];
@@ -263,6 +263,13 @@ try {
 		{ maxBuffer: 1e9 }
 	);
 	writeFileSync(new URL('dump.sql.gz', folder), gzipSync(dump, { level: 9 }));
+	mkdirSync(new URL('homes', folder), { recursive: true });
+	const files = new URL('../docs/homes/', import.meta.url);
+	for (const file of readdirSync(files))
+		writeFileSync(
+			new URL(`homes/${file}.gz`, folder),
+			gzipSync(readFileSync(new URL(file, files)), { level: 9 })
+		);
 	const taken = await records();
 	writeFileSync(new URL('records.json.gz', folder), gzipSync(JSON.stringify(taken), { level: 9 }));
 	console.log(`${taken.length} jobs, dump ${(dump.length / 1e6).toFixed(1)} MB`);

@@ -95,7 +95,7 @@ async function inviteOthers(url) {
 	const { machineAddresses } = await import('./lib/addresses.mjs');
 	const { newPairingCode } = await import('./lib/database.mjs');
 	const { default: qrcode } = await import('qrcode');
-	const addresses = machineAddresses();
+	const addresses = machineAddresses(host);
 	if (addresses.length === 0) return;
 	console.log(`\nOn the local network:\n${addresses.map((each) => `  http://${each}:${port}`).join('\n')}`);
 	const link = `http://${addresses[0]}:${port}/pair?code=${await newPairingCode(url)}`;

@@ -42,7 +42,8 @@ export const answers = (yes: Partial<Record<Condition, Answer>> = {}) =>
 		Answer
 	>;
 
-const tools = [
+/** Everything a job asks to have at hand. */
+export const tools = [
 	'tester',
 	'plugTester',
 	'drivers',

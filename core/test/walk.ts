@@ -1,4 +1,5 @@
 import type { VoltReading } from '../src/isolation';
+import { tools } from './person';
 import {
 	applyEvent,
 	conditions,
@@ -64,18 +65,6 @@ export function everyCommand(plan: JobPlan): Command[] {
 	};
 	const both = [true, false];
 	const breakers = [plan.recordedBreaker, plan.breakers.find((id) => id !== plan.recordedBreaker)!];
-	const tools = [
-		'tester',
-		'plugTester',
-		'drivers',
-		'stripper',
-		'lockOrTape',
-		'headTorch',
-		'knife',
-		'tape',
-		'sleeving',
-		'lead'
-	];
 	return [
 		...confirmedSteps.map((step): Command => ({ kind: 'confirm', step })),
 		{ kind: 'checkTools', tester: 'multimeter', has: tools },

@@ -1,1 +1,1 @@
-export function machineAddresses(): string[];
+export function machineAddresses(host?: string): string[];

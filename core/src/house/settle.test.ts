@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { arrangements, here, type ArrangementKind } from '../arrangements';
-import { fennelLaneRecorded } from '../demo';
+import { withShed } from '../../test/shed';
 import { branchCurrentA, magnitude } from '../network';
-import { branches, editHouse, settle, type Edit, type House, type Settled } from './index';
+import { branches, settle, type House, type Settled } from './index';
 
 const arranged = (kind: ArrangementKind): House => arrangements.find((each) => each.kind === kind)!.build();
 const loaded = (house: House, box: string, half: 'left' | 'upper', resistanceOhm: number): House => ({
@@ -17,11 +17,6 @@ const rated = (house: House, id: string, ratingA: number): House => ({
 		breakers: panel.breakers.map((each) => (each.id === id ? { ...each, ratingA } : each))
 	}))
 });
-const edited = (house: House, ...edits: Edit[]): House => {
-	const made = editHouse(house, edits);
-	if (!made.ok) throw new Error(JSON.stringify(made));
-	return made.house;
-};
 const opened = ({ trips }: Settled) => trips.map(({ device }) => device);
 const toCome = ({ coming }: Settled) => coming.map(({ device }) => device);
 
@@ -80,14 +75,7 @@ describe('a fused spur on a circuit of 32 A: the fuse of 13 A and the MCB see th
 });
 
 describe('a sub-panel behind a breaker of the main panel', () => {
-	const house = edited(
-		fennelLaneRecorded(),
-		{ do: 'addSubPanel', name: 'Shed panel', place: 'Shed', spaces: 6, breaker: 'b17', lengthM: 20 },
-		{ do: 'addBreaker', panel: 'shed-panel', spaces: [2], ratingA: 15, label: 'bench' },
-		{ do: 'addRoom', name: 'Shed' },
-		{ do: 'addCircuit', breaker: 'shed-panel-2', name: 'Shed bench' },
-		{ do: 'addOutlet', room: 'shed', name: 'bench', spot: { circuit: 'shed-bench', after: 'panel' } }
-	);
+	const house = withShed();
 	const feederOf = (ratingA: number) => rated(house, 'b17', ratingA);
 
 	it('the smaller rating opens first; equal ones together, for nobody can tell', () => {

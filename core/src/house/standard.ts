@@ -144,33 +144,21 @@ function usWiring(
 				.map((conductor) => ({ cable: cable.id, conductor: conductor.id, ...landing(conductor, k) }))
 		),
 		pigtails: [
-			...(grounded && box.device?.kind !== 'twoSlot'
-				? [
-						{
-							id: 'groundTail',
-							role: 'ground' as const,
-							colour: 'bare' as const,
-							from: 'joint:ground',
-							to: 'terminal:ground',
-							how: 'hook' as const
-						}
-					]
-				: []),
-			...(grounded && box.material === 'metal'
-				? [
-						{
-							id: 'boxBond',
-							role: 'ground' as const,
-							colour: 'bare' as const,
-							from: 'joint:ground',
-							to: 'box',
-							how: 'screw' as const
-						}
-					]
-				: []),
+			...(grounded ? groundTails(box) : []),
 			...(spliced ? [tail('hot', 'black'), tail('neutral', 'white')] : [])
 		]
 	};
+}
+
+/** Tails of the ground splice: to the device, where it has a ground screw, and to a box of metal. */
+function groundTails({ device, material }: Pick<Box, 'material' | 'device'>): Wiring['pigtails'] {
+	const tail = { role: 'ground', colour: 'bare', from: 'joint:ground' } as const;
+	return [
+		...(device?.kind === 'twoSlot'
+			? []
+			: [{ ...tail, id: 'groundTail', to: 'terminal:ground', how: 'hook' as const }]),
+		...(material === 'metal' ? [{ ...tail, id: 'boxBond', to: 'box', how: 'screw' as const }] : [])
+	];
 }
 const usOrder = ['hot', 'switchedHot', 'neutral', 'ground'];
 
@@ -191,30 +179,7 @@ function sided(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[], 
 						})
 			}))
 		),
-		pigtails: grounded
-			? [
-					{
-						id: 'groundTail',
-						role: 'ground',
-						colour: 'bare',
-						from: 'joint:ground',
-						to: 'terminal:ground',
-						how: 'hook'
-					},
-					...(box.material === 'metal'
-						? [
-								{
-									id: 'boxBond',
-									role: 'ground' as const,
-									colour: 'bare' as const,
-									from: 'joint:ground',
-									to: 'box',
-									how: 'screw' as const
-								}
-							]
-						: [])
-				]
-			: []
+		pigtails: grounded ? groundTails(box) : []
 	};
 }
 

@@ -1,14 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import { edited as after, withShed } from '../../../test/shed';
 import { fennelLaneRecorded, tanneryRow } from '../../demo';
 import { parseHouse } from '../../files';
 import { chainOfCircuit, editHouse, findBox, newHome, points, settle, type Edit, type House } from '../index';
 import { magnitude, subtract } from '../../network';
 
-const after = (house: House, ...edits: Edit[]): House => {
-	const edited = editHouse(house, edits);
-	if (!edited.ok) throw new Error(JSON.stringify(edited));
-	return edited.house;
-};
 const refusal = (house: House, ...edits: Edit[]) => {
 	const edited = editHouse(house, edits);
 	return edited.ok ? null : edited.refusal;
@@ -131,14 +127,7 @@ describe('panels', () => {
 	});
 
 	it('a sub-panel feeds its outlets through its breaker, and goes dead with it', () => {
-		const house = after(
-			fennelLaneRecorded(),
-			{ do: 'addSubPanel', name: 'Shed panel', place: 'Shed', spaces: 6, breaker: 'b17', lengthM: 20 },
-			{ do: 'addBreaker', panel: 'shed-panel', spaces: [2], ratingA: 15, label: 'bench' },
-			{ do: 'addRoom', name: 'Shed' },
-			{ do: 'addCircuit', breaker: 'shed-panel-2', name: 'Shed bench' },
-			{ do: 'addOutlet', room: 'shed', name: 'bench', spot: { circuit: 'shed-bench', after: 'panel' } }
-		);
+		const house = withShed();
 		expect(voltsAt(house, 'shed-bench', 'upper')).toBeGreaterThan(119);
 		for (const off of ['b17', 'shed-panel-2'])
 			expect(

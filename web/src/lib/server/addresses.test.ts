@@ -1,7 +1,8 @@
 import { networkInterfaces } from 'node:os';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { isLoopback, isServedName, isWildcard, machineAddresses, servedNames } from './addresses';
+import { machineAddresses } from '../../../../scripts/lib/addresses.mjs';
+import { isLoopback, isServedName, isWildcard, servedNames } from './addresses';
 
 describe('names this server answers to', () => {
 	it('are loopback’s, where nothing else is said', () => {
@@ -21,9 +22,13 @@ describe('names this server answers to', () => {
 			expect(isWildcard(wildcard)).toBe(true);
 			expect(names).not.toContain(wildcard);
 		}
-		const own = Object.values(networkInterfaces()).flatMap((each) => each ?? []);
-		expect(machineAddresses().length).toBe(
-			own.filter(({ internal, address }) => !internal && !address.startsWith('fe80')).length
+		const own = Object.values(networkInterfaces())
+			.flatMap((each) => each ?? [])
+			.filter(({ internal, address }) => !internal && !address.startsWith('fe80'));
+		expect(machineAddresses('::')).toHaveLength(own.length);
+		// What listens on 0.0.0.0 doesn't answer at an IPv6 address: none is told.
+		expect(machineAddresses('0.0.0.0').toSorted()).toEqual(
+			own.flatMap(({ family, address }) => (family === 'IPv4' ? [address] : [])).toSorted()
 		);
 	});
 

@@ -1,10 +1,12 @@
-import { networkInterfaces } from 'node:os';
+import { machineAddresses } from '../../../../scripts/lib/addresses.mjs';
+
+export { machineAddresses };
 
 /** Names and addresses by which this server may be asked for, without ports. `HOST` is where it listens, `ORIGIN` what a proxy calls it. */
 export function servedNames(env: Readonly<Record<string, string | undefined>> = process.env): Set<string> {
 	const names = new Set(['localhost', '127.0.0.1', '[::1]']);
 	const host = env.HOST;
-	if (host && isWildcard(host)) for (const address of machineAddresses()) names.add(address);
+	if (host && isWildcard(host)) for (const address of machineAddresses(host)) names.add(address);
 	else if (host) names.add(bracketed(host));
 	if (env.ORIGIN)
 		try {
@@ -18,13 +20,6 @@ export function servedNames(env: Readonly<Record<string, string | undefined>> = 
 export const isWildcard = (host: string): boolean => host === '0.0.0.0' || host === '::' || host === '[::]';
 const bracketed = (address: string): string =>
 	address.includes(':') && !address.startsWith('[') ? `[${address}]` : address;
-
-/** Every address of this machine but loopback, as it stands in a URL. */
-export const machineAddresses = (): string[] =>
-	Object.values(networkInterfaces())
-		.flatMap((each) => each ?? [])
-		.filter(({ internal, address }) => !internal && !address.startsWith('fe80'))
-		.map(({ address }) => bracketed(address));
 
 /** Whether a `Host` header names this server. One that doesn't comes from a page elsewhere whose name was pointed here. */
 export function isServedName(header: string | null, names: ReadonlySet<string> = servedNames()): boolean {

@@ -3,6 +3,7 @@ import { fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
 import { describe, expect, it } from 'vitest';
 import { planOf } from '../../../../core/test/person';
 import { everyCommand } from '../../../../core/test/walk';
+import { commandSchema, type Command } from '@wary/core/job';
 import { appendSchema, instrumentSchema, startSchema } from './commandSchema';
 
 const append = (command: unknown) => ({
@@ -11,12 +12,56 @@ const append = (command: unknown) => ({
 	expectedVersion: 0,
 	command
 });
+/** What the walks leave out: what is said beside the steps, with nothing that leads on. */
+const besides: Command[] = [
+	{ kind: 'note', text: 'the plate was painted over' },
+	{ kind: 'arranged', thing: 'monitor', how: 'on its battery, somebody sits by' },
+	{ kind: 'searched', event: { kind: 'answer', off: ['b11'], answer: 'dark', by: 'lamp' } },
+	{ kind: 'searched', event: { kind: 'signal', strongest: null } },
+	{
+		kind: 'readOutlet',
+		half: 'upper',
+		hotNeutral: { instrument: 'multimeter', volts: 120, mode: 'highImpedance' },
+		neutralEarth: { instrument: 'indicator', litV: 0 }
+	},
+	{
+		kind: 'searchBy',
+		settings: { means: 'lamp', hearing: 0.95, walkS: 60, sets: true, keepOn: ['b16'] }
+	},
+	{
+		kind: 'amendVolts',
+		of: randomUUID(),
+		reading: { instrument: 'multimeter', volts: 0.2, mode: 'highImpedance' }
+	},
+	{
+		kind: 'autopsy',
+		autopsy: {
+			looks: 'scorched',
+			grip: 'none',
+			hotNeutral: { kind: 'overload' },
+			hotGround: null,
+			through: { kind: 'ohms', resistanceOhm: 4 }
+		}
+	}
+];
 const commands = [
 	...everyCommand(planOf(fennelLaneRecorded(), 'sewing-east-wall')),
-	...everyCommand(planOf(tanneryRow(), 'box-room-desk'))
+	...everyCommand(planOf(tanneryRow(), 'box-room-desk')),
+	...besides
 ];
+/** Every kind of command, written down by hand: what a build knows of, the next one has to take. */
+const kinds =
+	`amendVolts arranged autopsy cap changed checkNeighbour checkPart checkTools confirm decideProtection finish foundConductor
+grip hold inspect lookOver note proveEarth proveTester readBaseline readGroundEarth readLive readLiveGround readOhms readOutlet readPair
+readPlug readSupplyOhms readSupplyVolts reopen restorePower searchBy searched stop supplyWay switchBreaker takeOff terminate tidyDirectory
+touchSupply tug`.split(/\s+/);
 
 describe('what the routes take', () => {
+	it('is every kind of command, no fewer and no more, each with one to try', () => {
+		expect(commandSchema.options.map(({ shape }) => shape.kind.value).toSorted()).toEqual(kinds);
+		expect([...new Set(commands.map(({ kind }) => kind))].toSorted()).toEqual(kinds);
+	});
+
 	it('is every command that the procedure knows, unchanged', () => {
 		for (const command of commands) expect(appendSchema.parse(append(command)).command).toEqual(command);
 	});

@@ -4,6 +4,8 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { gunzipSync } from 'node:zlib';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { parseHouse } from '@wary/core/files';
+import { settle, type House } from '@wary/core/house';
 import { currentProcedure, nextStep, planJob, recordOf, type JobRecord } from '@wary/core/job';
 import { parseBench } from '@wary/core/bench';
 import { Person } from '../../../../core/test/person';
@@ -56,6 +58,25 @@ describe.each(sets.map(({ name }) => name))('what the build “%s” stored', (n
 		await server.query(`drop database ${database} with (force)`);
 		await server.end();
 	});
+
+	const houseFiles = readdirSync(new URL(`${name}/homes`, folder));
+	it.each(houseFiles)(
+		'the house file %s is read, means what it meant, and is written as a file that reads alike',
+		(file) => {
+			const text = read(`homes/${file}`).toString();
+			const parsed = parseHouse(JSON.parse(text));
+			if (!parsed.ok) throw new Error(JSON.stringify(parsed));
+			const { house } = parsed;
+			const before = JSON.parse(text) as Pick<House, 'region' | 'boxes' | 'cables' | 'circuits' | 'service'>;
+			expect(house.boxes.map(({ id }) => id)).toEqual(before.boxes.map(({ id }) => id));
+			expect(house.cables).toMatchObject(before.cables);
+			expect(house.circuits).toMatchObject(before.circuits);
+			expect(parseHouse(JSON.parse(JSON.stringify(house)))).toEqual(parsed);
+			// Nobody had said how a uk supply is earthed: it stays unsaid, and TN-C-S is meant.
+			expect(house.service).toEqual(before.service);
+			expect(settle(house).ended).toBe('still');
+		}
+	);
 
 	const homeOf = async (slug: string): Promise<Household> => (await maybeHousehold(slug))!;
 

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { newGfci } from '@wary/core/arrangements';
 import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
 import type { House } from '@wary/core/house';
 import { energyOf, type Doubt, type Energy } from '@wary/core/isolation';
@@ -210,19 +211,7 @@ describe('words that protect people', () => {
 
 describe('LINE and LOAD', () => {
 	it('stand on the drawing where they are printed, and in the words, supply in and to the next boxes', () => {
-		const shape = shapeOf({
-			kind: 'gfci',
-			ratingA: 15,
-			tamperResistant: true,
-			weatherResistant: false,
-			protection: 'groundFault',
-			make: 'current',
-			indicator: 'showsPower',
-			tripped: false,
-			senses: true,
-			tripMa: 5,
-			contacts: 'good'
-		})!;
+		const shape = shapeOf(newGfci)!;
 		for (const { name, mark, printed } of shape.terminals.filter(({ name: each }) => each !== 'ground')) {
 			const print = name.startsWith('supply') ? 'LINE' : 'LOAD';
 			expect([name, printed]).toEqual([name, print]);

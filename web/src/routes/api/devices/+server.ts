@@ -5,8 +5,9 @@ import { addPairingCode, codeGoodForMin } from '$lib/server/devices';
 
 /** A new pairing link, as text and as a QR code. Asked on the machine itself it names an address that other devices reach. */
 export async function POST({ url, getClientAddress }) {
-	const own = isLoopback(getClientAddress()) && isWildcard(process.env.HOST ?? '');
-	const address = own ? machineAddresses().find((each) => !each.startsWith('[')) : undefined;
+	const host = process.env.HOST ?? '';
+	const own = isLoopback(getClientAddress()) && isWildcard(host);
+	const [address] = own ? machineAddresses(host) : [];
 	const origin = address ? `http://${address}${url.port ? `:${url.port}` : ''}` : url.origin;
 	const link = `${origin}/pair?code=${await addPairingCode()}`;
 	const svg = await toString(link, { type: 'svg', margin: 1 });
