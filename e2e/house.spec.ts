@@ -33,6 +33,20 @@ test('a new us home from nothing: typed in, its breaker found with a radio, lock
 	await page.goto('/new');
 	await page.waitForLoadState('networkidle');
 	await page.getByLabel('Name or address').fill('12 Alder Court');
+	// A figure that is none is said where it stands, and nothing begins on it.
+	for (const [label, typed, complaint] of [
+		['Spaces', 'many', '“many” isn’t a number.'],
+		['Spaces', '200', '2 to 84 spaces.'],
+		['Main, A', '', 'A main switch of 10 to 400 A.']
+	] as const) {
+		const before = await page.getByLabel(label).inputValue();
+		await page.getByLabel(label).fill(typed);
+		await expect(page.locator('#figure-fault')).toHaveText(complaint);
+		await page.getByRole('button', { name: 'Begin with this' }).click();
+		await expect(page).toHaveURL(/\/new$/);
+		await page.getByLabel(label).fill(before);
+		await expect(page.locator('#figure-fault')).toHaveText('');
+	}
 	await page
 		.getByLabel(/^The directory/)
 		.fill(

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { typedNumber, typedOhms } from './typed';
+import { typedNumber, typedOhms, within } from './typed';
 
 describe('a figure in a field', () => {
 	it('is taken with comma or point, with its unit or without', () => {
@@ -58,6 +58,17 @@ describe('a figure in a field', () => {
 			{ seed: 9 }
 		);
 	});
+});
+
+it('a range has its ends in it, and nothing typed lies in none', () => {
+	expect(['1.9', '2', '84', '84.1', '', 'many'].map((text) => within(typedNumber(text), 2, 84))).toEqual([
+		false,
+		true,
+		true,
+		false,
+		false,
+		false
+	]);
 });
 
 describe('what an ohmmeter shows, as typed', () => {

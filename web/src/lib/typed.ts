@@ -35,6 +35,10 @@ const quantityWords: Record<Quantity, string> = {
 	ohms: 'a number of ohms'
 };
 
+/** Whether a figure was typed that lies in a range, its ends included. */
+export const within = ({ value }: Typed<number>, least: number, most: number): boolean =>
+	value !== null && value >= least && value <= most;
+
 /** What an ohmmeter shows, as typed: a figure in the unit chosen beside it, or with its own unit; `OL`, or the box ticked, is open. */
 export function typedOhms(text: string, unit: number, open: boolean): Typed<OhmValue> {
 	if (open) return { value: { kind: 'overload' }, complaint: null };

@@ -262,6 +262,8 @@ export class JobSession {
 		try {
 			const response = await fetch(`${this.#address}/events`, {
 				method: 'POST',
+				// It goes out even when this page is left at once.
+				keepalive: true,
 				headers: { 'content-type': 'application/json' },
 				body: JSON.stringify({ id, at, expectedVersion: this.#stored.length, command })
 			});

@@ -6,7 +6,7 @@
 	import type { Region } from '@wary/core/rules';
 	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
 	import TopBar from '$lib/ui/TopBar.svelte';
-	import { typedNumber } from '$lib/typed';
+	import { typedNumber, within } from '$lib/typed';
 	import { terms } from '$lib/words/terms';
 
 	let { data } = $props();
@@ -17,6 +17,14 @@
 	let mainText = $state('100');
 	const spaces = $derived(typedNumber(spacesText));
 	const main = $derived(typedNumber(mainText));
+	/** What is wrong with the figures of the panel, said where they stand. */
+	const figureFault = $derived(
+		!within(spaces, 2, 84) || !Number.isInteger(spaces.value)
+			? (spaces.complaint ?? `2 to 84 ${region === 'us' ? 'spaces' : 'ways'}.`)
+			: within(main, 10, 400)
+				? null
+				: (main.complaint ?? 'A main switch of 10 to 400 A.')
+	);
 	let directory = $state('');
 	let rooms = $state('');
 	let file = $state('');
@@ -61,10 +69,7 @@
 		event.preventDefault();
 		message = null;
 		if (!name.trim()) return (message = 'A home needs a name: its address, or what you call it.');
-		if (!(spaces.value !== null && spaces.value >= 2 && spaces.value <= 84))
-			return (message = spaces.complaint ?? `2 to 84 ${region === 'us' ? 'spaces' : 'ways'}.`);
-		if (!(main.value !== null && main.value >= 10 && main.value <= 400))
-			return (message = main.complaint ?? 'A main switch of 10 to 400 A.');
+		if (figureFault) return (message = 'A figure isn’t understood; it is named beside its field.');
 		if (typedDirectory.problems.length + typedRooms.problems.length > 0)
 			return (message = 'A line isn’t understood; it is named beside the field.');
 		await send(JSON.stringify(house), '/house');
@@ -197,6 +202,7 @@
 							class="field"
 							inputmode="numeric"
 							bind:value={spacesText}
+							aria-describedby="figure-fault"
 						/></label
 					>
 					<label
@@ -204,8 +210,12 @@
 							class="field"
 							inputmode="numeric"
 							bind:value={mainText}
+							aria-describedby="figure-fault"
 						/></label
 					>
+				</div>
+				<div id="figure-fault" aria-live="polite">
+					{#if figureFault}<p class="verdict bad">{figureFault}</p>{/if}
 				</div>
 				<label
 					><span class="label"

@@ -165,7 +165,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 				lead: `${freeWords(
 					landing.wires.map(({ how }) => how),
 					wires
-				)} Bend it away from the others.`,
+				)} Bend ${landing.wires.length > 1 ? 'them' : 'it'} away from the others.`,
 				why: `${capital(t.hot)} comes off first and ${t.ground} last, so that the protective path is there as long as anything else is.`
 			};
 		}

@@ -106,6 +106,9 @@
 		padding-top: 0.7rem;
 		margin-top: 1.2rem;
 	}
+	.btn {
+		margin: 0.6rem 0;
+	}
 	.invite {
 		display: flex;
 		flex-wrap: wrap;

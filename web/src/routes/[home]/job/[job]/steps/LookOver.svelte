@@ -170,6 +170,9 @@
 </details>
 
 <style>
+	th:last-child {
+		width: 42%;
+	}
 	fieldset {
 		border: 0;
 		padding: 0;
