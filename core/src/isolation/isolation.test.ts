@@ -73,6 +73,16 @@ describe('energy state', () => {
 		expect(energyOf(after(off, locked, ...proof, { kind: 'restorePower', held: true }))).toBe('assumedLive');
 	});
 
+	it('one of two breakers back on leaves the power off at the other, but nothing held and nothing proven', () => {
+		const both = after(off, { kind: 'switchBreaker', breaker: 'b11', on: false }, locked, ...proof);
+		expect(energyOf(both)).toBe('provenDead');
+		const one = isolate(both, { kind: 'switchBreaker', breaker: 'b11', on: true });
+		expect(one).toMatchObject({ off: ['b14'], power: 'off', hold: null, proof: { before: null, pairs: {} } });
+		const none = isolate(one, { kind: 'switchBreaker', breaker: 'b14', on: true });
+		expect(none).toMatchObject({ off: [], power: 'asFound' });
+		expect([energyOf(one), energyOf(none)]).toEqual(['assumedLive', 'assumedLive']);
+	});
+
 	it('is not proven without the tester first, without it last, or with one pair missing', () => {
 		for (const left of [0, 1, 2, 3, 4])
 			expect(energyOf(after(off, locked, ...proof.filter((_, k) => k !== left)))).toBe('expectedDead');

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { meter, Person, planOf } from '../../test/person';
+import { edited } from '../../test/shed';
 import { fennelLaneActual, fennelLaneRecorded } from '../demo';
-import { editHouse, withBox, type House } from '../house';
+import { withBox, type House } from '../house';
 import { energyOf, goingOffWith, hardThings, holds, mustBeOffTogether, type Hold } from '../isolation';
 import { readPlugLamps, readVoltageV } from '../instruments';
 import {
@@ -17,11 +18,6 @@ import {
 } from './index';
 
 const east = 'sewing-east-wall';
-const edited = (house: House, ...edits: Parameters<typeof editHouse>[1]): House => {
-	const made = editHouse(house, edits);
-	if (!made.ok) throw new Error(JSON.stringify(made));
-	return made.house;
-};
 const kindOf = ({ kind }: { kind: string }) => kind;
 const person = (recorded = fennelLaneRecorded(), actual = fennelLaneActual(), ...breakers: string[]) =>
 	new Person(recorded, actual, planOf(recorded, east), breakers.length > 0 ? breakers : ['b14']);
@@ -137,6 +133,32 @@ describe('before switching off', () => {
 			one.say({ kind: 'arranged', thing: one.plan.hard.b11![0]!.id, how: 'on its battery, 6 h' }).ok
 		).toBe(true);
 		expect(one.say({ kind: 'switchBreaker', breaker: 'b11', on: false }).ok).toBe(true);
+	});
+
+	it('what depends on one of several breakers is seen to for that one', () => {
+		const two = edited(withAid, {
+			do: 'addLoad',
+			box: 'nursery-crib-wall',
+			name: 'oxygen',
+			matters: 'medical'
+		});
+		const one = person(two, fennelLaneActual(), 'b11');
+		one.until('switchOff');
+		for (const things of Object.values(one.plan.hard)) expect(things.length).toBeGreaterThan(0);
+		for (const thing of new Set(Object.values(one.plan.hard).flatMap((things) => things.map(({ id }) => id))))
+			expect(one.say({ kind: 'arranged', thing, how: 'on its battery' }).ok).toBe(true);
+	});
+
+	it('a search is answered about breakers that there are', () => {
+		const one = person(fennelLaneRecorded(), fennelLaneActual(), 'b11');
+		one.until('switchOff');
+		const answer = (...off: string[]) =>
+			one.say({ kind: 'searched', event: { kind: 'answer', off, by: 'lamp', answer: 'on' } });
+		expect(answer('b9', 'nowhere')).toMatchObject({
+			ok: false,
+			refusal: { code: 'unknownBreaker', breaker: 'nowhere' }
+		});
+		expect(answer('b9', 'b14').ok).toBe(true);
 	});
 
 	it('an alarm is a hard question only if it is the last one', () => {
