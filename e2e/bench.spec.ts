@@ -139,7 +139,7 @@ test('a box of the house: probed, loaded, shorted, taken along as a file and bro
 	await page.getByLabel('What to plug in').selectOption('kettle');
 	await page.getByRole('button', { name: 'plug in' }).click();
 	await page.keyboard.press('2');
-	await expect(page.locator('.stage svg')).toContainText(/\d\.\d A/);
+	await expect(page.locator('.paper svg')).toContainText(/\d\.\d A/);
 	await page.keyboard.press('w');
 	// A second wire where the metal of the box is: line to earth.
 	await page.getByText('Make a mistake').click();
@@ -211,8 +211,7 @@ test('wired from nothing on a phone by taps; what doesn’t fit is refused in wo
 	await expect(sits(page, 'white, c1')).toHaveValue('terminal:neutralUpper');
 	await expect(page.locator('main')).toHaveAttribute('data-ready', 'yes');
 	// By a finger that drags; beside an end the page would scroll.
-	await page.locator('.stage').scrollIntoViewIfNeeded();
-	await page.evaluate(() => scrollTo(0, 300));
+	await page.evaluate(() => document.querySelector('.paper')!.scrollIntoView({ block: 'center' }));
 	await fingers(page, [
 		[
 			await middle(page, '[data-wire="c1/ground"] .hit'),
@@ -222,7 +221,7 @@ test('wired from nothing on a phone by taps; what doesn’t fit is refused in wo
 	await page.getByText('The same as a table').tap();
 	await expect(sits(page, 'bare, c1')).toHaveValue('terminal:ground');
 	// Two fingers enlarge the drawing and not the page.
-	const [x, y] = await middle(page, '.stage svg');
+	const [x, y] = await middle(page, '.paper svg');
 	await fingers(page, [
 		[
 			[x - 20, y],

@@ -190,7 +190,7 @@ test('a directory CSV in, corrected, out, and in again unchanged; undo takes it 
 	await page.getByRole('button', { name: 'Show what would change' }).click();
 	await expect(page.getByText('Nothing would change')).toBeVisible();
 
-	await page.locator('.legend').click();
+	await page.getByRole('heading', { name: 'What this page knows' }).click();
 	await page.keyboard.press('Control+z');
 	await settled(page);
 	await expect.poll(async () => (await request.get('/fennel-lane/directory.csv')).text()).toBe(before);

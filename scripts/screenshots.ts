@@ -46,8 +46,7 @@ async function screenshots(application: Application): Promise<void> {
 	await desk.goto('/fennel-lane/settings');
 	await desk.waitForLoadState('networkidle');
 	await desk.getByRole('button', { name: 'neutral open upstream, lamp: MISSES IT' }).click();
-	await desk.locator('.can').scrollIntoViewIfNeeded();
-	await desk.evaluate(() => document.querySelector('.can')?.scrollIntoView());
+	await desk.evaluate(() => document.querySelector('.scroll')?.scrollIntoView());
 	await take(desk, 'settings');
 	await desk.goto('/new');
 	await desk.waitForLoadState('networkidle');

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
 	import { onMount } from 'svelte';
 	import { page } from '$app/state';
 
@@ -23,5 +24,5 @@
 	<h1>{away ? 'The records can’t be reached just now' : (page.error?.message ?? 'Something went wrong.')}</h1>
 	{#if away}<p class="mt-3" role="status">{page.error?.message}</p>
 		<p class="soft">Asking again every two seconds …</p>
-	{:else}<p><a class="btn second mt-4" href="/">To Today</a></p>{/if}
+	{:else}<p><Button size="lg" color="light" class="mt-4" href="/">To Today</Button></p>{/if}
 </main>

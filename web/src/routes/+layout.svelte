@@ -1,10 +1,12 @@
 <script lang="ts">
 	import '../app.css';
+	import ThemeProvider from 'flowbite-svelte/ThemeProvider.svelte';
 	import type from '@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2?url';
+	import { theme } from '$lib/ui/theme';
 	let { children } = $props();
 </script>
 
 <svelte:head
 	><link rel="preload" as="font" type="font/woff2" href={type} crossorigin="anonymous" /></svelte:head
 >
-{@render children()}
+<ThemeProvider {theme}>{@render children()}</ThemeProvider>

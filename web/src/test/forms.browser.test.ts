@@ -201,7 +201,7 @@ describe('the list of homes', () => {
 		await open();
 		await expect.element(page.getByRole('link', { name: 'Home 0' })).toBeVisible();
 		await userEvent.keyboard('{Escape}');
-		await expect.element(page.getByLabelText('Search homes')).not.toBeVisible();
-		expect(document.activeElement?.tagName).toBe('SUMMARY');
+		await expect.element(page.getByLabelText('Search homes')).not.toBeInTheDocument();
+		expect(document.activeElement?.textContent).toContain('14 Fennel Lane');
 	});
 });

@@ -1,4 +1,13 @@
 <script lang="ts">
+	import Choices from '$lib/ui/Choices.svelte';
+	import More from '$lib/ui/More.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { onMount, type Snippet } from 'svelte';
 	import { allBreakers, type House } from '@wary/core/house';
 	import {
@@ -44,7 +53,6 @@
 	} = $props();
 	const planner = new Planner();
 	const t = $derived(terms[house.region]);
-	let whyOpen = $state(false);
 	let looking = $state(false);
 	let walkComplaint = $state<string | null>(null);
 	/** One walk, of 10 s to a quarter of an hour; anything else is refused where it stands. */
@@ -155,11 +163,11 @@
 				the lamp has the last word.
 			</p>
 			<p class="row">
-				<button type="button" class="btn second" onclick={() => onevent({ kind: 'signal', strongest: null })}
-					>No signal anywhere</button
+				<Button size="lg" color="light" onclick={() => onevent({ kind: 'signal', strongest: null })}
+					>No signal anywhere</Button
 				>
-				{#if look}<button type="button" class="btn second" disabled={looking} onclick={ask}
-						>Sweep (simulated)<kbd>t</kbd></button
+				{#if look}<Button size="lg" color="light" disabled={looking} onclick={ask}
+						>Sweep (simulated)<Kbd>t</Kbd></Button
 					>{/if}
 			</p>
 		{:else if move}
@@ -171,17 +179,21 @@
 			</p>
 			<p>{meansWords[move.by].look} <b>dark</b>?</p>
 			<p class="row answers">
-				<button type="button" class="btn" disabled={planner.working} onclick={() => answer('dark')}
-					>Dark<kbd>d</kbd></button
+				<Button size="lg" class="min-w-30" disabled={planner.working} onclick={() => answer('dark')}
+					>Dark<Kbd>d</Kbd></Button
 				>
-				<button type="button" class="btn" disabled={planner.working} onclick={() => answer('on')}
-					>Still on<kbd>n</kbd></button
+				<Button size="lg" class="min-w-30" disabled={planner.working} onclick={() => answer('on')}
+					>Still on<Kbd>n</Kbd></Button
 				>
-				<button type="button" class="btn second" disabled={planner.working} onclick={() => answer('unsure')}
-					>Not sure<kbd>u</kbd></button
+				<Button
+					size="lg"
+					class="min-w-30"
+					color="light"
+					disabled={planner.working}
+					onclick={() => answer('unsure')}>Not sure<Kbd>u</Kbd></Button
 				>
-				{#if look}<button type="button" class="btn second" disabled={looking || planner.working} onclick={ask}
-						>{looking ? 'Looking …' : 'Look (simulated)'}<kbd>t</kbd></button
+				{#if look}<Button size="lg" color="light" disabled={looking || planner.working} onclick={ask}
+						>{looking ? 'Looking …' : 'Look (simulated)'}<Kbd>t</Kbd></Button
 					>{/if}
 			</p>
 			<p class="figures">
@@ -192,11 +204,8 @@
 				{/if}
 			</p>
 			{#if disturbed.length > 0}<p>By the record this interrupts: <b>{disturbed.join(', ')}</b>.</p>{/if}
-			<button type="button" class="linkish" aria-expanded={whyOpen} onclick={() => (whyOpen = !whyOpen)}
-				>Why this?</button
-			>
-			{#if whyOpen}
-				<div class="why">
+			<More title="Why this?"
+				><div class="why">
 					<p>{moveWhy(move, house)}</p>
 					{#if first && first.reasons.length > 0}<p>
 							{breakerName(house, first.id)}: {first.reasons
@@ -206,13 +215,13 @@
 					<p class="soft">
 						By {methodWords[move.method]}. None of these feeds it: {Math.round(elsewhere * 100)} %.
 					</p>
-				</div>
-			{/if}
+				</div></More
+			>
 		{/if}
-		{#if planned?.stand.contradicted}<p class="verdict open">
+		{#if planned?.stand.contradicted}<Verdict kind="open">
 				Two answers contradict each other. Nothing is ruled out for good: what was thought settled is open
 				again.
-			</p>{/if}
+			</Verdict>{/if}
 
 		{#if events.length > 0}
 			<ol class="log">
@@ -225,66 +234,52 @@
 					</li>
 				{/each}
 			</ol>
-			{#if onrestart}<button type="button" class="linkish" onclick={onrestart}
-					>Forget these and begin again</button
+			{#if onrestart}<Button color="alternative" onclick={onrestart}>Forget these and begin again</Button
 				>{/if}
 		{/if}
 
-		<details>
-			<summary>How it is looked for: {meansWords[settings.means].short}</summary>
-			<fieldset>
-				<legend class="sr-only">Means at hand</legend>
-				{#each means as each (each)}
-					<label class="choice"
-						><input
-							type="radio"
-							name="means"
-							checked={settings.means === each}
-							onchange={() => onsettings({ ...settings, means: each as Means })}
-						/>
-						{meansWords[each].text}</label
-					>
-				{/each}
-			</fieldset>
+		<More class="mt-3.5" title={`How it is looked for: ${meansWords[settings.means].short}`}>
+			<Choices
+				legend="Means at hand"
+				hidden
+				name="means"
+				options={means.map((each) => ({ value: each as Means, text: meansWords[each].text }))}
+				value={settings.means}
+				onpick={(picked) => onsettings({ ...settings, means: picked })}
+			/>
 			{#if settings.means === 'radio'}
-				<label
-					><span class="label">I hear it from here</span><select
-						class="field"
+				<Label
+					>I hear it from here<Select
+						placeholder=""
 						value={settings.hearing}
 						onchange={(event) => onsettings({ ...settings, hearing: Number(event.currentTarget.value) })}
 						>{#each hearings as each (each.value)}<option value={each.value}>{each.text}</option
-							>{/each}</select
-					></label
+							>{/each}</Select
+					></Label
 				>
 			{/if}
-			<label class="choice"
-				><input
-					type="checkbox"
-					checked={settings.sets}
-					onchange={() => onsettings({ ...settings, sets: !settings.sets })}
-				/> several may be off at once</label
+			<Checkbox checked={settings.sets} onchange={() => onsettings({ ...settings, sets: !settings.sets })}>
+				several may be off at once</Checkbox
 			>
-			<label
-				><span class="label">One walk there and back, seconds</span><input
-					class="field"
+			<Label
+				>One walk there and back, seconds<Input
 					inputmode="numeric"
 					value={settings.walkS}
 					onchange={(event) => setWalk(event.currentTarget.value)}
-				/></label
+				/></Label
 			>
-			{#if walkComplaint}<p class="verdict bad" role="alert">{walkComplaint}</p>{/if}
+			{#if walkComplaint}<Verdict kind="bad">{walkComplaint}</Verdict>{/if}
 			<fieldset class="keep">
 				<legend class="label">Must stay on, whatever it feeds</legend>
-				{#each allBreakers(house) as each (each.id)}<label class="tick"
-						><input
-							type="checkbox"
-							checked={settings.keepOn.includes(each.id)}
-							onchange={() => toggleKept(each.id)}
-						/>
-						{breakerName(house, each.id)}</label
+				{#each allBreakers(house) as each (each.id)}<Checkbox
+						inline
+						checked={settings.keepOn.includes(each.id)}
+						onchange={() => toggleKept(each.id)}
+					>
+						{breakerName(house, each.id)}</Checkbox
 					>{/each}
 			</fieldset>
-		</details>
+		</More>
 	</div>
 	<div class="panels">
 		{#each panels as panel (panel.id)}
@@ -324,9 +319,6 @@
 		padding-bottom: 0.3rem;
 		overflow-wrap: anywhere;
 	}
-	.answers .btn {
-		min-width: 7.4rem;
-	}
 	.figures {
 		display: flex;
 		flex-wrap: wrap;
@@ -336,12 +328,6 @@
 	.figures b {
 		color: var(--ink);
 		font-size: 1.15rem;
-	}
-	.linkish {
-		text-decoration: underline;
-		text-underline-offset: 3px;
-		min-height: 2.4rem;
-		cursor: pointer;
 	}
 	.why {
 		border-left: 2px solid var(--ink);
@@ -355,15 +341,6 @@
 		border-top: 1px solid var(--hair);
 		font-size: 0.97rem;
 	}
-	details {
-		margin-top: 0.9rem;
-		padding-top: 0.5rem;
-		border-top: 1px solid var(--hair);
-	}
-	summary {
-		cursor: pointer;
-		min-height: 2.4rem;
-	}
 	fieldset {
 		border: 0;
 		margin: 0;
@@ -373,16 +350,6 @@
 		display: flex;
 		flex-wrap: wrap;
 		gap: 0 1rem;
-	}
-	.keep .tick {
-		display: flex;
-		gap: 0.35rem;
-		align-items: center;
-		min-height: 2.4rem;
-		min-width: 3.4rem;
-	}
-	details .field {
-		max-width: 14rem;
 	}
 	.panels {
 		display: grid;

@@ -1,4 +1,7 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
 	import { findBox, own, placeName, type House } from '@wary/core/house';
 	import { goingOffWith, type Thing } from '@wary/core/isolation';
 	import { firstDo, mayBeOff } from '$lib/words/goingOff';
@@ -42,15 +45,10 @@
 					<p>{words.first}</p>
 					{#if question && onarranged}
 						<form class="row" onsubmit={(event) => keep(event, question)}>
-							<label
-								><span class="label">{words.ask}</span><input
-									class="field"
-									bind:value={answers[thing.id]}
-									maxlength="200"
-									required
-								/></label
+							<Label class="flex-[1_1_16rem]"
+								>{words.ask}<Input bind:value={answers[thing.id]} maxlength={200} required /></Label
 							>
-							<button class="btn second">It is seen to</button>
+							<Button type="submit" size="lg" color="light">It is seen to</Button>
 						</form>
 					{/if}
 				</li>
@@ -83,8 +81,5 @@
 	.hard form {
 		align-items: flex-end;
 		margin: 0.5rem 0;
-	}
-	label {
-		flex: 1 1 16rem;
 	}
 </style>

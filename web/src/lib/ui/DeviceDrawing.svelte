@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
 	import type { Device } from '@wary/core/house';
 	import type { Region } from '@wary/core/rules';
 	import { roleWord } from '$lib/words/terms';
@@ -43,7 +44,7 @@
 	<figure>
 		<figcaption class="row">
 			<span class="soft">seen from the {back ? 'back' : 'front'}</span>
-			<button type="button" class="turn" onclick={() => (back = !back)}>turn over</button>
+			<Button size="xs" color="alternative" onclick={() => (back = !back)}>turn over</Button>
 		</figcaption>
 		<svg
 			viewBox={`0 0 ${width} ${height}`}
@@ -161,12 +162,6 @@
 	}
 	figcaption {
 		justify-content: space-between;
-	}
-	.turn {
-		min-height: 2.75rem;
-		text-decoration: underline;
-		text-underline-offset: 4px;
-		cursor: pointer;
 	}
 	svg {
 		display: block;

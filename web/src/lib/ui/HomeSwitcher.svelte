@@ -1,146 +1,88 @@
 <script lang="ts">
-	interface Home {
-		slug: string;
-		name: string;
-	}
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Dropdown from 'flowbite-svelte/Dropdown.svelte';
+	import DropdownItem from 'flowbite-svelte/DropdownItem.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import ChevronDownOutline from 'flowbite-svelte-icons/ChevronDownOutline.svelte';
+	import { ask, homesAnswer, type HomesAnswer } from '$lib/answers';
+
 	/** The homes, twenty at a time, by search: asked for when opened, never listed on every page. */
-	let { current }: { current: Home | null } = $props();
+	let { current }: { current: { slug: string; name: string } | null } = $props();
 
 	let open = $state(false);
 	let search = $state('');
-	let homes = $state.raw<readonly Home[] | null>(null);
+	let homes = $state.raw<HomesAnswer['homes'] | null>(null);
 	let more = $state(false);
 	let failed = $state(false);
-	let box = $state<HTMLDetailsElement>();
 
 	/** The first twenty of that name, or the next. A slower answer to an earlier question is dropped. */
 	let asked = 0;
-	async function ask(after = 0) {
+	async function look(after = 0) {
 		const mine = ++asked;
-		failed = false;
-		try {
-			const response = await fetch(`/api/homes?search=${encodeURIComponent(search)}&after=${after}`);
-			const answer = (await response.json()) as { homes?: Home[]; more?: boolean };
-			if (mine !== asked) return;
-			if (!response.ok || !answer.homes) throw new Error('no list');
-			homes = after === 0 ? answer.homes : [...(homes ?? []), ...answer.homes];
-			more = answer.more ?? false;
-		} catch {
-			if (mine === asked) failed = true;
-		}
+		const answer = await ask(`/api/homes?search=${encodeURIComponent(search)}&after=${after}`, homesAnswer);
+		if (mine !== asked) return;
+		failed = answer === null;
+		if (!answer) return;
+		homes = after === 0 ? answer.homes : [...(homes ?? []), ...answer.homes];
+		more = answer.more;
 	}
 	$effect(() => {
-		if (open && homes === null) void ask();
+		if (open && homes === null) void look();
 	});
-	function leave(event: FocusEvent | PointerEvent | KeyboardEvent) {
-		if (event instanceof KeyboardEvent) {
-			if (event.key === 'Escape' && open) {
-				open = false;
-				box?.querySelector('summary')?.focus();
-			}
-			return;
-		}
-		const to = event instanceof FocusEvent ? event.relatedTarget : event.target;
-		if (open && to instanceof Node && !box?.contains(to)) open = false;
+	let bar = $state<HTMLElement>();
+	function key(event: KeyboardEvent) {
+		if (event.key !== 'Escape' || !open) return;
+		open = false;
+		bar?.querySelector('button')?.focus();
 	}
 </script>
 
-<svelte:window onpointerdown={leave} onkeydown={leave} />
-<details bind:this={box} bind:open onfocusout={leave}>
-	<summary>{current?.name ?? 'Homes'}<span class="ml-1" aria-hidden="true">▾</span></summary>
-	<div class="list">
-		<input
-			class="field"
+<svelte:window onkeydowncapture={key} />
+<nav aria-label="Homes" class="min-w-0" bind:this={bar}>
+	<Button color="alternative" class="max-w-56 border-transparent" aria-expanded={open}
+		><span class="truncate">{current?.name ?? 'Homes'}</span><ChevronDownOutline
+			size="sm"
+			class="shrink-0"
+		/></Button
+	>
+	<Dropdown
+		bind:isOpen={open}
+		placement="bottom-end"
+		role="dialog"
+		aria-label="Homes"
+		class="w-80 max-w-[calc(100vw-1.6rem)] p-3"
+	>
+		<Input
 			type="search"
 			bind:value={search}
-			oninput={() => ask()}
+			oninput={() => look()}
 			placeholder="Search homes"
 			aria-label="Search homes"
 			autocomplete="off"
 		/>
-		<ul aria-live="polite">
+		<ul class="max-h-[50vh] list-none overflow-y-auto" aria-live="polite">
 			{#if failed}
 				<li>
 					The list can’t be fetched just now.
-					<button type="button" class="btn quiet" onclick={() => ask()}>Try again</button>
+					<Button color="alternative" onclick={() => look()}>Try again</Button>
 				</li>
 			{:else if homes === null}
 				<li class="soft">One moment …</li>
 			{:else}
 				{#each homes as home (home.slug)}
-					<li>
-						<a href={`/${home.slug}`} aria-current={home.slug === current?.slug ? 'true' : undefined}
-							>{home.name}</a
-						>
-					</li>
+					<DropdownItem
+						href={`/${home.slug}`}
+						class={home.slug === current?.slug ? 'font-bold' : ''}
+						aria-current={home.slug === current?.slug ? 'true' : undefined}>{home.name}</DropdownItem
+					>
 				{:else}
 					<li class="soft">No home by that name.</li>
 				{/each}
 				{#if more}<li>
-						<button type="button" class="btn quiet" onclick={() => ask(homes?.length ?? 0)}>More</button>
+						<Button color="alternative" onclick={() => look(homes?.length ?? 0)}>More</Button>
 					</li>{/if}
 			{/if}
 		</ul>
-		<a class="add" href="/new">Add a home</a>
-	</div>
-</details>
-
-<style>
-	details {
-		position: relative;
-	}
-	summary {
-		display: block;
-		min-height: 2.75rem;
-		padding: 0.7rem 0.7rem;
-		line-height: 1.35rem;
-		cursor: pointer;
-		max-width: 16rem;
-		overflow: hidden;
-		text-overflow: ellipsis;
-		white-space: nowrap;
-		color: var(--ink);
-		font-weight: 600;
-	}
-	.list {
-		position: absolute;
-		right: 0;
-		z-index: 40;
-		width: min(20rem, calc(100vw - 1.6rem));
-		padding: 0.7rem;
-		border: 2px solid var(--ink);
-		background: var(--sheet);
-		display: grid;
-		gap: 0.5rem;
-	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-		max-height: 50vh;
-		overflow-y: auto;
-	}
-	li a,
-	.add {
-		display: block;
-		padding: 0.6rem 0.4rem;
-		text-decoration: none;
-		color: var(--ink);
-	}
-	li a:hover,
-	.add:hover {
-		text-decoration: underline;
-	}
-	li a[aria-current='true'] {
-		font-weight: 700;
-	}
-	.add {
-		border-top: 1px solid var(--hair);
-	}
-	@media (max-width: 700px) {
-		.list {
-			right: auto;
-			left: 0;
-		}
-	}
-</style>
+		<DropdownItem href="/new">Add a home</DropdownItem>
+	</Dropdown>
+</nav>

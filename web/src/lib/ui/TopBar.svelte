@@ -1,31 +1,33 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import SearchOutline from 'flowbite-svelte-icons/SearchOutline.svelte';
 	import { page } from '$app/state';
+	import { themeWords, views } from '$lib/words/views';
 	import HomeSwitcher from './HomeSwitcher.svelte';
+	import { isAt } from './navigation';
 
-	interface Home {
-		slug: string;
-		name: string;
-		isDemo: boolean;
-	}
-	let { home, theme }: { home: Home | null; theme: 'light' | 'dark' | 'auto' } = $props();
-	const views = [
-		{ path: '', text: 'Today' },
-		{ path: '/house', text: 'House' },
-		{ path: '/bench', text: 'Bench' },
-		{ path: '/settings', text: 'Settings' }
-	];
-	const isAt = (path: string) => {
-		const here = page.url.pathname.slice(1 + (home?.slug.length ?? 0));
-		return path === ''
-			? here === '' || here === '/'
-			: here === path || (path === '/bench' && here.startsWith('/bench/'));
-	};
+	let {
+		home,
+		theme,
+		onsearch
+	}: {
+		home: { slug: string; name: string } | null;
+		theme: 'light' | 'dark' | 'auto';
+		/** Opens the palette, where there is a home to search. */
+		onsearch?: () => void;
+	} = $props();
 	const next = { auto: 'dark', dark: 'light', light: 'auto' } as const;
-	const words = { auto: 'as the device', dark: 'dark', light: 'light' } as const;
 </script>
 
-<header class="bar no-print">
-	<a class="mark" href={home ? `/${home.slug}` : '/'}>
+<header
+	class="no-print flex items-center gap-x-2 border-b-2 border-ink bg-sheet px-3 py-1 md:gap-x-5 md:px-6 md:py-1.5"
+>
+	<a
+		class="me-auto flex items-center gap-2.5 font-bold whitespace-nowrap no-underline md:me-0"
+		href={home ? `/${home.slug}` : '/'}
+	>
 		<svg
 			viewBox="0 0 24 28"
 			width="22"
@@ -40,106 +42,33 @@
 				stroke="none"
 			/></svg
 		>
-		Wary Hand
+		<span class="max-[25rem]:sr-only">Wary Hand</span>
 	</a>
 	{#if home}
-		<nav class="views" aria-label="Views">
+		<nav class="me-auto hidden gap-1 md:flex" aria-label="Views">
 			{#each views as view (view.path)}
-				<a href={`/${home.slug}${view.path}`} aria-current={isAt(view.path) ? 'page' : undefined}
-					>{view.text}</a
+				<a
+					href={`/${home.slug}${view.path}`}
+					class="px-3 py-2.5 no-underline decoration-3 underline-offset-[5px] aria-[current=page]:font-bold aria-[current=page]:underline"
+					aria-current={isAt(page.url.pathname, home.slug, view.path) ? 'page' : undefined}>{view.text}</a
 				>
 			{/each}
 		</nav>
 	{/if}
-	<nav class="homes" aria-label="Homes"><HomeSwitcher current={home} /></nav>
+	{#if onsearch}<Button color="alternative" class="px-3 text-soft" aria-label="Search" onclick={onsearch}
+			><SearchOutline size="sm" /><Kbd class="ms-0 max-md:hidden">/</Kbd></Button
+		>{/if}
+	<HomeSwitcher current={home} />
 	<form method="POST" action="/theme">
-		<input type="hidden" name="back" value={page.url.pathname} />
-		<button
-			class="theme"
+		<Input type="hidden" name="back" value={page.url.pathname} />
+		<Button
+			type="submit"
+			color="alternative"
+			class="border-transparent px-2.5 font-normal whitespace-nowrap text-soft"
 			name="theme"
 			value={next[theme]}
-			title={`Theme: ${words[theme]}; switch to ${words[next[theme]]}`}
+			title={`Theme: ${themeWords[theme]}; switch to ${themeWords[next[theme]]}`}
+			><span aria-hidden="true">◐</span><span class="max-lg:sr-only">theme: {themeWords[theme]}</span></Button
 		>
-			<span aria-hidden="true">◐</span><span class="words">theme: {words[theme]}</span>
-		</button>
 	</form>
 </header>
-
-<style>
-	.bar {
-		display: flex;
-		align-items: center;
-		gap: 1.4rem;
-		padding: 0.55rem 1.4rem;
-		border-bottom: 2px solid var(--ink);
-		background: var(--sheet);
-	}
-	.mark {
-		display: flex;
-		gap: 0.6rem;
-		align-items: center;
-		font-weight: 700;
-		text-decoration: none;
-		white-space: nowrap;
-	}
-	nav {
-		display: flex;
-		gap: 0.2rem;
-		overflow-x: auto;
-	}
-	.homes {
-		overflow: visible;
-		flex: 1;
-		justify-content: flex-end;
-		font-size: 0.95rem;
-		color: var(--soft);
-	}
-	nav a {
-		padding: 0.55rem 0.7rem;
-		text-decoration: none;
-		white-space: nowrap;
-	}
-	nav a[aria-current='page'] {
-		font-weight: 700;
-		text-decoration: underline;
-		text-decoration-thickness: 3px;
-		text-underline-offset: 5px;
-	}
-	.theme {
-		display: flex;
-		gap: 0.5rem;
-		align-items: center;
-		min-height: 2.75rem;
-		min-width: 2.75rem;
-		justify-content: center;
-		color: var(--soft);
-		cursor: pointer;
-		white-space: nowrap;
-		font-size: 0.95rem;
-	}
-	@media (max-width: 700px) {
-		.bar {
-			gap: 0.6rem;
-			padding: 0.4rem 0.8rem;
-			flex-wrap: wrap;
-		}
-		nav {
-			order: 3;
-			flex-basis: 100%;
-		}
-		.homes {
-			order: 4;
-			flex-basis: 100%;
-			justify-content: flex-start;
-		}
-		nav a {
-			padding: 0.3rem 0.6rem;
-		}
-		.mark {
-			flex: 1;
-		}
-		.theme .words {
-			display: none;
-		}
-	}
-</style>

@@ -1,8 +1,8 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
 	import { circuitsInBox, placeName } from '@wary/core/house';
 	import DeviceDrawing from '$lib/ui/DeviceDrawing.svelte';
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
-	import TopBar from '$lib/ui/TopBar.svelte';
 	import { day } from '$lib/words/dates';
 	import { worryWords } from '$lib/words/worries';
 	import { terms } from '$lib/words/terms';
@@ -28,7 +28,6 @@
 </script>
 
 <svelte:head><title>Today · {data.home.name} · Wary Hand</title></svelte:head>
-<TopBar home={data.home} theme={data.theme} />
 <main>
 	{#if data.underWay.length > 0}
 		<section class="underway">
@@ -54,7 +53,7 @@
 				</p>
 				<p>{worryWords[first.worry.kind].why}</p>
 				<p class="row">
-					<a class="btn" href={`/${data.home.slug}/outlet/${first.boxId}`}>See the {t.outlet}</a>
+					<Button size="lg" href={`/${data.home.slug}/outlet/${first.boxId}`}>See the {t.outlet}</Button>
 				</p>
 				<div class="where"><ChainDrawing house={data.house} boxId={first.boxId} slug={data.home.slug} /></div>
 			{:else if data.house.boxes.length === 0}
@@ -64,7 +63,7 @@
 					can be looked at, its {t.breaker}
 					found, and the {t.outlet} replaced.
 				</p>
-				<p class="row"><a class="btn" href={`/${data.home.slug}/house`}>Put the house in</a></p>
+				<p class="row"><Button size="lg" href={`/${data.home.slug}/house`}>Put the house in</Button></p>
 			{:else if data.underWay.length === 0}
 				<h1>{unplaced.length > 0 ? `${unplaced.length} without ${t.aBreaker}` : 'Nothing is waiting'}</h1>
 				{#if unplaced.length > 0}

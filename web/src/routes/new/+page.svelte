@@ -1,4 +1,17 @@
 <script lang="ts">
+	import FilePick from '$lib/ui/FilePick.svelte';
+	import Choices from '$lib/ui/Choices.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Table from 'flowbite-svelte/Table.svelte';
+	import TableBody from 'flowbite-svelte/TableBody.svelte';
+	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
+	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
+	import TableHead from 'flowbite-svelte/TableHead.svelte';
+	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
+	import Textarea from 'flowbite-svelte/Textarea.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { readTypedDirectory, readTypedRooms } from '@wary/core/files';
@@ -121,22 +134,24 @@
 <main>
 	<div class="row head">
 		<h1>Add your own home</h1>
-		<button type="button" class="linkish" onclick={() => ((fromFile = !fromFile), (message = null))}
-			>{fromFile ? 'Begin from nothing instead' : 'I have a house file'}</button
+		<Button color="alternative" onclick={() => ((fromFile = !fromFile), (message = null))}
+			>{fromFile ? 'Begin from nothing instead' : 'I have a house file'}</Button
 		>
 	</div>
 	{#snippet answer()}
 		<div id="answer" role="alert">
-			{#if message}<p class="verdict bad">{message}</p>{/if}
+			{#if message}<Verdict kind="bad">{message}</Verdict>{/if}
 			{#if problems.length > 0}
-				<table>
-					<thead><tr><th>where</th><th>what</th></tr></thead>
-					<tbody
-						>{#each problems as problem, k (k)}<tr
-								><td><code>{problem.at}</code></td><td>{problem.message}</td></tr
-							>{/each}</tbody
+				<Table>
+					<TableHead><TableHeadCell>where</TableHeadCell><TableHeadCell>what</TableHeadCell></TableHead>
+					<TableBody
+						>{#each problems as problem, k (k)}<TableBodyRow
+								><TableBodyCell class="wrap-anywhere"><code>{problem.at}</code></TableBodyCell><TableBodyCell
+									>{problem.message}</TableBodyCell
+								></TableBodyRow
+							>{/each}</TableBody
 					>
-				</table>
+				</Table>
 			{/if}
 		</div>
 	{/snippet}
@@ -146,107 +161,92 @@
 				Its panel, circuits, cables and boxes, in JSON. The documentation (<code>docs/house-file.md</code>)
 				says how to write one; any home here can be taken out as a file to start from.
 			</p>
-			<label
-				><span class="label">House file</span><input
-					class="field"
-					type="file"
+			<div>
+				<FilePick
+					text="Choose the house file"
+					color="light"
 					accept=".json,application/json"
-					onchange={chooseFile}
-				/></label
-			>
-			<label
-				><span class="label">or its text</span><textarea
-					class="field mono"
-					rows="14"
+					onpick={chooseFile}
+				/>
+			</div>
+			<Label
+				>or its text<Textarea
+					class="w-full font-mono"
+					rows={14}
 					spellcheck="false"
 					bind:value={file}
 					aria-describedby="answer"
-				></textarea></label
+				/></Label
 			>
 			{@render answer()}
-			<button class="btn" disabled={working}>{working ? 'Reading …' : 'Add this home'}</button>
+			<Button type="submit" size="lg" disabled={working}>{working ? 'Reading …' : 'Add this home'}</Button>
 		</form>
 	{:else}
 		<form class="nothing" onsubmit={begin}>
-			<div>
-				<fieldset class="row">
-					<legend class="sr-only">Region</legend>
-					<label class="tick"
-						><input type="radio" name="region" checked={region === 'us'} onchange={() => choose('us')} /> US, 120/240
-						V</label
-					>
-					<label class="tick"
-						><input type="radio" name="region" checked={region === 'uk'} onchange={() => choose('uk')} /> UK, 230
-						V</label
-					>
-				</fieldset>
-				<label
-					><span class="label">Name or address</span><input
-						class="field"
-						bind:value={name}
-						maxlength="80"
-						autocomplete="off"
-					/></label
-				>
+			<div class="grid gap-2.5">
+				<Choices
+					inline
+					hidden
+					legend="Region"
+					name="region"
+					options={[
+						{ value: 'us', text: 'US, 120/240 V' },
+						{ value: 'uk', text: 'UK, 230 V' }
+					] as const}
+					value={region}
+					onpick={choose}
+				/>
+				<Label>Name or address<Input bind:value={name} maxlength={80} autocomplete="off" /></Label>
 				<div class="three">
-					<label
-						><span class="label">{region === 'us' ? 'Panel hangs in' : 'Consumer unit is'}</span><input
-							class="field"
+					<Label
+						>{region === 'us' ? 'Panel hangs in' : 'Consumer unit is'}<Input
 							bind:value={place}
-							maxlength="80"
+							maxlength={80}
 							placeholder={region === 'us' ? 'hall' : 'under the stairs'}
-						/></label
+						/></Label
 					>
-					<label
-						><span class="label">{region === 'us' ? 'Spaces' : 'Ways'}</span><input
-							class="field"
+					<Label
+						>{region === 'us' ? 'Spaces' : 'Ways'}<Input
 							inputmode="numeric"
 							bind:value={spacesText}
 							aria-describedby="figure-fault"
-						/></label
+						/></Label
 					>
-					<label
-						><span class="label">Main, A</span><input
-							class="field"
-							inputmode="numeric"
-							bind:value={mainText}
-							aria-describedby="figure-fault"
-						/></label
+					<Label
+						>Main, A<Input inputmode="numeric" bind:value={mainText} aria-describedby="figure-fault" /></Label
 					>
 				</div>
 				<div id="figure-fault" aria-live="polite">
-					{#if figureFault}<p class="verdict bad">{figureFault}</p>{/if}
+					{#if figureFault}<Verdict kind="bad">{figureFault}</Verdict>{/if}
 				</div>
-				<label
-					><span class="label"
-						>The directory as it is written, {t.aBreaker} a line: {region === 'us'
-							? '14 15 Sewing room'
-							: '3 32 Upstairs sockets'}</span
-					><textarea
-						class="field"
-						rows="8"
+				<Label
+					>The directory as it is written, {t.aBreaker} a line: {region === 'us'
+						? '14 15 Sewing room'
+						: '3 32 Upstairs sockets'}<Textarea
+						class="w-full"
+						rows={8}
 						spellcheck="false"
 						placeholder={region === 'us'
 							? '1 15 Porch\n2 20 Kitchen\n5+7 30 Dryer\n14'
 							: '1 32 Cooker\n2 32 Downstairs sockets\n3 6 Lights'}
 						bind:value={directory}
 						aria-describedby="directory-problems"
-					></textarea></label
+					/></Label
 				>
 				<ul id="directory-problems">
 					{#each typedDirectory.problems.slice(0, 6) as problem (problem.line)}<li>
 							line {problem.line}, “{problem.text.slice(0, 40)}” {words[problem.code]}
 						</li>{/each}
 				</ul>
-				<label
-					><span class="label">Rooms and their {t.outlet}s, a room a line</span><textarea
-						class="field"
-						rows="5"
+				<Label
+					>Rooms and their {t.outlet}s, a room a line<Textarea
+						class="w-full"
+						rows={5}
 						spellcheck="false"
 						placeholder={roomsExample}
 						bind:value={rooms}
 						aria-describedby="room-problems"
-					></textarea></label
+					/></Label
 				>
 				<ul id="room-problems">
 					{#each typedRooms.problems.slice(0, 6) as problem (problem.line)}<li>
@@ -255,7 +255,9 @@
 				</ul>
 				{@render answer()}
 				<p class="row">
-					<button class="btn" disabled={working}>{working ? 'Beginning …' : 'Begin with this'}</button>
+					<Button type="submit" size="lg" disabled={working}
+						>{working ? 'Beginning …' : 'Begin with this'}</Button
+					>
 					<span class="soft">Both fields may stay empty; everything can be added and changed afterwards.</span
 					>
 				</p>
@@ -282,12 +284,6 @@
 		align-items: baseline;
 		gap: 1.5rem;
 	}
-	.linkish {
-		text-decoration: underline;
-		text-underline-offset: 3px;
-		cursor: pointer;
-		min-height: 2.6rem;
-	}
 	.file {
 		display: grid;
 		gap: 1rem;
@@ -299,26 +295,10 @@
 		gap: 2rem;
 		align-items: start;
 	}
-	.nothing label {
-		display: block;
-		margin-bottom: 0.6rem;
-	}
 	.three {
 		display: grid;
 		grid-template-columns: 2fr 1fr 1fr;
 		gap: 0.8rem;
-	}
-	fieldset {
-		border: 0;
-		margin: 0;
-		padding: 0;
-		gap: 0.2rem 1.6rem;
-	}
-	.tick {
-		display: flex !important;
-		gap: 0.5rem;
-		align-items: center;
-		min-height: 2.6rem;
 	}
 	ul {
 		margin: -0.4rem 0 0.6rem;
@@ -327,16 +307,6 @@
 		color: var(--live);
 		font-weight: 600;
 		font-size: 0.95rem;
-	}
-	.mono {
-		font-family: ui-monospace, monospace;
-		font-size: 0.9rem;
-	}
-	.btn {
-		justify-self: start;
-	}
-	td {
-		overflow-wrap: anywhere;
 	}
 	@media (max-width: 900px) {
 		.nothing {

@@ -1,4 +1,8 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	let { data, form } = $props();
 	const stale = $derived(!data.good || form?.fault === 'code');
 </script>
@@ -15,22 +19,21 @@
 		<h1>Pair this device</h1>
 		<p class="mt-3">It can then read and change everything here, until you send it away in Settings.</p>
 		<form method="POST" class="mt-5 grid gap-4">
-			<input type="hidden" name="code" value={data.code} />
-			<label
-				><span class="label">What do you call it?</span><input
-					class="field"
+			<Input type="hidden" name="code" value={data.code} />
+			<Label
+				>What do you call it?<Input
 					name="name"
 					value="Phone"
 					required
-					maxlength="80"
+					maxlength={80}
 					autocomplete="off"
 					aria-describedby={form?.fault === 'name' ? 'name-fault' : undefined}
-				/></label
+				/></Label
 			>
-			{#if form?.fault === 'name'}<p id="name-fault" class="verdict bad" role="alert">
+			{#if form?.fault === 'name'}<Verdict kind="bad" id="name-fault">
 					Give it a name of 1 to 80 characters.
-				</p>{/if}
-			<p><button class="btn">Pair it</button></p>
+				</Verdict>{/if}
+			<p><Button type="submit" size="lg">Pair it</Button></p>
 		</form>
 	{/if}
 </main>

@@ -1,4 +1,12 @@
 <script lang="ts">
+	import More from '$lib/ui/More.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Table from 'flowbite-svelte/Table.svelte';
+	import TableBody from 'flowbite-svelte/TableBody.svelte';
+	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
+	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
+	import TableHead from 'flowbite-svelte/TableHead.svelte';
+	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
 	import type { Box, House } from '@wary/core/house';
 	import { boxPlace, colourWords, roleWord, terms } from '$lib/words/terms';
 	import Cable from './Cable.svelte';
@@ -46,7 +54,7 @@
 <figure>
 	<figcaption class="row">
 		<span class="soft">{box.material} box; device seen from the {back ? 'back' : 'front'}</span>
-		<button type="button" class="turn" onclick={() => (back = !back)}>turn over</button>
+		<Button size="xs" color="alternative" onclick={() => (back = !back)}>turn over</Button>
 	</figcaption>
 	<svg
 		viewBox={`0 0 ${layout.width} ${layout.height}`}
@@ -87,25 +95,30 @@
 			>
 		{/each}
 	</svg>
-	<details>
-		<summary>The same in words</summary>
-		<table>
-			<thead><tr><th>conductor</th><th>role</th><th>ends at</th></tr></thead>
-			<tbody>
+	<More title="The same in words">
+		<Table>
+			<TableHead
+				><TableHeadCell>conductor</TableHeadCell><TableHeadCell>role</TableHeadCell><TableHeadCell
+					>ends at</TableHeadCell
+				></TableHead
+			>
+			<TableBody>
 				{#each layout.wires as wire (wire.id)}
-					<tr
-						><td
+					<TableBodyRow
+						><TableBodyCell
 							>{colourWords[wire.colour]}{wire.cable
 								? `, cable ${goesTo(layout.cables.find(({ id }) => id === wire.cable)?.to ?? '') ? 'to ' + goesTo(layout.cables.find(({ id }) => id === wire.cable)!.to) : ''}`
-								: ' (in the box)'}</td
-						><td>{roleWord(house.region, wire.role)}</td><td
-							>{wire.at.replace(/^(terminal|joint):/, (whole) => (whole === 'terminal:' ? '' : 'joint '))}</td
-						></tr
+								: ' (in the box)'}</TableBodyCell
+						><TableBodyCell>{roleWord(house.region, wire.role)}</TableBodyCell><TableBodyCell
+							>{wire.at.replace(/^(terminal|joint):/, (whole) =>
+								whole === 'terminal:' ? '' : 'joint '
+							)}</TableBodyCell
+						></TableBodyRow
 					>
 				{/each}
-			</tbody>
-		</table>
-	</details>
+			</TableBody>
+		</Table>
+	</More>
 </figure>
 
 <style>
@@ -114,12 +127,6 @@
 	}
 	figcaption {
 		justify-content: space-between;
-	}
-	.turn {
-		min-height: 2.75rem;
-		text-decoration: underline;
-		text-underline-offset: 4px;
-		cursor: pointer;
 	}
 	svg {
 		display: block;
@@ -137,11 +144,5 @@
 		stroke: var(--sheet);
 		stroke-width: 4;
 		paint-order: stroke;
-	}
-	summary {
-		min-height: 2.75rem;
-		padding-top: 0.6rem;
-		cursor: pointer;
-		color: var(--soft);
 	}
 </style>

@@ -68,7 +68,10 @@ export function groundEarthWords(
 }
 
 /** What the ground read to a known earth says. */
-export function groundEarthVerdict(region: Region, band: DeadBand): { text: string; kind: string } {
+export function groundEarthVerdict(
+	region: Region,
+	band: DeadBand
+): { text: string; kind: 'good' | 'open' | 'bad' } {
 	const t = terms[region];
 	switch (band) {
 		case 'dead':

@@ -1,9 +1,16 @@
 <script lang="ts">
+	import FilePick from '$lib/ui/FilePick.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import Table from 'flowbite-svelte/Table.svelte';
+	import TableBody from 'flowbite-svelte/TableBody.svelte';
+	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
+	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { goto, invalidateAll } from '$app/navigation';
 	import { here } from '@wary/core/arrangements';
 	import { placeName } from '@wary/core/house';
 	import { layOut } from '$lib/ui/box/layout';
-	import TopBar from '$lib/ui/TopBar.svelte';
 	import { insulation } from '$lib/ui/colours';
 	import { arrangementWords } from '$lib/words/arrangements';
 	import { day } from '$lib/words/dates';
@@ -72,53 +79,55 @@
 </script>
 
 <svelte:head><title>Bench · {data.home.name} · Wary Hand</title></svelte:head>
-<TopBar home={data.home} theme={data.theme} />
 <main>
 	<h1>Put a box on the bench</h1>
 	<p class="lead">
 		Wire it, switch it on, probe it, touch it: nothing here is alive, and nothing changes the record of the
 		house.
 	</p>
-	{#if trouble.length > 0}<div class="verdict bad" role="alert">
+	{#if trouble.length > 0}<Verdict kind="bad">
 			{#each trouble as line (line)}<p>{line}</p>{/each}
-		</div>{/if}
+		</Verdict>{/if}
 	<div class="row starts">
-		<select class="field" bind:value={box} aria-label={`${anOutlet} of this house`}>
+		<Select
+			class="w-auto min-w-64 flex-[0_1_22rem]"
+			placeholder=""
+			bind:value={box}
+			aria-label={`${anOutlet} of this house`}
+		>
 			<option value="">{anOutlet} of this house …</option>
 			{#each outlets as outlet (outlet.id)}<option value={outlet.id}>{outlet.name}</option>{/each}
-		</select>
-		<button
-			class="btn"
+		</Select>
+		<Button
+			size="lg"
 			disabled={!box || busy !== null}
 			onclick={() => begin('outlet', { kind: 'outlet', box })}
-			>{busy === 'outlet' ? 'Wiring …' : 'As it is wired'}</button
+			>{busy === 'outlet' ? 'Wiring …' : 'As it is wired'}</Button
 		>
-		<button class="btn second" disabled={busy !== null} onclick={() => begin('empty', { kind: 'empty' })}
-			>An empty box</button
+		<Button size="lg" color="light" disabled={busy !== null} onclick={() => begin('empty', { kind: 'empty' })}
+			>An empty box</Button
 		>
-		<label class="btn second"
-			>From a file<input type="file" accept=".json,application/json" onchange={take} /></label
-		>
+		<FilePick text="From a file" color="light" accept=".json,application/json" onpick={take} />
 	</div>
 
 	{#if data.benches.length > 0}
 		<h2>Kept</h2>
-		<table>
-			<tbody
-				>{#each data.benches as bench (bench.id)}<tr
-						><td><a href={`/${data.home.slug}/bench/${bench.id}`}>{bench.name}</a></td><td class="soft"
-							>{day(bench.changedAt, t.locale)}</td
-						><td class="figure"
-							><button
-								class="btn quiet"
+		<Table>
+			<TableBody
+				>{#each data.benches as bench (bench.id)}<TableBodyRow
+						><TableBodyCell><a href={`/${data.home.slug}/bench/${bench.id}`}>{bench.name}</a></TableBodyCell
+						><TableBodyCell class="soft">{day(bench.changedAt, t.locale)}</TableBodyCell><TableBodyCell
+							class="text-end whitespace-nowrap"
+							><Button
+								color="alternative"
 								disabled={busy !== null}
 								onclick={() => discard(bench.id)}
-								aria-label={`Throw away ${bench.name}`}>throw away</button
-							></td
-						></tr
-					>{/each}</tbody
+								aria-label={`Throw away ${bench.name}`}>throw away</Button
+							></TableBodyCell
+						></TableBodyRow
+					>{/each}</TableBody
 			>
-		</table>
+		</Table>
 	{/if}
 
 	<h2>How boxes are met</h2>
@@ -126,7 +135,9 @@
 		{#each data.arrangements as each (each.kind)}
 			{@const layout = layOut(each.house, here, true)}
 			<li>
-				<button
+				<Button
+					color="alternative"
+					class="grid h-full w-full grid-rows-[10.5rem_auto] content-start justify-start gap-1.5 p-2.5 text-start hover:border-ink"
 					disabled={busy !== null}
 					onclick={() => begin(each.kind, { kind: 'arrangement', arrangement: each.kind })}
 				>
@@ -168,7 +179,7 @@
 					<span
 						><b>{arrangementWords[each.kind].name}</b><small>{arrangementWords[each.kind].seen}</small></span
 					>
-				</button>
+				</Button>
 			</li>
 		{/each}
 	</ul>
@@ -185,20 +196,6 @@
 		max-width: 60ch;
 		margin: 0 0 1rem;
 	}
-	.starts .field {
-		width: auto;
-		min-width: 16rem;
-		flex: 0 1 22rem;
-	}
-	input[type='file'] {
-		position: absolute;
-		opacity: 0;
-		width: 1px;
-	}
-	label.btn:focus-within {
-		outline: 3px solid var(--dead);
-		outline-offset: 2px;
-	}
 	h2 {
 		margin: 1.6rem 0 0.6rem;
 	}
@@ -210,33 +207,15 @@
 		grid-template-columns: repeat(auto-fill, minmax(11.5rem, 1fr));
 		gap: 1rem;
 	}
-	.kinds button {
-		display: grid;
-		grid-template-rows: 10.5rem auto;
-		gap: 0.4rem;
-		width: 100%;
-		height: 100%;
-		padding: 0.6rem;
-		text-align: left;
-		border: 1px solid var(--hair);
-		border-radius: 3px;
-		cursor: pointer;
-		align-content: start;
-	}
-	.kinds button:hover {
-		border-color: var(--ink);
-	}
 	.kinds svg {
 		width: 100%;
 		height: 100%;
 	}
 	small {
 		display: block;
+		font-weight: 400;
 		color: var(--soft);
 		font-size: 0.9rem;
-	}
-	.verdict p {
-		margin: 0;
 	}
 	@media (max-width: 700px) {
 		main {

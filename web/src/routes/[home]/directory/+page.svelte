@@ -1,4 +1,11 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Table from 'flowbite-svelte/Table.svelte';
+	import TableBody from 'flowbite-svelte/TableBody.svelte';
+	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
+	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
+	import TableHead from 'flowbite-svelte/TableHead.svelte';
+	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
 	import {
 		circuitsInBox,
 		evidenceOf,
@@ -45,7 +52,7 @@
 <main>
 	<p class="row no-print">
 		<a href={`/${data.home.slug}/house`}>House</a>
-		<button type="button" class="btn second" onclick={() => window.print()}>Print</button>
+		<Button size="lg" color="light" onclick={() => window.print()}>Print</Button>
 	</p>
 	{#each house.panels as panel (panel.id)}
 		<section>
@@ -55,25 +62,25 @@
 			</header>
 			<div class:two={us}>
 				{#each columns(panel) as side, k (k)}
-					<table>
-						<thead
-							><tr
-								><th class="no">{us ? (k === 0 ? 'left' : 'right') : 'way'}</th><th>feeds</th><th
-									class="proof">proof</th
-								></tr
-							></thead
+					<Table class="printed">
+						<TableHead
+							><TableHeadCell class="w-13 whitespace-nowrap"
+								>{us ? (k === 0 ? 'left' : 'right') : 'way'}</TableHeadCell
+							><TableHeadCell>feeds</TableHeadCell><TableHeadCell class="w-30 pe-0 text-end"
+								>proof</TableHeadCell
+							></TableHead
 						>
-						<tbody>
+						<TableBody>
 							{#each side as breaker (breaker.id)}
 								{@const evidence = evidenceOf(house, breaker)}
 								{@const places = feeds(breaker)}
-								<tr>
-									<td class="no"
+								<TableBodyRow>
+									<TableBodyCell class="w-13 whitespace-nowrap"
 										><b>{breaker.spaces.join('·')}{breaker.tandem ?? ''}</b><br /><small
 											>{breaker.ratingA} A</small
-										></td
+										></TableBodyCell
 									>
-									<td>
+									<TableBodyCell>
 										<b class:struck={evidence.level === 'contradicted'}>{breaker.label || '—'}</b>
 										{#if breaker.type && breaker.type !== 'plain'}<small>
 												{breakerTypeWords(breaker.type, house.region)}</small
@@ -83,15 +90,15 @@
 													? `; ${places.length - 6} more`
 													: ''}</small
 											>{/if}
-									</td>
-									<td class="proof"
+									</TableBodyCell>
+									<TableBodyCell class="w-30 pe-0 text-end"
 										>{proof(breaker)}{#if proven(breaker) > 1}<br /><small>{proven(breaker)} places</small
-											>{/if}</td
+											>{/if}</TableBodyCell
 									>
-								</tr>
+								</TableBodyRow>
 							{/each}
-						</tbody>
-					</table>
+						</TableBody>
+					</Table>
 				{/each}
 			</div>
 			{#if panel.residualDevices.length > 0}<p>
@@ -141,28 +148,6 @@
 		grid-template-columns: 1fr 1fr;
 		gap: 1.5rem;
 	}
-	table {
-		line-height: 1.2;
-		align-self: start;
-	}
-	td,
-	th {
-		padding: 0.25rem 0.4rem 0.25rem 0;
-	}
-	th {
-		color: var(--soft);
-		font-size: 0.85rem;
-	}
-	.no {
-		width: 3.2rem;
-		white-space: nowrap;
-	}
-	.proof {
-		width: 7.5rem;
-		text-align: right;
-		font-size: 0.9rem;
-		padding-right: 0;
-	}
 	.struck {
 		text-decoration: line-through;
 	}
@@ -183,12 +168,6 @@
 		main {
 			padding: 0;
 			max-width: none;
-		}
-		table {
-			font-size: 8.6pt;
-		}
-		tr {
-			break-inside: avoid;
 		}
 	}
 </style>

@@ -1,10 +1,18 @@
 <script lang="ts">
+	import { afterNavigate } from '$app/navigation';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Table from 'flowbite-svelte/Table.svelte';
+	import TableBody from 'flowbite-svelte/TableBody.svelte';
+	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
+	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { onMount, tick, untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import { findBreaker, mainSwitch } from '@wary/core/house';
 	import { HouseEditor } from '$lib/house/editor.svelte';
 	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
-	import TopBar from '$lib/ui/TopBar.svelte';
 	import { capital, terms } from '$lib/words/terms';
 	import BreakerPart from './BreakerPart.svelte';
 	import Earthing from './Earthing.svelte';
@@ -30,6 +38,12 @@
 	let ready = $state(false);
 	onMount(() => {
 		ready = true;
+	});
+
+	// A breaker may be asked for by the address, as the palette does.
+	afterNavigate(({ to }) => {
+		const id = to?.url.searchParams.get('breaker');
+		if (id && findBreaker(house, id)) void select({ breaker: id });
 	});
 
 	async function select(what: typeof selected) {
@@ -77,15 +91,14 @@
 
 <svelte:window onkeydown={key} />
 <svelte:head><title>House · {house.name} · Wary Hand</title></svelte:head>
-<TopBar home={data.home} theme={data.theme} />
 <main data-ready={ready} data-version={editor.version} data-saving={editor.saving}>
 	<header>
 		<h1 class="sr-only">{house.name}</h1>
-		<input
-			class="title"
+		<Input
+			class="field-sizing-content w-auto! min-h-0 min-w-0 border-0 border-b-2 border-transparent bg-transparent p-0 text-3xl/tight font-bold hover:border-ink focus:border-ink focus:ring-0"
 			aria-label="Name of the home"
 			value={house.name}
-			maxlength="80"
+			maxlength={80}
 			onchange={(event) => {
 				const name = event.currentTarget.value.trim();
 				if (name && name !== house.name) void editor.apply([{ do: 'renameHome', name }], 'home renamed');
@@ -101,23 +114,19 @@
 			<span class="soft" role="status"
 				>{editor.saving ? 'Saving …' : editor.version > data.version ? 'Saved' : ''}</span
 			>
-			<button
-				type="button"
-				class="btn quiet"
+			<Button
+				color="alternative"
 				disabled={!editor.canUndo || editor.saving}
 				title={editor.lastDone ? `Take back: ${editor.lastDone}` : ''}
-				onclick={() => editor.undo()}>Undo<kbd>ctrl z</kbd></button
+				onclick={() => editor.undo()}>Undo<Kbd>ctrl z</Kbd></Button
 			>
-			<button
-				type="button"
-				class="btn quiet"
-				disabled={!editor.canRedo || editor.saving}
-				onclick={() => editor.redo()}>Redo</button
+			<Button color="alternative" disabled={!editor.canRedo || editor.saving} onclick={() => editor.redo()}
+				>Redo</Button
 			>
-			<a class="btn quiet" href={`/${data.home.slug}/directory`}>Print the directory</a>
+			<Button color="alternative" href={`/${data.home.slug}/directory`}>Print the directory</Button>
 		</div>
 	</header>
-	{#if editor.news}<p class="verdict open" role="status">{editor.news}</p>{/if}
+	{#if editor.news}<Verdict kind="open">{editor.news}</Verdict>{/if}
 
 	<div class="columns">
 		<section class="panels" aria-label={capital(t.panel)}>
@@ -155,33 +164,41 @@
 					/>{/key}
 			{:else}
 				<h2>What this page knows</h2>
-				<table class="legend">
-					<tbody>
-						<tr
-							><td><em class="claimed">claimed by a label</em></td><td
-								>somebody wrote it; nobody has tested it</td
-							></tr
+				<Table>
+					<TableBody>
+						<TableBodyRow
+							><TableBodyCell
+								><em class="whitespace-nowrap text-soft not-italic">claimed by a label</em></TableBodyCell
+							><TableBodyCell>somebody wrote it; nobody has tested it</TableBodyCell></TableBodyRow
 						>
-						<tr
-							><td><em class="found">found by test</em></td><td
+						<TableBodyRow
+							><TableBodyCell
+								><em class="font-semibold whitespace-nowrap text-dead not-italic">found by test</em
+								></TableBodyCell
+							><TableBodyCell
 								>switched off, and {t.outlet === 'outlet' ? 'an outlet' : 'a socket'} went dark or read dead; how,
-								is said beside it</td
-							></tr
+								is said beside it</TableBodyCell
+							></TableBodyRow
 						>
-						<tr
-							><td><em class="contradicted">contradicted</em></td><td
-								>a test contradicted the label; it isn’t trusted again until something is found</td
-							></tr
+						<TableBodyRow
+							><TableBodyCell
+								><em class="font-semibold whitespace-nowrap text-live not-italic">contradicted</em
+								></TableBodyCell
+							><TableBodyCell
+								>a test contradicted the label; it isn’t trusted again until something is found</TableBodyCell
+							></TableBodyRow
 						>
-					</tbody>
-				</table>
+					</TableBody>
+				</Table>
 				{#if house.panels[0]!.breakers.length === 0}
-					<p class="verdict open">
+					<Verdict kind="open">
 						No {t.breaker} is on record. Tap a space, or <a href="#files">paste the directory</a> as it is written
 						on the door.
-					</p>
+					</Verdict>
 				{:else if house.boxes.length === 0}
-					<p class="verdict open">No room is on record. <a href="#rooms">Add rooms and their outlets</a>.</p>
+					<Verdict kind="open"
+						>No room is on record. <a href="#rooms">Add rooms and their outlets</a>.</Verdict
+					>
 				{:else}
 					<p>
 						Every test made in a job or a search is written here with its date. Choose {t.aBreaker} to see its circuit
@@ -209,22 +226,6 @@
 		align-items: baseline;
 		margin-bottom: 0.7rem;
 	}
-	.title {
-		font-size: 1.85rem;
-		font-weight: 700;
-		line-height: 1.15;
-		color: var(--ink);
-		background: transparent;
-		border: 0;
-		border-bottom: 2px solid transparent;
-		padding: 0;
-		min-width: 0;
-		field-sizing: content;
-	}
-	.title:is(:hover, :focus) {
-		border-bottom-color: var(--ink);
-		box-shadow: none;
-	}
 	header p {
 		margin: 0;
 	}
@@ -248,24 +249,6 @@
 	.small {
 		font-size: 0.9rem;
 		margin: 0;
-	}
-	.legend td:first-child {
-		white-space: nowrap;
-		padding-right: 1.2rem;
-	}
-	.legend em {
-		font-style: normal;
-		font-weight: 600;
-	}
-	.legend .found {
-		color: var(--dead);
-	}
-	.legend .contradicted {
-		color: var(--live);
-	}
-	.legend .claimed {
-		color: var(--soft);
-		font-weight: 400;
 	}
 	@media (max-width: 900px) {
 		main {

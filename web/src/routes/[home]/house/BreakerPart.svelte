@@ -1,4 +1,9 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
 	import { breakerTypes, evidenceOf, panelOf, type Breaker } from '@wary/core/house';
 	import { readSpace, spaceText } from '@wary/core/files';
@@ -93,63 +98,53 @@
 		{spaceText(breaker).replace('+', '/')} <span class="soft">in {panelOf(house, breaker.id)?.name}</span>
 	</h2>
 	<div class="fields">
-		<label class="wide"
-			><span class="label">Directory says</span><input
-				class="field"
-				bind:value={label}
-				maxlength="80"
-				placeholder="nothing yet"
-			/></label
+		<Label class="col-span-full"
+			>Directory says<Input bind:value={label} maxlength={80} placeholder="nothing yet" /></Label
 		>
-		<label
-			><span class="label">Rating, A</span><input
-				class="field"
+		<Label
+			>Rating, A<Input
 				bind:value={rating}
 				inputmode="decimal"
 				aria-invalid={complaint?.at === 'rating'}
-			/></label
+			/></Label
 		>
-		<label
-			><span class="label">{house.region === 'uk' ? 'Way' : 'Space'}</span><input
-				class="field"
+		<Label
+			>{house.region === 'uk' ? 'Way' : 'Space'}<Input
 				bind:value={space}
 				aria-invalid={complaint?.at === 'space'}
-			/></label
+			/></Label
 		>
-		<label
-			><span class="label">Type</span><select class="field" bind:value={type}
+		<Label
+			>Type<Select placeholder="" bind:value={type}
 				>{#each breakerTypes as each (each)}<option value={each}
 						>{breakerTypeWords(each, house.region)}</option
-					>{/each}</select
-			></label
+					>{/each}</Select
+			></Label
 		>
 	</div>
-	{#if complaint?.text}<p class="verdict bad" role="alert">{complaint.text}</p>{/if}
+	{#if complaint?.text}<Verdict kind="bad">{complaint.text}</Verdict>{/if}
 	<p class="evidence">{evidence.long}</p>
 </form>
 
 {#each circuits as circuit (circuit.id)}<CircuitChain {circuit} {home} {onselect} />{/each}
 {#if circuits.length === 0 && feeds.length === 0}
 	<p class="soft">
-		No circuit is on record here. <button type="button" class="linkish" onclick={addCircuit}
-			>Add a circuit</button
-		>
+		No circuit is on record here. <Button color="alternative" onclick={addCircuit}>Add a circuit</Button>
 	</p>
 {/if}
 {#each feeds as panel (panel.id)}<p>Feeds <b>{panel.name}</b>, {panel.place}.</p>{/each}
 
 {#if things.length > 0}
 	<p class="goes">
-		<span class="label">Goes off with it</span>
+		<span class="label">Loses power with it</span>
 		{#each things as thing, k (thing.id)}{k > 0 ? '; ' : ''}<b>{thing.name}</b> ({mayBeOff(thing)}){/each}
 	</p>
 {/if}
-{#if editor.trouble && !complaint}<p class="verdict bad" role="alert">{editor.trouble}</p>{/if}
+{#if editor.trouble && !complaint}<Verdict kind="bad">{editor.trouble}</Verdict>{/if}
 <p class="row foot">
-	{#if circuits.length > 0}<button type="button" class="btn quiet" onclick={addCircuit}
-			>Another circuit on it</button
+	{#if circuits.length > 0}<Button color="alternative" onclick={addCircuit}>Another circuit on it</Button
 		>{/if}
-	<button type="button" class="btn quiet" onclick={remove}>Remove this {t.breaker}</button>
+	<Button color="alternative" onclick={remove}>Remove this {t.breaker}</Button>
 </p>
 
 <style>
@@ -157,9 +152,6 @@
 		display: grid;
 		grid-template-columns: 1fr 1fr 2fr;
 		gap: 0.5rem 0.8rem;
-	}
-	.wide {
-		grid-column: 1 / -1;
 	}
 	.evidence {
 		margin: 0.7rem 0;
@@ -169,13 +161,6 @@
 	}
 	.goes {
 		margin: 0.9rem 0 0;
-	}
-	.linkish {
-		text-decoration: underline;
-		text-underline-offset: 3px;
-		min-height: 2.4rem;
-		cursor: pointer;
-		color: var(--ink);
 	}
 	.foot {
 		margin-top: 1rem;

@@ -1,4 +1,8 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
 	import { untrack } from 'svelte';
 	import {
 		allBreakers,
@@ -113,17 +117,10 @@
 
 <section>
 	<div class="head">
-		<label
-			><span class="label">Circuit</span><input
-				class="field"
-				bind:value={name}
-				onchange={rename}
-				maxlength="80"
-			/></label
-		>
-		<label
-			><span class="label">starts from</span><select
-				class="field"
+		<Label>Circuit<Input bind:value={name} onchange={rename} maxlength={80} /></Label>
+		<Label
+			>starts from<Select
+				placeholder=""
 				value={circuit.breaker}
 				onchange={async (event) => {
 					const to = event.currentTarget.value;
@@ -137,14 +134,14 @@
 				}}
 				>{#each allBreakers(house) as each (each.id)}<option value={each.id}
 						>{breakerName(house, each.id)} {each.label}</option
-					>{/each}</select
-			></label
+					>{/each}</Select
+			></Label
 		>
 	</div>
-	<p class="soft facts">
-		{#if house.region === 'uk'}<label class="kind"
-				><span class="sr-only">kind of circuit</span><select
-					class="field"
+	<div class="soft facts">
+		{#if house.region === 'uk'}<Label class="me-1.5 inline-block w-32"
+				><span class="sr-only">kind of circuit</span><Select
+					placeholder=""
 					value={circuit.arrangement}
 					onchange={async (event) => {
 						const select = event.currentTarget;
@@ -156,10 +153,10 @@
 							))
 						)
 							select.value = circuit.arrangement;
-					}}><option value="radial">radial</option><option value="ring">ring</option></select
-				></label
+					}}><option value="radial">radial</option><option value="ring">ring</option></Select
+				></Label
 			>{:else}{circuit.arrangement}{/if}{first ? ` · ${sizeWords(first.size)} ${first.material}` : ''} · {protection}
-	</p>
+	</div>
 	{#if places.length === 0}<p class="soft">
 			Nothing is placed on it yet. Outlets without a place are listed below.
 		</p>{/if}
@@ -173,23 +170,29 @@
 						title="length and size of its cable are taken for granted">cable assumed</span
 					>{/if}
 				<span class="acts">
-					<button
-						type="button"
+					<Button
+						size="xs"
+						color="alternative"
+						class="px-2.5"
 						aria-label={`${what(place)}: nearer the ${t.panel}`}
 						title={`nearer the ${t.panel} (alt ↑)`}
 						disabled={k === 0 || editor.saving}
-						onkeydown={(event) => key(event, place)}
-						onclick={() => earlier(place)}>↑</button
+						onkeydown={(event: KeyboardEvent) => key(event, place)}
+						onclick={() => earlier(place)}>↑</Button
 					>
-					<button
-						type="button"
+					<Button
+						size="xs"
+						color="alternative"
+						class="px-2.5"
 						aria-label={`${what(place)}: further down`}
 						title="further down (alt ↓)"
 						disabled={k === places.length - 1 || editor.saving}
-						onkeydown={(event) => key(event, place)}
-						onclick={() => later(place)}>↓</button
+						onkeydown={(event: KeyboardEvent) => key(event, place)}
+						onclick={() => later(place)}>↓</Button
 					>
-					<select
+					<Select
+						placeholder=""
+						class="w-16"
 						aria-label={`${what(place)}: move, split or take off`}
 						value=""
 						disabled={editor.saving}
@@ -211,29 +214,23 @@
 										>{breakerName(house, each.id)} {each.label}</option
 									>{/each}</optgroup
 							>{/if}
-					</select>
+					</Select>
 				</span>
 			</li>
 		{/each}
 	</ol>
 	{#if places.length === 0}<p class="row">
-			<button
-				type="button"
-				class="btn quiet"
+			<Button
+				color="alternative"
 				onclick={() =>
 					editor.apply([{ do: 'removeCircuit', circuit: circuit.id }], `${circuit.name} removed`)}
-				>Remove this circuit</button
+				>Remove this circuit</Button
 			>
 		</p>{/if}
 	<p class="sr-only">{capital(t.outlet)}s in feed order; alt with up and down arrows moves one.</p>
 </section>
 
 <style>
-	.kind {
-		display: inline-block;
-		width: 8rem;
-		margin-right: 0.4rem;
-	}
 	section {
 		border-top: 2px solid var(--ink);
 		margin-top: 0.9rem;
@@ -298,24 +295,5 @@
 		margin-left: auto;
 		display: flex;
 		gap: 0.2rem;
-	}
-	.acts button,
-	.acts select {
-		min-width: 2.4rem;
-		min-height: 2.4rem;
-		border: 1.5px solid var(--hair);
-		border-radius: 3px;
-		background-color: var(--sheet);
-		color: var(--ink);
-		cursor: pointer;
-		padding: 0 0.4rem;
-	}
-	.acts select {
-		width: 3.6rem;
-		padding-right: 1.2rem;
-	}
-	.acts button:disabled {
-		opacity: 0.35;
-		cursor: default;
 	}
 </style>

@@ -1,4 +1,8 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { earthingRules } from '@wary/core/rules';
 	import type { Edit } from '@wary/core/house';
 	import { typedNumber } from '$lib/typed';
@@ -41,14 +45,15 @@
 
 <section aria-labelledby="earthing" class="mt-6">
 	<h2 id="earthing">How the supply is earthed</h2>
-	{#if !earthing}<p class="verdict open">
+	{#if !earthing}<Verdict kind="open">
 			Nobody has said yet; TN-C-S is assumed. Look where the supply comes in. Nothing is opened or touched
 			there. If you can’t tell, leave it.
-		</p>{/if}
+		</Verdict>{/if}
 	<div class="choices">
 		{#each systems as each (each.system)}
-			<button
-				type="button"
+			<Button
+				color="alternative"
+				class="grid content-start justify-items-start gap-1 bg-sheet p-3 text-start aria-pressed:bg-sheet aria-pressed:text-ink aria-pressed:outline-4 aria-pressed:-outline-offset-4 aria-pressed:outline-ink"
 				aria-pressed={earthing?.system === each.system}
 				onclick={() => set({ system: each.system }, each.name)}
 			>
@@ -68,23 +73,20 @@
 						{/if}
 					</g>
 				</svg>
-				<b>{each.name}</b><span>{each.look}</span>
-			</button>
+				<b>{each.name}</b><span class="font-normal">{each.look}</span>
+			</Button>
 		{/each}
 	</div>
 	{#if earthing?.system === 'tt'}
-		<label class="ohms"
-			><span class="label"
-				>The house’s electrode, Ω (as measured; {earthingRules.tt.electrodeOhm} where nobody has)</span
-			><input
-				class="field"
+		<Label class="mt-3 max-w-96"
+			>The house’s electrode, Ω (as measured; {earthingRules.tt.electrodeOhm} where nobody has)<Input
 				inputmode="decimal"
 				bind:value={electrode}
 				placeholder={String(earthing.electrodeOhm ?? earthingRules.tt.electrodeOhm)}
 				onchange={setElectrode}
-			/></label
+			/></Label
 		>
-		{#if complaint}<p class="verdict bad" role="alert">{complaint}</p>{/if}
+		{#if complaint}<Verdict kind="bad">{complaint}</Verdict>{/if}
 	{/if}
 </section>
 
@@ -95,27 +97,7 @@
 		gap: 0.8rem;
 		max-width: 60rem;
 	}
-	button {
-		display: grid;
-		gap: 0.3rem;
-		text-align: left;
-		padding: 0.8rem;
-		border: 2px solid var(--hair);
-		background: var(--sheet);
-		color: var(--ink);
-		cursor: pointer;
-	}
-	button[aria-pressed='true'] {
-		border-color: var(--ink);
-		border-width: 4px;
-		padding: calc(0.8rem - 2px);
-	}
 	svg {
 		height: 6rem;
-	}
-	.ohms {
-		display: block;
-		max-width: 24rem;
-		margin-top: 0.8rem;
 	}
 </style>

@@ -1,4 +1,14 @@
 <script lang="ts">
+	import FilePick from '$lib/ui/FilePick.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Radio from 'flowbite-svelte/Radio.svelte';
+	import Table from 'flowbite-svelte/Table.svelte';
+	import TableBody from 'flowbite-svelte/TableBody.svelte';
+	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
+	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
+	import Textarea from 'flowbite-svelte/Textarea.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import {
 		describePath,
 		describeProblem,
@@ -134,55 +144,57 @@
 			</p>
 			<fieldset class="row">
 				<legend class="label">Take in</legend>
-				{#each [['directory', 'a directory'], ['outlets', 'rooms and outlets'], ['house', 'a house file']] as const as [value, words] (value)}<label
-						class="tick"
-						><input
-							type="radio"
-							name="kind"
-							{value}
-							bind:group={kind}
-							onchange={() => ((preview = null), (problems = []))}
-						/>
-						{words}</label
+				{#each [['directory', 'a directory'], ['outlets', 'rooms and outlets'], ['house', 'a house file']] as const as [value, words] (value)}<Radio
+						inline
+						name="kind"
+						{value}
+						bind:group={kind}
+						onchange={() => ((preview = null), (problems = []))}
+					>
+						{words}</Radio
 					>{/each}
 			</fieldset>
-			<label
-				><span class="label">File</span><input
-					class="field"
-					type="file"
+			<div class="my-2">
+				<FilePick
+					text="Choose a file"
+					color="light"
 					accept=".csv,.txt,.json,text/csv,application/json"
-					onchange={choose}
-				/></label
-			>
-			<label
-				><span class="label"
-					>{kind === 'directory'
-						? 'or its text: CSV, or a breaker a line as on the door: 14 15 Sewing room'
-						: kind === 'outlets'
-							? 'or its text: CSV, or a room a line: Sewing room: east wall, door'
-							: 'or its text'}</span
-				><textarea class="field" rows="6" spellcheck="false" bind:value={text}></textarea></label
+					onpick={choose}
+				/>
+			</div>
+			<Label
+				>{kind === 'directory'
+					? 'or its text: CSV, or a breaker a line as on the door: 14 15 Sewing room'
+					: kind === 'outlets'
+						? 'or its text: CSV, or a room a line: Sewing room: east wall, door'
+						: 'or its text'}<Textarea
+					class="w-full font-mono"
+					rows={6}
+					spellcheck="false"
+					bind:value={text}
+				/></Label
 			>
 			<p class="row mt-2">
-				<button type="button" class="btn second" onclick={read}>Show what would change</button>
+				<Button size="lg" color="light" onclick={read}>Show what would change</Button>
 			</p>
 		</div>
 		<div aria-live="polite">
-			{#if done}<p class="verdict">{done}</p>{/if}
+			{#if done}<Verdict>{done}</Verdict>{/if}
 			{#if problems.length > 0}
-				<p class="verdict bad">Nothing was taken.</p>
-				<table>
-					<tbody>
-						{#each problems.slice(0, shownAtMost) as problem, k (k)}<tr
-								><td><code>{problem.where}</code></td><td>{problem.what}</td></tr
+				<Verdict kind="bad">Nothing was taken.</Verdict>
+				<Table>
+					<TableBody>
+						{#each problems.slice(0, shownAtMost) as problem, k (k)}<TableBodyRow
+								><TableBodyCell class="wrap-anywhere"><code>{problem.where}</code></TableBodyCell
+								><TableBodyCell>{problem.what}</TableBodyCell></TableBodyRow
 							>{/each}
-					</tbody>
-				</table>
+					</TableBody>
+				</Table>
 				{#if problems.length > shownAtMost}<p class="soft">and {problems.length - shownAtMost} more</p>{/if}
 			{:else if preview}
-				{#if preview.edits.length === 0}<p class="verdict">
+				{#if preview.edits.length === 0}<Verdict>
 						Nothing would change: the record says all of it already.
-					</p>
+					</Verdict>
 				{:else}
 					<p>
 						<b>{preview.edits.length}</b> change{preview.edits.length === 1 ? '' : 's'}{preview.unchanged
@@ -196,8 +208,8 @@
 							</li>{/if}
 					</ul>
 					<p class="row mt-3">
-						<button type="button" class="btn" disabled={editor.saving} onclick={take}>Take them</button>
-						<button type="button" class="btn quiet" onclick={() => (preview = null)}>Leave it</button>
+						<Button size="lg" disabled={editor.saving} onclick={take}>Take them</Button>
+						<Button color="alternative" onclick={() => (preview = null)}>Leave it</Button>
 					</p>
 				{/if}
 			{/if}
@@ -222,23 +234,10 @@
 		padding: 0;
 		gap: 0.2rem 1.2rem;
 	}
-	.tick {
-		display: flex;
-		gap: 0.5rem;
-		align-items: center;
-		min-height: 2.6rem;
-	}
-	textarea {
-		font-family: ui-monospace, monospace;
-		font-size: 0.9rem;
-	}
 	ul {
 		margin: 0.3rem 0;
 		padding-left: 1.1rem;
 		list-style: square;
-	}
-	td {
-		overflow-wrap: anywhere;
 	}
 	@media (max-width: 900px) {
 		.columns {

@@ -1,4 +1,11 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
 	import { allBreakers, type Edit } from '@wary/core/house';
 	import { readSpace } from '@wary/core/files';
@@ -127,55 +134,21 @@
 	<form onsubmit={add}>
 		<h2>{capital(t.aBreaker)} in {uk ? 'way' : 'space'} {space}</h2>
 		<div class="fields">
-			<label class="wide"
-				><span class="label">Directory says</span><input
-					class="field"
-					bind:value={label}
-					maxlength="80"
-					placeholder="what is written at it"
-				/></label
+			<Label class="col-span-full"
+				>Directory says<Input bind:value={label} maxlength={80} placeholder="what is written at it" /></Label
 			>
-			<label
-				><span class="label">Rating, A</span><input
-					class="field"
-					bind:value={rating}
-					inputmode="decimal"
-				/></label
-			>
-			<label
-				><span class="label">{uk ? 'Way' : 'Space'}; two poles as {uk ? '3+4' : '5+7'}</span><input
-					class="field"
-					bind:value={at}
-				/></label
-			>
+			<Label>Rating, A<Input bind:value={rating} inputmode="decimal" /></Label>
+			<Label>{uk ? 'Way' : 'Space'}; two poles as {uk ? '3+4' : '5+7'}<Input bind:value={at} /></Label>
 		</div>
-		<p class="row mt-3"><button class="btn">Add it<kbd>↵</kbd></button></p>
+		<p class="row mt-3"><Button type="submit" size="lg">Add it<Kbd>↵</Kbd></Button></p>
 	</form>
 {:else}
 	<h2>{panel.name}</h2>
 	<form class="fields" onchange={keep} onsubmit={(event) => event.preventDefault()}>
-		<label><span class="label">Name</span><input class="field" bind:value={name} maxlength="80" /></label>
-		<label
-			><span class="label">Where it hangs</span><input
-				class="field"
-				bind:value={place}
-				maxlength="80"
-			/></label
-		>
-		<label
-			><span class="label">{uk ? 'Ways' : 'Spaces'}</span><input
-				class="field"
-				bind:value={spaces}
-				inputmode="numeric"
-			/></label
-		>
-		<label
-			><span class="label">Main switch, A</span><input
-				class="field"
-				bind:value={mainA}
-				inputmode="numeric"
-			/></label
-		>
+		<Label>Name<Input bind:value={name} maxlength={80} /></Label>
+		<Label>Where it hangs<Input bind:value={place} maxlength={80} /></Label>
+		<Label>{uk ? 'Ways' : 'Spaces'}<Input bind:value={spaces} inputmode="numeric" /></Label>
+		<Label>Main switch, A<Input bind:value={mainA} inputmode="numeric" /></Label>
 	</form>
 	{#if uk && panel.breakers.length > 0}
 		<form onsubmit={addResidual}>
@@ -184,9 +157,9 @@
 				<p class="row">
 					<b>RCD {k + 1}</b>
 					{device.tripMa} mA, ways {device.covers.map((id) => breakerName(house, id)).join(', ')}
-					<button
-						type="button"
-						class="linkish"
+					<Button
+						size="xs"
+						color="alternative"
 						onclick={() =>
 							make(
 								[
@@ -200,20 +173,19 @@
 									}
 								],
 								'RCD removed'
-							)}>remove</button
+							)}>remove</Button
 					>
 				</p>
 			{/each}
 			<fieldset class="row">
 				<legend class="label">Another one covers</legend>
-				{#each panel.breakers as each (each.id)}<label class="tick"
-						><input type="checkbox" value={each.id} bind:group={covers} />
-						{breakerName(house, each.id)}</label
+				{#each panel.breakers as each (each.id)}<Checkbox inline value={each.id} bind:group={covers}>
+						{breakerName(house, each.id)}</Checkbox
 					>{/each}
-				<label class="tick"
-					>trips at <input class="field ma" inputmode="numeric" bind:value={tripMa} /> mA</label
+				<Label class="flex items-center gap-1.5"
+					>trips at <Input class="w-20!" inputmode="numeric" bind:value={tripMa} /> mA</Label
 				>
-				<button class="btn quiet">Add it</button>
+				<Button type="submit" color="alternative">Add it</Button>
 			</fieldset>
 		</form>
 	{/if}
@@ -221,40 +193,30 @@
 		<form onsubmit={addSub}>
 			<h3>A sub-panel fed from here</h3>
 			<div class="row">
-				<label
-					><span class="label">Called</span><input
-						class="field"
-						bind:value={subName}
-						maxlength="80"
-						placeholder="Shed"
-					/></label
-				>
-				<label
-					><span class="label">fed by {t.breaker}</span><select class="field" bind:value={subFrom}
+				<Label>Called<Input bind:value={subName} maxlength={80} placeholder="Shed" /></Label>
+				<Label
+					>fed by {t.breaker}<Select placeholder="" bind:value={subFrom}
 						><option value="">choose</option>{#each panel.breakers as each (each.id)}<option value={each.id}
 								>{breakerName(house, each.id)} {each.label}</option
-							>{/each}</select
-					></label
+							>{/each}</Select
+					></Label
 				>
-				<button class="btn quiet">Add it</button>
+				<Button type="submit" color="alternative">Add it</Button>
 			</div>
 		</form>
 	{/if}
 	{#if panel.fedFrom}<p class="row mt-4">
 			Fed from {breakerName(house, panel.fedFrom.breaker)} through {panel.fedFrom.lengthM} m.
-			<button type="button" class="btn quiet" onclick={remove}>Remove {panel.name}</button>
+			<Button color="alternative" onclick={remove}>Remove {panel.name}</Button>
 		</p>{/if}
 {/if}
-{#if complaint}<p class="verdict bad" role="alert">{capital(complaint)}</p>{/if}
+{#if complaint}<Verdict kind="bad">{capital(complaint)}</Verdict>{/if}
 
 <style>
 	.fields {
 		display: grid;
 		grid-template-columns: 1fr 1fr;
 		gap: 0.5rem 0.8rem;
-	}
-	.wide {
-		grid-column: 1 / -1;
 	}
 	h3 {
 		font-weight: 600;
@@ -266,20 +228,7 @@
 		padding: 0;
 		gap: 0.2rem 1rem;
 	}
-	.tick {
-		display: flex;
-		gap: 0.4rem;
-		align-items: center;
-		min-height: 2.6rem;
-	}
-	.ma {
-		width: 5rem;
-	}
 	form .row {
 		align-items: flex-end;
-	}
-	.linkish {
-		text-decoration: underline;
-		cursor: pointer;
 	}
 </style>

@@ -1,4 +1,8 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { circuitsInBox, own, walkChain, type Box, type Edit } from '@wary/core/house';
 	import { breakerName, capital, terms, namedBreakers } from '$lib/words/terms';
 	import { getEditor } from './context';
@@ -52,6 +56,9 @@
 		);
 	}
 	const fedBy = (box: Box) => circuitsInBox(house, box.id).map(({ breaker }) => breaker);
+	/** A name that is written where it stands, on a line that shows when one comes to it. */
+	const written =
+		'min-h-11 min-w-0 flex-1 border-0 border-b-2 border-transparent bg-transparent px-1 hover:border-ink focus:border-ink focus:ring-0';
 </script>
 
 <section id="rooms">
@@ -68,15 +75,16 @@
 						<a href={`/${home}/outlet/${box.id}`}
 							>{house.rooms.find(({ id }) => id === box.room)?.name}, {box.name}</a
 						>
-						<a class="btn quiet" href={`/${home}/find/${box.id}`}>Find its {t.breaker}</a>
-						{#if house.circuits.length > 0}<select
-								class="field small"
+						<Button color="alternative" href={`/${home}/find/${box.id}`}>Find its {t.breaker}</Button>
+						{#if house.circuits.length > 0}<Select
+								placeholder=""
+								class="w-auto"
 								aria-label={`Put ${box.name} on a circuit`}
 								value=""
 								onchange={(event) => put(box, event.currentTarget.value)}
 								><option value="">put it on …</option>{#each house.circuits as circuit (circuit.id)}<option
 										value={circuit.id}>{circuit.name}</option
-									>{/each}</select
+									>{/each}</Select
 							>{/if}
 					</li>
 				{/each}
@@ -86,63 +94,72 @@
 	<div class="rooms">
 		{#each rooms as room (room.id)}
 			<div class="room">
-				<input
-					class="name"
+				<Input
+					class={[written, 'w-full border-hair font-bold']}
 					aria-label={`Room ${room.name}`}
 					value={room.name}
-					maxlength="80"
+					maxlength={80}
 					onchange={(event) => rename(room.id, event.currentTarget.value, room.name)}
 				/>
 				<ul>
 					{#each room.boxes as box (box.id)}
 						<li>
-							<input
-								class="box"
+							<Input
+								class={written}
 								aria-label={`${room.name}, ${box.name}`}
 								value={box.name}
-								maxlength="80"
+								maxlength={80}
 								onchange={(event) => renameBox(box, event.currentTarget.value)}
 							/>
-							{#each fedBy(box) as id (id)}<button
-									type="button"
-									class="fed"
+							{#each fedBy(box) as id (id)}<Button
+									size="xs"
+									color="light"
+									class="min-w-9 px-1.5"
 									title={`${namedBreakers(house, id)}`}
-									onclick={() => onbreaker(id)}>{breakerName(house, id)}</button
-								>{:else}<span class="fed none" title="not placed">?</span>{/each}
+									onclick={() => onbreaker(id)}>{breakerName(house, id)}</Button
+								>{:else}<span class="none" title="not placed">?</span>{/each}
 							<a href={`/${home}/outlet/${box.id}`} aria-label={`Open ${room.name}, ${box.name}`}>→</a>
-							<button
-								type="button"
-								class="gone"
+							<Button
+								size="xs"
+								color="alternative"
+								class="border-transparent px-3 text-soft"
 								aria-label={`Remove ${room.name}, ${box.name}`}
 								title="remove"
 								onclick={() => make(room.id, [{ do: 'removeBox', box: box.id }], `${box.name} removed`)}
-								>×</button
+								>×</Button
 							>
 						</li>
 					{/each}
 				</ul>
 				<form onsubmit={(event) => addOutlet(event, room.id)}>
-					<input
-						class="box"
+					<Input
+						class={written}
 						placeholder={`+ ${t.outlet}`}
 						aria-label={`Add to ${room.name}`}
 						bind:value={adding[room.id]}
-						maxlength="80"
+						maxlength={80}
 					/>
-					{#if room.boxes.length === 0}<button
-							type="button"
-							class="gone"
+					{#if room.boxes.length === 0}<Button
+							size="xs"
+							color="alternative"
+							class="border-transparent px-3 text-soft"
 							aria-label={`Remove room ${room.name}`}
 							onclick={() =>
-								make(room.id, [{ do: 'removeRoom', room: room.id }], `room ${room.name} removed`)}>×</button
+								make(room.id, [{ do: 'removeRoom', room: room.id }], `room ${room.name} removed`)}>×</Button
 						>{/if}
 				</form>
-				{#if complaint?.room === room.id}<p class="verdict bad" role="alert">{complaint.text}</p>{/if}
+				{#if complaint?.room === room.id}<Verdict kind="bad">{complaint.text}</Verdict>{/if}
 			</div>
 		{/each}
 		<form class="room new" onsubmit={addRoom}>
-			<input class="name" placeholder="+ room" aria-label="Add a room" bind:value={newRoom} maxlength="80" />
-			{#if complaint?.room === ''}<p class="verdict bad" role="alert">{complaint.text}</p>{/if}
+			<Input
+				class={[written, 'w-full border-hair font-bold']}
+				placeholder="+ room"
+				aria-label="Add a room"
+				bind:value={newRoom}
+				maxlength={80}
+			/>
+			{#if complaint?.room === ''}<Verdict kind="bad">{complaint.text}</Verdict>{/if}
 			{#if rooms.length === 0}<p class="soft">No room yet. Type a name and press enter.</p>{/if}
 		</form>
 	</div>
@@ -166,11 +183,6 @@
 		gap: 0.8rem;
 		flex-wrap: wrap;
 	}
-	.small {
-		width: auto;
-		min-height: 2.6rem;
-		padding-right: 2rem;
-	}
 	.rooms {
 		columns: 4 15rem;
 		column-gap: 1.8rem;
@@ -190,51 +202,15 @@
 		align-items: center;
 		gap: 0.3rem;
 	}
-	input {
-		background: transparent;
-		color: var(--ink);
-		border: 0;
-		border-bottom: 1px solid transparent;
-		padding: 0.3rem 0.2rem;
-		min-height: 2.2rem;
-		font: inherit;
-		min-width: 0;
-		flex: 1;
-	}
-	input:hover,
-	input:focus {
-		border-bottom-color: var(--ink);
-		box-shadow: none;
-	}
-	input::placeholder {
-		color: var(--soft);
-	}
-	.name {
-		font-weight: 650;
-		width: 100%;
-		border-bottom-color: var(--hair);
-	}
-	.fed {
+	.none {
 		min-width: 2.1rem;
 		min-height: 1.8rem;
-		border: 1.5px solid var(--ink);
-		border-radius: 2px;
+		border: 1.5px dotted var(--ink);
 		font-weight: 600;
 		font-size: 0.9rem;
 		text-align: center;
 		cursor: pointer;
 		padding: 0 0.3rem;
-	}
-	.none {
-		border-style: dotted;
-		cursor: default;
-		line-height: 1.7rem;
-	}
-	.gone {
-		min-width: 2rem;
-		min-height: 2rem;
-		color: var(--soft);
-		cursor: pointer;
 	}
 	li a {
 		padding: 0.2rem 0.4rem;

@@ -1,10 +1,19 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
+	import Radio from 'flowbite-svelte/Radio.svelte';
+	import Table from 'flowbite-svelte/Table.svelte';
+	import TableBody from 'flowbite-svelte/TableBody.svelte';
+	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
+	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
+	import TableHead from 'flowbite-svelte/TableHead.svelte';
+	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
 	import { sceneOf, testers, type Capability, type TesterKind } from '@wary/core/instruments';
 	import { means } from '@wary/core/search';
 	import Devices from './Devices.svelte';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
-	import TopBar from '$lib/ui/TopBar.svelte';
 	import { holdGear, type Settings } from '$lib/settings';
 	import { meansWords } from '$lib/words/search';
 	import { capital, terms } from '$lib/words/terms';
@@ -52,51 +61,53 @@
 			saved = 'failed';
 		}
 	}
+	const cellLook: Record<(typeof data.capabilities)[number]['verdict'], string> = {
+		misses: 'border-transparent px-1 font-bold whitespace-nowrap text-live',
+		shows: 'border-transparent px-1 whitespace-nowrap text-ink',
+		falseAlarm: 'border-transparent px-1 whitespace-nowrap text-soft',
+		unclear: 'border-transparent px-1 whitespace-nowrap text-soft',
+		right: 'border-transparent px-1 whitespace-nowrap text-soft'
+	};
 </script>
 
 <svelte:head><title>Settings · {data.home.name} · Wary Hand</title></svelte:head>
-<TopBar home={data.home} theme={data.theme} />
 <main>
 	<h1>What you have, and what it can prove</h1>
 	<form onchange={keep} onsubmit={(event) => event.preventDefault()}>
 		<fieldset>
 			<legend>Instruments</legend>
 			{#each [...testers, 'provingUnit'] as const as each (each)}
-				<label class="choice"
-					><input type="checkbox" value={each} bind:group={settings.instruments} />
+				<Checkbox value={each} bind:group={settings.instruments}>
 					<span
 						>{names[each]}
 						{#if each !== 'provingUnit' && proves(each)}<b class="proves">can prove dead</b>{/if}</span
-					></label
+					></Checkbox
 				>
 			{/each}
 		</fieldset>
 		<fieldset>
 			<legend>To hold {t.aBreaker} off</legend>
-			{#each holdGear as each (each)}<label class="choice"
-					><input type="checkbox" value={each} bind:group={settings.holdGear} /> {gearWords[each]}</label
+			{#each holdGear as each (each)}<Checkbox value={each} bind:group={settings.holdGear}>
+					{gearWords[each]}</Checkbox
 				>{/each}
 		</fieldset>
 		<fieldset>
 			<legend>To look for {t.aBreaker}</legend>
-			{#each means as each (each)}<label class="choice"
-					><input type="radio" name="means" value={each} bind:group={settings.search.means} />
-					{meansWords[each].text}</label
+			{#each means as each (each)}<Radio name="means" value={each} bind:group={settings.search.means}>
+					{meansWords[each].text}</Radio
 				>{/each}
-			<label class="choice"
-				><input type="checkbox" bind:checked={settings.search.sets} /> several may be off at once</label
-			>
+			<Checkbox bind:checked={settings.search.sets}>several may be off at once</Checkbox>
 		</fieldset>
 	</form>
-	<p class="status" role="status">
-		{#if saved === 'saving'}Saving …{:else if saved === 'saved'}Saved.{:else if saved === 'failed'}<span
-				class="verdict bad">Not saved: the server can’t be reached. Change it again to retry.</span
+	<div class="status" role="status">
+		{#if saved === 'saving'}Saving …{:else if saved === 'saved'}Saved.{:else if saved === 'failed'}<Verdict
+				kind="bad">Not saved: the server can’t be reached. Change it again to retry.</Verdict
 			>{/if}
-		{#if !ownsProver}<span class="verdict open"
+		{#if !ownsProver}<Verdict kind="open"
 				>Nothing ticked reads between two points. A job will go as far as the {t.plate}, and wait until you
-				borrow or buy one.</span
+				borrow or buy one.</Verdict
 			>{/if}
-	</p>
+	</div>
 
 	<Devices paired={data.devices} everywhere={data.everywhere} locale={t.locale} />
 
@@ -107,61 +118,76 @@
 			it shows. An instrument may prove dead if it misses nothing.
 		</p>
 		<div class="scroll">
-			<table class="can">
-				<thead
-					><tr
-						><th scope="col">What is so</th>{#each testers as tester (tester)}<th
-								scope="col"
-								class:ours={settings.instruments.includes(tester)}>{testerShort[tester]}</th
-							>{/each}</tr
-					></thead
+			<Table>
+				<TableHead
+					><TableHeadCell scope="col">What is so</TableHeadCell
+					>{#each testers as tester (tester)}<TableHeadCell
+							scope="col"
+							class={settings.instruments.includes(tester)
+								? 'font-semibold text-ink underline decoration-3 underline-offset-4'
+								: ''}>{testerShort[tester]}</TableHeadCell
+						>{/each}</TableHead
 				>
-				<tbody>
+				<TableBody>
 					{#each scenes as kind (kind)}
-						<tr>
-							<th scope="row">{capital(sceneWords(kind, region).short)}</th>
+						<TableBodyRow>
+							<TableHeadCell scope="row" class="font-semibold"
+								>{capital(sceneWords(kind, region).short)}</TableHeadCell
+							>
 							{#each testers as tester (tester)}
 								{@const one = cell(tester, kind)}
-								<td
-									><button
-										type="button"
-										class={one.verdict}
+								<TableBodyCell
+									><Button
+										size="xs"
+										color="alternative"
+										class={cellLook[one.verdict]}
 										aria-pressed={shown?.tester === tester && shown.scene === kind}
 										aria-label={`${sceneWords(kind, region).short}, ${names[tester]}: ${verdictWords[one.verdict].text}`}
 										onclick={() => (shown = one)}
 										><i aria-hidden="true">{verdictWords[one.verdict].mark}</i>
-										{verdictWords[one.verdict].text}</button
-									></td
+										{verdictWords[one.verdict].text}</Button
+									></TableBodyCell
 								>
 							{/each}
-						</tr>
+						</TableBodyRow>
 					{/each}
-					<tr class="sum"
-						><th scope="row">May prove dead, if itself proved before and after</th
-						>{#each testers as tester (tester)}<td><b>{proves(tester) ? 'yes' : 'never'}</b></td>{/each}</tr
+					<TableBodyRow
+						><TableHeadCell scope="row" class="font-semibold"
+							>May prove dead, if itself proved before and after</TableHeadCell
+						>{#each testers as tester (tester)}<TableBodyCell
+								><b>{proves(tester) ? 'yes' : 'never'}</b></TableBodyCell
+							>{/each}</TableBodyRow
 					>
-				</tbody>
-			</table>
+				</TableBody>
+			</Table>
 		</div>
 		{#if shown && scene && sceneBox}
 			<div class="demo" aria-live="polite">
 				<div>
 					<h3>{capital(sceneWords(shown.scene, region).short)}, with the {names[shown.tester]}</h3>
 					<p>{sceneWords(shown.scene, region).text}</p>
-					<table>
-						<tbody>
-							{#each shown.shown as reading, k (k)}<tr class:alive={reading.says === 'alive'}
-									><td>{atWords(reading, region)}</td><td class="figure">{shownWords(reading)}</td><td
-										class="figure"
-										>{reading.says === 'alive' ? 'alive' : reading.says === 'unclear' ? 'neither' : ''}</td
-									></tr
+					<Table>
+						<TableBody>
+							{#each shown.shown as reading, k (k)}<TableBodyRow
+									class={reading.says === 'alive' ? 'font-semibold [&>td]:text-live' : ''}
+									><TableBodyCell>{atWords(reading, region)}</TableBodyCell><TableBodyCell
+										class="text-end whitespace-nowrap">{shownWords(reading)}</TableBodyCell
+									><TableBodyCell class="text-end whitespace-nowrap"
+										>{reading.says === 'alive'
+											? 'alive'
+											: reading.says === 'unclear'
+												? 'neither'
+												: ''}</TableBodyCell
+									></TableBodyRow
 								>{/each}
-						</tbody>
-					</table>
-					<p
-						class="verdict"
-						class:bad={shown.verdict === 'misses'}
-						class:open={shown.verdict === 'falseAlarm' || shown.verdict === 'unclear'}
+						</TableBody>
+					</Table>
+					<Verdict
+						kind={shown.verdict === 'misses'
+							? 'bad'
+							: shown.verdict === 'falseAlarm' || shown.verdict === 'unclear'
+								? 'open'
+								: 'good'}
 					>
 						{shown.verdict === 'misses'
 							? 'Nothing it shows says that anything is alive. A hand in this box would find out.'
@@ -172,7 +198,7 @@
 									: shown.verdict === 'unclear'
 										? 'Between dead and live: it is read again with a load across it, and then it is gone.'
 										: 'Nothing is alive, and it doesn’t say so.'}
-					</p>
+					</Verdict>
 				</div>
 				<BoxDrawing house={scene.house} box={sceneBox} />
 			</div>
@@ -202,9 +228,6 @@
 		font-weight: 700;
 		padding: 0 0.6rem 0 0;
 	}
-	.choice {
-		min-height: 2.4rem;
-	}
 	.proves {
 		color: var(--dead);
 		font-weight: 600;
@@ -213,9 +236,6 @@
 	.status {
 		min-height: 1.6rem;
 		margin: 0.5rem 0;
-	}
-	.status .verdict {
-		display: block;
 	}
 	section {
 		border-top: 2px solid var(--ink);
@@ -230,47 +250,8 @@
 	.scroll {
 		overflow-x: auto;
 	}
-	.can th {
-		font-weight: 600;
-	}
-	.can thead th {
-		color: var(--soft);
-	}
-	.can thead .ours {
-		color: var(--ink);
-		text-decoration: underline;
-		text-decoration-thickness: 3px;
-		text-underline-offset: 4px;
-	}
-	.can td {
-		padding: 0.15rem 0.3rem 0.15rem 0;
-	}
-	.can button {
-		min-height: 2.4rem;
-		padding: 0 0.4rem 0 0.2rem;
-		font-size: 0.97rem;
-		cursor: pointer;
-		color: var(--soft);
-		white-space: nowrap;
-		border: 1.5px solid transparent;
-	}
-	.can button.misses {
-		color: var(--live);
-		font-weight: 700;
-	}
-	.can button.shows {
-		color: var(--ink);
-	}
-	.can button[aria-pressed='true'] {
-		border-color: var(--ink);
-	}
 	i {
 		font-style: normal;
-	}
-	.sum td,
-	.sum th {
-		border-bottom: 0;
-		padding-top: 0.6rem;
 	}
 	.demo {
 		display: grid;
@@ -282,10 +263,6 @@
 	}
 	h3 {
 		font-weight: 700;
-	}
-	.alive td {
-		color: var(--live);
-		font-weight: 600;
 	}
 	@media (max-width: 900px) {
 		form,

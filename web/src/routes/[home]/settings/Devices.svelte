@@ -1,4 +1,6 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
 	import { moment } from '$lib/words/dates';
 
@@ -63,13 +65,15 @@
 							>paired {moment(device.pairedAt, locale)}, last seen {moment(device.seenAt, locale)}</span
 						></span
 					>
-					<button type="button" class="btn quiet" onclick={() => sendAway(device)}>Send away</button>
+					<Button color="alternative" onclick={() => sendAway(device)}>Send away</Button>
 				</li>
 			{/each}
 		</ul>
 	{:else if everywhere}<p class="soft">No device is paired yet.</p>{/if}
 	{#if everywhere}
-		<p><button type="button" class="btn second" disabled={busy} onclick={ask}>Pair another device</button></p>
+		<p class="my-2.5">
+			<Button size="lg" color="light" disabled={busy} onclick={ask}>Pair another device</Button>
+		</p>
 		{#if invite}
 			<div class="invite">
 				<img
@@ -84,7 +88,7 @@
 			</div>
 		{/if}
 	{/if}
-	{#if trouble}<p class="verdict bad" role="alert">{trouble}</p>{/if}
+	{#if trouble}<Verdict kind="bad">{trouble}</Verdict>{/if}
 </section>
 
 <style>
@@ -105,9 +109,6 @@
 		border-top: 2px solid var(--ink);
 		padding-top: 0.7rem;
 		margin-top: 1.2rem;
-	}
-	.btn {
-		margin: 0.6rem 0;
 	}
 	.invite {
 		display: flex;

@@ -1,4 +1,10 @@
 <script lang="ts">
+	import ButtonGroup from 'flowbite-svelte/ButtonGroup.svelte';
+	import More from '$lib/ui/More.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { onMount, untrack } from 'svelte';
 	import type { BenchEvent, Layer } from '@wary/core/bench';
 	import { compileHouse } from '@wary/core/house';
@@ -6,7 +12,6 @@
 	import BenchDrawing from '$lib/bench/BenchDrawing.svelte';
 	import { BenchSession, type Saved } from '$lib/bench/session.svelte';
 	import { download } from '$lib/download';
-	import TopBar from '$lib/ui/TopBar.svelte';
 	import { benchEventWords, benchRefusalWords, layerWords } from '$lib/words/bench';
 	import BoxPart from './BoxPart.svelte';
 	import DevicePart from './DevicePart.svelte';
@@ -120,7 +125,6 @@
 
 <svelte:window onkeydown={key} />
 <svelte:head><title>{session.name} · Bench · Wary Hand</title></svelte:head>
-<TopBar home={data.home} theme={data.theme} />
 <main
 	data-answered={session.answeredMs}
 	data-solved={session.shown?.tookMs}
@@ -130,48 +134,59 @@
 		<div class="name">
 			<a href={`/${data.home.slug}/bench`} class="soft">Bench</a>
 			<h1 class="sr-only">Bench: {session.name}</h1>
-			<input
+			<Input
+				class="min-w-32 flex-1 border-0 border-b-2 border-transparent bg-transparent px-0 text-xl font-bold focus:border-ink focus:ring-0"
 				aria-label="Name of this bench"
 				value={session.name}
-				maxlength="80"
+				maxlength={80}
 				onchange={(event) => session.rename(event.currentTarget.value)}
 			/>
 			<span class="row views">
-				<button type="button" class="step" onclick={() => drawing?.zoomOut()} aria-label="Smaller">−</button>
-				<button type="button" class="step" onclick={() => drawing?.zoomIn()} aria-label="Larger">+</button>
-				<button type="button" onclick={() => drawing?.whole()}>whole</button>
-				<button type="button" class="turn" onclick={() => (back = !back)}
-					>from the {back ? 'back' : 'front'}: turn over <kbd>F</kbd></button
+				<Button
+					class="max-lg:hidden"
+					color="alternative"
+					onclick={() => drawing?.zoomOut()}
+					aria-label="Smaller">−</Button
+				>
+				<Button
+					class="max-lg:hidden"
+					color="alternative"
+					onclick={() => drawing?.zoomIn()}
+					aria-label="Larger">+</Button
+				>
+				<Button color="alternative" onclick={() => drawing?.whole()}>whole</Button>
+				<Button color="alternative" onclick={() => (back = !back)}
+					>from the {back ? 'back' : 'front'}: turn over <Kbd class="max-lg:hidden">F</Kbd></Button
 				>
 			</span>
 			<span
 				class={session.saved === 'saved' || session.saved === 'saving' || session.saved === 'unsaved'
 					? 'soft'
-					: 'verdict bad'}
+					: 'font-semibold text-live'}
 				role="status">{savedWords[session.saved]}</span
 			>
 		</div>
 		<div class="row tools">
-			<span class="pick" role="group" aria-label="Tool">
-				<button type="button" aria-pressed={tool === 'wire'} onclick={() => (tool = 'wire')}
-					>Wire <kbd>W</kbd></button
+			<ButtonGroup aria-label="Tool">
+				<Button aria-pressed={tool === 'wire'} onclick={() => (tool = 'wire')}
+					>Wire <Kbd class="max-lg:hidden">W</Kbd></Button
 				>
-				<button type="button" aria-pressed={tool === 'probe'} onclick={() => (tool = 'probe')}
-					>Probe <kbd>P</kbd></button
+				<Button aria-pressed={tool === 'probe'} onclick={() => (tool = 'probe')}
+					>Probe <Kbd class="max-lg:hidden">P</Kbd></Button
 				>
-			</span>
-			<span class="pick" role="group" aria-label="History">
-				<button type="button" disabled={!session.shown?.canUndo} onclick={() => session.undo()}>Undo</button>
-				<button type="button" disabled={!session.shown?.canRedo} onclick={() => session.redo()}>Redo</button>
-			</span>
-			<span class="pick" role="group" aria-label="Layer">
-				{#each layers as layer, k (layer)}<button
-						type="button"
+			</ButtonGroup>
+			<ButtonGroup aria-label="History">
+				<Button disabled={!session.shown?.canUndo} onclick={() => session.undo()}>Undo</Button>
+				<Button disabled={!session.shown?.canRedo} onclick={() => session.redo()}>Redo</Button>
+			</ButtonGroup>
+			<ButtonGroup aria-label="Layer">
+				{#each layers as layer, k (layer)}<Button
 						aria-pressed={session.instruments.layer === layer}
 						title={layerWords[layer].means}
-						onclick={() => session.hold({ layer })}>{layerWords[layer].name} <kbd>{k + 1}</kbd></button
+						onclick={() => session.hold({ layer })}
+						>{layerWords[layer].name} <Kbd class="max-lg:hidden">{k + 1}</Kbd></Button
 					>{/each}
-			</span>
+			</ButtonGroup>
 		</div>
 	</header>
 	<section class="stage" aria-label="The box">
@@ -192,24 +207,20 @@
 				onland={land}
 			/>
 		</div>
-		{#if session.shown?.refusal}<p class="verdict open" role="alert">
+		{#if session.shown?.refusal}<Verdict kind="open" alert>
 				{benchRefusalWords(session.shown.refusal, house)}
-			</p>{/if}
+			</Verdict>{/if}
 		{#if picked}<p class="hint" role="status">
-				Now tap where it goes, or <button type="button" onclick={() => land(picked!, 'capped')}
-					>cap it <kbd>C</kbd></button
+				Now tap where it goes, or <Button color="alternative" onclick={() => land(picked!, 'capped')}
+					>cap it <Kbd>C</Kbd></Button
 				>
 			</p>{/if}
-		<details>
-			<summary>The same as a table</summary>
-			<Table {house} {boxId} {view} ondo={act} />
-		</details>
-		<details>
-			<summary>What was done ({session.shown?.done.length ?? 0})</summary>
+		<More title="The same as a table"><Table {house} {boxId} {view} ondo={act} /></More>
+		<More title={`What was done (${session.shown?.done.length ?? 0})`}>
 			<ol>
 				{#each session.shown?.done ?? [] as event, k (k)}<li>{benchEventWords(event, house)}</li>{/each}
 			</ol>
-		</details>
+		</More>
 	</section>
 	<aside>
 		{#if picked}<Selected {house} {boxId} wire={picked} ondo={act} onclose={() => (picked = null)} />{/if}
@@ -231,9 +242,9 @@
 		<section class="keep">
 			<h2>Take along</h2>
 			<p class="row">
-				<button type="button" class="btn quiet" onclick={keepFile}>bench file</button>
-				<button type="button" class="btn quiet" onclick={keepSvg}>drawing, SVG</button>
-				<button type="button" class="btn quiet" onclick={keepNetlist}>netlist, SPICE</button>
+				<Button color="alternative" onclick={keepFile}>bench file</Button>
+				<Button color="alternative" onclick={keepSvg}>drawing, SVG</Button>
+				<Button color="alternative" onclick={keepNetlist}>netlist, SPICE</Button>
 			</p>
 			<p class="soft">A bench is a draft. The record of the house stays as it is.</p>
 		</section>
@@ -265,48 +276,8 @@
 		gap: 0.6rem;
 		flex: 1 1 18rem;
 	}
-	.name input {
-		font-size: 1.25rem;
-		font-weight: 700;
-		background: transparent;
-		border: 0;
-		border-bottom: 2px solid transparent;
-		padding: 0.2rem 0;
-		min-width: 8rem;
-		flex: 1;
-		color: var(--ink);
-	}
-	.name input:focus {
-		border-bottom-color: var(--ink);
-		box-shadow: none;
-	}
 	.tools {
 		gap: 0.6rem;
-	}
-	.pick {
-		display: inline-flex;
-		border: 2px solid var(--ink);
-		border-radius: 3px;
-		overflow: hidden;
-	}
-	.pick button {
-		min-height: 2.6rem;
-		padding: 0 0.65rem;
-		border-left: 1px solid var(--ink);
-		cursor: pointer;
-		white-space: nowrap;
-	}
-	.pick button:first-child {
-		border-left: 0;
-	}
-	.pick button[aria-pressed='true'] {
-		background: var(--ink);
-		color: var(--paper);
-	}
-	.pick button:disabled {
-		color: var(--soft);
-		opacity: 0.6;
-		cursor: default;
 	}
 	.stage {
 		padding: 0.4rem 1.2rem 2rem;
@@ -327,19 +298,6 @@
 	.views {
 		gap: 0.2rem;
 	}
-	.views button {
-		min-height: 2.75rem;
-		min-width: 2.2rem;
-		padding: 0 0.4rem;
-		cursor: pointer;
-		text-decoration: underline;
-		text-underline-offset: 4px;
-	}
-	.hint button {
-		text-decoration: underline;
-		min-height: 2.75rem;
-		cursor: pointer;
-	}
 	aside {
 		padding: 0.6rem 1.2rem 2rem;
 		background: var(--sheet);
@@ -351,11 +309,6 @@
 	aside > :global(section) {
 		border-bottom: 1px solid var(--hair);
 		padding-bottom: 0.8rem;
-	}
-	summary {
-		min-height: 2.75rem;
-		padding-top: 0.55rem;
-		cursor: pointer;
 	}
 	ol {
 		margin: 0;
@@ -371,16 +324,6 @@
 		}
 		header {
 			padding: 0.4rem 0.8rem;
-		}
-		.pick {
-			max-width: 100%;
-			overflow-x: auto;
-		}
-		/* Two fingers do that here. */
-		.views .step,
-		.pick kbd,
-		.turn kbd {
-			display: none;
 		}
 		.stage {
 			padding: 0.2rem 0.6rem 1rem;

@@ -1,4 +1,11 @@
 <script lang="ts">
+	import Choices from '$lib/ui/Choices.svelte';
+	import More from '$lib/ui/More.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import type { BenchEvent } from '@wary/core/bench';
 	import { cablesInBox, type Colour, type House, type Role } from '@wary/core/house';
 	import type { Mistake } from '@wary/core/mistakes';
@@ -97,45 +104,41 @@
 </script>
 
 <section aria-label="Box">
-	<details>
-		<summary>Joints and pigtails</summary>
+	<More title="Joints and pigtails">
 		<div class="two">
-			<select class="field" bind:value={jointHow} aria-label="Kind of joint"
+			<Select placeholder="" bind:value={jointHow} aria-label="Kind of joint"
 				>{#each ['twistOn', 'lever', 'crimp', 'screw'] as const as each (each)}<option value={each}
 						>{howWords[each]}</option
-					>{/each}</select
+					>{/each}</Select
 			>
-			<button
-				type="button"
-				class="btn quiet"
+			<Button
+				color="alternative"
 				onclick={() => ondo({ kind: 'makeJoint', joint: numbered('j', box.joints), how: jointHow })}
-				>add joint</button
+				>add joint</Button
 			>
 		</div>
 		{#each box.joints as joint (joint.id)}
 			<p class="two">
-				<span>{joint.id}, {howWords[joint.how]}</span><button
-					type="button"
-					class="btn quiet"
-					onclick={() => ondo({ kind: 'removeJoint', joint: joint.id })}>remove</button
+				<span>{joint.id}, {howWords[joint.how]}</span><Button
+					color="alternative"
+					onclick={() => ondo({ kind: 'removeJoint', joint: joint.id })}>remove</Button
 				>
 			</p>
 		{/each}
 		<div class="three">
-			<select class="field" bind:value={tail.role} aria-label="Pigtail for"
+			<Select placeholder="" bind:value={tail.role} aria-label="Pigtail for"
 				>{#each ['hot', 'neutral', 'ground'] as const as each (each)}<option value={each}>{t[each]}</option
-					>{/each}</select
+					>{/each}</Select
 			>
-			<select class="field" bind:value={tail.from} aria-label="Pigtail from"
+			<Select placeholder="" bind:value={tail.from} aria-label="Pigtail from"
 				><option value="">from …</option>{#each places as each (each)}<option value={each}
 						>{placeWords(each, house)}</option
-					>{/each}</select
+					>{/each}</Select
 			>
-			<button type="button" class="btn quiet" onclick={makeTail}>add pigtail</button>
+			<Button color="alternative" onclick={makeTail}>add pigtail</Button>
 		</div>
-	</details>
-	<details>
-		<summary>Cables and the box itself</summary>
+	</More>
+	<More title="Cables and the box itself">
 		<form
 			onsubmit={(event) => {
 				event.preventDefault();
@@ -143,102 +146,86 @@
 			}}
 		>
 			<div class="two">
-				<select class="field" bind:value={cable.way} aria-label="Way"
+				<Select placeholder="" bind:value={cable.way} aria-label="Way"
 					><option value="fromPanel">from the {t.panel}</option><option value="toOutlet"
 						>on to an outlet</option
-					></select
+					></Select
 				>
-				<select class="field" bind:value={cable.circuit} aria-label="Circuit"
+				<Select placeholder="" bind:value={cable.circuit} aria-label="Circuit"
 					>{#each house.circuits as each, k (each.id)}<option value={k === 0 ? '' : each.id}
 							>{each.name}</option
-						>{/each}</select
+						>{/each}</Select
 				>
 			</div>
 			<div class="three">
-				<select class="field" bind:value={cable.size} aria-label="Size"
+				<Select placeholder="" bind:value={cable.size} aria-label="Size"
 					><option value="">{sizeWords(us ? '14AWG' : '2.5mm2')}</option
 					>{#each sizesOf(house.region) as each (each)}<option value={each}>{sizeWords(each)}</option
-						>{/each}</select
+						>{/each}</Select
 				>
-				<select class="field" bind:value={cable.material} aria-label="Metal of the conductors"
-					><option value="copper">copper</option><option value="aluminium">aluminium</option></select
+				<Select placeholder="" bind:value={cable.material} aria-label="Metal of the conductors"
+					><option value="copper">copper</option><option value="aluminium">aluminium</option></Select
 				>
-				<input class="field" inputmode="decimal" bind:value={cable.length} aria-label="Length, m" />
+				<Input inputmode="decimal" bind:value={cable.length} aria-label="Length, m" />
 			</div>
-			{#if lengthComplaint}<p class="verdict bad" role="alert">{lengthComplaint}</p>{/if}
-			<div class="ticks tick">
-				<label><input type="checkbox" bind:checked={cable.grounded} /> {t.ground} wire</label>
-				<label><input type="checkbox" bind:checked={cable.secondHot} /> second {t.hot}</label>
-				<label><input type="checkbox" bind:checked={cable.metal} /> metal sheath</label>
-				{#if !us}<label><input type="checkbox" bind:checked={cable.old} /> old colours</label>{/if}
+			{#if lengthComplaint}<Verdict kind="bad">{lengthComplaint}</Verdict>{/if}
+			<div class="ticks">
+				<Checkbox inline bind:checked={cable.grounded}>{t.ground} wire</Checkbox>
+				<Checkbox inline bind:checked={cable.secondHot}>second {t.hot}</Checkbox>
+				<Checkbox inline bind:checked={cable.metal}>metal sheath</Checkbox>
+				{#if !us}<Checkbox inline bind:checked={cable.old}>old colours</Checkbox>{/if}
 			</div>
 			<div class="two">
-				<input
-					class="field"
+				<Input
 					bind:value={cable.name}
-					maxlength="40"
+					maxlength={40}
 					placeholder={numbered('c', house.cables)}
 					aria-label="Name of the cable"
 					aria-describedby={wrongName ? 'cable-name' : undefined}
 				/>
-				<button class="btn quiet" disabled={wrongName}>bring in</button>
+				<Button type="submit" color="alternative" disabled={wrongName}>bring in</Button>
 			</div>
-			{#if wrongName}<p id="cable-name" class="verdict open" role="alert">
+			{#if wrongName}<Verdict kind="open" alert id="cable-name">
 					Letters, digits and hyphens, beginning with a small letter or a digit.
-				</p>{/if}
+				</Verdict>{/if}
 		</form>
 		{#each cables as each (each.id)}<p class="two">
-				<span>{each.id}, {sizeWords(each.size)}, {each.conductors.length} conductors</span><button
-					type="button"
-					class="btn quiet"
-					onclick={() => ondo({ kind: 'removeCable', id: each.id })}>take out</button
+				<span>{each.id}, {sizeWords(each.size)}, {each.conductors.length} conductors</span><Button
+					color="alternative"
+					onclick={() => ondo({ kind: 'removeCable', id: each.id })}>take out</Button
 				>
 			</p>{/each}
-		<p class="row tick">
-			{#each ['metal', 'plastic'] as const as each (each)}<label
-					><input
-						type="radio"
-						name="material"
-						checked={box.material === each}
-						onchange={() => ondo({ kind: 'material', material: each })}
-					/>
-					{each} box</label
-				>{/each}
-		</p>
-	</details>
-	<details>
-		<summary>Make a mistake</summary>
+		<Choices
+			inline
+			legend="The box is"
+			name="material"
+			options={[
+				{ value: 'metal', text: 'metal' },
+				{ value: 'plastic', text: 'plastic' }
+			] as const}
+			value={box.material}
+			onpick={(material) => ondo({ kind: 'material', material })}
+		/>
+	</More>
+	<More title="Make a mistake">
 		<p class="soft">Then see what every instrument shows.</p>
 		{#if mistakes.length === 0}<p class="soft">The box needs a supply cable first.</p>
 		{:else}
 			<div class="two">
-				<select class="field" bind:value={mistake} aria-label="Mistake"
+				<Select placeholder="" bind:value={mistake} aria-label="Mistake"
 					><option value="">which …</option>{#each mistakes as each (each.id)}<option value={each.id}
 							>{mistakeWords(each, house)}</option
-						>{/each}</select
+						>{/each}</Select
 				>
-				<button
-					type="button"
-					class="btn quiet"
-					disabled={!mistake}
-					onclick={() => ondo({ kind: 'mistake', id: mistake })}>make it</button
+				<Button color="alternative" disabled={!mistake} onclick={() => ondo({ kind: 'mistake', id: mistake })}
+					>make it</Button
 				>
 			</div>
 		{/if}
-	</details>
+	</More>
 </section>
 
 <style>
-	details {
-		border-bottom: 1px solid var(--hair);
-		padding-bottom: 0.3rem;
-	}
-	summary {
-		min-height: 2.75rem;
-		padding-top: 0.55rem;
-		font-weight: 700;
-		cursor: pointer;
-	}
 	.two,
 	.three {
 		display: grid;
@@ -261,15 +248,5 @@
 		flex-wrap: wrap;
 		gap: 0.3rem 1rem;
 		padding: 0.3rem 0;
-	}
-	label {
-		display: inline-flex;
-		gap: 0.4rem;
-		align-items: center;
-		min-height: 2.4rem;
-	}
-	.field {
-		min-height: 2.75rem;
-		padding: 0.25rem 0.5rem;
 	}
 </style>

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
 	import { newDevices, residualDevice, type BenchEvent, type BenchView } from '@wary/core/bench';
 	import type { House } from '@wary/core/house';
 	import { deviceWords, kindWords } from '$lib/words/devices';
@@ -32,9 +34,8 @@
 		<p>{deviceWords(device, house.region)}</p>
 		{#if residual}
 			<p class="row">
-				<button type="button" class="btn quiet" onclick={() => ondo({ kind: 'pressTest' })}>Press test</button
-				>
-				<button type="button" class="btn quiet" onclick={() => ondo({ kind: 'reset' })}>Reset</button>
+				<Button color="alternative" onclick={() => ondo({ kind: 'pressTest' })}>Press test</Button>
+				<Button color="alternative" onclick={() => ondo({ kind: 'reset' })}>Reset</Button>
 				<span
 					><b>{residual.tripped ? 'tripped' : 'in'}</b>{view?.indicator
 						? `, light ${view.indicator === 'lit' ? 'on' : 'off'}`
@@ -45,56 +46,50 @@
 		{#if device.kind === 'duplex'}
 			<p class="row">
 				{#each ['hot', 'neutral'] as const as which (which)}
-					<button
-						type="button"
-						class="btn quiet"
+					<Button
+						color="alternative"
 						disabled={!device.tabs[which]}
 						onclick={() => ondo({ kind: 'breakTab', which })}
 						>{device.tabs[which]
 							? `Break the ${t[which]}-side tab`
-							: `${capital(t[which])}-side tab is broken`}</button
+							: `${capital(t[which])}-side tab is broken`}</Button
 					>
 				{/each}
 			</p>
 		{/if}
 		{#if device.kind === 'switch' || device.kind === 'fusedSpur'}
 			<p class="row">
-				<button
-					type="button"
-					class="btn quiet"
+				<Button
+					color="alternative"
 					aria-pressed={device.on}
 					onclick={() => ondo({ kind: 'turnSwitch', half: null, on: !device.on })}
-					>Switch {device.on ? 'off' : 'on'}</button
+					>Switch {device.on ? 'off' : 'on'}</Button
 				>{#if device.kind === 'fusedSpur' && device.fuseBlown}<b>fuse blown</b>{/if}
 			</p>
 		{/if}
 		{#if sockets.length > 0}
 			<p class="row">
-				{#each sockets as half (half)}<button
-						type="button"
-						class="btn quiet"
+				{#each sockets as half (half)}<Button
+						color="alternative"
 						onclick={() => ondo({ kind: 'turnSwitch', half, on: isOff(half) })}
-						>{capital(halfWords[half])}: {isOff(half) ? 'off' : 'on'}</button
+						>{capital(halfWords[half])}: {isOff(half) ? 'off' : 'on'}</Button
 					>{/each}
 			</p>
 		{/if}
 	{:else}<p class="soft">None in the box.</p>{/if}
 	<div class="fit">
-		<select class="field" bind:value={wanted} aria-label="A device to fit">
+		<Select placeholder="" bind:value={wanted} aria-label="A device to fit">
 			<option value="">fit another …</option>
 			{#each choices as [name, each] (name)}<option value={name}
 					>{kindWords(each)}{each.kind === 'socketTwin' && !each.switched ? ', no switches' : ''}</option
 				>{/each}
-		</select>
-		<button
-			type="button"
-			class="btn quiet"
+		</Select>
+		<Button
+			color="alternative"
 			disabled={!wanted}
-			onclick={() => ondo({ kind: 'fit', device: newDevices[house.region][wanted]! })}>fit</button
+			onclick={() => ondo({ kind: 'fit', device: newDevices[house.region][wanted]! })}>fit</Button
 		>
-		{#if device}<button type="button" class="btn quiet" onclick={() => ondo({ kind: 'takeOut' })}
-				>take out</button
-			>{/if}
+		{#if device}<Button color="alternative" onclick={() => ondo({ kind: 'takeOut' })}>take out</Button>{/if}
 	</div>
 </section>
 
@@ -109,9 +104,5 @@
 		display: grid;
 		grid-template-columns: 1fr auto auto;
 		gap: 0.4rem;
-	}
-	.field {
-		min-height: 2.75rem;
-		padding: 0.25rem 0.5rem;
 	}
 </style>

@@ -1,4 +1,8 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import {
 		knownEarth,
 		thingsIn,
@@ -68,37 +72,37 @@
 	<h2>Meter</h2>
 	<div class="face">
 		<output aria-live="polite">{reading}</output>
-		<select
-			class="field"
+		<Select
+			placeholder=""
 			value={instruments.meter}
 			aria-label="What it measures"
 			onchange={(event) => onhold({ meter: event.currentTarget.value as MeterMode })}
 		>
 			{#each Object.entries(meterWords) as [mode, text] (mode)}<option value={mode}>{text}</option>{/each}
-		</select>
+		</Select>
 	</div>
-	{#if view?.metered?.kind === 'ohms' && view.metered.reading.kind === 'refused'}<p class="verdict bad">
+	{#if view?.metered?.kind === 'ohms' && view.metered.reading.kind === 'refused'}<Verdict kind="bad">
 			The pair is live: an ohmmeter isn’t for that.
-		</p>{/if}
+		</Verdict>{/if}
 	{#each ['red', 'black'] as const as which (which)}
-		<label class="tip"
-			><span>{which}</span><select class="field" value={instruments[which] ?? ''} onchange={tip(which)}
+		<Label class="mb-1.5 grid grid-cols-[3.6rem_minmax(0,1fr)] items-center gap-1.5"
+			><span>{which}</span><Select placeholder="" value={instruments[which] ?? ''} onchange={tip(which)}
 				><option value="">not held anywhere</option>{#each things as thing (thing.point)}<option
 						value={thing.point}>{thing.text}</option
-					>{/each}</select
-			></label
+					>{/each}</Select
+			></Label
 		>
 	{/each}
 	{#if halves.length > 0}
-		<label class="tip"
-			><span>tester</span><select
-				class="field"
+		<Label class="mb-1.5 grid grid-cols-[3.6rem_minmax(0,1fr)] items-center gap-1.5"
+			><span>tester</span><Select
+				placeholder=""
 				value={instruments.tester ?? ''}
 				onchange={(event) => onhold({ tester: (event.currentTarget.value || null) as Half | null })}
 				><option value="">three-lamp tester, not plugged in</option>{#each halves as half (half)}<option
 						value={half}>in {halfWords[half]}</option
-					>{/each}</select
-			></label
+					>{/each}</Select
+			></Label
 		>
 		{#if view?.lamps}
 			<ul class="lamps" aria-label="Lamps of the tester">
@@ -109,10 +113,8 @@
 				{/each}
 			</ul>
 			<p>
-				<button
-					type="button"
-					class="btn quiet"
-					onclick={() => ondo({ kind: 'pressTester', half: instruments.tester! })}>Press its button</button
+				<Button color="alternative" onclick={() => ondo({ kind: 'pressTester', half: instruments.tester! })}
+					>Press its button</Button
 				>
 			</p>
 		{/if}
@@ -133,17 +135,6 @@
 		font-weight: 600;
 		border-bottom: 3px solid var(--ink);
 		white-space: nowrap;
-	}
-	.tip {
-		display: grid;
-		grid-template-columns: 3.6rem minmax(0, 1fr);
-		align-items: center;
-		gap: 0.4rem;
-		margin-bottom: 0.35rem;
-	}
-	.field {
-		min-height: 2.75rem;
-		padding: 0.25rem 0.5rem;
 	}
 	.lamps {
 		list-style: none;

@@ -1,4 +1,8 @@
 <script lang="ts">
+	import More from '$lib/ui/More.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { pluggable, type BenchEvent, type BenchView } from '@wary/core/bench';
 	import {
 		circuitsInBox,
@@ -55,60 +59,62 @@
 		ondo({ kind: 'plug', box, half, what, id: `${what}${n}` });
 		where = '';
 	}
+	/** A breaker as a thing to throw: its handle beside its name and rating. */
+	const handle =
+		'grid min-h-12 min-w-21 grid-cols-[1.2rem_auto] gap-x-2 px-2.5 py-1 text-start aria-pressed:bg-sheet aria-pressed:text-ink [&>b]:leading-tight [&>span]:text-xs [&>span]:font-normal [&>span]:whitespace-nowrap [&>span]:text-soft';
 </script>
 
 <section aria-label="Power">
 	<h2>Power</h2>
 	<div class="rail">
 		{#each ours as breaker (breaker.id)}
-			<button
-				type="button"
-				class="breaker"
+			<Button
+				color="light"
+				class={handle}
 				aria-pressed={breaker.on}
 				onclick={() => ondo({ kind: 'breaker', id: breaker.id, on: !breaker.on })}
 				><i class:on={breaker.on}></i><b>{breakerName(house, breaker.id)}</b><span
 					>{breaker.ratingA} A {breaker.on ? 'ON' : 'OFF'}</span
-				></button
+				></Button
 			>
 		{/each}
-		<button
-			type="button"
-			class="breaker"
+		<Button
+			color="light"
+			class={handle}
 			aria-pressed={main.mainOn}
 			onclick={() => ondo({ kind: 'breaker', id: mainSwitch(main.id), on: !main.mainOn })}
-			><i class:on={main.mainOn}></i><b>main</b><span>{main.mainOn ? 'ON' : 'OFF'}</span></button
+			><i class:on={main.mainOn}></i><b>main</b><span>{main.mainOn ? 'ON' : 'OFF'}</span></Button
 		>
 		{#each main.residualDevices as each (each.id)}
-			<button
-				type="button"
-				class="breaker"
+			<Button
+				color="light"
+				class={handle}
 				aria-pressed={each.on}
 				onclick={() => ondo({ kind: 'residualDevice', id: each.id, on: !each.on })}
-				><i class:on={each.on}></i><b>RCD</b><span>{each.tripMa} mA {each.on ? 'ON' : 'OFF'}</span></button
+				><i class:on={each.on}></i><b>RCD</b><span>{each.tripMa} mA {each.on ? 'ON' : 'OFF'}</span></Button
 			>
 		{/each}
 	</div>
-	{#each trips as trip (trip.where + trip.device)}<p class="verdict open" role="status">
+	{#each trips as trip (trip.where + trip.device)}<Verdict kind="open">
 			{tripWords(trip, house, 'opened')}
-		</p>{/each}
+		</Verdict>{/each}
 	{#each view?.coming ?? [] as trip (trip.where + trip.device)}<p class="soft">
 			{tripWords(trip, house, 'would open')}
 		</p>{/each}
 	{#if others.length > 0}
-		<details>
-			<summary>Other {t.breaker}s</summary>
+		<More title={`Other ${t.breaker}s`}>
 			<div class="rail">
-				{#each others as breaker (breaker.id)}<button
-						type="button"
-						class="breaker"
+				{#each others as breaker (breaker.id)}<Button
+						color="light"
+						class={handle}
 						aria-pressed={breaker.on}
 						onclick={() => ondo({ kind: 'breaker', id: breaker.id, on: !breaker.on })}
 						><i class:on={breaker.on}></i><b>{breakerName(house, breaker.id)}</b><span
 							>{breaker.on ? 'ON' : 'OFF'}</span
-						></button
+						></Button
 					>{/each}
 			</div>
-		</details>
+		</More>
 	{/if}
 	<h2>Plugged in</h2>
 	{#each house.loads.filter( ({ box, half }) => places.some((each) => each.box === box && each.half === half) ) as load (load.id)}
@@ -127,18 +133,16 @@
 								? `dim, ${Math.round(share * 100)} %`
 								: 'dark'}</span
 			>
-			<button type="button" class="btn quiet" onclick={() => ondo({ kind: 'unplug', id: load.id })}
-				>unplug</button
-			>
+			<Button color="alternative" onclick={() => ondo({ kind: 'unplug', id: load.id })}>unplug</Button>
 		</p>
 	{:else}<p class="soft">Nothing.</p>{/each}
 	{#if places.length > 0}
 		<div class="plug">
-			<select class="field" bind:value={what} aria-label="What to plug in"
-				>{#each pluggable as each (each)}<option value={each}>{each}</option>{/each}</select
+			<Select placeholder="" bind:value={what} aria-label="What to plug in"
+				>{#each pluggable as each (each)}<option value={each}>{each}</option>{/each}</Select
 			>
-			<select
-				class="field"
+			<Select
+				placeholder=""
 				value={chosen}
 				onchange={(event) => (where = event.currentTarget.value)}
 				aria-label="Where"
@@ -146,8 +150,8 @@
 				{#each places as each (each.box + each.half)}<option value={`${each.box} ${each.half}`}
 						>{place(each.box)}, {halfWords[each.half]}</option
 					>{/each}
-			</select>
-			<button type="button" class="btn quiet" onclick={plugIn}>plug in</button>
+			</Select>
+			<Button color="alternative" onclick={plugIn}>plug in</Button>
 		</div>
 	{/if}
 </section>
@@ -159,37 +163,15 @@
 		gap: 0.4rem;
 		margin-bottom: 0.5rem;
 	}
-	.breaker {
-		display: grid;
-		grid-template-columns: 1.2rem auto;
-		column-gap: 0.5rem;
-		align-items: center;
-		min-height: 3rem;
-		min-width: 5.2rem;
-		padding: 0.25rem 0.6rem;
-		border: 2px solid var(--ink);
-		border-radius: 3px;
-		background: var(--sheet);
-		cursor: pointer;
-		text-align: left;
-	}
-	.breaker i {
+	i {
 		grid-row: 1 / 3;
 		width: 1.1rem;
 		height: 2.1rem;
 		border: 2px solid var(--ink);
 		background: linear-gradient(var(--sheet) 0 50%, var(--ink) 50% 100%);
 	}
-	.breaker i.on {
+	i.on {
 		background: linear-gradient(var(--ink) 0 50%, var(--sheet) 50% 100%);
-	}
-	.breaker b {
-		line-height: 1.1;
-	}
-	.breaker span {
-		font-size: 0.85rem;
-		color: var(--soft);
-		white-space: nowrap;
 	}
 	h2 {
 		margin-top: 0.8rem;
@@ -205,15 +187,5 @@
 		display: grid;
 		grid-template-columns: 6rem 1fr auto;
 		gap: 0.4rem;
-	}
-	.field {
-		min-height: 2.75rem;
-		padding: 0.25rem 0.5rem;
-	}
-	summary {
-		min-height: 2.75rem;
-		padding-top: 0.5rem;
-		color: var(--soft);
-		cursor: pointer;
 	}
 </style>

@@ -1,4 +1,11 @@
 <script lang="ts">
+	import CloseButton from 'flowbite-svelte/CloseButton.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import type { BenchEvent } from '@wary/core/bench';
 	import { deviceModel, type Colour, type House, type How } from '@wary/core/house';
 	import { stripGauge } from '@wary/core/rules';
@@ -62,42 +69,45 @@
 	<section aria-label="The conductor in hand">
 		<h2>
 			{capital(colourWords[tail?.colour ?? made!.colour])}{tail ? ' pigtail' : `, cable ${cable}`}
-			<button class="close" type="button" onclick={onclose} aria-label="Put it down">✕</button>
+			<CloseButton onclick={onclose} ariaLabel="Put it down" />
 		</h2>
-		<label
-			><span class="label">sits at</span>
-			<select class="field" value={tail?.to ?? end!.at} onchange={(event) => land(event.currentTarget.value)}>
+		<Label
+			>sits at
+			<Select
+				placeholder=""
+				value={tail?.to ?? end!.at}
+				onchange={(event) => land(event.currentTarget.value)}
+			>
 				{#each places as place (place.at)}<option value={place.at}>{place.text}</option>{/each}
-			</select></label
+			</Select></Label
 		>
 		{#if terminal && !tail}
-			<label
-				><span class="label">held by</span>
-				<select
-					class="field"
+			<Label
+				>held by
+				<Select
+					placeholder=""
 					value={end!.how}
 					onchange={(event) => land(end!.at, event.currentTarget.value as How)}
 				>
 					{#each Object.keys(terminal.takes) as way (way)}<option value={way}>{howWords[way as How]}</option
 						>{/each}
-				</select></label
+				</Select></Label
 			>
 		{/if}
 		{#if end}
 			<div class="pair">
-				<label
-					><span class="label">stripped, mm</span><input
-						class="field"
+				<Label
+					>stripped, mm<Input
 						inputmode="numeric"
 						value={end.strippedMm ?? gauge}
 						onchange={(event) => strip(event.currentTarget.value)}
 						aria-describedby={stripComplaint ? 'strip-complaint' : undefined}
-					/></label
+					/></Label
 				>
-				<label
-					><span class="label">joint</span>
-					<select
-						class="field"
+				<Label
+					>joint
+					<Select
+						placeholder=""
 						value={end.open ? 'open' : end.resistanceOhm ? String(end.resistanceOhm) : 'good'}
 						onchange={({ currentTarget: { value } }) =>
 							ondo({
@@ -111,45 +121,43 @@
 								value={String(ohm)}>loose, {ohm} Ω</option
 							>{/each}
 						<option value="open">open</option>
-					</select></label
+					</Select></Label
 				>
 			</div>
-			{#if stripComplaint}<p id="strip-complaint" class="verdict bad" role="alert">{stripComplaint}</p>{/if}
+			{#if stripComplaint}<Verdict kind="bad" id="strip-complaint">{stripComplaint}</Verdict>{/if}
 			<div class="pair">
-				<label
-					><span class="label">tape</span>
-					<select
-						class="field"
+				<Label
+					>tape
+					<Select
+						placeholder=""
 						value={end.tape ?? ''}
 						onchange={({ currentTarget: { value } }) =>
 							ondo({ kind: 'mark', ...of, tape: (value || null) as Colour | null, text: end.mark ?? '' })}
 					>
 						<option value="">none</option>
 						{#each tapes as tape (tape)}<option value={tape}>{colourWords[tape]}</option>{/each}
-					</select></label
+					</Select></Label
 				>
-				<label
-					><span class="label">written on it</span><input
-						class="field"
-						maxlength="24"
+				<Label
+					>written on it<Input
+						maxlength={24}
 						value={end.mark ?? ''}
 						onchange={(event) =>
 							ondo({ kind: 'mark', ...of, tape: end.tape ?? null, text: event.currentTarget.value.trim() })}
-					/></label
+					/></Label
 				>
 			</div>
 			{#if box.material === 'metal'}
-				<label class="choice"
-					><input
-						type="checkbox"
-						checked={end.touches === 'box'}
-						onchange={(event) => ondo({ kind: 'touch', ...of, touches: event.currentTarget.checked })}
-					/> bare metal touches the box</label
+				<Checkbox
+					checked={end.touches === 'box'}
+					onchange={(event) => ondo({ kind: 'touch', ...of, touches: event.currentTarget.checked })}
+				>
+					bare metal touches the box</Checkbox
 				>
 			{/if}
 		{:else if tail}
-			<button class="btn quiet" type="button" onclick={() => ondo({ kind: 'removeTail', tail: tail.id })}
-				>Remove this pigtail</button
+			<Button color="alternative" onclick={() => ondo({ kind: 'removeTail', tail: tail.id })}
+				>Remove this pigtail</Button
 			>
 		{/if}
 		<p class="soft">now {placeWords(tail?.to ?? end!.at, house)}. Drag it, or tap where it goes.</p>
@@ -162,25 +170,10 @@
 		justify-content: space-between;
 		align-items: center;
 	}
-	.close {
-		min-width: 2.75rem;
-		min-height: 2.75rem;
-		cursor: pointer;
-	}
-	label {
-		display: block;
-	}
-	.choice {
-		display: flex;
-	}
 	.pair {
 		display: grid;
 		grid-template-columns: 1fr 1fr;
 		gap: 0.6rem;
-	}
-	.field {
-		min-height: 2.6rem;
-		padding: 0.25rem 0.5rem;
 	}
 	p {
 		margin: 0.5rem 0 0;

@@ -1,4 +1,11 @@
 <script lang="ts">
+	import Select from 'flowbite-svelte/Select.svelte';
+	import Table from 'flowbite-svelte/Table.svelte';
+	import TableBody from 'flowbite-svelte/TableBody.svelte';
+	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
+	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
+	import TableHead from 'flowbite-svelte/TableHead.svelte';
+	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
 	import { thingsIn, type BenchEvent, type BenchView } from '@wary/core/bench';
 	import { deviceModel, type House, type Role } from '@wary/core/house';
 	import { placeWords, touchWords } from '$lib/words/bench';
@@ -64,57 +71,62 @@
 </script>
 
 <div class="scroll">
-	<table>
+	<Table>
 		<caption>Conductors</caption>
-		<thead
-			><tr
-				><th scope="col">conductor</th><th scope="col">role</th><th scope="col">sits at</th><th
-					scope="col"
-					class="figure">to earth</th
-				><th scope="col" class="figure">current</th><th scope="col">a hand</th></tr
-			></thead
+		<TableHead
+			><TableHeadCell scope="col">conductor</TableHeadCell><TableHeadCell scope="col">role</TableHeadCell
+			><TableHeadCell scope="col">sits at</TableHeadCell><TableHeadCell
+				scope="col"
+				class="text-end whitespace-nowrap">to earth</TableHeadCell
+			><TableHeadCell scope="col" class="text-end whitespace-nowrap">current</TableHeadCell><TableHeadCell
+				scope="col">a hand</TableHeadCell
+			></TableHead
 		>
-		<tbody>
+		<TableBody>
 			{#each lines as line (line.id)}
 				{@const touch = seen.get(line.id)?.touch}
-				<tr>
-					<th scope="row">{capital(line.colour)}, {line.cable}</th>
-					<td>{roleWord(house.region, line.role)}</td>
-					<td
-						><select
-							class="field"
+				<TableBodyRow>
+					<TableHeadCell scope="row" class="font-semibold">{capital(line.colour)}, {line.cable}</TableHeadCell
+					>
+					<TableBodyCell>{roleWord(house.region, line.role)}</TableBodyCell>
+					<TableBodyCell
+						><Select
+							placeholder=""
 							value={line.at}
 							aria-label={`${line.colour}, ${line.cable}: where it sits`}
 							onchange={(event) => line.land(event.currentTarget.value)}
-							>{#each places as at (at)}<option value={at}>{placeWords(at, house)}</option>{/each}</select
-						></td
+							>{#each places as at (at)}<option value={at}>{placeWords(at, house)}</option>{/each}</Select
+						></TableBodyCell
 					>
-					<td class="figure">{volts(line.id)}</td>
-					<td class="figure">{amps(line.id)}</td>
-					<td>{touch ? `${touch.milliamperes.toFixed(1)} mA, ${touchWords[touch.band]}` : ''}</td>
-				</tr>
+					<TableBodyCell class="text-end whitespace-nowrap">{volts(line.id)}</TableBodyCell>
+					<TableBodyCell class="text-end whitespace-nowrap">{amps(line.id)}</TableBodyCell>
+					<TableBodyCell
+						>{touch ? `${touch.milliamperes.toFixed(1)} mA, ${touchWords[touch.band]}` : ''}</TableBodyCell
+					>
+				</TableBodyRow>
 			{/each}
-		</tbody>
-	</table>
-	<table>
+		</TableBody>
+	</Table>
+	<Table>
 		<caption>Terminals and joints</caption>
-		<thead
-			><tr
-				><th scope="col">place</th><th scope="col">wires</th><th scope="col" class="figure">to earth</th></tr
-			></thead
+		<TableHead
+			><TableHeadCell scope="col">place</TableHeadCell><TableHeadCell scope="col">wires</TableHeadCell
+			><TableHeadCell scope="col" class="text-end whitespace-nowrap">to earth</TableHeadCell></TableHead
 		>
-		<tbody>
-			{#each others as other (other.id)}<tr
-					><th scope="row"
+		<TableBody>
+			{#each others as other (other.id)}<TableBodyRow
+					><TableHeadCell scope="row"
 						>{capital(
 							other.id.startsWith('terminal:')
 								? terminalWord(house.region, other.id.slice(9))
 								: placeWords(other.id, house)
-						)}</th
-					><td>{wires(other.id).join(', ') || 'none'}</td><td class="figure">{volts(other.id)}</td></tr
+						)}</TableHeadCell
+					><TableBodyCell>{wires(other.id).join(', ') || 'none'}</TableBodyCell><TableBodyCell
+						class="text-end whitespace-nowrap">{volts(other.id)}</TableBodyCell
+					></TableBodyRow
 				>{/each}
-		</tbody>
-	</table>
+		</TableBody>
+	</Table>
 </div>
 
 <style>
@@ -127,16 +139,5 @@
 		text-align: left;
 		font-weight: 700;
 		padding: 0.4rem 0;
-	}
-	th[scope='row'] {
-		font-weight: 600;
-	}
-	th[scope='col'] {
-		color: var(--soft);
-	}
-	.field {
-		min-height: 2.4rem;
-		padding: 0.15rem 0.4rem;
-		border-width: 1px;
 	}
 </style>

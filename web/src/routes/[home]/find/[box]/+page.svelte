@@ -1,4 +1,6 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { onMount, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { circuitsInBox, findBreaker, placeName, walkChain, type Edit } from '@wary/core/house';
@@ -7,7 +9,6 @@
 	import { HouseEditor } from '$lib/house/editor.svelte';
 	import Search from '$lib/search/Search.svelte';
 	import BeforeOff from '$lib/ui/BeforeOff.svelte';
-	import TopBar from '$lib/ui/TopBar.svelte';
 	import { meansWords } from '$lib/words/search';
 	import { breakerName, breakerNames, terms } from '$lib/words/terms';
 
@@ -127,7 +128,6 @@
 </script>
 
 <svelte:head><title>Find the {t.breaker} · {placeName(data.house, data.box)} · Wary Hand</title></svelte:head>
-<TopBar home={data.home} theme={data.theme} />
 <main data-ready={ready}>
 	<p class="soft crumb">
 		<a href={`/${data.home.slug}/outlet/${data.box.id}`}>{placeName(data.house, data.box)}</a>
@@ -170,10 +170,10 @@
 				/>
 			{:else}
 				<p class="row">
-					<button type="button" class="btn" disabled={editor.saving} onclick={() => write(end)}
+					<Button size="lg" disabled={editor.saving} onclick={() => write(end)}
 						>{end.kind === 'found' || end.kind === 'several'
 							? `Write it into the directory`
-							: 'Save what was found'}</button
+							: 'Save what was found'}</Button
 					>
 				</p>
 				<p class="soft">
@@ -182,7 +182,7 @@
 						: 'Those that left it on are noted as not feeding it.'}
 				</p>
 			{/if}
-			{#if editor.trouble}<p class="verdict bad" role="alert">{editor.trouble}</p>{/if}
+			{#if editor.trouble}<Verdict kind="bad">{editor.trouble}</Verdict>{/if}
 		{/snippet}
 	</Search>
 </main>

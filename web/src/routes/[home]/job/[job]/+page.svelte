@@ -1,4 +1,7 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { onMount, untrack } from 'svelte';
 	import { placeName, findBox } from '@wary/core/house';
 	import { JobSession } from '$lib/job/session.svelte';
@@ -157,7 +160,7 @@
 		data-unsent={session.unsent}
 	>
 		{#if session.overtaken}
-			<div class="verdict open" role="alert">
+			<Verdict kind="open" alert>
 				<b>This job went on elsewhere.</b> Another tab or device added:
 				<ul>
 					{#each session.overtaken.theirs as event (event.id)}{@const line = eventWords(
@@ -170,55 +173,52 @@
 				</ul>
 				{#if session.overtaken.dropped.length > 0}What you had entered here no longer fits and was not taken.
 					Go on from what is shown now.{/if}
-			</div>
+			</Verdict>
 		{/if}
-		{#if session.refusal}<p class="verdict bad" role="alert">
+		{#if session.refusal}<Verdict kind="bad">
 				{refusalWords(session.refusal, session.house, session.plan, session.jobState)}
-			</p>{/if}
-		{#if session.trouble}<div class="verdict bad" role="alert">
+			</Verdict>{/if}
+		{#if session.trouble}<Verdict kind="bad">
 				<p>{sendTrouble(session.trouble)}</p>
 				<p class="row">
-					<button type="button" class="btn second" onclick={() => session.sendAgain()}>Send it again</button>
-					<button type="button" class="btn quiet" onclick={() => session.leaveOut()}
-						>Leave that entry out</button
-					>
+					<Button size="lg" color="light" onclick={() => session.sendAgain()}>Send it again</Button>
+					<Button color="alternative" onclick={() => session.leaveOut()}>Leave that entry out</Button>
 				</p>
-			</div>{/if}
-		{#if !session.keeps}<p class="verdict open" role="alert">
+			</Verdict>{/if}
+		{#if !session.keeps}<Verdict kind="open" alert>
 				This browser doesn’t keep what isn’t sent yet: its storage is full or forbidden. Don’t close or reload
 				this page while the strip says that something is still to be sent.
-			</p>{/if}
+			</Verdict>{/if}
 
-		{#if withoutDialog && !BesideDialog}<p class="verdict bad" role="alert">
+		{#if withoutDialog && !BesideDialog}<Verdict kind="bad">
 				The server can’t be reached, and this was never fetched. Touch nothing more; what is off and held
 				stays so. When it is back, load the page anew: nothing entered is lost.
-				<button type="button" class="btn quiet" onclick={loadAnew}>Load the page anew</button>
-			</p>{/if}
-		{#if lookingBack}<p class="verdict open row">
-				Looking back: answered anew, it counts from now; what was recorded stays.<button
-					type="button"
-					class="btn quiet"
-					onclick={() => (revisited = null)}>Back to now</button
+				<Button color="alternative" onclick={loadAnew}>Load the page anew</Button>
+			</Verdict>{/if}
+		{#if lookingBack}<Verdict kind="open" class="row">
+				Looking back: answered anew, it counts from now; what was recorded stays.<Button
+					color="alternative"
+					onclick={() => (revisited = null)}>Back to now</Button
 				>
-			</p>{/if}
+			</Verdict>{/if}
 		{#if step && words}
-			{#if ending}<p class="verdict open">
+			{#if ending}<Verdict kind="open">
 					<b>The job ends here.</b>
 					{stopWords(session.plan.region)[ending].why}.
-				</p>{/if}
+				</Verdict>{/if}
 			<h1 tabindex="-1" bind:this={heading}>{words.title}</h1>
 			<p class="lead">{words.lead}</p>
 			{#key stepKey}<StepInput {step} />{/key}
 			{#if (session.jobState.device === 'none' || session.jobState.device === 'newOut') && session.step?.kind !== 'readSupplyVolts'}<AutopsyPart
 				/>{/if}
 			<div class="aside-actions row">
-				<button type="button" class="btn quiet" aria-expanded={whyOpen} onclick={() => (whyOpen = !whyOpen)}
-					>Why?<kbd>w</kbd></button
+				<Button color="alternative" aria-expanded={whyOpen} onclick={() => (whyOpen = !whyOpen)}
+					>Why?<Kbd>w</Kbd></Button
 				>
-				<button type="button" class="btn quiet" onclick={() => beside('changed')}
-					>It moved, or it’s odd<kbd>o</kbd></button
+				<Button color="alternative" onclick={() => beside('changed')}
+					>It moved, or it’s odd<Kbd>o</Kbd></Button
 				>
-				<button type="button" class="btn quiet stop" onclick={() => beside('stop')}>Stop<kbd>s</kbd></button>
+				<Button color="alternative" onclick={() => beside('stop')}>Stop<Kbd>s</Kbd></Button>
 			</div>
 			{#if whyOpen}<div class="why">
 					<p>{words.why}</p>

@@ -1,4 +1,10 @@
 <script lang="ts">
+	import More from '$lib/ui/More.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { autopsyFaults, contactBelowOhm, type Autopsy } from '@wary/core/job';
 	import { autopsyWords } from '$lib/words/conditions';
 	import { typedOhms } from '$lib/typed';
@@ -56,65 +62,46 @@
 	}
 </script>
 
-<details>
-	<summary>What the old one tells{done ? ': kept' : ''}</summary>
+<More title={`What the old one tells${done ? ': kept' : ''}`}>
 	<form onsubmit={keep}>
 		<div class="two">
-			<label
-				><span class="label">looks</span><select class="field" bind:value={looks}
+			<Label
+				>looks<Select placeholder="" bind:value={looks}
 					><option value="sound">sound</option><option value="discoloured">discoloured</option><option
 						value="scorched">scorched</option
-					><option value="cracked">cracked</option></select
-				></label
+					><option value="cracked">cracked</option></Select
+				></Label
 			>
-			<label
-				><span class="label">grip on a plug</span><select class="field" bind:value={grip}
+			<Label
+				>grip on a plug<Select placeholder="" bind:value={grip}
 					><option value="firm">firm</option><option value="weak">weak</option><option value="none"
 						>none</option
-					></select
-				></label
+					></Select
+				></Label
 			>
 		</div>
 		{#each fields as field (field.key)}
-			<label class="ohm"
-				><span>{capital(field.text)} <span class="soft">should be {field.should}</span></span><input
-					class="field"
+			<Label class="grid grid-cols-[1fr_7rem] items-center gap-3 py-1"
+				><span>{capital(field.text)} <span class="soft">should be {field.should}</span></span><Input
 					bind:value={ohm[field.key]}
 					aria-label={`${field.text}, in ohms`}
 					placeholder="Ω or OL"
-				/></label
+				/></Label
 			>
 		{/each}
-		{#each faults as fault (fault)}<p class="verdict open">{autopsyWords[fault]}</p>{/each}
-		{#if autopsy && faults.length === 0}<p class="verdict">
+		{#each faults as fault (fault)}<Verdict kind="open">{autopsyWords[fault]}</Verdict>{/each}
+		{#if autopsy && faults.length === 0}<Verdict>
 				Nothing wrong with it: the trouble, if there was one, is elsewhere.
-			</p>{/if}
-		{#if complaint}<p class="verdict bad" role="alert">{complaint}</p>{/if}
-		<button class="btn quiet">Save it with the record</button>
+			</Verdict>{/if}
+		{#if complaint}<Verdict kind="bad">{complaint}</Verdict>{/if}
+		<Button type="submit" color="alternative">Save it with the record</Button>
 	</form>
-</details>
+</More>
 
 <style>
-	summary {
-		min-height: 2.75rem;
-		padding-top: 0.6rem;
-		cursor: pointer;
-		text-decoration: underline;
-		text-underline-offset: 3px;
-	}
 	.two {
 		display: grid;
 		grid-template-columns: 1fr 1fr;
 		gap: 0.8rem;
-	}
-	.ohm {
-		display: grid;
-		grid-template-columns: 1fr 7rem;
-		gap: 0.8rem;
-		align-items: center;
-		padding: 0.3rem 0;
-	}
-	.field {
-		min-height: 2.75rem;
 	}
 </style>

@@ -1,4 +1,9 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import Textarea from 'flowbite-svelte/Textarea.svelte';
 	import Modal from 'flowbite-svelte/Modal.svelte';
 	import type { Change } from '@wary/core/isolation';
 	import { namedReasons, safeStopStep, type StopReason } from '@wary/core/job';
@@ -58,39 +63,32 @@
 >
 	{#if open === 'changed'}
 		<div class="grid gap-2">
-			{#each changes as each (each.what)}<button
-					type="button"
-					class="btn second"
-					onclick={() => changed(each.what)}>{each.text}</button
+			{#each changes as each (each.what)}<Button size="lg" color="light" onclick={() => changed(each.what)}
+					>{each.text}</Button
 				>{/each}
 		</div>
 		<form onsubmit={keepNote}>
-			<label
-				><span class="label">Or just note it</span><input
-					class="field"
-					bind:value={note}
-					maxlength="500"
-				/></label
-			>
-			<p class="mt-3"><button class="btn quiet" disabled={note.trim() === ''}>Save the note</button></p>
+			<Label>Or just note it<Input bind:value={note} maxlength={500} /></Label>
+			<p class="mt-3">
+				<Button type="submit" color="alternative" disabled={note.trim() === ''}>Save the note</Button>
+			</p>
 		</form>
 	{:else if open === 'stop'}
 		{#if way.kind === 'stop'}
 			<form onsubmit={stop}>
-				<label
-					><span class="label">Why</span><select class="field" bind:value={reason}
-						>{#each reasons as each (each)}<option value={each}>{words[each].why}</option>{/each}</select
-					></label
+				<Label
+					>Why<Select placeholder="" bind:value={reason}
+						>{#each reasons as each (each)}<option value={each}>{words[each].why}</option>{/each}</Select
+					></Label
 				>
-				<label class="mt-3 block"
-					><span class="label">In your own words, for whoever goes on</span><textarea
-						class="field"
-						rows="3"
-						maxlength="500"
+				<Label class="mt-3 block"
+					>In your own words, for whoever goes on<Textarea
+						rows={3}
+						maxlength={500}
 						bind:value={note}
-					></textarea></label
+					/></Label
 				>
-				<p class="mt-4"><button class="btn">Stop and keep the record</button></p>
+				<p class="mt-4"><Button type="submit" size="lg">Stop and keep the record</Button></p>
 			</form>
 		{:else}
 			{@const first = stepWords(way, { house: session.house, plan: session.plan, state: session.jobState })}
@@ -98,26 +96,24 @@
 			{#if way.kind === 'confirm'}<p class="mt-3">{first.lead}</p>{/if}
 			{#if way.kind === 'confirm'}
 				<p class="mt-4">
-					<button type="button" class="btn" onclick={() => session.submit(way)}
-						>{way.step === 'tag' ? 'The tag hangs' : 'It is closed'}</button
+					<Button size="lg" onclick={() => session.submit(way)}
+						>{way.step === 'tag' ? 'The tag hangs' : 'It is closed'}</Button
 					>
 				</p>
 			{:else if session.step && session.step.kind !== way.kind}
 				{#if way.kind === 'cap'}<p class="mt-4">
-						<button type="button" class="btn" onclick={() => session.submit({ kind: 'cap' })}
-							>Every bare end is capped</button
+						<Button size="lg" onclick={() => session.submit({ kind: 'cap' })}>Every bare end is capped</Button
 						>
 					</p>{/if}
 				{#if way.kind === 'switchOff'}<p class="mt-4">
-						<button
-							type="button"
-							class="btn"
+						<Button
+							size="lg"
 							onclick={() =>
 								session.submit({
 									kind: 'switchBreaker',
 									breaker: session.jobState.feeder ?? session.plan.recordedBreaker,
 									on: false
-								})}>It is off</button
+								})}>It is off</Button
 						>
 					</p>{/if}
 			{/if}

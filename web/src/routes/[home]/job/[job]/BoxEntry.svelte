@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
 	import {
 		arrangementsThatFit,
 		seenIn,
@@ -85,11 +86,10 @@
 <fieldset>
 	<legend>Cables in the box</legend>
 	<div class="chips">
-		{#each [1, 2, 3, 4, 5] as n (n)}<button
-				type="button"
-				class="chip"
+		{#each [1, 2, 3, 4, 5] as n (n)}<Button
+				color="light"
 				aria-pressed={seen.cables.length === n}
-				onclick={() => count(n)}>{n}</button
+				onclick={() => count(n)}>{n}</Button
 			>{/each}
 	</div>
 </fieldset>
@@ -101,12 +101,11 @@
 				: 's'}</legend
 		>
 		<div class="chips">
-			{#each palette[region] as colour (colour)}<button
-					type="button"
-					class="chip"
+			{#each palette[region] as colour (colour)}<Button
+					color="light"
 					aria-pressed={colours.includes(colour)}
 					onclick={() => toggle(k, colour)}
-					><svg viewBox="0 0 20 8" width="20" height="8" aria-hidden="true"
+					><svg class="me-1.5 bg-sheet p-px" viewBox="0 0 20 8" width="20" height="8" aria-hidden="true"
 						><path
 							d="M1 4h18"
 							stroke={insulation[colour].stroke}
@@ -117,7 +116,7 @@
 								stroke={insulation[colour].core}
 								stroke-width="3"
 							/>{/if}</svg
-					>{colourWords[colour]}</button
+					>{colourWords[colour]}</Button
 				>{/each}
 		</div>
 	</fieldset>
@@ -125,11 +124,10 @@
 <fieldset>
 	<legend>Device</legend>
 	<div class="chips">
-		{#each devices[region] as [kind, text] (kind)}<button
-				type="button"
-				class="chip"
+		{#each devices[region] as [kind, text] (kind)}<Button
+				color="light"
 				aria-pressed={seen.device === kind}
-				onclick={() => set({ device: kind })}>{text}</button
+				onclick={() => set({ device: kind })}>{text}</Button
 			>{/each}
 	</div>
 </fieldset>
@@ -137,11 +135,10 @@
 	<fieldset>
 		<legend>Bridge between the brass screws</legend>
 		<div class="chips">
-			{#each [[false, 'whole'], [true, 'broken off'], [null, 'can’t see']] as const as [value, text] (text)}<button
-					type="button"
-					class="chip"
+			{#each [[false, 'whole'], [true, 'broken off'], [null, 'can’t see']] as const as [value, text] (text)}<Button
+					color="light"
 					aria-pressed={seen.hotTabBroken === value}
-					onclick={() => set({ hotTabBroken: value })}>{text}</button
+					onclick={() => set({ hotTabBroken: value })}>{text}</Button
 				>{/each}
 		</div>
 	</fieldset>
@@ -149,17 +146,15 @@
 <fieldset>
 	<legend>How the wires come to it</legend>
 	<div class="chips">
-		{#each Object.entries(ways) as [way, text] (way)}<button
-				type="button"
-				class="chip"
+		{#each Object.entries(ways) as [way, text] (way)}<Button
+				color="light"
 				aria-pressed={seen.wired === way}
-				onclick={() => set({ wired: way as WiredWay })}>{text}</button
+				onclick={() => set({ wired: way as WiredWay })}>{text}</Button
 			>{/each}
-		<button
-			type="button"
-			class="chip"
+		<Button
+			color="light"
 			aria-pressed={seen.metalSheath}
-			onclick={() => set({ metalSheath: !seen.metalSheath })}>armour or conduit</button
+			onclick={() => set({ metalSheath: !seen.metalSheath })}>armour or conduit</Button
 		>
 	</div>
 </fieldset>
@@ -185,13 +180,13 @@
 		{#if test}<p>
 				<b>What would settle it:</b>
 				{settlingWords(test.test, region)}
-				{#each test.outcomes as outcome (outcome.shows)}<button
-						type="button"
-						class="out"
+				{#each test.outcomes as outcome (outcome.shows)}<Button
+						color="light"
+						class="my-1 block text-start font-normal"
 						onclick={() => found(test.test, outcome.shows)}
 						><b>{settlingOutcomeWords(outcome.shows, region)}</b>: {outcome.kinds
 							.map((kind) => inSentence(arrangementWords[kind].name))
-							.join(', or ')}</button
+							.join(', or ')}</Button
 					>{/each}
 			</p>
 		{:else if fits.length > 1}<p class="soft">
@@ -200,12 +195,12 @@
 		{#each seen.measured ?? [] as each (each.test)}<p class="soft">
 				Measured: {settlingWords(each.test, region)}
 				{settlingOutcomeWords(each.shows, region)}.
-				<button
-					type="button"
-					class="undo"
+				<Button
+					size="xs"
+					color="alternative"
 					onclick={() =>
 						set({ measured: (seen.measured ?? []).filter(({ test: one }) => one !== each.test) })}
-					>take that back</button
+					>take that back</Button
 				>
 			</p>{/each}
 		<p class="soft">Colours are a hint, never a proof.</p>
@@ -226,27 +221,6 @@
 		display: flex;
 		flex-wrap: wrap;
 		gap: 0.35rem;
-	}
-	.chip {
-		display: inline-flex;
-		gap: 0.4rem;
-		align-items: center;
-		min-height: 2.75rem;
-		min-width: 2.75rem;
-		justify-content: center;
-		padding: 0 0.7rem;
-		border: 2px solid var(--ink);
-		border-radius: 3px;
-		background: var(--sheet);
-		cursor: pointer;
-	}
-	.chip[aria-pressed='true'] {
-		background: var(--ink);
-		color: var(--paper);
-	}
-	.chip svg {
-		background: var(--sheet);
-		padding: 1px;
 	}
 	.fits {
 		border-left: 6px dashed var(--ink);
@@ -274,22 +248,6 @@
 		height: 0.6rem;
 		background: var(--ink);
 		justify-self: start;
-	}
-	.out {
-		display: block;
-		text-align: left;
-		min-height: 2.75rem;
-		padding: 0.3rem 0.7rem;
-		margin: 0.3rem 0;
-		border: 1px solid var(--ink);
-		border-radius: 3px;
-		background: var(--sheet);
-		cursor: pointer;
-	}
-	.undo {
-		text-decoration: underline;
-		min-height: 2.75rem;
-		cursor: pointer;
 	}
 	.fits p {
 		margin: 0.4rem 0;

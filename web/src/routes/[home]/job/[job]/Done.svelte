@@ -1,4 +1,6 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { mustStop } from '@wary/core/job';
 	import { stopWords } from '$lib/words/conditions';
 	import { getJob } from './context';
@@ -21,23 +23,26 @@
 	<h1>Stopped</h1>
 	{#if words}<p>{words.why}.</p>
 		<p><b>Tell the electrician:</b> {words.tell}</p>{/if}
-	{#if state.isolation.power === 'off'}<p class="verdict open">
+	{#if state.isolation.power === 'off'}<Verdict kind="open">
 			The breaker is off, held and tagged. It stays so until {seenOtherwise
 				? 'the box is on record as it is, or '
 				: ''}somebody competent has seen to the box.
-		</p>{/if}
+		</Verdict>{/if}
 {/if}
 <p class="row mt-5">
-	{#if session.unsent === 0}{#if state.status === 'stopped'}<a
-				class="btn"
-				href={`/${home}/job/${job}/handover`}>Sheet for the electrician</a
+	{#if session.unsent === 0}{#if state.status === 'stopped'}<Button
+				size="lg"
+				href={`/${home}/job/${job}/handover`}>Sheet for the electrician</Button
 			>{/if}
-		<a class="btn" class:second={state.status === 'stopped'} href={`/${home}/job/${job}/record`}
-			>See the record</a
+		<Button
+			size="lg"
+			color={state.status === 'stopped' ? 'light' : 'primary'}
+			href={`/${home}/job/${job}/record`}>See the record</Button
 		>{:else}<span class="soft">Saving the last entries …</span>{/if}
-	{#if session.unsent === 0 && seenOtherwise}<a
-			class="btn second"
-			href={`/${home}/outlet/${session.plan.boxId}`}>Put on record what you saw</a
+	{#if session.unsent === 0 && seenOtherwise}<Button
+			size="lg"
+			color="light"
+			href={`/${home}/outlet/${session.plan.boxId}`}>Put on record what you saw</Button
 		>{/if}
-	<a class="btn second" href={`/${home}`}>To Today</a>
+	<Button size="lg" color="light" href={`/${home}`}>To Today</Button>
 </p>

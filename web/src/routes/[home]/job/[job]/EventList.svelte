@@ -1,4 +1,10 @@
 <script lang="ts">
+	import More from '$lib/ui/More.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import type { VoltReading } from '@wary/core/isolation';
 	import type { JobEvent, Step } from '@wary/core/job';
 	import { typedNumber } from '$lib/typed';
@@ -60,8 +66,8 @@
 </script>
 
 {#if lines.length > 0}
-	<details bind:open={shown}>
-		<summary>Look back: recorded so far <b>{lines.length}</b><kbd>b</kbd></summary>
+	<More bind:open={shown} class="mt-5 max-w-176">
+		{#snippet title()}Look back: recorded so far <b>{lines.length}</b><Kbd>b</Kbd>{/snippet}
 		<ol reversed>
 			{#each lines as line (line.event.id)}
 				{@const body = line.event.body}
@@ -74,47 +80,39 @@
 							>{/if}</span
 					>
 					{#if amended.has(line.event.id)}<span class="soft extra">put right later</span>
-					{:else if earlier}<button type="button" class="put" onclick={() => revisit(earlier)}>again</button>
+					{:else if earlier}<Button size="xs" color="alternative" onclick={() => revisit(earlier)}
+							>again</Button
+						>
 					{:else if amendable(body.kind) && 'reading' in body}
-						<button
-							type="button"
-							class="put"
+						<Button
+							size="xs"
+							color="alternative"
 							onclick={() => (
 								(putting = putting === line.event.id ? null : line.event.id),
 								(text = ''),
 								(complaint = null)
-							)}>put right</button
+							)}>put right</Button
 						>
 						{#if putting === line.event.id}
 							<form class="row extra" onsubmit={(event) => amend(event, line.event.id, body.reading)}>
-								<label
-									>what it really showed, V <input
-										class="field"
+								<Label
+									>what it really showed, V <Input
+										class="inline-block w-28!"
 										inputmode="decimal"
 										bind:value={text}
-									/></label
-								><button class="btn second">Put right</button>
-								{#if complaint}<span class="verdict bad" role="alert">{complaint}</span>{/if}
+									/></Label
+								><Button type="submit" size="lg" color="light">Put right</Button>
+								{#if complaint}<Verdict kind="bad">{complaint}</Verdict>{/if}
 							</form>
 						{/if}
 					{/if}
 				</li>
 			{/each}
 		</ol>
-	</details>
+	</More>
 {/if}
 
 <style>
-	details {
-		margin-top: 1.4rem;
-		max-width: 44rem;
-	}
-	summary {
-		min-height: 2.75rem;
-		padding-top: 0.6rem;
-		cursor: pointer;
-		color: var(--soft);
-	}
 	ol {
 		list-style: none;
 		margin: 0;
@@ -135,18 +133,7 @@
 	.bad {
 		color: var(--live);
 	}
-	.put {
-		min-height: 2.3rem;
-		text-decoration: underline;
-		text-underline-offset: 3px;
-		cursor: pointer;
-		color: var(--soft);
-	}
 	.extra {
 		grid-column: 2 / -1;
-	}
-	form .field {
-		display: inline-block;
-		width: 7rem;
 	}
 </style>

@@ -1,4 +1,8 @@
 <script lang="ts">
+	import FilePick from '$lib/ui/FilePick.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { onMount } from 'svelte';
 	import { largestPhotoBytes, resized } from '$lib/photo';
 	import { getJob } from './context';
@@ -63,26 +67,24 @@
 			</li>{/each}
 	</ul>
 	<div class="row">
-		<input
-			class="field"
+		<Input
+			class="w-auto! flex-[1_1_10rem]"
 			bind:value={caption}
-			maxlength="200"
+			maxlength={200}
 			placeholder="what it shows"
 			aria-label="What the photograph shows"
 		/>
-		<label class="btn quiet"
-			>{sending === 'sending' ? 'Keeping …' : 'Add a photograph'}<input
-				type="file"
-				accept="image/jpeg,image/png,image/webp"
-				disabled={sending === 'sending'}
-				onchange={take}
-			/></label
-		>
-		{#if waiting && sending === 'idle'}<button type="button" class="btn quiet" onclick={() => send(waiting!)}
-				>Send again</button
+		<FilePick
+			text={sending === 'sending' ? 'Saving …' : 'Add a photograph'}
+			accept="image/jpeg,image/png,image/webp"
+			disabled={sending === 'sending'}
+			onpick={take}
+		/>
+		{#if waiting && sending === 'idle'}<Button color="alternative" onclick={() => send(waiting!)}
+				>Send again</Button
 			>{/if}
 	</div>
-	{#if trouble}<p class="verdict open" role="alert">{trouble}</p>{/if}
+	{#if trouble}<Verdict kind="open" alert>{trouble}</Verdict>{/if}
 </section>
 
 <style>
@@ -106,19 +108,5 @@
 		height: 6rem;
 		object-fit: cover;
 		border: 1px solid var(--ink);
-	}
-	.field {
-		flex: 1 1 10rem;
-		width: auto;
-		min-height: 2.75rem;
-	}
-	input[type='file'] {
-		position: absolute;
-		opacity: 0;
-		width: 1px;
-	}
-	label:focus-within {
-		outline: 3px solid var(--dead);
-		outline-offset: 2px;
 	}
 </style>

@@ -1,4 +1,8 @@
 <script lang="ts">
+	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
+	import Table from 'flowbite-svelte/Table.svelte';
+	import TableBody from 'flowbite-svelte/TableBody.svelte';
+	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
 	import { own } from '@wary/core/house';
 	import type { Taken } from '@wary/core/isolation';
 	import type { Step } from '@wary/core/job';
@@ -32,35 +36,20 @@
 	]);
 </script>
 
-<table>
-	<caption class="label"
+<Table class="max-w-xl">
+	<caption class="label text-start"
 		>{proof.scope === 'bare' ? 'Proof on the bare conductors' : 'Proof at the face'}</caption
 	>
-	<tbody>
+	<TableBody>
 		{#each rows as row (row.key)}
-			<tr class:now={row.now}
-				><td>{row.text}</td><td class="figure">{row.taken ? readingWords(row.taken.reading) : ''}</td><td
-					class="mark">{row.now ? 'now' : row.taken ? (row.taken.band === 'unresolved' ? '?' : '✓') : ''}</td
-				></tr
+			<TableBodyRow class={row.now ? 'font-bold' : ''}
+				><TableBodyCell class="font-[inherit]">{row.text}</TableBodyCell><TableBodyCell
+					class="text-end font-[inherit] whitespace-nowrap"
+					>{row.taken ? readingWords(row.taken.reading) : ''}</TableBodyCell
+				><TableBodyCell class="w-12 pe-0 text-end font-[inherit]"
+					>{row.now ? 'now' : row.taken ? (row.taken.band === 'unresolved' ? '?' : '✓') : ''}</TableBodyCell
+				></TableBodyRow
 			>
 		{/each}
-	</tbody>
-</table>
-
-<style>
-	table {
-		max-width: 36rem;
-		font-size: 0.97rem;
-	}
-	caption {
-		text-align: left;
-	}
-	.now td {
-		font-weight: 700;
-	}
-	.mark {
-		width: 3rem;
-		text-align: right;
-		padding-right: 0;
-	}
-</style>
+	</TableBody>
+</Table>

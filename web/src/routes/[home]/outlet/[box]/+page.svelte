@@ -1,10 +1,19 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import Table from 'flowbite-svelte/Table.svelte';
+	import TableBody from 'flowbite-svelte/TableBody.svelte';
+	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
+	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
+	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { onMount } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { circuitsInBox, findBreaker, neighbours, placeName } from '@wary/core/house';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
-	import TopBar from '$lib/ui/TopBar.svelte';
 	import { day } from '$lib/words/dates';
 	import { deviceWords } from '$lib/words/devices';
 	import { breakerName, capital, ohmsWord, terms, voltsWord } from '$lib/words/terms';
@@ -55,7 +64,6 @@
 </script>
 
 <svelte:head><title>{placeName(data.house, data.box)} · Wary Hand</title></svelte:head>
-<TopBar home={data.home} theme={data.theme} />
 <main>
 	<section class="drawing">
 		<BoxDrawing house={data.house} box={data.box} />
@@ -64,10 +72,10 @@
 		<h1>{placeName(data.house, data.box)}</h1>
 		{#if data.box.device}<p class="device">{deviceWords(data.box.device, data.house.region)}</p>{/if}
 		{#each data.box.worries as worry (worry.id)}
-			<p class="verdict open">
+			<Verdict kind="open">
 				<b>{worryWords[worry.kind].what}</b>
 				{worry.note} <span class="soft">Seen {day(worry.seen, t.locale)}.</span>
-			</p>
+			</Verdict>
 		{/each}
 		{#if !data.underWay}{#key data.box.id}<SeenOtherwise
 					house={data.house}
@@ -77,56 +85,59 @@
 				/>{/key}{/if}
 		{#if data.underWay}
 			<p class="row">
-				<a class="btn" href={`/${data.home.slug}/job/${data.underWay}`}>Go on with the job here</a>
+				<Button size="lg" href={`/${data.home.slug}/job/${data.underWay}`}>Go on with the job here</Button>
 			</p>
 		{:else if data.cannot}
-			<p class="verdict open">{data.cannot}</p>
+			<Verdict kind="open">{data.cannot}</Verdict>
 			{#if !circuit || data.searchable}<p class="row">
-					<a class="btn" href={`/${data.home.slug}/find/${data.box.id}`}>Find its {t.breaker}</a>
+					<Button size="lg" href={`/${data.home.slug}/find/${data.box.id}`}>Find its {t.breaker}</Button>
 				</p>{/if}
 		{:else}
 			<form onsubmit={start}>
 				<div class="row fields">
-					<label
-						><span class="label">Who does the work</span><input
-							class="field"
+					<Label class="flex-[1_1_12rem]"
+						>Who does the work<Input
 							bind:value={who}
-							maxlength="80"
+							maxlength={80}
 							autocomplete="name"
 							aria-describedby={trouble ? 'trouble' : undefined}
-						/></label
+						/></Label
 					>
-					<label
-						><span class="label">Wires go on</span><select class="field" bind:value={school}>
+					<Label class="flex-[1_1_12rem]"
+						>Wires go on<Select placeholder="" bind:value={school}>
 							<option value="groundFirst">{t.ground}, {t.neutral}, {t.hot} (usual)</option>
 							<option value="hotFirst">{t.hot} first</option>
 							<option value="asItCameOff">in reverse of coming off</option>
-						</select></label
+						</Select></Label
 					>
 				</div>
-				{#if data.asked}<p class="verdict open">
+				{#if data.asked}<Verdict kind="open">
 						<b>{data.asked.title}.</b>
 						{data.asked.lead}
 						<span class="soft">{data.asked.rule}</span>
-					</p>{/if}
-				{#if data.noResidual}<p class="verdict open">
+					</Verdict>{/if}
+				{#if data.noResidual}<Verdict kind="open">
 						No RCD protects this socket circuit, by the record (BS 7671 411.3.3). A like-for-like change may
 						go on; a 30 mA RCBO is recommended, and it is written down.
-					</p>{/if}
-				{#if trouble}<p id="trouble" class="verdict bad" role="alert">{trouble}</p>{/if}
-				<button class="btn" disabled={starting}
-					>{starting ? 'Starting …' : 'Replace it, like for like'}</button
+					</Verdict>{/if}
+				{#if trouble}<Verdict kind="bad" id="trouble">{trouble}</Verdict>{/if}
+				<Button type="submit" size="lg" class="mt-3" disabled={starting}
+					>{starting ? 'Starting …' : 'Replace it, like for like'}</Button
 				>
 			</form>
 		{/if}
 
-		<table class="about">
-			<tbody>
+		<Table class="my-5 [&_th]:w-24 [&_th]:text-soft">
+			<TableBody>
 				{#if circuit && breaker}
-					<tr><th>Circuit</th><td>{circuit.name}{circuit.arrangement === 'ring' ? ', ring' : ''}</td></tr>
-					<tr>
-						<th>{capital(t.breaker)}</th>
-						<td>
+					<TableBodyRow
+						><TableHeadCell>Circuit</TableHeadCell><TableBodyCell
+							>{circuit.name}{circuit.arrangement === 'ring' ? ', ring' : ''}</TableBodyCell
+						></TableBodyRow
+					>
+					<TableBodyRow>
+						<TableHeadCell>{capital(t.breaker)}</TableHeadCell>
+						<TableBodyCell>
 							{breakerName(data.house, breaker.id)}, {breaker.ratingA} A, labelled “{breaker.label}”
 							<br /><span class="soft"
 								>{findings.some(({ finding }) => finding === 'feeds')
@@ -134,27 +145,27 @@
 									: 'claimed by a label, not tested'}</span
 							>
 							· <a href={`/${data.home.slug}/find/${data.box.id}`}>search for it</a>
-						</td>
-					</tr>
+						</TableBodyCell>
+					</TableBodyRow>
 				{/if}
-				<tr
-					><th>Before it</th><td
+				<TableBodyRow
+					><TableHeadCell>Before it</TableHeadCell><TableBodyCell
 						>{#each around.upstream as box, k (box.id)}{k > 0 ? ', ' : ''}<a
 								href={`/${data.home.slug}/outlet/${box.id}`}>{placeName(data.house, box)}</a
-							>{:else}the {t.panel}{/each}</td
-					></tr
+							>{:else}the {t.panel}{/each}</TableBodyCell
+					></TableBodyRow
 				>
-				<tr
-					><th>After it</th><td
+				<TableBodyRow
+					><TableHeadCell>After it</TableHeadCell><TableBodyCell
 						>{#each around.downstream as box, k (box.id)}{k > 0 ? ', ' : ''}<a
 								href={`/${data.home.slug}/outlet/${box.id}`}>{placeName(data.house, box)}</a
-							>{:else}<span class="soft">nothing: end of the run</span>{/each}</td
-					></tr
+							>{:else}<span class="soft">nothing: end of the run</span>{/each}</TableBodyCell
+					></TableBodyRow
 				>
 				{#if data.box.supply}
 					{@const supply = data.box.supply}
-					<tr
-						><th>Supply</th><td
+					<TableBodyRow
+						><TableHeadCell>Supply</TableHeadCell><TableBodyCell
 							>cable {supply.cables.join(' and ')}
 							<br /><span class="soft"
 								>found by {supply.by}, {day(supply.on, t.locale)}: {supply.readings
@@ -163,12 +174,12 @@
 											`${cable} ${hotNeutralV === undefined ? ohmsWord(resistanceOhm ?? null) : voltsWord(hotNeutralV)}`
 									)
 									.join(', ')}</span
-							></td
-						></tr
+							></TableBodyCell
+						></TableBodyRow
 					>
 				{/if}
-				<tr
-					><th>Box</th><td class="box"
+				<TableBodyRow
+					><TableHeadCell>Box</TableHeadCell><TableBodyCell class="flex items-center gap-3"
 						>{#key data.version}<Material
 								house={data.house}
 								version={data.version}
@@ -182,11 +193,11 @@
 							]
 								.filter(Boolean)
 								.join(', ')}</span
-						></td
-					></tr
+						></TableBodyCell
+					></TableBodyRow
 				>
-			</tbody>
-		</table>
+			</TableBody>
+		</Table>
 		<ChainDrawing house={data.house} boxId={data.box.id} slug={data.home.slug} />
 
 		{#if data.box.device && data.box.use === 'outlet'}{#key data.version}<PluggedIn
@@ -213,14 +224,6 @@
 </main>
 
 <style>
-	.box {
-		display: flex;
-		align-items: center;
-		gap: 0.8rem;
-	}
-	.box :global(.field) {
-		max-width: 12rem;
-	}
 	main {
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
@@ -233,21 +236,8 @@
 		font-size: 1.1rem;
 		margin: 0 0 0.6rem;
 	}
-	.fields label {
-		flex: 1 1 12rem;
-	}
 	form {
 		padding: 0.6rem 0 0.4rem;
-	}
-	form .btn {
-		margin-top: 0.8rem;
-	}
-	.about {
-		margin: 1.2rem 0;
-	}
-	.about th {
-		color: var(--soft);
-		width: 6rem;
 	}
 	ul {
 		list-style: none;

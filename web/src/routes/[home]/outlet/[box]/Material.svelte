@@ -1,4 +1,6 @@
 <script lang="ts">
+	import Select from 'flowbite-svelte/Select.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import type { Box, House } from '@wary/core/house';
@@ -18,12 +20,13 @@
 	}
 </script>
 
-<select
-	class="field"
+<Select
+	class="w-48"
+	placeholder=""
 	aria-label="What the box is made of"
 	value={box.material}
 	disabled={editor.saving}
 	onchange={(event) => set(event.currentTarget)}
-	><option value="metal">metal</option><option value="plastic">plastic</option></select
+	><option value="metal">metal</option><option value="plastic">plastic</option></Select
 >
-{#if editor.trouble}<span class="verdict bad" role="alert">{editor.trouble}</span>{/if}
+{#if editor.trouble}<Verdict kind="bad">{editor.trouble}</Verdict>{/if}

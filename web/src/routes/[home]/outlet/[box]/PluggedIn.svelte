@@ -1,4 +1,9 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
 	import { deviceModel, matters, type Box, type Half, type House, type Matters } from '@wary/core/house';
 	import { HouseEditor } from '$lib/house/editor.svelte';
@@ -33,30 +38,31 @@
 	<ul>
 		{#each loads as load (load.id)}<li>
 				{load.name}{#if load.matters}<span class="soft">{matterWords[load.matters]}</span>{/if}
-				<button
-					type="button"
+				<Button
+					color="alternative"
+					class="ms-auto border-transparent text-soft"
 					aria-label={`${load.name} is not plugged in any more`}
-					onclick={() => editor.apply([{ do: 'removeLoad', load: load.id }], `${load.name} gone`)}>×</button
+					onclick={() => editor.apply([{ do: 'removeLoad', load: load.id }], `${load.name} gone`)}>×</Button
 				>
 			</li>{/each}
 	</ul>
 	<form class="row" onsubmit={add}>
-		<label><span class="label">What</span><input class="field" bind:value={name} maxlength="80" /></label>
-		<label
-			><span class="label">matters as</span><select class="field" bind:value={what}
+		<Label class="flex-[1_1_8rem]">What<Input bind:value={name} maxlength={80} /></Label>
+		<Label class="flex-[1_1_8rem]"
+			>matters as<Select placeholder="" bind:value={what}
 				><option value="">nothing much</option>{#each matters as each (each)}<option value={each}
 						>{matterWords[each]}</option
-					>{/each}</select
-			></label
+					>{/each}</Select
+			></Label
 		>
-		{#if halves.length > 1}<label
-				><span class="label">in</span><select class="field" bind:value={half}
-					>{#each halves as each (each)}<option value={each}>{halfWords[each]}</option>{/each}</select
-				></label
+		{#if halves.length > 1}<Label class="flex-[1_1_8rem]"
+				>in<Select placeholder="" bind:value={half}
+					>{#each halves as each (each)}<option value={each}>{halfWords[each]}</option>{/each}</Select
+				></Label
 			>{/if}
-		<button class="btn quiet" disabled={editor.saving}>Add</button>
+		<Button type="submit" color="alternative" disabled={editor.saving}>Add</Button>
 	</form>
-	{#if editor.trouble}<p class="verdict bad" role="alert">{editor.trouble}</p>{/if}
+	{#if editor.trouble}<Verdict kind="bad">{editor.trouble}</Verdict>{/if}
 </section>
 
 <style>
@@ -74,18 +80,8 @@
 		align-items: center;
 		border-bottom: 1px solid var(--hair);
 	}
-	li button {
-		margin-left: auto;
-		min-width: 2.6rem;
-		min-height: 2.6rem;
-		color: var(--soft);
-		cursor: pointer;
-	}
 	form {
 		align-items: flex-end;
 		margin-top: 0.5rem;
-	}
-	form label {
-		flex: 1 1 8rem;
 	}
 </style>

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import type { BoxSeen } from '@wary/core/arrangements';
@@ -34,17 +36,16 @@
 </script>
 
 {#if recorded}
-	<p class="verdict good row" role="status">
-		The box is on record as it was seen.<button
-			type="button"
-			class="btn quiet"
+	<Verdict class="row">
+		The box is on record as it was seen.<Button
+			color="alternative"
 			disabled={editor.saving}
-			onclick={takeBack}>Take that back</button
+			onclick={takeBack}>Take that back</Button
 		>
-	</p>
+	</Verdict>
 {:else if otherwise}
 	{@const newOutlets = otherwise.edits.filter((edit) => edit.do === 'addOutlet').length}
-	<div class="verdict open">
+	<Verdict kind="open">
 		<p>
 			<b>Seen otherwise {day(otherwise.on, terms[house.region].locale)}:</b>
 			{seenWords(otherwise.seen)}. Once that is on record, the swap begins again at its first step: tag and
@@ -52,12 +53,12 @@
 			{#if newOutlets > 0}{newOutlets === 1 ? 'One cable goes' : `${newOutlets} cables go`} where nobody has looked
 				yet: on record as “not found yet”.{/if}
 		</p>
-		<button type="button" class="btn second" disabled={editor.saving} onclick={record}
-			>{editor.saving ? 'Putting it on record …' : 'Put it on record'}</button
+		<Button size="lg" color="light" disabled={editor.saving} onclick={record}
+			>{editor.saving ? 'Putting it on record …' : 'Put it on record'}</Button
 		>
-	</div>
+	</Verdict>
 {/if}
-{#if editor.trouble}<p class="verdict bad" role="alert">{editor.trouble}</p>{/if}
+{#if editor.trouble}<Verdict kind="bad">{editor.trouble}</Verdict>{/if}
 
 <style>
 	p {

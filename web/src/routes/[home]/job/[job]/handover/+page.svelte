@@ -1,10 +1,15 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Table from 'flowbite-svelte/Table.svelte';
+	import TableBody from 'flowbite-svelte/TableBody.svelte';
+	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
+	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { arrangementsThatFit, settling } from '@wary/core/arrangements';
 	import { circuitsInBox, findBox, findBreaker, placeName } from '@wary/core/house';
 	import { believedHouse, mustStop, severityOf, wiringDuring, type Condition } from '@wary/core/job';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import PhotoSheet from '$lib/ui/PhotoSheet.svelte';
-	import TopBar from '$lib/ui/TopBar.svelte';
 	import { arrangementWords, seenWords, settlingWords } from '$lib/words/arrangements';
 	import { conditionWords, severityWords, stopWords } from '$lib/words/conditions';
 	import { leftWords } from '$lib/words/left';
@@ -71,7 +76,6 @@
 </script>
 
 <svelte:head><title>Hand-over · {placeName(house, box)} · Wary Hand</title></svelte:head>
-<TopBar home={data.home} theme={data.theme} />
 <main>
 	<header>
 		<p class="soft">For a {terms[house.region].handTo} · {house.name}</p>
@@ -86,11 +90,16 @@
 				? `, ${moment(record.endedAt, t.locale)} UTC`
 				: ''}
 		</p>
-		<button type="button" class="btn second no-print" onclick={() => window.print()}>Print</button>
+		<Button
+			size="lg"
+			color="light"
+			class="no-print col-start-2 row-span-3 row-start-1 self-center"
+			onclick={() => window.print()}>Print</Button
+		>
 	</header>
-	{#if data.job.outcome !== 'stopped'}<p class="verdict open">
+	{#if data.job.outcome !== 'stopped'}<Verdict kind="open">
 			This job isn’t stopped; the sheet shows how it stands now.
-		</p>{/if}
+		</Verdict>{/if}
 	<section class="why">
 		{#if reasons.length > 0 || data.job.outcome === 'stopped'}<h2>Why it stopped</h2>{/if}
 		{#each reasons as each (each)}<p>
@@ -135,66 +144,74 @@
 			<h2>Condition</h2>
 			{#if conditions.length === 0}<p>{inspected ? 'Nothing was found.' : 'Not looked at.'}</p>
 			{:else}
-				<table>
-					<tbody
-						>{#each conditions as each (each.condition)}<tr
-								><td
+				<Table class="printed">
+					<TableBody
+						>{#each conditions as each (each.condition)}<TableBodyRow
+								><TableBodyCell
 									>{conditionWords(plan.region)[each.condition].look}{each.answer === 'unsure'
 										? ' (not sure)'
-										: ''}{each.on.length > 0 ? `: ${each.on.map(wire).join(', ')}` : ''}</td
-								><td class="figure"><b>{severityWords[severityOf(each.condition)]}</b></td></tr
-							>{/each}</tbody
+										: ''}{each.on.length > 0 ? `: ${each.on.map(wire).join(', ')}` : ''}</TableBodyCell
+								><TableBodyCell class="text-end whitespace-nowrap"
+									><b>{severityWords[severityOf(each.condition)]}</b></TableBodyCell
+								></TableBodyRow
+							>{/each}</TableBody
 					>
-				</table>
+				</Table>
 			{/if}
 		</section>
 		<section>
 			<h2>Readings</h2>
 			{#if record.live.length > 0}
-				<table>
+				<Table class="printed">
 					<caption>Live, before anything was switched off</caption>
-					<tbody
-						>{#each recordLines(record.live, house, plan, state.earth) as line (line.key)}<tr
-								><td>{line.text}</td><td class="figure">{line.value}</td></tr
-							>{/each}</tbody
+					<TableBody
+						>{#each recordLines(record.live, house, plan, state.earth) as line (line.key)}<TableBodyRow
+								><TableBodyCell>{line.text}</TableBodyCell><TableBodyCell class="text-end whitespace-nowrap"
+									>{line.value}</TableBodyCell
+								></TableBodyRow
+							>{/each}</TableBody
 					>
-				</table>
+				</Table>
 			{/if}
 			{#each record.proofs as proof (proof.at + proof.scope)}
-				<table>
+				<Table class="printed">
 					<caption
 						>Dead {proof.scope === 'bare' ? 'on the bare conductors' : 'at the face'}, {clock(proof.at)} UTC; {t.breaker}
 						{breakerNames(house, proof.breakers)} off; tester proved {readingWords(proof.before.reading)} before,
 						{readingWords(proof.after.reading)} after</caption
 					>
-					<tbody
-						>{#each proof.pairs as { pair, taken } (pair)}<tr
-								><td>{capital(pairWords(plan, pair, state.earth))}</td><td class="figure"
-									>{readingWords(taken.reading)}</td
-								></tr
-							>{/each}</tbody
+					<TableBody
+						>{#each proof.pairs as { pair, taken } (pair)}<TableBodyRow
+								><TableBodyCell>{capital(pairWords(plan, pair, state.earth))}</TableBodyCell><TableBodyCell
+									class="text-end whitespace-nowrap">{readingWords(taken.reading)}</TableBodyCell
+								></TableBodyRow
+							>{/each}</TableBody
 					>
-				</table>
+				</Table>
 			{:else}<p>Nothing was proven dead.</p>{/each}
 			{#if record.refuted.length > 0}
-				<table>
+				<Table class="printed">
 					<caption>Readings that said stop</caption>
-					<tbody
-						>{#each recordLines(record.refuted, house, plan, state.earth) as line (line.key)}<tr
-								><td>{line.text}</td><td class="figure">{line.value}</td></tr
-							>{/each}</tbody
+					<TableBody
+						>{#each recordLines(record.refuted, house, plan, state.earth) as line (line.key)}<TableBodyRow
+								><TableBodyCell>{line.text}</TableBodyCell><TableBodyCell class="text-end whitespace-nowrap"
+									>{line.value}</TableBodyCell
+								></TableBodyRow
+							>{/each}</TableBody
 					>
-				</table>
+				</Table>
 			{/if}
 			<h2>What was done</h2>
-			<table>
-				<tbody
-					>{#each done as line (line.key)}<tr
-							><td class="time">{clock(line.at)}</td><td>{line.text}{line.value ? `: ${line.value}` : ''}</td
-							></tr
-						>{:else}<tr><td>Nothing was changed.</td></tr>{/each}</tbody
+			<Table class="printed">
+				<TableBody
+					>{#each done as line (line.key)}<TableBodyRow
+							><TableBodyCell class="w-14 text-soft">{clock(line.at)}</TableBodyCell><TableBodyCell
+								>{line.text}{line.value ? `: ${line.value}` : ''}</TableBodyCell
+							></TableBodyRow
+						>{:else}<TableBodyRow><TableBodyCell>Nothing was changed.</TableBodyCell></TableBodyRow
+						>{/each}</TableBody
 				>
-			</table>
+			</Table>
 		</section>
 	</div>
 	<PhotoSheet home={data.home.slug} photos={data.photos} />
@@ -220,11 +237,6 @@
 		margin: 0;
 		grid-column: 1;
 	}
-	header .btn {
-		grid-column: 2;
-		grid-row: 1 / span 3;
-		align-self: center;
-	}
 	.why {
 		border: 3px double var(--ink);
 		padding: 0.7rem 1rem;
@@ -246,21 +258,10 @@
 		grid-template-columns: 1fr 1fr;
 		gap: 2rem;
 	}
-	table {
-		font-size: 0.95rem;
-		margin-bottom: 0.9rem;
-	}
-	td {
-		padding: 0.22rem 0.5rem 0.22rem 0;
-	}
 	caption {
 		text-align: left;
 		color: var(--soft);
 		font-size: 0.93rem;
-	}
-	.time {
-		width: 3.4rem;
-		color: var(--soft);
 	}
 	.foot {
 		border-top: 1px solid var(--hair);
@@ -281,7 +282,6 @@
 			max-width: none;
 			padding: 0;
 		}
-		table,
 		.why {
 			font-size: 8.6pt;
 		}

@@ -1,7 +1,11 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Table from 'flowbite-svelte/Table.svelte';
+	import TableBody from 'flowbite-svelte/TableBody.svelte';
+	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
+	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
 	import { findBox, findBreaker, placeName } from '@wary/core/house';
 	import PhotoSheet from '$lib/ui/PhotoSheet.svelte';
-	import TopBar from '$lib/ui/TopBar.svelte';
 	import { clock, moment } from '$lib/words/dates';
 	import { deviceWords } from '$lib/words/devices';
 	import { holdWords } from '$lib/words/energy';
@@ -38,7 +42,6 @@
 </script>
 
 <svelte:head><title>Record · {placeName(house, box)} · Wary Hand</title></svelte:head>
-<TopBar home={data.home} theme={data.theme} />
 <main>
 	<header>
 		<p class="soft">Record of work · {house.name}</p>
@@ -46,7 +49,12 @@
 		<p class="outcome {outcome}">
 			<b>{outcome}</b>{data.record.endedAt ? ` ${moment(data.record.endedAt, t.locale)} UTC` : ''}
 		</p>
-		<button type="button" class="btn second no-print" onclick={() => window.print()}>Print</button>
+		<Button
+			size="lg"
+			color="light"
+			class="no-print col-start-2 row-span-3 row-start-1 self-center"
+			onclick={() => window.print()}>Print</Button
+		>
 	</header>
 	<dl>
 		<div>
@@ -107,46 +115,55 @@
 		<section>
 			<h2>Proof of dead</h2>
 			{#each data.record.proofs as proof (proof.at + proof.scope)}
-				<table>
+				<Table class="printed">
 					<caption
 						>{proof.scope === 'bare' ? 'On the bare conductors' : 'At the face'}, {clock(proof.at)} UTC; {t.breaker}
 						{proof.breakers.map((id) => breakerName(house, id)).join(', ')} off, {holdWords[
 							proof.hold as keyof typeof holdWords
 						]}</caption
 					>
-					<tbody>
-						<tr><td>Tester proved</td><td class="figure">{readingWords(proof.before.reading)}</td></tr>
-						{#each proof.pairs as { pair, taken } (pair)}<tr
-								><td>{capital(pairWords(plan, pair, data.state.earth))}</td><td class="figure"
-									>{readingWords(taken.reading)}</td
-								></tr
+					<TableBody>
+						<TableBodyRow
+							><TableBodyCell>Tester proved</TableBodyCell><TableBodyCell class="text-end whitespace-nowrap"
+								>{readingWords(proof.before.reading)}</TableBodyCell
+							></TableBodyRow
+						>
+						{#each proof.pairs as { pair, taken } (pair)}<TableBodyRow
+								><TableBodyCell>{capital(pairWords(plan, pair, data.state.earth))}</TableBodyCell
+								><TableBodyCell class="text-end whitespace-nowrap"
+									>{readingWords(taken.reading)}</TableBodyCell
+								></TableBodyRow
 							>{/each}
-						<tr><td>Tester proved again</td><td class="figure">{readingWords(proof.after.reading)}</td></tr>
-					</tbody>
-				</table>
+						<TableBodyRow
+							><TableBodyCell>Tester proved again</TableBodyCell><TableBodyCell
+								class="text-end whitespace-nowrap">{readingWords(proof.after.reading)}</TableBodyCell
+							></TableBodyRow
+						>
+					</TableBody>
+				</Table>
 			{:else}<p>Nothing was proven dead in this job.</p>{/each}
 		</section>
 		<section>
 			{#each groups as group (group.title)}
 				<h2>{group.title}</h2>
-				<table>
-					<tbody>
+				<Table class="printed">
+					<TableBody>
 						{#each recordLines(group.events, house, plan, data.state.earth) as line (line.key)}
-							<tr>
-								<td class="time">{clock(line.at)}</td>
-								<td
+							<TableBodyRow>
+								<TableBodyCell class="w-14 text-soft">{clock(line.at)}</TableBodyCell>
+								<TableBodyCell
 									>{line.text}{#if line.expected}<span class="soft">{` · expected ${line.expected}`}</span
-										>{/if}</td
+										>{/if}</TableBodyCell
 								>
-								<td class="figure"
+								<TableBodyCell class="text-end"
 									>{line.value}{#if line.passes !== null}<b class:bad={!line.passes}
 											>{line.passes ? ' ✓' : ' ✗'}</b
-										>{/if}</td
+										>{/if}</TableBodyCell
 								>
-							</tr>
+							</TableBodyRow>
 						{/each}
-					</tbody>
-				</table>
+					</TableBody>
+				</Table>
 			{/each}
 		</section>
 	</div>
@@ -173,11 +190,6 @@
 	header p {
 		margin: 0;
 		grid-column: 1;
-	}
-	header .btn {
-		grid-column: 2;
-		grid-row: 1 / span 3;
-		align-self: center;
 	}
 	.outcome b {
 		text-transform: capitalize;
@@ -214,25 +226,11 @@
 		grid-template-columns: 1fr 1.25fr;
 		gap: 2rem;
 	}
-	table {
-		font-size: 0.94rem;
-		margin-bottom: 1rem;
-	}
-	td {
-		padding: 0.22rem 0.5rem 0.22rem 0;
-	}
 	caption {
 		text-align: left;
 		color: var(--soft);
 		font-size: 0.92rem;
 		padding-bottom: 0.2rem;
-	}
-	section + section td.figure {
-		white-space: normal;
-	}
-	.time {
-		color: var(--soft);
-		width: 3.4rem;
 	}
 	.bad {
 		color: var(--live);
@@ -256,14 +254,6 @@
 		main {
 			max-width: none;
 			padding: 0;
-		}
-		table {
-			font-size: 8.2pt;
-			line-height: 1.25;
-			margin-bottom: 0.25rem;
-		}
-		td {
-			padding: 0.05rem 0.4rem 0.05rem 0;
 		}
 		caption {
 			font-size: 7.6pt;

@@ -1,4 +1,9 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Radio from 'flowbite-svelte/Radio.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { toolsNeeded, type Tester } from '@wary/core/job';
 	import { toolWords } from '$lib/words/steps';
 	import { getJob } from '../context';
@@ -43,23 +48,21 @@
 <form onsubmit={submit}>
 	<fieldset class="row">
 		<legend class="label">Dead will be proven with</legend>
-		{#each offered as each (each.tester)}<label class="choice"
-				><input type="radio" name="tester" value={each.tester} bind:group={tester} /> {each.text}</label
+		{#each offered as each (each.tester)}<Radio name="tester" value={each.tester} bind:group={tester}>
+				{each.text}</Radio
 			>{/each}
 	</fieldset>
-	{#if tester === 'none'}<p class="verdict open">
+	{#if tester === 'none'}<Verdict kind="open">
 			Then this job goes as far as the plate, and waits there. What a lamp or a contactless tester can miss:
 			<a href={`/${home}/settings`}>see it on the model</a>.
-		</p>{/if}
-	{#each needed as tool (tool)}<label class="choice"
-			><input type="checkbox" value={tool} bind:group={has} /> {toolWords[tool]}</label
-		>{/each}
+		</Verdict>{/if}
+	{#each needed as tool (tool)}<Checkbox value={tool} bind:group={has}>{toolWords[tool]}</Checkbox>{/each}
 	<p class="soft small">
 		A contactless tester or a plug-in tester alone never proves dead. <a href={`/${home}/settings`}>Why</a>
 	</p>
 	<p class="row">
-		<button class="btn">{waiting ? 'I have it now' : 'All here'}<kbd>↵</kbd></button>
-		<button type="button" class="btn quiet" onclick={() => (has = [...needed])}>Tick all</button>
+		<Button type="submit" size="lg">{waiting ? 'I have it now' : 'All here'}<Kbd>↵</Kbd></Button>
+		<Button color="alternative" onclick={() => (has = [...needed])}>Tick all</Button>
 	</p>
 </form>
 

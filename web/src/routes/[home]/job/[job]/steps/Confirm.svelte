@@ -1,4 +1,9 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Textarea from 'flowbite-svelte/Textarea.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { mustStop, type Command, type Step } from '@wary/core/job';
 	import { cautions } from '$lib/words/steps';
 	import { stopWords } from '$lib/words/conditions';
@@ -58,19 +63,12 @@
 {/if}
 {#if step.kind === 'stop'}
 	{#if words}
-		<div class="verdict bad"><p>{words.why}.</p></div>
+		<Verdict kind="bad"><p>{words.why}.</p></Verdict>
 		<p><b>Tell the electrician:</b> {words.tell}</p>
 	{/if}
-	<label
-		><span class="label">In your own words, for whoever goes on</span><textarea
-			class="field"
-			rows="3"
-			maxlength="500"
-			bind:value={note}
-		></textarea></label
-	>
+	<Label>In your own words, for whoever goes on<Textarea rows={3} maxlength={500} bind:value={note} /></Label>
 {/if}
-<p class="row mt-4"><button type="button" class="btn" onclick={go}>{label}<kbd>↵</kbd></button></p>
+<p class="row mt-4"><Button size="lg" onclick={go}>{label}<Kbd>↵</Kbd></Button></p>
 
 <style>
 	.cautions {

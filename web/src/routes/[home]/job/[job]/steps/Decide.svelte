@@ -1,4 +1,8 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Radio from 'flowbite-svelte/Radio.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { protectionDecisions, type ProtectionDecision } from '@wary/core/job';
 	import { protectionChoices } from '$lib/words/steps';
 	import { getJob } from '../context';
@@ -17,10 +21,8 @@
 
 <form onsubmit={submit}>
 	{#each protectionDecisions as each (each)}
-		<label class="choice"
-			><input type="radio" name="decision" value={each} bind:group={decision} /> {words[each]}</label
-		>
+		<Radio name="decision" value={each} bind:group={decision}>{words[each]}</Radio>
 	{/each}
-	{#if complaint}<p class="verdict bad" role="alert">Choose one, or end here with the Stop button.</p>{/if}
-	<p class="row mt-4"><button class="btn">That is my decision<kbd>↵</kbd></button></p>
+	{#if complaint}<Verdict kind="bad">Choose one, or end here with the Stop button.</Verdict>{/if}
+	<p class="row mt-4"><Button type="submit" size="lg">That is my decision<Kbd>↵</Kbd></Button></p>
 </form>

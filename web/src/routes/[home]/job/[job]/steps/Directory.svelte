@@ -1,4 +1,8 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
 	import { findBox, findBreaker } from '@wary/core/house';
 	import { labelOf } from '$lib/words/steps';
 	import { breakerName, terms } from '$lib/words/terms';
@@ -20,15 +24,17 @@
 </script>
 
 <form onsubmit={submit}>
-	<label
-		><span class="label"
-			>{terms[plan.region].breaker}
-			{breakerName(house, feeder)}, {findBreaker(house, feeder)?.ratingA} A: was “{was}”</span
-		><input class="field" bind:value={label} maxlength="80" required /></label
+	<Label
+		>{terms[plan.region].breaker}
+		{breakerName(house, feeder)}, {findBreaker(house, feeder)?.ratingA} A: was “{was}”<Input
+			bind:value={label}
+			maxlength={80}
+			required
+		/></Label
 	>
 	{#if moved}<p class="soft">
 			The line of {breakerName(house, plan.recordedBreaker)} said “{labelOf(house, plan.recordedBreaker)}”.
 			What it really feeds is still to be found: it is marked as contradicted.
 		</p>{/if}
-	<p class="row mt-4"><button class="btn">Write it<kbd>↵</kbd></button></p>
+	<p class="row mt-4"><Button type="submit" size="lg">Write it<Kbd>↵</Kbd></Button></p>
 </form>

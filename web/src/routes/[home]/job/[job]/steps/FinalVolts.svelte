@@ -1,4 +1,9 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import FigureField from '$lib/ui/FigureField.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { deadBand, type VoltReading } from '@wary/core/isolation';
 	import type { Step } from '@wary/core/job';
 	import { voltsWord } from '$lib/words/terms';
@@ -69,35 +74,25 @@
 		</div>
 		{#if instrument === 'indicator'}
 			<Marks
+				name={field}
 				bind:litV={
 					() => marks[k] ?? null, (value) => (marks = marks.map((mark, at) => (at === k ? value : mark)))
 				}
 			/>
 		{:else}
-			<label
-				><span class="label">your reading</span><span class="big"
-					><input
-						bind:value={texts[k]}
-						inputmode="decimal"
-						autocomplete="off"
-						size="5"
-						aria-label={`${field}, in volts`}
-					/> V</span
-				></label
-			>
+			<Label>your reading<FigureField bind:text={texts[k]!} label={`${field}, in volts`} unit="V" /></Label>
 		{/if}
 	</div>
 {/each}
-{#if complaint && passes === null}<p class="verdict bad" role="alert">{complaint}</p>
-{:else if passes !== null}<p class="verdict" class:bad={!passes} role="status">
+{#if complaint && passes === null}<Verdict kind="bad">{complaint}</Verdict>
+{:else if passes !== null}<Verdict kind={!passes ? 'bad' : 'good'}>
 		{passes
 			? 'Power, and the slots are the right way round.'
 			: 'Not as it should be: no power, or hot and neutral are swapped. The box is opened again.'}
-	</p>{/if}
+	</Verdict>{/if}
 <p class="row">
-	{#if standIn}<button type="button" class="btn second" onclick={take}>Take the readings<kbd>t</kbd></button
-		>{/if}
-	<button type="button" class="btn" onclick={keep}>Save both<kbd>↵</kbd></button>
+	{#if standIn}<Button size="lg" color="light" onclick={take}>Take the readings<Kbd>t</Kbd></Button>{/if}
+	<Button size="lg" onclick={keep}>Save both<Kbd>↵</Kbd></Button>
 </p>
 
 <style>

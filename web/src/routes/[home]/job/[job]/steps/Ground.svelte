@@ -1,4 +1,10 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Radio from 'flowbite-svelte/Radio.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { chainOfCircuit, circuitsInBox } from '@wary/core/house';
 	import { deadBand, type VoltReading } from '@wary/core/isolation';
 	import type { Step } from '@wary/core/job';
@@ -104,15 +110,15 @@
 
 <svelte:window onkeydown={key} />
 {#if step.kind === 'proveEarth'}
-	{#if sources.length === 0}<p class="verdict bad">
+	{#if sources.length === 0}<Verdict kind="bad">
 			No {t.outlet} on another circuit is on record. Add one to the house record, or stop here.
-		</p>{:else}
-		<label class="source"
-			><span class="label">Brought from</span>
-			<select class="field" bind:value={source} onchange={() => (reading = null)}
+		</Verdict>{:else}
+		<Label class="source"
+			>Brought from
+			<Select placeholder="" bind:value={source} onchange={() => (reading = null)}
 				>{#each sources as each (each)}<option value={each}>{boxPlace(house, each.slice(7))}</option
-					>{/each}</select
-			></label
+					>{/each}</Select
+			></Label
 		>{/if}
 {/if}
 <div class="measure">
@@ -130,20 +136,18 @@
 	<fieldset class="touchless row">
 		<legend class="label">contactless tester at the {t.ground}</legend>
 		{#each [['silent', 'silent'], ['alarms', 'it alarms'], ['none', 'I have none']] as const as [value, text] (value)}
-			<label class="tick"><input type="radio" name="touchless" {value} bind:group={touchless} /> {text}</label
-			>
+			<Radio inline name="touchless" {value} bind:group={touchless}>{text}</Radio>
 		{/each}
 	</fieldset>
 {/if}
-{#if complaint && (reading === null || touchless === null)}<p class="verdict bad" role="alert">
+{#if complaint && (reading === null || touchless === null)}<Verdict kind="bad">
 		{complaint}
-	</p>{:else if verdict}<p class="verdict {verdict.kind}" role="status">
+	</Verdict>{:else if verdict}<p class="verdict {verdict.kind}" role="status">
 		{verdict.text}
 	</p>{/if}
 <p class="row actions">
-	{#if standIn}<button type="button" class="btn second" onclick={take}>Take the reading<kbd>t</kbd></button
-		>{/if}
-	<button type="button" class="btn" onclick={keep}>Save reading<kbd>↵</kbd></button>
+	{#if standIn}<Button size="lg" color="light" onclick={take}>Take the reading<Kbd>t</Kbd></Button>{/if}
+	<Button size="lg" onclick={keep}>Save reading<Kbd>↵</Kbd></Button>
 	{#if standIn}<span class="soft"
 			>simulated {instrument === 'indicator' ? 'indicator' : 'plug-in tester'}</span
 		>{/if}

@@ -1,4 +1,7 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Radio from 'flowbite-svelte/Radio.svelte';
 	import { holds, type Hold } from '@wary/core/isolation';
 	import { awayAfterMin } from '@wary/core/job';
 	import { findBreaker } from '@wary/core/house';
@@ -48,16 +51,15 @@
 
 <form onsubmit={submit}>
 	{#each ways as each (each.way)}
-		<label class="choice" class:unowned={!each.owned}
-			><input type="radio" name="hold" value={each.way} bind:group={way} />
+		<Radio name="hold" value={each.way} bind:group={way}>
 			<span class="strength" title={`strength ${holds[each.way].strength} of 3`} aria-hidden="true"
 				>{#each [1, 2, 3] as bar (bar)}<i class:full={bar <= holds[each.way].strength}></i>{/each}</span
 			>
-			<span
+			<span class:unowned={!each.owned}
 				>{each.text}<span class="sr-only">, strength {holds[each.way].strength} of 3</span><br /><span
 					class="soft">{each.worth}{lapses(each.way)}{each.owned ? '' : ' Not among your things.'}</span
 				></span
-			></label
+			></Radio
 		>
 	{/each}
 	<p class="soft note">
@@ -65,8 +67,8 @@
 		without an entry.
 	</p>
 	<p class="row mt-4">
-		<button class="btn">It is held<kbd>↵</kbd></button>
-		<a class="btn second" href={`/${home}/job/${jobId}/tag`} target="_blank">Print the tag</a>
+		<Button type="submit" size="lg">It is held<Kbd>↵</Kbd></Button>
+		<Button size="lg" color="light" href={`/${home}/job/${jobId}/tag`} target="_blank">Print the tag</Button>
 	</p>
 </form>
 
@@ -88,7 +90,7 @@
 	.full {
 		background: var(--ink);
 	}
-	.unowned > span:last-child {
+	.unowned {
 		color: var(--soft);
 	}
 </style>

@@ -1,4 +1,10 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Segments from '$lib/ui/Segments.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { conditions, severityOf, stopping, type Answer, type Condition } from '@wary/core/job';
 	import { conditionWords, severityWords } from '$lib/words/conditions';
 	import { shortWire } from '$lib/words/terms';
@@ -66,17 +72,12 @@
 				></legend
 			>
 			<div class="answers">
-				{#each options as [value, text] (value)}
-					<label class:on={answer === value}
-						><input
-							type="radio"
-							name={condition}
-							{value}
-							checked={answer === value}
-							onchange={() => (answers[condition] = value)}
-						/>{text}</label
-					>
-				{/each}
+				<Segments
+					name={condition}
+					{options}
+					value={answer ?? null}
+					onpick={(value) => (answers[condition] = value)}
+				/>
 			</div>
 			{#if answer === 'yes' || answer === 'unsure'}<p class="then" class:bad={stopping.includes(condition)}>
 					{answer === 'unsure' && stopping.includes(condition)
@@ -88,28 +89,21 @@
 						role="group"
 						aria-label={`Where: ${words[condition].look}`}
 					>
-						{#each wires as wire (wire.id)}<button
-								type="button"
+						{#each wires as wire (wire.id)}<Button
+								color="alternative"
 								aria-pressed={where[condition]?.includes(wire.id) ?? false}
-								onclick={() => mark(condition, wire.id)}>{wire.text}</button
+								onclick={() => mark(condition, wire.id)}>{wire.text}</Button
 							>{/each}
 					</div>{/if}{/if}
 		</fieldset>
 	{/each}
 	<Photos />
-	<label
-		><span class="label">In your own words</span><input
-			class="field"
-			bind:value={note}
-			maxlength="500"
-		/></label
-	>
-	{#if complaint && left.length > 0}<p class="verdict bad" role="alert">{complaint}</p>{/if}
+	<Label>In your own words<Input bind:value={note} maxlength={500} /></Label>
+	{#if complaint && left.length > 0}<Verdict kind="bad">{complaint}</Verdict>{/if}
 	<p class="row mt-4">
-		<button class="btn">That is what I see<kbd>↵</kbd></button>{#if left.length > 0}<button
-				type="button"
-				class="btn quiet"
-				onclick={restNo}>“no” to the other {left.length}</button
+		<Button type="submit" size="lg">That is what I see<Kbd>↵</Kbd></Button>{#if left.length > 0}<Button
+				color="alternative"
+				onclick={restNo}>“no” to the other {left.length}</Button
 			>{/if}
 	</p>
 </form>
@@ -132,32 +126,6 @@
 	}
 	.answers {
 		grid-column: 2;
-		display: flex;
-	}
-	.answers label {
-		display: flex;
-		align-items: center;
-		justify-content: center;
-		min-width: 3.4rem;
-		min-height: 2.75rem;
-		padding: 0 0.6rem;
-		border: 2px solid var(--ink);
-		margin-right: -2px;
-		cursor: pointer;
-		white-space: nowrap;
-	}
-	.answers input {
-		position: absolute;
-		opacity: 0;
-	}
-	.answers label:focus-within {
-		outline: 3px solid var(--dead);
-		outline-offset: 2px;
-	}
-	.answers .on {
-		background: var(--ink);
-		color: var(--paper);
-		font-weight: 700;
 	}
 	.then {
 		grid-column: 1 / -1;
@@ -169,18 +137,6 @@
 		flex-wrap: wrap;
 		gap: 0.3rem;
 		padding-bottom: 0.3rem;
-	}
-	.on button {
-		min-height: 2.75rem;
-		padding: 0 0.6rem;
-		border: 1px solid var(--ink);
-		border-radius: 3px;
-		cursor: pointer;
-		font-size: 0.95rem;
-	}
-	.on button[aria-pressed='true'] {
-		background: var(--ink);
-		color: var(--paper);
 	}
 	.then.bad {
 		color: var(--live);

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { VoltReading } from '@wary/core/isolation';
+	import Segments from '$lib/ui/Segments.svelte';
 
 	/** A lamp is lit or dark. */
 	let {
@@ -10,55 +11,21 @@
 	const is = $derived(reading && 'lit' in reading ? reading.lit : null);
 </script>
 
-<fieldset>
-	<legend class="label">{what}</legend>
-	{#each [true, false] as lit (lit)}
-		<label class:on={is === lit}
-			><input
-				type="radio"
-				name="lit"
-				checked={is === lit}
-				onchange={() => (reading = { instrument, lit })}
-			/><i class:lit aria-hidden="true"></i>{lit ? 'lit' : 'dark'}</label
-		>
-	{/each}
-</fieldset>
+<Segments
+	legend={what}
+	name="lit"
+	options={[
+		[true, 'lit'],
+		[false, 'dark']
+	]}
+	value={is}
+	onpick={(lit) => (reading = { instrument, lit })}
+	large
+>
+	{#snippet before(lit)}<i class:lit aria-hidden="true"></i>{/snippet}
+</Segments>
 
 <style>
-	fieldset {
-		display: flex;
-		border: 0;
-		padding: 0;
-		margin: 0;
-	}
-	legend {
-		padding: 0;
-	}
-	label {
-		display: flex;
-		align-items: center;
-		gap: 0.7rem;
-		min-width: 7rem;
-		min-height: 3.4rem;
-		padding: 0 1.1rem;
-		border: 2px solid var(--ink);
-		margin-right: -2px;
-		font-size: 1.25rem;
-		cursor: pointer;
-	}
-	input {
-		position: absolute;
-		opacity: 0;
-	}
-	label:focus-within {
-		outline: 3px solid var(--dead);
-		outline-offset: 2px;
-	}
-	.on {
-		background: var(--ink);
-		color: var(--paper);
-		font-weight: 700;
-	}
 	i {
 		width: 20px;
 		height: 20px;

@@ -1,4 +1,18 @@
 <script lang="ts">
+	import More from '$lib/ui/More.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Radio from 'flowbite-svelte/Radio.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import Table from 'flowbite-svelte/Table.svelte';
+	import TableBody from 'flowbite-svelte/TableBody.svelte';
+	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
+	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
+	import TableHead from 'flowbite-svelte/TableHead.svelte';
+	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
 	import type { Colour, How } from '@wary/core/house';
 	import {
@@ -71,144 +85,106 @@
 	<p class="soft">
 		{#each lettered as each (each.letter)}<b>Cable {each.letter}</b>{` goes to ${each.to}. `}{/each}
 	</p>
-	<table>
-		<thead><tr><th>at</th><th>colour</th><th>held by</th></tr></thead>
-		<tbody>
+	<Table>
+		<TableHead class="max-md:hidden"
+			><TableHeadCell>at</TableHeadCell><TableHeadCell>colour</TableHeadCell><TableHeadCell class="w-[42%]"
+				>held by</TableHeadCell
+			></TableHead
+		>
+		<TableBody>
 			{#each landings as landing (landing.terminal)}
 				{#each landing.wires as wire, k (wire.id)}
-					<tr>
-						<td
+					<TableBodyRow class="max-md:grid max-md:grid-cols-[2fr_3fr] max-md:pb-2">
+						<TableBodyCell class="max-md:col-span-2 max-md:pb-0"
 							>{#if k === 0}<b>{terminalWord(plan.region, landing.terminal)}</b><br />{/if}<span class="soft"
 								>{roleWord(plan.region, landing.role)}{wire.cable === null
 									? ', tail'
 									: cableLetter(plan, wire.cable)
 										? `, cable ${cableLetter(plan, wire.cable)}`
 										: ''}</span
-							></td
+							></TableBodyCell
 						>
-						<td
-							><select
-								class="field"
+						<TableBodyCell
+							><Select
+								placeholder=""
 								aria-label={`colour at ${terminalWord(plan.region, landing.terminal)}`}
 								bind:value={wire.colour}
 								>{#each colours as colour (colour)}<option value={colour}>{colourWords[colour]}</option
-									>{/each}</select
-							></td
+									>{/each}</Select
+							></TableBodyCell
 						>
-						<td
-							><select
-								class="field"
+						<TableBodyCell
+							><Select
+								placeholder=""
 								aria-label={`held by, at ${terminalWord(plan.region, landing.terminal)}`}
 								bind:value={wire.how}
 								>{#each [...new Set([...ways, wire.how])] as way (way)}<option value={way}
 										>{howWords[way]}</option
-									>{/each}</select
-							></td
+									>{/each}</Select
+							></TableBodyCell
 						>
-					</tr>
+					</TableBodyRow>
 				{/each}
 			{/each}
-		</tbody>
-	</table>
+		</TableBody>
+	</Table>
 	{#if plan.procedure >= 2}<fieldset>
 			<legend class="label">The box is</legend>
-			{#each ['metal', 'plastic'] as const as each (each)}<label class="choice"
-					><input type="radio" name="material" value={each} bind:group={material} /> {each}</label
+			{#each ['metal', 'plastic'] as const as each (each)}<Radio
+					inline
+					name="material"
+					value={each}
+					bind:group={material}
+				>
+					{each}</Radio
 				>{/each}
 		</fieldset>{/if}
 	<fieldset>
 		<legend class="label">As drawn?</legend>
-		<label class="choice"
-			><input type="radio" name="as" checked={asRecorded} onchange={() => (asRecorded = true)} /> These wires, on
-			these terminals (colours as set above)</label
+		<Radio name="as" value={true} bind:group={asRecorded}>
+			These wires, on these terminals (colours as set above)</Radio
 		>
-		<label class="choice"
-			><input type="radio" name="as" checked={!asRecorded} onchange={() => (asRecorded = false)} /> No: more, fewer,
-			or on other terminals</label
-		>
+		<Radio name="as" value={false} bind:group={asRecorded}>No: more, fewer, or on other terminals</Radio>
 	</fieldset>
-	{#if !asRecorded}<p class="verdict open">
+	{#if !asRecorded}<Verdict kind="open">
 			Then this job can’t go on: it was planned on another box. It is made safe and closed. What you saw can
 			be put on record at the outlet’s page and the swap begun anew on it, or it is handed over. Say what is
 			there:
-		</p>
+		</Verdict>
 		{#await boxEntry()}<p class="soft">One moment …</p>
 		{:then { default: BoxEntry }}<BoxEntry {house} boxId={plan.boxId} bind:seen />
-		{:catch}<p class="verdict open" role="alert">
+		{:catch}<Verdict kind="open" alert>
 				This part can’t be fetched just now. Say it in the note below; the job goes on.
-			</p>
+			</Verdict>
 		{/await}{/if}
 	<Photos />
-	<label
-		><span class="label">Note (marks, slack)</span><input
-			class="field"
-			bind:value={note}
-			maxlength="500"
-		/></label
-	>
-	<p class="row mt-4"><button class="btn">That is how they sit<kbd>↵</kbd></button></p>
+	<Label>Note (marks, slack)<Input bind:value={note} maxlength={500} /></Label>
+	<p class="row mt-4"><Button type="submit" size="lg">That is how they sit<Kbd>↵</Kbd></Button></p>
 </form>
-<details>
-	<summary>There is a conductor that isn’t drawn</summary>
-	<div class="row">
-		<label
-			><span class="label">colour</span><select class="field" bind:value={extra.colour}
+<More title="There is a conductor that isn’t drawn">
+	<div class="row items-end">
+		<Label
+			>colour<Select placeholder="" bind:value={extra.colour}
 				>{#each colours as colour (colour)}<option value={colour}>{colourWords[colour]}</option
-					>{/each}</select
-			></label
+					>{/each}</Select
+			></Label
 		>
-		<label
-			><span class="label">where</span><select class="field" bind:value={extra.where}
+		<Label
+			>where<Select placeholder="" bind:value={extra.where}
 				><option value="passing">in the box, not on the device</option><option value="onDevice"
 					>on the device</option
-				></select
-			></label
+				></Select
+			></Label
 		>
-		<button type="button" class="btn second" onclick={found}>Note it</button>
+		<Button size="lg" color="light" onclick={found}>Note it</Button>
 	</div>
 	<p class="soft">It is read to {t.ground} before anything else goes on.</p>
-</details>
+</More>
 
 <style>
-	th:last-child {
-		width: 42%;
-	}
 	fieldset {
 		border: 0;
 		padding: 0;
 		margin: 0.8rem 0;
-	}
-	td .field {
-		min-height: 2.75rem;
-	}
-	@media (max-width: 700px) {
-		thead {
-			display: none;
-		}
-		tr {
-			display: grid;
-			grid-template-columns: 2fr 3fr;
-			gap: 0 0.6rem;
-			border-bottom: 1px solid var(--hair);
-			padding-bottom: 0.5rem;
-		}
-		td {
-			border: 0;
-			padding-right: 0;
-		}
-		td:first-child {
-			grid-column: 1 / -1;
-			padding-bottom: 0;
-		}
-	}
-	summary {
-		min-height: 2.75rem;
-		padding-top: 0.6rem;
-		cursor: pointer;
-		text-decoration: underline;
-		text-underline-offset: 3px;
-	}
-	details .row {
-		align-items: flex-end;
 	}
 </style>

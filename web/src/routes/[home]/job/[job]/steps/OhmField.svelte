@@ -1,4 +1,9 @@
 <script lang="ts">
+	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import FigureField from '$lib/ui/FigureField.svelte';
+
 	/** What an ohmmeter shows, typed: a figure with its unit, or open. */
 	let {
 		text = $bindable(),
@@ -6,35 +11,21 @@
 		open = $bindable(),
 		field = $bindable()
 	}: { text: string; unit: number; open: boolean; field?: HTMLInputElement | undefined } = $props();
+	const units = [
+		{ value: 1, name: 'Ω' },
+		{ value: 1000, name: 'kΩ' },
+		{ value: 1e6, name: 'MΩ' }
+	];
 </script>
 
-<label
-	><span class="label">your reading</span>
-	<span class="big"
-		><input
-			bind:this={field}
-			bind:value={text}
-			disabled={open}
-			inputmode="decimal"
-			autocomplete="off"
-			size="5"
-			aria-label="your reading in ohms"
-			placeholder={open ? 'OL' : ''}
-		/></span
-	></label
+<Label
+	>your reading<FigureField
+		bind:text
+		bind:field
+		disabled={open}
+		label="your reading in ohms"
+		placeholder={open ? 'OL' : ''}
+	/></Label
 >
-<label
-	><span class="label">unit</span><select class="field" bind:value={unit} disabled={open}
-		><option value={1}>Ω</option><option value={1000}>kΩ</option><option value={1e6}>MΩ</option></select
-	></label
->
-<label class="choice"><input type="checkbox" bind:checked={open} /> open (OL)</label>
-
-<style>
-	select {
-		min-width: 5rem;
-	}
-	.choice {
-		border: 0;
-	}
-</style>
+<Label>unit<Select class="min-w-20" placeholder="" bind:value={unit} disabled={open} items={units} /></Label>
+<Checkbox inline bind:checked={open}>open (OL)</Checkbox>

@@ -1,4 +1,7 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { ownReadingFromOhm } from '@wary/core/house';
 	import { judgeOhms, lowestOf, notShorted, type OhmValue, type Step } from '@wary/core/job';
 	import { typedOhms } from '$lib/typed';
@@ -98,17 +101,15 @@
 	</div>
 	<OhmField bind:text bind:unit bind:open bind:field />
 </div>
-{#if complaint}<p class="verdict bad" role="alert">{complaint}</p>{:else if verdict}<p
-		class="verdict"
-		class:bad={!verdict.passes}
-		role="status"
+{#if complaint}<Verdict kind="bad">{complaint}</Verdict>{:else if verdict}<Verdict
+		kind={!verdict.passes ? 'bad' : 'good'}
 	>
 		{verdict.text}
-	</p>{/if}
+	</Verdict>{/if}
 <p class="row">
-	{#if standIn}<button type="button" class="btn second" disabled={asking} onclick={take}
-			>{asking ? 'Reading …' : 'Take the reading'}<kbd>t</kbd></button
+	{#if standIn}<Button size="lg" color="light" disabled={asking} onclick={take}
+			>{asking ? 'Reading …' : 'Take the reading'}<Kbd>t</Kbd></Button
 		>{/if}
-	<button type="button" class="btn" onclick={keep}>Save reading<kbd>↵</kbd></button>
+	<Button size="lg" onclick={keep}>Save reading<Kbd>↵</Kbd></Button>
 	{#if standIn}<span class="soft">simulated meter</span>{/if}
 </p>

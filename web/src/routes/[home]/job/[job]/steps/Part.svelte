@@ -1,4 +1,9 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Radio from 'flowbite-svelte/Radio.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { partFaults, ratingsWanted, type PartAnswers } from '@wary/core/job';
 	import { partQuestions } from '$lib/words/steps';
 	import { deviceWords } from '$lib/words/devices';
@@ -41,26 +46,29 @@
 		>{/if}
 </p>
 {#if 'ratingA' in plan.oldDevice && 'ratingA' in plan.newDevice && plan.oldDevice.ratingA !== plan.newDevice.ratingA}
-	<p class="verdict open">
+	<Verdict kind="open">
 		The old one is marked {plan.oldDevice.ratingA} A, which doesn’t fit this circuit. It is put right, not copied.
-	</p>
+	</Verdict>
 {/if}
-{#if faults.length > 0}<div class="verdict bad" role="alert">
+{#if faults.length > 0}<Verdict kind="bad">
 		This part doesn’t fit. {faults.map((fault) => faultWords[fault]).join(' ')} Check another.
-	</div>{/if}
+	</Verdict>{/if}
 <form onsubmit={submit}>
 	<fieldset class="row">
 		<legend class="label">Rating marked on it</legend>
 		{#each plan.region === 'uk' ? [13, 5, 2] : [15, 20, 30] as amps (amps)}
-			<label class="choice"
-				><input type="radio" name="rating" value={amps} bind:group={ratingA} /> {amps} A</label
-			>
+			<Radio name="rating" value={amps} bind:group={ratingA}>{amps} A</Radio>
 		{/each}
 	</fieldset>
-	{#each partQuestions(plan.region, plan) as question (question.key)}<label class="choice"
-			><input type="checkbox" value={question.key} bind:group={ticked} /> {question.text}</label
+	{#each partQuestions(plan.region, plan) as question (question.key)}<Checkbox
+			value={question.key}
+			bind:group={ticked}
+		>
+			{question.text}</Checkbox
 		>{/each}
-	<p class="row mt-4"><button class="btn" disabled={ratingA === 0}>This is the part<kbd>↵</kbd></button></p>
+	<p class="row mt-4">
+		<Button type="submit" size="lg" disabled={ratingA === 0}>This is the part<Kbd>↵</Kbd></Button>
+	</p>
 </form>
 
 <style>

@@ -1,4 +1,7 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { sameLamps, soundLamps, type Step } from '@wary/core/job';
 	import { capital, terms } from '$lib/words/terms';
 	import { lampsWords } from '$lib/words/events';
@@ -66,21 +69,21 @@
 						d="M24 3v5M24 40v5M3 24h5M40 24h5M9 9l4 4M35 35l4 4M39 9l-4 4M9 39l4-4"
 					/>{:else}<path d="M17 31 31 17" />{/if}
 			</svg>
-			<span>{capital(text)}</span><b>{lamps[name] ? 'lit' : 'dark'}</b><kbd>{k + 1}</kbd>
+			<span>{capital(text)}</span><b>{lamps[name] ? 'lit' : 'dark'}</b><Kbd>{k + 1}</Kbd>
 		</button>
 	{/each}
 </div>
-{#if failed}<p class="verdict bad" role="alert">The simulated tester can’t be reached. Try again.</p>
-{:else if touched}<p class="verdict" class:bad={!right} role="status">
+{#if failed}<Verdict kind="bad">The simulated tester can’t be reached. Try again.</Verdict>
+{:else if touched}<Verdict kind={!right ? 'bad' : 'good'}>
 		{right
 			? 'As it should be.'
 			: `Not as it should be: expected ${lampsWords(expected, region)}. The box is opened again, the same safe way.`}
-	</p>{/if}
+	</Verdict>{/if}
 <p class="row mt-4">
-	{#if standIn}<button type="button" class="btn second" disabled={asking} onclick={take}
-			>{asking ? 'Plugging in …' : 'Plug the tester in'}<kbd>t</kbd></button
+	{#if standIn}<Button size="lg" color="light" disabled={asking} onclick={take}
+			>{asking ? 'Plugging in …' : 'Plug the tester in'}<Kbd>t</Kbd></Button
 		>{/if}
-	<button type="button" class="btn" disabled={!touched} onclick={keep}>Save reading<kbd>↵</kbd></button>
+	<Button size="lg" disabled={!touched} onclick={keep}>Save reading<Kbd>↵</Kbd></Button>
 	{#if standIn}<span class="soft">simulated tester</span>{/if}
 </p>
 

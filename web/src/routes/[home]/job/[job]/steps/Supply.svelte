@@ -1,4 +1,9 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import FigureField from '$lib/ui/FigureField.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import {
 		judgeAlone,
 		judgeSupplyOhms,
@@ -104,6 +109,9 @@
 		else return;
 		event.preventDefault();
 	}
+	/** A way to find it: its name over what it takes. */
+	const way =
+		'grid w-full justify-items-start gap-0.5 px-4 py-3 text-start first:border-4 [&>span]:font-normal [&>span]:text-soft';
 	const saying = {
 		supply: 'This is the supply.',
 		outgoing: 'This one goes on to others.',
@@ -116,26 +124,26 @@
 {#if step.kind === 'supplyWay'}
 	<div class="ways">
 		{#if !step.silent}
-			<button type="button" class="way" onclick={() => choose('dead')}
+			<Button color="light" class={way} onclick={() => choose('dead')}
 				><b>Dead, by resistance</b><span
 					>Everything stays off and proven. {capital(t.neutral)} to {t.ground}, cable by cable: the one that
 					reads far lower than the others leads back. The supply should read
 					{ohmsWord(expected.ifSupply.resistanceOhm)}, the others {ohmsWord(
 						expected.ifOutgoing.resistanceOhm
 					)}.</span
-				></button
+				></Button
 			>
 		{/if}
-		<button type="button" class="way" onclick={() => choose('live')}
+		<Button color="light" class={way} onclick={() => choose('live')}
 			><b>Alive, by voltage</b><span
 				>Every end capped and spread, everybody clear, power on. First a contactless tester along the
 				insulation, which touches nothing; two-point readings only where that leaves a doubt. Then off, held
 				and proven anew.</span
-			></button
+			></Button
 		>
-		<button type="button" class="way" onclick={() => choose('skip')}
+		<Button color="light" class={way} onclick={() => choose('skip')}
 			><b>Leave it</b><span>The swap goes on without. The record says that the supply cable isn’t known.</span
-			></button
+			></Button
 		>
 	</div>
 {:else}
@@ -172,38 +180,29 @@
 				</div>
 				{#if instrument === 'indicator'}
 					<Marks
+						name={field}
 						bind:litV={
 							() => marks[k] ?? null, (value) => (marks = marks.map((mark, at) => (at === k ? value : mark)))
 						}
 					/>
 				{:else}
-					<label
-						><span class="label">your reading</span><span class="big"
-							><input
-								bind:value={volts[k]}
-								inputmode="decimal"
-								autocomplete="off"
-								size="5"
-								aria-label={`${field}, in volts`}
-							/> V</span
-						></label
+					<Label
+						>your reading<FigureField bind:text={volts[k]!} label={`${field}, in volts`} unit="V" /></Label
 					>
 				{/if}
 			</div>
 		{/each}
 	{/if}
-	{#if complaint}<p class="verdict bad" role="alert">{complaint}</p>{:else if verdict}<p
-			class="verdict"
-			class:bad={verdict === 'odd'}
-			role="status"
+	{#if complaint}<Verdict kind="bad">{complaint}</Verdict>{:else if verdict}<Verdict
+			kind={verdict === 'odd' ? 'bad' : 'good'}
 		>
 			{saying[verdict]}
-		</p>{/if}
+		</Verdict>{/if}
 	<p class="row">
-		{#if standIn}<button type="button" class="btn second" disabled={asking} onclick={take}
-				>{asking ? 'Reading …' : 'Take the reading'}<kbd>t</kbd></button
+		{#if standIn}<Button size="lg" color="light" disabled={asking} onclick={take}
+				>{asking ? 'Reading …' : 'Take the reading'}<Kbd>t</Kbd></Button
 			>{/if}
-		<button type="button" class="btn" onclick={keep}>Save reading<kbd>↵</kbd></button>
+		<Button size="lg" onclick={keep}>Save reading<Kbd>↵</Kbd></Button>
 		{#if standIn}<span class="soft">simulated meter</span>{/if}
 	</p>
 {/if}
@@ -213,24 +212,5 @@
 		display: grid;
 		gap: 0.7rem;
 		max-width: 40rem;
-	}
-	.way {
-		display: grid;
-		gap: 0.15rem;
-		text-align: left;
-		padding: 0.7rem 1rem;
-		border: 2px solid var(--ink);
-		border-radius: 3px;
-		background: var(--sheet);
-		cursor: pointer;
-	}
-	.way:first-child {
-		border-width: 4px;
-	}
-	.way b {
-		font-size: 1.1rem;
-	}
-	.way span {
-		color: var(--soft);
 	}
 </style>

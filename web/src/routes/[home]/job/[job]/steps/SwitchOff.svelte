@@ -1,4 +1,7 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
 	import { evidenceOf, findBreaker, mainSwitch, own, placeName, walkChain } from '@wary/core/house';
 	import { thingsBehind } from '@wary/core/isolation';
@@ -91,11 +94,11 @@
 {#each wrong as id (id)}
 	{#if session.jobState.device === 'oldSeated' && isolation.power === 'off'}
 		<p class="row back">
-			<button
-				type="button"
-				class="btn second"
+			<Button
+				size="lg"
+				color="light"
 				onclick={() => session.submit({ kind: 'switchBreaker', breaker: id, on: true })}
-				>{breakerName(house, id)} is back on</button
+				>{breakerName(house, id)} is back on</Button
 			>
 		</p>
 	{/if}
@@ -103,20 +106,19 @@
 
 {#if mayRest}
 	<div class="modes row" role="group" aria-label="Way of finding it">
-		<button type="button" class="btn quiet" aria-pressed={mode === 'search'} onclick={() => (mode = 'search')}
-			>Search for it</button
+		<Button color="alternative" aria-pressed={mode === 'search'} onclick={() => (mode = 'search')}
+			>Search for it</Button
 		>
-		<button type="button" class="btn quiet" aria-pressed={mode === 'pick'} onclick={() => (mode = 'pick')}
-			>I know which it is</button
+		<Button color="alternative" aria-pressed={mode === 'pick'} onclick={() => (mode = 'pick')}
+			>I know which it is</Button
 		>
-		{#if isolation.notFeeding.length > 0 || search.events.length > 2}<button
-				type="button"
-				class="btn quiet"
+		{#if isolation.notFeeding.length > 0 || search.events.length > 2}<Button
+				color="alternative"
 				aria-pressed={mode === 'pick' && picked === main}
 				onclick={() => {
 					mode = 'pick';
 					picked = main;
-				}}>Main switch, as a last resort</button
+				}}>Main switch, as a last resort</Button
 			>{/if}
 	</div>
 {/if}
@@ -137,33 +139,31 @@
 				{#if ids.length > 0}
 					<BeforeOff {house} breakers={ids} hard={hardOf(ids)} onarranged={arranged} />
 					<p class="row">
-						<button type="button" class="btn" disabled={hardOf(ids).length > 0} onclick={() => offAll(ids)}
-							>{breakerNames(house, ids)} {ids.length > 1 ? 'are' : 'is'} off<kbd>↵</kbd></button
+						<Button size="lg" disabled={hardOf(ids).length > 0} onclick={() => offAll(ids)}
+							>{breakerNames(house, ids)} {ids.length > 1 ? 'are' : 'is'} off<Kbd>↵</Kbd></Button
 						>
 					</p>
 				{:else if end.kind === 'onlyForbiddenLeft'}
 					<BeforeOff {house} breakers={end.breakers} hard={hardOf(end.breakers)} onarranged={arranged} />
 				{:else}
 					<p class="row">
-						<button
-							type="button"
-							class="btn second"
+						<Button
+							size="lg"
+							color="light"
 							onclick={() => {
 								mode = 'pick';
 								picked = main;
-							}}>Use the main switch</button
+							}}>Use the main switch</Button
 						>
 					</p>
 				{/if}
 			{/snippet}
 		</Search>
-	{:catch}<p class="verdict open" role="alert">
-			The search can’t be fetched just now. <button
-				type="button"
-				class="btn quiet"
-				onclick={() => (mode = 'pick')}>Name the {t.breaker} yourself</button
+	{:catch}<Verdict kind="open" alert>
+			The search can’t be fetched just now. <Button color="alternative" onclick={() => (mode = 'pick')}
+				>Name the {t.breaker} yourself</Button
 			>
-		</p>
+		</Verdict>
 	{/await}
 {:else}
 	<div class="pick">
@@ -182,19 +182,19 @@
 		</div>
 		<div class="below">
 			{#if chosen === main}
-				<p class="verdict open">
+				<Verdict kind="open">
 					Everything loses power: every light, router, freezer, alarm. Head-torch on, phone charged. No {t.outlet}
 					is live any more, so the tester is proved on a proving unit.{plan.region === 'uk'
 						? ' This main switch opens the neutral too.'
 						: ''} It says nothing about which
 					{t.breaker} it was.
-				</p>
+				</Verdict>
 			{/if}
 			{#if chosen}
-				{#if isolation.notFeeding.includes(chosen)}<p class="verdict bad">
+				{#if isolation.notFeeding.includes(chosen)}<Verdict kind="bad">
 						With {breakerName(house, chosen)} off, the {t.outlet} stayed live. It isn’t this one, or not this one
 						alone.
-					</p>
+					</Verdict>
 				{:else if unlikely && also === null}<p class="soft">
 						Its rating differs from what is recorded for this circuit.
 					</p>{/if}
@@ -208,8 +208,8 @@
 				<p class="soft">{lights}</p>
 			{/if}
 			<p class="row">
-				<button type="button" class="btn" disabled={!chosen || hardOf([chosen]).length > 0} onclick={go}
-					>{chosen ? `${capital(breakerName(house, chosen))} is off` : 'Choose one'}<kbd>↵</kbd></button
+				<Button size="lg" disabled={!chosen || hardOf([chosen]).length > 0} onclick={go}
+					>{chosen ? `${capital(breakerName(house, chosen))} is off` : 'Choose one'}<Kbd>↵</Kbd></Button
 				>
 			</p>
 		</div>
@@ -223,16 +223,6 @@
 	.modes {
 		margin: 0 0 1rem;
 		gap: 0;
-	}
-	.modes .btn {
-		border: 2px solid var(--ink);
-		border-radius: 0;
-		margin-right: -2px;
-	}
-	.modes [aria-pressed='true'] {
-		background: var(--ink);
-		color: var(--paper);
-		font-weight: 600;
 	}
 	.pick {
 		display: grid;

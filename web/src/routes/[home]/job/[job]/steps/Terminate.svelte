@@ -1,4 +1,7 @@
 <script lang="ts">
+	import Choices from '$lib/ui/Choices.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import { deviceModel, type How } from '@wary/core/house';
 	import { terminalsFor, type Step } from '@wary/core/job';
 	import { wayChoices } from '$lib/words/steps';
@@ -30,54 +33,29 @@
 </script>
 
 <form onsubmit={submit}>
-	<fieldset>
-		<legend class="label">Onto</legend>
-		{#each terminals as each (each.name)}
-			<label class="choice"
-				><input
-					type="radio"
-					name="terminal"
-					value={each.name}
-					checked={(terminal ?? step.terminal) === each.name}
-					disabled={taken(each.name)}
-					onchange={() => (terminal = each.name)}
-				/>
-				<span
-					>{terminalWord(plan.region, each.name)}{#if taken(each.name)}
-						<span class="soft ml-2">taken</span>{:else if each.name === step.terminal}
-						<b class="ml-2">← where it was</b>{:else if possible.includes(each.name)}
-						<span class="soft ml-2">serves as well: one piece of brass joins the two</span>{/if}</span
-				></label
-			>
-		{/each}
-	</fieldset>
+	<Choices
+		legend="Onto"
+		name="terminal"
+		options={terminals.map(({ name }) => ({ value: name, disabled: taken(name) }))}
+		value={terminal ?? step.terminal}
+		onpick={(picked) => (terminal = picked)}
+	>
+		{#snippet item(name)}
+			{terminalWord(plan.region, name)}{#if taken(name)}
+				<span class="soft ml-2">taken</span>{:else if name === step.terminal}
+				<b class="ml-2">← where it was</b>{:else if possible.includes(name)}
+				<span class="soft ml-2">serves as well: one piece of brass joins the two</span>{/if}
+		{/snippet}
+	</Choices>
 	{#if ways.length > 1}
-		<fieldset class="row">
-			<legend class="label">Held by</legend>
-			{#each ways as each (each.way)}<label class="choice"
-					><input
-						type="radio"
-						name="way"
-						value={each.way}
-						checked={(way ?? ways[0]!.way) === each.way}
-						onchange={() => (way = each.way)}
-					/>
-					{each.text}</label
-				>{/each}
-		</fieldset>
+		<Choices
+			inline
+			legend="Held by"
+			name="way"
+			options={ways.map(({ way: value, text }) => ({ value, text }))}
+			value={way ?? ways[0]!.way}
+			onpick={(picked) => (way = picked)}
+		/>
 	{/if}
-	<p class="row mt-4"><button class="btn">It is on<kbd>↵</kbd></button></p>
+	<p class="row mt-4"><Button type="submit" size="lg">It is on<Kbd>↵</Kbd></Button></p>
 </form>
-
-<style>
-	fieldset {
-		border: 0;
-		padding: 0;
-		margin: 0 0 0.7rem;
-		gap: 0 1.6rem;
-		max-width: 30rem;
-	}
-	.choice {
-		min-height: 2.6rem;
-	}
-</style>

@@ -1,4 +1,11 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Radio from 'flowbite-svelte/Radio.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import FigureField from '$lib/ui/FigureField.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import { chainOfCircuit, circuitsInBox } from '@wary/core/house';
 	import { deadBand, liveAboveV, type MeterMode, type VoltReading } from '@wary/core/isolation';
 	import { judgeLive, type Command, type Step } from '@wary/core/job';
@@ -101,19 +108,19 @@
 			case 'dead':
 				return {
 					text: lowImpedance ? 'Drained: it was induced, nothing stands behind it.' : 'Fits a dead pair.',
-					kind: 'good'
+					kind: 'good' as const
 				};
 			case 'unresolved':
 				return {
 					text: `Neither dead nor plainly live (3 to ${liveAboveV} V): induced, or fed back from somewhere. Next it is drained, and read again.`,
-					kind: 'open'
+					kind: 'open' as const
 				};
 			case 'live':
 				return {
 					text: lowImpedance
 						? `Still there with a load on it: something feeds it. Treat as live: back to the ${terms[plan.region].panel}, the next circuits off one after another, and read this pair again.`
 						: `LIVE. Touch nothing. Something still feeds this: back to the ${terms[plan.region].panel}.`,
-					kind: 'bad'
+					kind: 'bad' as const
 				};
 		}
 	}
@@ -128,13 +135,13 @@
 						step.kind === 'proveTester'
 							? 'The tester shows what it should.'
 							: 'Live, as it should be before anything is switched off.',
-					kind: 'good'
+					kind: 'good' as const
 				};
 			case 'low':
 			case 'high':
 				return {
 					text: `Live, but outside ${healthyWords(plan.region)} (${regions[plan.region].healthyV.source}). Noted as a worry.`,
-					kind: 'open'
+					kind: 'open' as const
 				};
 			case 'notLive':
 				return {
@@ -142,7 +149,7 @@
 						step.kind === 'proveTester'
 							? 'It did not show a live source. Nothing this tester has said in this proof counts: battery, leads, or another tester.'
 							: 'Not live. If that is so, something is wrong before you have begun: prove the tester elsewhere, or stop here and find out why.',
-					kind: 'bad'
+					kind: 'bad' as const
 				};
 		}
 	}
@@ -213,22 +220,19 @@
 
 <svelte:window onkeydown={key} />
 {#if step.kind === 'proveTester'}
-	<label class="source"
-		><span class="label">{step.when === 'after' ? 'The same source' : 'Proved on'}</span>
-		<select class="field" bind:value={source}
-			>{#each sources as each (each.id)}<option value={each.id}>{each.text}</option>{/each}</select
-		></label
+	<Label class="mb-3 max-w-96"
+		>{step.when === 'after' ? 'The same source' : 'Proved on'}
+		<Select placeholder="" bind:value={source}
+			>{#each sources as each (each.id)}<option value={each.id}>{each.text}</option>{/each}</Select
+		></Label
 	>
 {/if}
 {#if lowImpedance}
 	<fieldset class="drain row">
 		<legend class="label">Drained by</legend>
-		<label class="choice"
-			><input type="radio" name="drain" value="lowImpedance" bind:group={drain} /> the meter’s low-impedance mode</label
-		>
-		<label class="choice"
-			><input type="radio" name="drain" value="lampAcross" bind:group={drain} /> a lamp held across the same two
-			points</label
+		<Radio inline name="drain" value="lowImpedance" bind:group={drain}>the meter’s low-impedance mode</Radio>
+		<Radio inline name="drain" value="lampAcross" bind:group={drain}
+			>a lamp held across the same two points</Radio
 		>
 	</fieldset>
 {/if}
@@ -242,49 +246,34 @@
 	{:else if instrument === 'indicator'}
 		<Marks bind:litV />
 	{:else}
-		<label class="taken"
-			><span class="label"
-				>your reading{lowImpedance
-					? drain === 'lampAcross'
-						? ', lamp across'
-						: ', low impedance'
-					: ''}</span
-			>
-			<span class="big"
-				><input
-					bind:this={field}
-					bind:value={text}
-					inputmode="decimal"
-					autocomplete="off"
-					size="5"
-					aria-label="your reading in volts"
-					aria-invalid={complaint !== null}
-				/> V</span
-			></label
+		<Label
+			>your reading{lowImpedance
+				? drain === 'lampAcross'
+					? ', lamp across'
+					: ', low impedance'
+				: ''}<FigureField
+				bind:text
+				bind:field
+				label="your reading in volts"
+				unit="V"
+				invalid={complaint !== null}
+			/></Label
 		>
 	{/if}
 </div>
-{#if complaint}<p class="verdict bad" role="alert">{complaint}</p>{:else if verdict}<p
-		class="verdict {verdict.kind}"
-		role="status"
-	>
-		{verdict.text}
-	</p>{/if}
+{#if complaint}<Verdict kind="bad">{complaint}</Verdict>{:else if verdict}<Verdict kind={verdict.kind}
+		>{verdict.text}</Verdict
+	>{/if}
 <p class="row actions">
-	{#if standIn}<button type="button" class="btn second" disabled={asking} onclick={take}
-			>{asking ? 'Reading …' : 'Take the reading'}<kbd>t</kbd></button
+	{#if standIn}<Button size="lg" color="light" disabled={asking} onclick={take}
+			>{asking ? 'Reading …' : 'Take the reading'}<Kbd>t</Kbd></Button
 		>{/if}
-	<button type="button" class="btn" onclick={keep}>Save reading<kbd>↵</kbd></button>
+	<Button size="lg" onclick={keep}>Save reading<Kbd>↵</Kbd></Button>
 	{#if standIn}<span class="soft">simulated {instrument === 'multimeter' ? 'meter' : instrument}</span>{/if}
 </p>
 {#if step.kind === 'proveTester' || step.kind === 'readPair'}<ReadingsTable {step} />{/if}
 
 <style>
-	.source {
-		display: block;
-		max-width: 24rem;
-		margin-bottom: 0.8rem;
-	}
 	.drain {
 		border: 0;
 		padding: 0;

@@ -1,4 +1,7 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import type { Command, Step } from '@wary/core/job';
 	import { terms } from '$lib/words/terms';
 	import { getJob } from '../context';
@@ -76,22 +79,19 @@
 <svelte:window onkeydown={key} />
 {#if standIn && texts.ask}
 	<p class="row">
-		<button type="button" class="btn second" disabled={asking} onclick={look}
-			>{texts.ask.button}<kbd>t</kbd></button
+		<Button size="lg" color="light" disabled={asking} onclick={look}>{texts.ask.button}<Kbd>t</Kbd></Button
 		><span class="soft">simulated</span>
 	</p>
-	{#if failed}<p class="verdict bad" role="alert">
-			The simulated instrument can’t be reached. Try again.
-		</p>{/if}
-	{#if seen !== null}<p class="verdict" class:bad={!seen && step.kind !== 'touchSupply'} role="status">
+	{#if failed}<Verdict kind="bad">The simulated instrument can’t be reached. Try again.</Verdict>{/if}
+	{#if seen !== null}<Verdict kind={!seen && step.kind !== 'touchSupply' ? 'bad' : 'good'}>
 			{seen ? texts.yes : texts.no}.
-		</p>{/if}
+		</Verdict>{/if}
 {/if}
 <p class="row mt-4">
-	<button type="button" class="btn" class:second={seen === false} onclick={() => answer(true)}
-		>{texts.yes}<kbd>y</kbd></button
+	<Button size="lg" color={seen === false ? 'light' : 'primary'} onclick={() => answer(true)}
+		>{texts.yes}<Kbd>y</Kbd></Button
 	>
-	<button type="button" class="btn" class:second={seen !== false} onclick={() => answer(false)}
-		>{texts.no}<kbd>n</kbd></button
+	<Button size="lg" color={seen === false ? 'primary' : 'light'} onclick={() => answer(false)}
+		>{texts.no}<Kbd>n</Kbd></Button
 	>
 </p>

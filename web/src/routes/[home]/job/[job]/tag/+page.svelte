@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
 	import { onMount } from 'svelte';
 
 	let { data } = $props();
@@ -19,9 +20,9 @@
 			the time.
 		</p>
 		<p class="row">
-			<button type="button" class="btn" onclick={() => window.print()}>Print</button>
-			<a class="btn second" href={`${at}/tag.pdf${asked}`}>PDF</a>
-			<a class="btn second" href={`${at}/tag.svg${asked}`} download="tag.svg">SVG</a>
+			<Button size="lg" onclick={() => window.print()}>Print</Button>
+			<Button size="lg" color="light" href={`${at}/tag.pdf${asked}`}>PDF</Button>
+			<Button size="lg" color="light" href={`${at}/tag.svg${asked}`} download="tag.svg">SVG</Button>
 			<a href={at}>Back to the job</a>
 		</p>
 	</div>

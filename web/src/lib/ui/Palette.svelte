@@ -1,0 +1,64 @@
+<script lang="ts">
+	import CommandPalette from 'flowbite-svelte/CommandPalette.svelte';
+	import { goto } from '$app/navigation';
+	import type { Region } from '@wary/core/rules';
+	import { ask, placesAnswer, type PlacesAnswer } from '$lib/answers';
+	import { paletteWords, views } from '$lib/words/views';
+
+	/** Everything in a home that can be gone to, by typing a part of its name. */
+	let { home, open = $bindable() }: { home: { slug: string; region: Region }; open: boolean } = $props();
+
+	let places = $state.raw<PlacesAnswer | null>(null);
+	let failed = $state(false);
+	$effect(() => {
+		if (!open) return;
+		void ask(`/api/${home.slug}/places`, placesAnswer).then((answer) => {
+			failed = answer === null;
+			places = answer ?? places;
+		});
+	});
+	const words = $derived(paletteWords(home.region));
+	const to = (path: string) => () => void goto(`/${home.slug}${path}`);
+	const items = $derived([
+		...views.map(({ path, text }) => ({
+			id: `view${path}`,
+			label: text,
+			description: words.view,
+			onselect: to(path)
+		})),
+		...(places?.jobs ?? []).map(({ id, place }) => ({
+			id: `job-${id}`,
+			label: place,
+			description: words.job,
+			onselect: to(`/job/${id}`)
+		})),
+		...(places?.outlets ?? []).map(({ id, name }) => ({
+			id: `outlet-${id}`,
+			label: name,
+			description: words.outlet,
+			onselect: to(`/outlet/${id}`)
+		})),
+		...(places?.breakers ?? []).map(({ id, name, label }) => ({
+			id: `breaker-${id}`,
+			label: name,
+			description: words.breaker(label),
+			onselect: to(`/house?breaker=${encodeURIComponent(id)}`)
+		})),
+		...(places?.outlets ?? []).map(({ id, name }) => ({
+			id: `find-${id}`,
+			label: words.find(name),
+			onselect: to(`/find/${id}`)
+		})),
+		{ id: 'directory', label: words.directory, onselect: to('/directory') },
+		{ id: 'house-file', label: words.houseFile, onselect: () => location.assign(`/${home.slug}/house.json`) },
+		{ id: 'add-home', label: words.addHome, onselect: () => void goto('/new') }
+	]);
+</script>
+
+<CommandPalette
+	bind:open
+	{items}
+	placeholder={words.placeholder}
+	emptyMessage={failed ? words.away : words.none}
+	shortcutKey="no key of its own"
+/>
