@@ -55,7 +55,7 @@ test('a user’s own home: a house file in, typed readings, the file out again u
 	await expect(page.getByText(/Not live\./)).toBeVisible();
 	await page.getByText('230', { exact: true }).click();
 	await page.getByRole('button', { name: /^Save reading/ }).click();
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Live first: right socket');
+	await expect(page.getByRole('heading', { level: 2, name: 'Live first: right socket' })).toBeVisible();
 });
 
 test('a reading that is no number, or no meter shows, is refused at its place', async ({ page }) => {
@@ -125,3 +125,43 @@ for (const theme of ['light', 'dark'] as const)
 		await page.waitForURL(/record$/);
 		expect(['record', await findings(page)]).toEqual(['record', []]);
 	});
+
+test('everything is gone to by its name; on a phone the views are one row', async ({
+	browser,
+	application,
+	page
+}) => {
+	await page.goto('/fennel-lane');
+	await page.waitForLoadState('networkidle');
+	await page.keyboard.press('/');
+	const search = page.getByRole('combobox');
+	await search.fill('piano');
+	await expect(page.getByRole('option')).toHaveCount(2);
+	await page.keyboard.press('Enter');
+	await page.waitForURL(/outlet\/music-piano/);
+	await page.keyboard.press('Control+k');
+	await search.fill('attic fan');
+	await page.getByRole('option', { name: /14/ }).click();
+	await expect(page.getByLabel('Directory says')).toHaveValue('attic fan');
+	await page.keyboard.press('Control+k');
+	await search.fill('nothing of the kind');
+	await expect(page.getByText('Nothing by that name.')).toBeVisible();
+	await page.keyboard.press('Escape');
+
+	const phone = await (
+		await browser.newContext({ baseURL: application.address, viewport: { width: 390, height: 844 } })
+	).newPage();
+	await phone.goto('/tannery-row');
+	const links = phone.getByRole('navigation', { name: 'Views' }).getByRole('link');
+	await expect(links).toHaveText(['Today', 'House', 'Bench', 'Settings']);
+	const tops = new Set<number>();
+	for (const link of await links.all()) {
+		const box = (await link.boundingBox())!;
+		tops.add(Math.round(box.y));
+		expect(box.height).toBeGreaterThanOrEqual(44);
+		expect(box.x + box.width).toBeLessThanOrEqual(390);
+	}
+	expect(tops.size).toBe(1);
+	await expect(links.first()).toHaveAttribute('aria-current', 'page');
+	await phone.context().close();
+});

@@ -277,8 +277,7 @@ test('without a two-point tester the job waits at the plate, and keeps; what a l
 	await page.reload();
 	await page.locator('.job[data-ready=true]').waitFor();
 	await expect(page.locator('main[data-step=needTester]')).toBeVisible();
-	await page.getByRole('button', { name: 'Tick all' }).click();
-	await page.getByRole('button', { name: /^I have it now/ }).click();
+	await page.getByRole('button', { name: /^All of them lie here/ }).click();
 	await expect(page.locator('main[data-step=proveTester]')).toBeVisible();
 });
 

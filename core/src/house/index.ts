@@ -57,6 +57,7 @@ export { own } from './own';
 export { readStoredHouse, type StoredHouse } from './stored';
 export { isSupplied, readingTakesS, settle, type Settled, type Trip } from './settle';
 export { untilStill, type Stillness } from './still';
+export { dueOf, type Due } from './due';
 export { needsOf, type Need } from './needs';
 export { cableConductors, standardWiring, usualDevice, usualSize, type Palette } from './standard';
 export {

@@ -21,6 +21,8 @@ const urgency: Record<WorryKind, number> = {
 	other: 5
 };
 
+export const urgencyOf = (kind: WorryKind): number => urgency[kind];
+
 /** What needs doing in a house, most pressing first, then oldest first. */
 export function needsOf(house: House): Need[] {
 	return house.boxes

@@ -134,8 +134,8 @@ describe('on the new part', () => {
 		const text = document.body.textContent ?? '';
 		expect(text).toMatch(/brass screw/);
 		expect(text).not.toMatch(/push-in/i);
-		await press(/^It is on/);
-		expect(said).toMatchObject([{ kind: 'terminate' }]);
+		await press(/^On, and it held the tug/);
+		expect(said).toMatchObject([{ kind: 'terminate' }, { kind: 'tug', held: true }]);
 	});
 });
 

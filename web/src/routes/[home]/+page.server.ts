@@ -1,4 +1,4 @@
-import { findBox, needsOf, placeName } from '@wary/core/house';
+import { dueOf, findBox, placeName } from '@wary/core/house';
 import { nextStep, visitOf } from '@wary/core/job';
 import { energyOf } from '@wary/core/isolation';
 import { latestHouse } from '$lib/server/households';
@@ -38,9 +38,7 @@ export async function load({ params }) {
 	const busy = new Set(underWay.map(({ boxId }) => boxId));
 	return {
 		house,
-		needs: needsOf(house)
-			.filter(({ boxId }) => !busy.has(boxId))
-			.map((need) => ({ ...need, place: place(need.boxId) })),
+		due: dueOf(house).filter((due) => due.kind !== 'worry' || !busy.has(due.boxId)),
 		underWay,
 		ended: jobs
 			.filter(({ outcome }) => outcome !== null)

@@ -1,22 +1,32 @@
 <script lang="ts">
 	import Button from 'flowbite-svelte/Button.svelte';
-	import { circuitsInBox, placeName } from '@wary/core/house';
+	import { panelOf } from '@wary/core/house';
 	import DeviceDrawing from '$lib/ui/DeviceDrawing.svelte';
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
 	import { day } from '$lib/words/dates';
-	import { worryWords } from '$lib/words/worries';
+	import { dueWords } from '$lib/words/due';
+	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
 	import { terms } from '$lib/words/terms';
 
 	let { data } = $props();
 	const t = $derived(terms[data.house.region]);
-	const first = $derived(data.needs[0]);
-	const unplaced = $derived(
-		data.house.boxes.filter(
-			(box) => box.use === 'outlet' && box.device && circuitsInBox(data.house, box.id).length === 0
-		)
-	);
-	const others = $derived(data.needs.slice(1));
-	const firstBox = $derived(first ? data.house.boxes.find(({ id }) => id === first.boxId) : undefined);
+	const due = $derived(data.due.map((each) => ({ due: each, words: dueWords(each, data.house) })));
+	const first = $derived(due[0]);
+	const others = $derived(due.slice(1));
+	const firstBox = $derived.by(() => {
+		const of = first?.due;
+		return of?.kind === 'worry' ? data.house.boxes.find(({ id }) => id === of.boxId) : undefined;
+	});
+	/** The breaker that the first thing is about, drawn where it hangs. */
+	const firstBreaker = $derived.by(() => {
+		const of = first?.due;
+		return of?.kind === 'contradicted'
+			? of.breaker
+			: of?.kind === 'unproven'
+				? of.breakers[0]!.breaker
+				: null;
+	});
+	const firstPanel = $derived(firstBreaker ? panelOf(data.house, firstBreaker) : undefined);
 	const rooms = $derived(
 		data.house.rooms
 			.map((room) => ({
@@ -26,6 +36,14 @@
 			.filter(({ boxes }) => boxes.length > 0)
 	);
 </script>
+
+{#snippet further(more: readonly { readonly text: string; readonly path: string }[])}
+	{#if more.length > 0}<ul class="plain">
+			{#each more as each (each.path + each.text)}<li>
+					<a href={`/${data.home.slug}${each.path}`}>{each.text}</a>
+				</li>{/each}
+		</ul>{/if}
+{/snippet}
 
 <svelte:head><title>Today · {data.home.name} · Wary Hand</title></svelte:head>
 <main>
@@ -44,18 +62,21 @@
 
 	<div class="columns">
 		<section class="next">
-			{#if first && firstBox}
+			{#if first}
 				<p class="soft">Next at {data.home.name}</p>
-				<h1>{first.place}</h1>
+				<h1>{first.words.title}</h1>
 				<p class="why">
-					{worryWords[first.worry.kind].what} <q>{first.worry.note}</q>
-					<span class="soft">Seen {day(first.worry.seen, t.locale)}.</span>
+					{first.words.what}
+					{#if first.words.noted}<q>{first.words.noted}</q>{/if}
 				</p>
-				<p>{worryWords[first.worry.kind].why}</p>
+				<p>{first.words.why}</p>
 				<p class="row">
-					<Button size="lg" href={`/${data.home.slug}/outlet/${first.boxId}`}>See the {t.outlet}</Button>
+					<Button size="lg" href={`/${data.home.slug}${first.words.path}`}>{first.words.act}</Button>
 				</p>
-				<div class="where"><ChainDrawing house={data.house} boxId={first.boxId} slug={data.home.slug} /></div>
+				{@render further(first.words.more)}
+				{#if firstBox}<div class="where">
+						<ChainDrawing house={data.house} boxId={firstBox.id} slug={data.home.slug} />
+					</div>{/if}
 			{:else if data.house.boxes.length === 0}
 				<h1>An empty house, so far</h1>
 				<p>
@@ -65,23 +86,10 @@
 				</p>
 				<p class="row"><Button size="lg" href={`/${data.home.slug}/house`}>Put the house in</Button></p>
 			{:else if data.underWay.length === 0}
-				<h1>{unplaced.length > 0 ? `${unplaced.length} without ${t.aBreaker}` : 'Nothing is waiting'}</h1>
-				{#if unplaced.length > 0}
-					<p>
-						Nobody has found yet what feeds these. A lamp or a radio and a few walks find it, and the
-						directory learns it.
-					</p>
-					<ul class="plain">
-						{#each unplaced.slice(0, 8) as box (box.id)}<li>
-								<a href={`/${data.home.slug}/find/${box.id}`}
-									>Find the {t.breaker} of {placeName(data.house, box)}</a
-								>
-							</li>{/each}
-					</ul>
-				{/if}
+				<h1>Nothing is waiting</h1>
 				<p>
-					No worry is on record at {data.home.name}. Choose any {t.outlet} below to look at it, or to replace it
-					like for like.
+					Every {t.breaker} with an {t.outlet} on it was found by test, and no worry is on record. Choose any {t.outlet}
+					below to look at it, or to replace it like for like.
 				</p>
 			{:else}
 				<h1>One thing at a time</h1>
@@ -89,17 +97,23 @@
 			{/if}
 			{#if others.length > 0}
 				<h2 class="mt-6">After that</h2>
-				<ul class="plain">
-					{#each others as need (need.boxId + need.worry.id)}<li>
-							<a href={`/${data.home.slug}/outlet/${need.boxId}`}>{need.place}</a>: {worryWords[
-								need.worry.kind
-							].what}
+				<ul class="after">
+					{#each others as { words } (words.key)}<li>
+							<b>{words.title}</b>
+							<span>{words.what}</span>
+							<a href={`/${data.home.slug}${words.path}`}>{words.act}</a>
 						</li>{/each}
 				</ul>
 			{/if}
 		</section>
 		<aside>
-			{#if firstBox?.device}<DeviceDrawing device={firstBox.device} region={data.house.region} />{/if}
+			{#if firstBox?.device}<DeviceDrawing device={firstBox.device} region={data.house.region} />
+			{:else if firstPanel && firstBreaker}<PanelDrawing
+					house={data.house}
+					panel={firstPanel}
+					marked={firstBreaker}
+					sure
+				/>{/if}
 		</aside>
 	</div>
 
@@ -218,6 +232,27 @@
 		padding: 0;
 		line-height: 2;
 	}
+	.after {
+		list-style: none;
+		margin: 0;
+		padding: 0;
+	}
+	.after li {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) auto;
+		gap: 0 1.2rem;
+		align-items: center;
+		padding: 0.5rem 0;
+		border-bottom: 1px solid var(--hair);
+	}
+	.after span {
+		grid-row: 2;
+		color: var(--soft);
+	}
+	.after a {
+		grid-row: 1 / span 2;
+		grid-column: 2;
+	}
 	.foot {
 		margin-top: 2rem;
 	}
@@ -235,6 +270,13 @@
 		.job {
 			grid-template-columns: 1fr auto;
 			gap: 0.2rem 1rem;
+		}
+		.after li {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		.after a {
+			grid-row: auto;
+			grid-column: 1;
 		}
 	}
 </style>

@@ -14,13 +14,14 @@
 	import { stopWords } from '$lib/words/conditions';
 	import { stripWords } from '$lib/words/energy';
 	import { refusalWords } from '$lib/words/refusals';
-	import { stepWords } from '$lib/words/steps';
+	import { rowsOf, stepWords } from '$lib/words/steps';
 	import { eventWords } from '$lib/words/events';
 	import { sendTrouble } from '$lib/words/failures';
 	import { terms } from '$lib/words/terms';
 	import AutopsyPart from './AutopsyPart.svelte';
 	import Done from './Done.svelte';
 	import EventList from './EventList.svelte';
+	import RowsTable from './RowsTable.svelte';
 	import StepDrawing from './StepDrawing.svelte';
 	import StepInput from './StepInput.svelte';
 	import { setJob } from './context';
@@ -60,6 +61,7 @@
 	let listShown = $state(untrack(() => session.jobState.status !== 'underWay'));
 	let dialog = $state<'changed' | 'stop' | null>(null);
 	let heading = $state<HTMLElement>();
+	let rowHeading = $state<HTMLElement>();
 	onMount(() => {
 		session.resume();
 		warmUp();
@@ -103,15 +105,30 @@
 	const ending = $derived(session.step?.kind === 'stop' ? null : mustStop(session.jobState));
 	const over = $derived(session.jobState.status !== 'underWay');
 
-	// A new step is announced, and the keyboard starts at it.
+	/** Like steps are rows of one screen. */
+	const rows = $derived(step && !lookingBack ? rowsOf(step, session.plan, session.jobState) : null);
+	/** Whether a figure was being typed when the step changed: then the next one is typed as well. */
+	let typing = false;
+	$effect.pre(() => {
+		void stepKey;
+		typing = document.activeElement?.matches('main input[inputmode=decimal]') ?? false;
+	});
+	// A new step is announced, and the keyboard starts at it; a new row of the same screen moves nothing.
 	let lastStep = untrack(() => JSON.stringify(step));
+	let lastRows = untrack(() => rows?.key);
 	$effect(() => {
 		const now = JSON.stringify(step);
 		if (now === lastStep) return;
+		const sameScreen = rows !== null && rows.key === lastRows;
 		lastStep = now;
+		lastRows = rows?.key;
 		whyOpen = false;
-		heading?.focus({ preventScroll: true });
-		window.scrollTo({ top: 0 });
+		const field = typing ? document.querySelector<HTMLInputElement>('main input[inputmode=decimal]') : null;
+		if (sameScreen) (field ?? rowHeading)?.focus({ preventScroll: true });
+		else {
+			heading?.focus({ preventScroll: true });
+			window.scrollTo({ top: 0 });
+		}
 	});
 
 	function key(event: KeyboardEvent) {
@@ -206,9 +223,11 @@
 					<b>The job ends here.</b>
 					{stopWords(session.plan.region)[ending].why}.
 				</Verdict>{/if}
-			<h1 tabindex="-1" bind:this={heading}>{words.title}</h1>
+			<h1 tabindex="-1" bind:this={heading}>{rows?.title ?? words.title}</h1>
+			{#if rows}<h2 class="text-xl" tabindex="-1" bind:this={rowHeading}>{words.title}</h2>{/if}
 			<p class="lead">{words.lead}</p>
 			{#key stepKey}<StepInput {step} />{/key}
+			{#if rows && rows.steps.length > 1}<RowsTable {rows} {step} />{/if}
 			{#if (session.jobState.device === 'none' || session.jobState.device === 'newOut') && session.step?.kind !== 'readSupplyVolts'}<AutopsyPart
 				/>{/if}
 			<div class="aside-actions row">

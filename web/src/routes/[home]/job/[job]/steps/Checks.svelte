@@ -26,14 +26,22 @@
 	const offered = $derived(waiting ? choices.filter((each) => each.tester !== 'none') : choices);
 	const needed = $derived(toolsNeeded(session.plan, tester));
 	let has = $state<string[]>([]);
+	const send = (tools: readonly string[]) => session.submit({ kind: 'checkTools', tester, has: [...tools] });
 	const submit = (event: SubmitEvent) => {
 		event.preventDefault();
-		session.submit({ kind: 'checkTools', tester, has: has.filter((tool) => needed.includes(tool)) });
+		send(has.filter((tool) => needed.includes(tool)));
 	};
 	$effect(() => {
 		if (waiting && tester === 'none') tester = usual[0];
 	});
+	function key(event: KeyboardEvent) {
+		if (event.ctrlKey || event.metaKey || document.querySelector('dialog[open]') || event.key !== 'a') return;
+		event.preventDefault();
+		send(needed);
+	}
 </script>
+
+<svelte:window onkeydown={key} />
 
 {#if waiting}
 	<ul class="get">
@@ -62,7 +70,7 @@
 	</p>
 	<p class="row">
 		<Button type="submit" size="lg">{waiting ? 'I have it now' : 'All here'}<Kbd>↵</Kbd></Button>
-		<Button color="alternative" onclick={() => (has = [...needed])}>Tick all</Button>
+		<Button size="lg" color="light" onclick={() => send(needed)}>All of them lie here<Kbd>a</Kbd></Button>
 	</p>
 </form>
 

@@ -45,13 +45,24 @@
 						: { kind: step.kind };
 		session.submit(command);
 	}
+	/** Wires that are still on, this one among them. */
+	const stillOn = $derived(
+		step.kind === 'takeOff'
+			? session.plan.takeOff.filter(({ terminal }) => session.jobState.wires[terminal] === 'onOld')
+			: []
+	);
+	function allOff() {
+		for (const { terminal } of stillOn) if (!session.submit({ kind: 'takeOff', terminal })) return;
+	}
 	function key(event: KeyboardEvent) {
 		const free =
 			!(event.target instanceof HTMLElement) ||
 			!event.target.closest('button, a, input, textarea, select, summary, dialog');
-		if (event.key !== 'Enter' || !free || document.querySelector('dialog[open]')) return;
+		if (!free || document.querySelector('dialog[open]') || event.ctrlKey || event.metaKey) return;
+		if (event.key === 'Enter') go();
+		else if (event.key === 'a' && stillOn.length > 1) allOff();
+		else return;
 		event.preventDefault();
-		go();
 	}
 </script>
 
@@ -68,7 +79,12 @@
 	{/if}
 	<Label>In your own words, for whoever goes on<Textarea rows={3} maxlength={500} bind:value={note} /></Label>
 {/if}
-<p class="row mt-4"><Button size="lg" onclick={go}>{label}<Kbd>↵</Kbd></Button></p>
+<p class="row mt-4">
+	<Button size="lg" onclick={go}>{label}<Kbd>↵</Kbd></Button>
+	{#if stillOn.length > 1}<Button size="lg" color="light" onclick={allOff}
+			>All {stillOn.length} are off and bent away<Kbd>a</Kbd></Button
+		>{/if}
+</p>
 
 <style>
 	.cautions {

@@ -45,6 +45,7 @@
 			if (shown.reading.instrument === 'multimeter') texts[k] = String(shown.reading.volts);
 			else marks = marks.map((mark, at) => (at === k ? shown.reading : mark));
 		});
+		if (passes) keep();
 	}
 	function keep() {
 		const [hotNeutral, neutralEarth] = taken;

@@ -75,6 +75,7 @@
 		}
 		if (shown?.kind === 'volts') reading = shown.reading;
 		else complaint = 'The simulated instrument can’t read this. Say what you see instead.';
+		if (verdict?.kind === 'good') keep();
 	}
 	function keep() {
 		if (reading === null) {

@@ -39,6 +39,9 @@
 	];
 	const submit = (event: SubmitEvent) => {
 		event.preventDefault();
+		keep();
+	};
+	const keep = () => {
 		if (left.length > 0) {
 			complaint = `Still open: ${words[left[0]!].look.toLowerCase()}${left.length > 1 ? `, and ${left.length - 1} more` : ''}.`;
 			return;
@@ -60,6 +63,7 @@
 	const restNo = () => {
 		for (const condition of left) answers[condition] = 'no';
 		complaint = null;
+		keep();
 	};
 </script>
 
@@ -102,8 +106,10 @@
 	{#if complaint && left.length > 0}<Verdict kind="bad">{complaint}</Verdict>{/if}
 	<p class="row mt-4">
 		<Button type="submit" size="lg">That is what I see<Kbd>↵</Kbd></Button>{#if left.length > 0}<Button
-				color="alternative"
-				onclick={restNo}>“no” to the other {left.length}</Button
+				size="lg"
+				color="light"
+				onclick={restNo}
+				>“no” to {left.length === conditions.length ? 'all' : 'the other'} {left.length}</Button
 			>{/if}
 	</p>
 </form>

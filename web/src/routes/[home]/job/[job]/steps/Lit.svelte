@@ -6,8 +6,14 @@
 	let {
 		reading = $bindable(),
 		instrument,
-		what
-	}: { reading: VoltReading | null; instrument: 'lamp' | 'plugTester'; what: string } = $props();
+		what,
+		onpick
+	}: {
+		reading: VoltReading | null;
+		instrument: 'lamp' | 'plugTester';
+		what: string;
+		onpick?: () => void;
+	} = $props();
 	const is = $derived(reading && 'lit' in reading ? reading.lit : null);
 </script>
 
@@ -19,7 +25,10 @@
 		[false, 'dark']
 	]}
 	value={is}
-	onpick={(lit) => (reading = { instrument, lit })}
+	onpick={(lit) => {
+		reading = { instrument, lit };
+		onpick?.();
+	}}
 	large
 >
 	{#snippet before(lit)}<i class:lit aria-hidden="true"></i>{/snippet}

@@ -1,17 +1,28 @@
+<script lang="ts" module>
+	/** How far a two-probe indicator can light, V; their places are their keys. */
+	export const indicatorMarks = [0, 12, 24, 50, 120, 230] as const;
+</script>
+
 <script lang="ts">
 	import type { VoltReading } from '@wary/core/isolation';
 	import Segments from '$lib/ui/Segments.svelte';
 
 	/** How far a two-probe indicator lights. */
-	let { litV = $bindable(), name = 'mark' }: { litV: VoltReading | null; name?: string } = $props();
-	const marks = [0, 12, 24, 50, 120, 230] as const;
+	let {
+		litV = $bindable(),
+		name = 'mark',
+		onpick
+	}: { litV: VoltReading | null; name?: string; onpick?: () => void } = $props();
 </script>
 
 <Segments
 	legend="your indicator lights to"
 	{name}
-	options={marks.map((mark) => [mark, mark === 0 ? 'dark' : String(mark)] as const)}
+	options={indicatorMarks.map((mark) => [mark, mark === 0 ? 'dark' : String(mark)] as const)}
 	value={litV?.instrument === 'indicator' ? litV.litV : null}
-	onpick={(mark) => (litV = { instrument: 'indicator', litV: mark })}
+	onpick={(mark) => {
+		litV = { instrument: 'indicator', litV: mark };
+		onpick?.();
+	}}
 	large
 />

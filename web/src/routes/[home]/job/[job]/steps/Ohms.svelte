@@ -65,6 +65,8 @@
 			unit = shown.reading.resistanceOhm >= 1000 ? 1000 : 1;
 			text = (shown.reading.resistanceOhm / unit).toFixed(1);
 		}
+		// What is as it should be is saved as it is taken; anything else is looked at first.
+		if (!complaint && verdict?.passes) keep();
 	}
 	function keep() {
 		complaint = null;
@@ -82,6 +84,8 @@
 	function key(event: KeyboardEvent) {
 		if (event.ctrlKey || event.metaKey || document.querySelector('dialog[open]')) return;
 		const target = event.target instanceof HTMLElement ? event.target : null;
+		// The first figure of a reading needs no tap into its field.
+		if (/^[\d.,]$/.test(event.key) && !target?.closest('input, select, textarea')) return field?.focus();
 		if (event.key === 't' && standIn && !target?.closest('select')) void take();
 		else if (
 			event.key === 'Enter' &&

@@ -38,6 +38,13 @@
 		event.preventDefault();
 		session.submit({ kind: 'checkPart', answers });
 	};
+	/** Where only one rating is right, it is one of the marks to be found. */
+	const only = $derived(wanted.length === 1 ? wanted[0]! : null);
+	const everyMark = () => {
+		ratingA = ratingA || (only ?? 0);
+		ticked = partQuestions(plan.region, plan).map(({ key }) => key);
+		session.submit({ kind: 'checkPart', answers });
+	};
 </script>
 
 <p class="wanted">
@@ -68,6 +75,11 @@
 		>{/each}
 	<p class="row mt-4">
 		<Button type="submit" size="lg" disabled={ratingA === 0}>This is the part<Kbd>↵</Kbd></Button>
+		<Button size="lg" color="light" disabled={ratingA === 0 && only === null} onclick={everyMark}
+			>{ratingA || only
+				? `${ratingA || only} A, and every one of these`
+				: 'It has every one of these'}</Button
+		>
 	</p>
 </form>
 

@@ -31,6 +31,7 @@
 		if (shown?.kind === 'lamps') {
 			lamps = { ...shown.lamps };
 			touched = true;
+			if (right) keep();
 		}
 	}
 	const keep = () => session.submit({ kind: 'readPlug', half: step.half, lamps: { ...lamps } });

@@ -85,6 +85,7 @@
 			}
 		}
 		asking = false;
+		if (verdict === 'supply' || verdict === 'outgoing') keep();
 	}
 	function keep() {
 		complaint = null;

@@ -4,7 +4,7 @@
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import { deviceModel, type How } from '@wary/core/house';
 	import { terminalsFor, type Step } from '@wary/core/job';
-	import { wayChoices } from '$lib/words/steps';
+	import { stepWords, wayChoices } from '$lib/words/steps';
 	import { terminalWord } from '$lib/words/terms';
 	import { getJob } from '../context';
 
@@ -21,17 +21,38 @@
 			([from, at]) => at === name && ['onNew', 'tugged'].includes(session.jobState.wires[from] ?? '')
 		);
 	const taken = (name: string) => landedOn(name);
+	/** Landed, and what the tug that follows at once showed: two things said, two entries. */
+	function landed(held: boolean) {
+		const from = step.terminal;
+		if (
+			session.submit({
+				kind: 'terminate',
+				from,
+				terminal: terminal ?? from,
+				way: way ?? ways[0]!.way
+			})
+		)
+			session.submit({ kind: 'tug', terminal: from, held });
+	}
+	const tug = $derived(
+		stepWords(
+			{ kind: 'tug', terminal: step.terminal },
+			{ house: session.house, plan, state: session.jobState }
+		)
+	);
 	const submit = (event: SubmitEvent) => {
 		event.preventDefault();
-		session.submit({
-			kind: 'terminate',
-			from: step.terminal,
-			terminal: terminal ?? step.terminal,
-			way: way ?? ways[0]!.way
-		});
+		landed(true);
 	};
+	function key(event: KeyboardEvent) {
+		if (event.ctrlKey || event.metaKey || document.querySelector('dialog[open]')) return;
+		if (event.key !== 'y' && event.key !== 'n') return;
+		event.preventDefault();
+		landed(event.key === 'y');
+	}
 </script>
 
+<svelte:window onkeydown={key} />
 <form onsubmit={submit}>
 	<Choices
 		legend="Onto"
@@ -57,5 +78,9 @@
 			onpick={(picked) => (way = picked)}
 		/>
 	{/if}
-	<p class="row mt-4"><Button type="submit" size="lg">It is on<Kbd>↵</Kbd></Button></p>
+	<p class="mt-3"><b>{tug.title}.</b> {tug.lead}</p>
+	<p class="row mt-4">
+		<Button type="submit" size="lg">On, and it held the tug<Kbd>y</Kbd></Button>
+		<Button size="lg" color="light" onclick={() => landed(false)}>On, but it came out<Kbd>n</Kbd></Button>
+	</p>
 </form>

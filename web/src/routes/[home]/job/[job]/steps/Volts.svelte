@@ -10,9 +10,8 @@
 	import { deadBand, liveAboveV, type MeterMode, type VoltReading } from '@wary/core/isolation';
 	import { judgeLive, type Command, type Step } from '@wary/core/job';
 	import { regions } from '@wary/core/rules';
-	import ReadingsTable from '../ReadingsTable.svelte';
 	import Lit from './Lit.svelte';
-	import Marks from './Marks.svelte';
+	import Marks, { indicatorMarks } from './Marks.svelte';
 	import { expectedDeadWords, groundEarthVerdict, healthyWords } from '$lib/words/steps';
 	import { boxPlace, terms, voltsWord } from '$lib/words/terms';
 	import { typedNumber } from '$lib/typed';
@@ -179,6 +178,11 @@
 		}
 		if (shown.reading.instrument === 'multimeter') text = String(shown.reading.volts);
 		else litV = shown.reading;
+		keepIfGood();
+	}
+	/** What is as it should be is saved as it is taken; anything else is looked at first. */
+	function keepIfGood() {
+		if (verdict?.kind === 'good') keep();
 	}
 	function keep() {
 		complaint = null;
@@ -205,9 +209,18 @@
 	function key(event: KeyboardEvent) {
 		if (event.ctrlKey || event.metaKey || document.querySelector('dialog[open]')) return;
 		const target = event.target instanceof HTMLElement ? event.target : null;
+		const free = !target?.closest('button, a, input, select, textarea, summary');
+		const mark = instrument === 'indicator' && free ? '012345'.indexOf(event.key) : -1;
 		if (event.key === 't' && standIn && !target?.closest('select, textarea')) {
 			event.preventDefault();
 			void take();
+		} else if (mark >= 0) {
+			event.preventDefault();
+			litV = { instrument: 'indicator', litV: indicatorMarks[mark]! };
+			keepIfGood();
+		} else if (free && field && /^[\d.,]$/.test(event.key)) {
+			// The first figure of a reading needs no tap into its field.
+			field.focus();
 		} else if (
 			event.key === 'Enter' &&
 			(target === field || !target?.closest('button, a, input, select, summary'))
@@ -242,9 +255,9 @@
 		<div>{expected}</div>
 	</div>
 	{#if instrument === 'lamp'}
-		<Lit bind:reading={litV} instrument="lamp" what="the lamp, plugged in" />
+		<Lit bind:reading={litV} instrument="lamp" what="the lamp, plugged in" onpick={keepIfGood} />
 	{:else if instrument === 'indicator'}
-		<Marks bind:litV />
+		<Marks bind:litV onpick={keepIfGood} />
 	{:else}
 		<Label
 			>your reading{lowImpedance
@@ -271,7 +284,6 @@
 	<Button size="lg" onclick={keep}>Save reading<Kbd>↵</Kbd></Button>
 	{#if standIn}<span class="soft">simulated {instrument === 'multimeter' ? 'meter' : instrument}</span>{/if}
 </p>
-{#if step.kind === 'proveTester' || step.kind === 'readPair'}<ReadingsTable {step} />{/if}
 
 <style>
 	.drain {

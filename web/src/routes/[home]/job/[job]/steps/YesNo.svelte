@@ -51,6 +51,7 @@
 		if (shown?.kind === 'alarm') seen = shown.alarms;
 		if (shown?.kind === 'works') seen = shown.works;
 		if (shown?.kind === 'breaker') seen = shown.held;
+		if (seen && step.kind !== 'touchSupply') answer(true);
 	}
 	function answer(yes: boolean) {
 		const command: Command =

@@ -1,0 +1,79 @@
+import { evidenceOf } from './evidence';
+import { allBreakers, circuitsInBox } from './lookup';
+import { needsOf, urgencyOf, type Need } from './needs';
+import type { Breaker, House } from './schema';
+
+/** Something a house has to say: what it is about, and what shows it. */
+export type Due =
+	| ({ readonly kind: 'worry' } & Need)
+	/** A test contradicted what the directory says of a breaker, and nothing found since says what it feeds. */
+	| { readonly kind: 'contradicted'; readonly breaker: string; readonly by: Breaker['findings'][number] }
+	/** Outlets on no circuit: nobody knows what makes them dead. */
+	| { readonly kind: 'unplaced'; readonly boxes: readonly string[] }
+	/** How the supply is earthed is only assumed (uk). */
+	| { readonly kind: 'earthingUnsaid' }
+	/** Breakers known by their labels alone, with an outlet on each to find it by; the most outlets first. */
+	| {
+			readonly kind: 'unproven';
+			readonly breakers: readonly { readonly breaker: string; readonly box: string }[];
+	  };
+
+/**
+ * Places between the worries (`urgencyOf`), chosen: a label that was caught wrong may send somebody to the wrong breaker, so it comes after what burns or is
+ * worn bare, and before what only rattles; what is merely not known yet comes last.
+ */
+const urgency = { contradicted: 3.5, unplaced: 6, earthingUnsaid: 7, unproven: 8 } as const;
+
+/** Everything a house has to say, most dangerous first. Empty only where there is nothing to do and nothing left to find out. */
+export function dueOf(house: House): Due[] {
+	const outlets = house.boxes.filter(({ use, device }) => use === 'outlet' && device);
+	const unplaced = outlets.filter(({ id }) => circuitsInBox(house, id).length === 0);
+	const evidence = allBreakers(house).map((breaker) => ({ breaker, evidence: evidenceOf(house, breaker) }));
+	const onBreaker = new Map<string, string[]>();
+	for (const { id } of outlets)
+		for (const { breaker } of circuitsInBox(house, id))
+			onBreaker.set(breaker, [...(onBreaker.get(breaker) ?? []), id]);
+	const unproven = evidence
+		.filter((each) => each.evidence.level === 'claimed' && onBreaker.has(each.breaker.id))
+		.map(({ breaker }) => ({ breaker: breaker.id, boxes: onBreaker.get(breaker.id)! }))
+		.sort((a, b) => b.boxes.length - a.boxes.length);
+	const due: { readonly rank: number; readonly due: Due }[] = [
+		...needsOf(house).map((need) => ({
+			rank: urgencyOf(need.worry.kind),
+			due: { kind: 'worry' as const, ...need }
+		})),
+		...evidence.flatMap(({ breaker, evidence: { level, ...rest } }) =>
+			level === 'contradicted' && 'by' in rest
+				? [
+						{
+							rank: urgency.contradicted,
+							due: { kind: 'contradicted' as const, breaker: breaker.id, by: rest.by }
+						}
+					]
+				: []
+		),
+		...(unplaced.length > 0
+			? [
+					{
+						rank: urgency.unplaced,
+						due: { kind: 'unplaced' as const, boxes: unplaced.map(({ id }) => id) }
+					}
+				]
+			: []),
+		...(house.region === 'uk' && !house.service.earthing && house.boxes.length > 0
+			? [{ rank: urgency.earthingUnsaid, due: { kind: 'earthingUnsaid' as const } }]
+			: []),
+		...(unproven.length > 0
+			? [
+					{
+						rank: urgency.unproven,
+						due: {
+							kind: 'unproven' as const,
+							breakers: unproven.map(({ breaker, boxes }) => ({ breaker, box: boxes[0]! }))
+						}
+					}
+				]
+			: [])
+	];
+	return due.sort((a, b) => a.rank - b.rank).map((each) => each.due);
+}

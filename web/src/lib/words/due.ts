@@ -1,0 +1,93 @@
+import { findBox, placeName, type Due, type House } from '@wary/core/house';
+import { day } from './dates';
+import { capital, namedBreakers, terms } from './terms';
+import { worryWords } from './worries';
+
+/** What Today says of one thing that is due: what it is, why, and the first thing to do about it. */
+export interface DueWords {
+	readonly key: string;
+	readonly title: string;
+	readonly what: string;
+	/** As it was noted, in somebody’s own words. */
+	readonly noted: string;
+	readonly why: string;
+	readonly act: string;
+	/** Under the home’s address. */
+	readonly path: string;
+	/** Further things of the same kind, each with its own first step. */
+	readonly more: readonly { readonly text: string; readonly path: string }[];
+}
+
+const shownAtMost = 8;
+
+export function dueWords(due: Due, house: House): DueWords {
+	const t = terms[house.region];
+	const place = (boxId: string) => {
+		const box = findBox(house, boxId);
+		return box ? placeName(house, box) : boxId;
+	};
+	switch (due.kind) {
+		case 'worry': {
+			const { what, why } = worryWords[due.worry.kind];
+			return {
+				key: due.worry.id + due.boxId,
+				title: place(due.boxId),
+				what: `${what} Seen ${day(due.worry.seen, t.locale)}.`,
+				noted: due.worry.note,
+				why,
+				act: `See the ${t.outlet}`,
+				path: `/outlet/${due.boxId}`,
+				more: []
+			};
+		}
+		case 'contradicted':
+			return {
+				key: due.breaker,
+				title: `${capital(namedBreakers(house, due.breaker))} is labelled wrong`,
+				what: `Its label was caught out on ${day(due.by.on, t.locale)}: with it off, ${place(due.by.box)} stayed live.`,
+				noted: '',
+				why: `Whoever trusts that label switches off the wrong one. Find out what it does feed, or take the label off the directory.`,
+				act: `Put its label right`,
+				path: `/house?breaker=${encodeURIComponent(due.breaker)}`,
+				more: [{ text: `Find what feeds ${place(due.by.box)}`, path: `/find/${due.by.box}` }]
+			};
+		case 'unplaced':
+			return {
+				key: 'unplaced',
+				title: `${due.boxes.length} ${t.outlet}${due.boxes.length === 1 ? '' : 's'} without ${t.aBreaker}`,
+				what: `Nobody has found yet what feeds ${due.boxes.length === 1 ? place(due.boxes[0]!) : 'these'}.`,
+				noted: '',
+				why: 'A lamp or a radio and a few walks find it, and the directory learns it.',
+				act: `Find the ${t.breaker} of ${place(due.boxes[0]!)}`,
+				path: `/find/${due.boxes[0]!}`,
+				more: due.boxes
+					.slice(1, shownAtMost)
+					.map((box) => ({ text: `Find the ${t.breaker} of ${place(box)}`, path: `/find/${box}` }))
+			};
+		case 'earthingUnsaid':
+			return {
+				key: 'earthing',
+				title: 'How is the supply earthed?',
+				what: 'Nobody has said; TN-C-S is assumed.',
+				noted: '',
+				why: 'It decides what a reading to earth should be. A look where the supply comes in tells; nothing is opened for it.',
+				act: 'Say what you see there',
+				path: '/house#earthing',
+				more: []
+			};
+		case 'unproven':
+			return {
+				key: 'unproven',
+				title: `${due.breakers.length} ${t.breaker}${due.breakers.length === 1 ? ' known by its label' : 's known by their labels'} alone`,
+				what: `Somebody wrote what they feed; nobody has tested it.`,
+				noted: '',
+				why: `A label is a claim. The next ${t.outlet} that has to be dead is found faster, and more safely, once its ${t.breaker} was tested.`,
+				act: `Test ${namedBreakers(house, due.breakers[0]!.breaker)} at ${place(due.breakers[0]!.box)}`,
+				path: `/find/${due.breakers[0]!.box}`,
+				more: due.breakers.slice(1, shownAtMost).map(({ breaker, box }) => ({
+					text: `Test ${namedBreakers(house, breaker)} at ${place(box)}`,
+					path: `/find/${box}`
+				}))
+			};
+	}
+}

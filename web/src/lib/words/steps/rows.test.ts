@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest';
+import { Person, planOf } from '../../../../../core/test/person';
+import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
+import { nextStep, type Step } from '@wary/core/job';
+import { answeredRows, rowKey, rowsOf } from './rows';
+
+const jobs = [
+	{
+		name: 'us',
+		begin: () => {
+			const plan = planOf(fennelLaneRecorded(), 'sewing-east-wall');
+			return new Person(fennelLaneRecorded(), fennelLaneActual(), plan, ['b14']);
+		}
+	},
+	{
+		name: 'uk',
+		begin: () => new Person(tanneryRow(), tanneryRow(), planOf(tanneryRow(), 'box-room-desk'), ['b5'])
+	}
+];
+/** Does a job to its end, and looks at every step of it. */
+function through(person: Person, look: (step: Step) => void): void {
+	for (let count = 0; count < 120; count++) {
+		const step = nextStep(person.plan, person.state);
+		if (!step) return;
+		look(step);
+		person.go();
+	}
+	throw new Error('never ended');
+}
+
+describe.each(jobs)('like steps as rows of one screen, $name', ({ begin }) => {
+	it('every step that has rows is one of them, by the same key as its answer', () => {
+		const person = begin();
+		through(person, (step) => {
+			const rows = rowsOf(step, person.plan, person.state);
+			if (rows) expect(rows.steps.map(rowKey)).toContain(rowKey(step));
+		});
+		for (const { body } of person.events)
+			if (['readPair', 'takeOff', 'terminate', 'readOhms', 'grip'].includes(body.kind))
+				expect(rowKey(body)).toMatch(/^\w+ \S/);
+	});
+
+	it('a row is answered when its own answer was given, and no row before', () => {
+		const person = begin();
+		let screens = 0;
+		let last = '';
+		through(person, (step) => {
+			const rows = rowsOf(step, person.plan, person.state);
+			if (rows?.key !== last) screens++;
+			last = rows?.key ?? '';
+			if (!rows) return;
+			const answered = answeredRows(rows, person.events, person.state);
+			const done = rows.steps.map(rowKey).filter((key) => answered.has(key));
+			// Worked down from the top: what is answered stands before what is asked.
+			const at = rows.steps.map(rowKey).indexOf(rowKey(step));
+			expect(done).toEqual(rows.steps.slice(0, at + (step.kind === 'tug' ? 1 : 0)).map(rowKey));
+			for (const [key, event] of answered) expect(rowKey(event.body)).toBe(key);
+		});
+		expect(screens).toBeLessThan(person.events.length / 2);
+	});
+
+	it('what a proof begun anew no longer counts is not shown as done', () => {
+		const person = begin();
+		person.until('readPair');
+		person.go();
+		person.go();
+		const rows = () => rowsOf(nextStep(person.plan, person.state)!, person.plan, person.state)!;
+		expect(answeredRows(rows(), person.events, person.state).size).toBe(3);
+		expect(person.say({ kind: 'changed', what: 'powerSeen' }).ok).toBe(true);
+		const breaker = person.state.isolation.off[0]!;
+		person.say({ kind: 'switchBreaker', breaker, on: false });
+		person.until('proveTester');
+		expect(answeredRows(rows(), person.events, person.state).size).toBe(0);
+	});
+});

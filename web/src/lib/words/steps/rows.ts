@@ -1,0 +1,134 @@
+import type { Confirmed, JobEvent, JobPlan, JobState, Step } from '@wary/core/job';
+import { own } from '@wary/core/house';
+import { terms } from '../terms';
+
+/** Steps that are alike and are worked down on one screen, a row each. */
+export interface Rows {
+	readonly key: string;
+	readonly title: string;
+	/** The confirmations among them, where those are alike. */
+	readonly steps: readonly Step[];
+}
+
+const closing: readonly Confirmed[] = ['tape', 'fold', 'tugAgain', 'seat'];
+const leaving: readonly Confirmed[] = ['tag', 'tell'];
+const confirms = (steps: readonly Confirmed[]): Step[] => steps.map((step) => ({ kind: 'confirm', step }));
+
+/** The rows that a step is one of, in their order, or null where it is a screen of its own. */
+export function rowsOf(step: Step, plan: JobPlan, state: JobState): Rows | null {
+	const t = terms[plan.region];
+	const halves = <Kind extends 'readLive' | 'readPlug' | 'readOutlet' | 'grip'>(kind: Kind) =>
+		plan.halves.map((half) => ({ kind, half }) as Step);
+	switch (step.kind) {
+		case 'readLive':
+			return { key: 'live', title: 'Live first', steps: halves('readLive') };
+		case 'proveTester':
+		case 'readPair': {
+			const { scope, required } = state.isolation.proof;
+			return {
+				key: `proof ${scope}`,
+				title:
+					scope === 'bare'
+						? 'Prove it dead: the bare conductors'
+						: `Prove it dead: at the ${t.outlet}’s face`,
+				steps: [
+					{ kind: 'proveTester', when: 'before' },
+					...required.map((pair): Step => ({ kind: 'readPair', pair, lowImpedance: false })),
+					{ kind: 'proveTester', when: 'after' }
+				]
+			};
+		}
+		case 'takeOff':
+			return {
+				key: 'off',
+				title: 'Take the wires off',
+				steps: plan.takeOff.map(({ terminal }): Step => ({ kind: 'takeOff', terminal }))
+			};
+		case 'terminate':
+		case 'tug':
+			return {
+				key: 'on',
+				title: 'Put the wires on',
+				steps: plan.putOn.map(({ terminal }): Step => ({ kind: 'terminate', terminal }))
+			};
+		case 'readSupplyOhms':
+			return {
+				key: 'supply',
+				title: 'Which cable is the supply?',
+				steps: plan.supplyCables.map((cable): Step => ({ kind: 'readSupplyOhms', cable }))
+			};
+		case 'readBaseline':
+			return {
+				key: 'baseline',
+				title: 'What the circuit reads by itself',
+				steps: plan.baselines.map(({ group }): Step => ({ kind: 'readBaseline', group }))
+			};
+		case 'readOhms':
+			return {
+				key: 'ohms',
+				title: 'Before power comes back: by resistance',
+				steps: plan.resistanceChecks.map((check): Step => ({ kind: 'readOhms', check }))
+			};
+		case 'readPlug':
+		case 'readOutlet':
+			return { key: 'final', title: 'Final test', steps: halves(step.kind) };
+		case 'checkNeighbour':
+			return {
+				key: 'next',
+				title: `Do the next ${t.outlet}s work?`,
+				steps: [...plan.downstream, ...plan.upstream].map((box): Step => ({ kind: 'checkNeighbour', box }))
+			};
+		case 'grip':
+			return { key: 'grip', title: 'Does it hold a plug?', steps: halves('grip') };
+		case 'confirm':
+			return closing.includes(step.step)
+				? {
+						key: 'close',
+						title: `Put the ${t.outlet} back in its box`,
+						steps: confirms(
+							closing.filter((each) => each !== 'tape' || (plan.metalBox && plan.separatePlate))
+						)
+					}
+				: leaving.includes(step.step)
+					? { key: 'leave', title: `Before you leave the ${t.panel}`, steps: confirms(leaving) }
+					: null;
+		default:
+			return null;
+	}
+}
+
+/** What a row is about: the same for a step and for the event that answered it. */
+export function rowKey(of: Step | JobEvent['body']): string {
+	const about = of as Record<string, unknown>;
+	const kind = of.kind === 'tug' ? 'terminate' : of.kind;
+	const which = ['half', 'pair', 'when', 'cable', 'group', 'check', 'box', 'step'].find((key) =>
+		Object.hasOwn(about, key)
+	);
+	const named = about.from ?? about.terminal ?? (which ? about[which] : '');
+	return `${kind} ${String(named)}`;
+}
+
+/** The last answers to the rows: those since something of another kind was done. Of a proof, only what counts in it now. */
+export function answeredRows(
+	rows: Rows,
+	events: readonly JobEvent[],
+	state: JobState
+): ReadonlyMap<string, JobEvent> {
+	const known = new Set(rows.steps.map(rowKey));
+	const beside = new Set(['amendVolts', 'note', 'arranged', 'autopsy', 'tug']);
+	const answered = new Map<string, JobEvent>();
+	const { proof } = state.isolation;
+	for (const event of [...events].reverse()) {
+		const key = rowKey(event.body);
+		if (event.body.kind === 'tug' ? !known.has(key) : !known.has(key) && !beside.has(event.body.kind)) break;
+		if (!known.has(key) || answered.has(key) || event.body.kind === 'tug') continue;
+		const counts =
+			event.body.kind === 'proveTester'
+				? proof[event.body.when] !== null
+				: event.body.kind === 'readPair'
+					? own(proof.pairs, event.body.pair) !== undefined
+					: true;
+		if (counts) answered.set(key, event);
+	}
+	return answered;
+}

@@ -1,0 +1,43 @@
+<script lang="ts">
+	import Table from 'flowbite-svelte/Table.svelte';
+	import TableBody from 'flowbite-svelte/TableBody.svelte';
+	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
+	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
+	import type { Step } from '@wary/core/job';
+	import { eventWords } from '$lib/words/events';
+	import { answeredRows, rowKey, stepWords, type Rows } from '$lib/words/steps';
+	import { getJob } from './context';
+
+	/** The rows of a screen that is worked down: what is done, what is on, what comes. */
+	let { rows, step }: { rows: Rows; step: Step } = $props();
+	const { session } = getJob();
+	const answered = $derived(answeredRows(rows, session.events, session.jobState));
+	const telling = $derived({ house: session.house, plan: session.plan, state: session.jobState });
+	const lines = $derived(
+		rows.steps.map((each) => {
+			const key = rowKey(each);
+			const event = answered.get(key);
+			const words = event && eventWords(event, session.house, session.plan, session.jobState.earth);
+			return {
+				key,
+				text: stepWords(each, telling).title,
+				value: words?.value ?? '',
+				mark: key === rowKey(step) ? 'now' : !words ? '' : words.passes === false ? '✗' : '✓'
+			};
+		})
+	);
+</script>
+
+<Table class="mt-4 max-w-xl">
+	<TableBody>
+		{#each lines as line (line.key)}
+			<TableBodyRow class={line.mark === 'now' ? 'font-bold' : line.mark === '' ? '[&>td]:text-soft' : ''}
+				><TableBodyCell class="font-[inherit]">{line.text}</TableBodyCell><TableBodyCell
+					class="text-end font-[inherit] whitespace-nowrap">{line.value}</TableBodyCell
+				><TableBodyCell class={['w-12 pe-0 text-end font-[inherit]', line.mark === '✗' && 'text-live']}
+					>{line.mark}</TableBodyCell
+				></TableBodyRow
+			>
+		{/each}
+	</TableBody>
+</Table>
