@@ -134,7 +134,7 @@ test('everything is gone to by its name; on a phone the views are one row', asyn
 	await page.goto('/fennel-lane');
 	await page.waitForLoadState('networkidle');
 	await page.keyboard.press('/');
-	const search = page.getByRole('combobox');
+	const search = page.locator('dialog[open]').getByRole('combobox');
 	await search.fill('piano');
 	await expect(page.getByRole('option')).toHaveCount(2);
 	await page.keyboard.press('Enter');
@@ -147,6 +147,7 @@ test('everything is gone to by its name; on a phone the views are one row', asyn
 	await search.fill('nothing of the kind');
 	await expect(page.getByText('Nothing by that name.')).toBeVisible();
 	await page.keyboard.press('Escape');
+	await expect(page.locator('dialog[open]')).toHaveCount(0);
 
 	const phone = await (
 		await browser.newContext({ baseURL: application.address, viewport: { width: 390, height: 844 } })

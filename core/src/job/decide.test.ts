@@ -166,3 +166,40 @@ describe('a reading at its step', () => {
 		expect(say(meter(230), meter(0))).toBe('fails');
 	});
 });
+
+describe('what is read off the old part', () => {
+	const open = { kind: 'overload' } as const;
+	const through = { kind: 'ohms', resistanceOhm: 0.1 } as const;
+	const sound = { looks: 'sound', grip: 'firm', hotNeutral: open, hotGround: open, through } as const;
+	const atThe = (kind: string) => {
+		const one = new Person(
+			fennelLaneRecorded(),
+			fennelLaneActual(),
+			planOf(fennelLaneRecorded(), 'sewing-east-wall'),
+			['b14']
+		);
+		one.until(kind);
+		return one;
+	};
+	it('is asked once it is out of the box and off its wires, and not before', () => {
+		for (const kind of ['readLive', 'takeOff'])
+			expect(verdict(atThe(kind), { kind: 'autopsy', autopsy: sound })).toBe('notNow');
+		expect(verdict(atThe('readBaseline'), { kind: 'autopsy', autopsy: sound })).toBe('passes');
+	});
+	it('passes where nothing is wrong with it, and else fails', () => {
+		const one = atThe('readBaseline');
+		for (const change of [
+			{ looks: 'scorched' },
+			{ grip: 'weak' },
+			{ through: open },
+			{ hotNeutral: through }
+		] as const)
+			expect(verdict(one, { kind: 'autopsy', autopsy: { ...sound, ...change } })).toBe('fails');
+		expect(
+			verdict(one, {
+				kind: 'autopsy',
+				autopsy: { ...sound, through: { kind: 'ohms', resistanceOhm: -1 } }
+			})
+		).toBe('outOfRange');
+	});
+});

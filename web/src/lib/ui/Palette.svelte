@@ -55,6 +55,8 @@
 	]);
 </script>
 
+<!-- A search field keeps the first Escape to empty itself; here it closes. -->
+<svelte:window onkeydowncapture={(event) => event.key === 'Escape' && (open = false)} />
 <CommandPalette
 	bind:open
 	{items}

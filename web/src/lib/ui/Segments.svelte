@@ -41,7 +41,7 @@
 			bind:group={picked.group}
 			checkedClass="bg-ink hover:bg-ink text-paper font-bold"
 			class={`-me-[2px] gap-3 rounded-none has-focus-visible:z-10 has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-dead ${
-				large ? 'min-h-14 min-w-16 px-4 text-xl' : 'min-w-14 px-2.5'
+				large ? 'min-h-14 min-w-16 px-4 text-xl max-sm:min-w-13 max-sm:px-2' : 'min-w-14 px-2.5'
 			}`}>{@render before?.(each)}{text}</RadioButton
 		>
 	{/each}

@@ -25,7 +25,11 @@ export const theme: ThemeConfig = {
 	},
 	buttonGroup: 'max-w-full overflow-x-auto shadow-none [&>*]:px-3 [&>*]:whitespace-nowrap',
 	checkbox: { base: tick, div: choice },
-	commandPalette: { base: 'border-2 border-ink' },
+	commandPalette: {
+		base: 'border-2 border-ink',
+		item: 'aria-selected:bg-ink aria-selected:text-paper',
+		itemDescription: 'text-current'
+	},
 	dropdown: 'border-2 border-ink bg-sheet shadow-none',
 	fileupload: { base: 'border-2 min-h-11 py-2! ps-3!' },
 	helper: 'text-base',

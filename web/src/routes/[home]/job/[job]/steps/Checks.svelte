@@ -56,7 +56,7 @@
 <form onsubmit={submit}>
 	<fieldset class="row">
 		<legend class="label">Dead will be proven with</legend>
-		{#each offered as each (each.tester)}<Radio name="tester" value={each.tester} bind:group={tester}>
+		{#each offered as each (each.tester)}<Radio inline name="tester" value={each.tester} bind:group={tester}>
 				{each.text}</Radio
 			>{/each}
 	</fieldset>

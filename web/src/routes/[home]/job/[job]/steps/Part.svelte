@@ -64,7 +64,7 @@
 	<fieldset class="row">
 		<legend class="label">Rating marked on it</legend>
 		{#each plan.region === 'uk' ? [13, 5, 2] : [15, 20, 30] as amps (amps)}
-			<Radio name="rating" value={amps} bind:group={ratingA}>{amps} A</Radio>
+			<Radio inline name="rating" value={amps} bind:group={ratingA}>{amps} A</Radio>
 		{/each}
 	</fieldset>
 	{#each partQuestions(plan.region, plan) as question (question.key)}<Checkbox
