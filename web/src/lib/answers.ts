@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 
 /** What routes answer, once for the server that says it and the page that reads it. */
 export const homesAnswer = z.object({
@@ -16,7 +16,7 @@ export const placesAnswer = z.object({
 export type PlacesAnswer = z.infer<typeof placesAnswer>;
 
 /** A route's answer in its form, or null where the server can't be reached, refuses, or says something else. */
-export async function ask<Answer>(address: string, schema: z.ZodType<Answer>): Promise<Answer | null> {
+export async function ask<Answer>(address: string, schema: z.ZodMiniType<Answer>): Promise<Answer | null> {
 	try {
 		const response = await fetch(address);
 		const parsed = schema.safeParse(await response.json());

@@ -1,35 +1,22 @@
 <script lang="ts">
+	import { tick } from 'svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
-	import Dropdown from 'flowbite-svelte/Dropdown.svelte';
-	import DropdownItem from 'flowbite-svelte/DropdownItem.svelte';
-	import Input from 'flowbite-svelte/Input.svelte';
 	import ChevronDownOutline from 'flowbite-svelte-icons/ChevronDownOutline.svelte';
-	import { ask, homesAnswer, type HomesAnswer } from '$lib/answers';
+	import type HomeListComponent from './HomeList.svelte';
 
-	/** The homes, twenty at a time, by search: asked for when opened, never listed on every page. */
+	/** Which home one is in, and the way to the others: their list is fetched when it is opened, and so is what shows it. */
 	let { current }: { current: { slug: string; name: string } | null } = $props();
 
 	let open = $state(false);
-	let search = $state('');
-	let homes = $state.raw<HomesAnswer['homes'] | null>(null);
-	let more = $state(false);
-	let failed = $state(false);
-
-	/** The first twenty of that name, or the next. A slower answer to an earlier question is dropped. */
-	let asked = 0;
-	async function look(after = 0) {
-		const mine = ++asked;
-		const answer = await ask(`/api/homes?search=${encodeURIComponent(search)}&after=${after}`, homesAnswer);
-		if (mine !== asked) return;
-		failed = answer === null;
-		if (!answer) return;
-		homes = after === 0 ? answer.homes : [...(homes ?? []), ...answer.homes];
-		more = answer.more;
-	}
-	$effect(() => {
-		if (open && homes === null) void look();
-	});
+	let HomeList = $state.raw<typeof HomeListComponent | null>(null);
 	let bar = $state<HTMLElement>();
+	async function first() {
+		if (HomeList) return;
+		HomeList = (await import('./HomeList.svelte')).default;
+		// It takes the button beside it for its own; this press came before it was there.
+		await tick();
+		open = true;
+	}
 	function key(event: KeyboardEvent) {
 		if (event.key !== 'Escape' || !open) return;
 		open = false;
@@ -39,50 +26,11 @@
 
 <svelte:window onkeydowncapture={key} />
 <nav aria-label="Homes" class="min-w-0" bind:this={bar}>
-	<Button color="alternative" class="max-w-56 border-transparent" aria-expanded={open}
+	<Button color="alternative" class="max-w-56 border-transparent" aria-expanded={open} onclick={first}
 		><span class="truncate">{current?.name ?? 'Homes'}</span><ChevronDownOutline
 			size="sm"
 			class="shrink-0"
 		/></Button
 	>
-	<Dropdown
-		bind:isOpen={open}
-		placement="bottom-end"
-		role="dialog"
-		aria-label="Homes"
-		class="w-80 max-w-[calc(100vw-1.6rem)] p-3"
-	>
-		<Input
-			type="search"
-			bind:value={search}
-			oninput={() => look()}
-			placeholder="Search homes"
-			aria-label="Search homes"
-			autocomplete="off"
-		/>
-		<ul class="max-h-[50vh] list-none overflow-y-auto" aria-live="polite">
-			{#if failed}
-				<li>
-					The list can’t be fetched just now.
-					<Button color="alternative" onclick={() => look()}>Try again</Button>
-				</li>
-			{:else if homes === null}
-				<li class="soft">One moment …</li>
-			{:else}
-				{#each homes as home (home.slug)}
-					<DropdownItem
-						href={`/${home.slug}`}
-						class={home.slug === current?.slug ? 'font-bold' : ''}
-						aria-current={home.slug === current?.slug ? 'true' : undefined}>{home.name}</DropdownItem
-					>
-				{:else}
-					<li class="soft">No home by that name.</li>
-				{/each}
-				{#if more}<li>
-						<Button color="alternative" onclick={() => look(homes?.length ?? 0)}>More</Button>
-					</li>{/if}
-			{/if}
-		</ul>
-		<DropdownItem href="/new">Add a home</DropdownItem>
-	</Dropdown>
+	{#if HomeList}<HomeList {current} bind:open />{/if}
 </nav>
