@@ -49,7 +49,7 @@ describe('what a house has to say', () => {
 						? {
 								...breaker,
 								findings: [
-									{ finding: 'feeds' as const, box: 'sewing-closet', on: '2026-11-02', by: 'proof' as const }
+									{ finding: 'feeds' as const, box: 'sewing-closet', on: '2026-11-02', how: 'read dead' }
 								]
 							}
 						: breaker
@@ -66,7 +66,7 @@ describe('what a house has to say', () => {
 		const house = edited(
 			fennelLaneRecorded(),
 			{ do: 'addRoom', name: 'Shed' },
-			{ do: 'addOutlet', room: 'shed', name: 'bench', spot: null }
+			{ do: 'addOutlet', room: 'shed', name: 'bench' }
 		);
 		expect(dueOf(house).find(({ kind }) => kind === 'unplaced')).toMatchObject({ boxes: ['shed-bench'] });
 	});

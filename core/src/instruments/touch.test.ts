@@ -2,9 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fennelLaneActual, tanneryRow } from '../demo';
 import { arrangements } from '../arrangements';
-import { compileHouse, mainPanel, points, withBreakers, type House } from '../house';
+import { compileHouse, mainPanel, points, withBox, withBreakers, type House } from '../house';
 import {
 	guardOf,
+	lampGlows,
 	lampOhm,
 	leakMa,
 	personOhm,
@@ -71,6 +72,26 @@ describe('what a hand would feel', () => {
 	});
 });
 
+it('a plugged-in lamp glows from half its voltage up, and stays dark on what only floats', () => {
+	expect(lampGlows(house, east, 'upper')).toBe(true);
+	expect(lampGlows(withBreakers(house, { b14: false }), east, 'upper')).toBe(false);
+	// With the neutral open it hangs between hot and nothing.
+	const open = withBox(house, east, (box) => ({
+		...box,
+		terminations: box.terminations.map((end) => (end.conductor === 'neutral' ? { ...end, open: true } : end))
+	}));
+	expect(lampGlows(open, east, 'upper')).toBe(false);
+	// A joint of 150 Ω leaves a lamp of 240 Ω about 74 V of 120, and one of 400 Ω 45 V.
+	const joint = (resistanceOhm: number) =>
+		withBox(house, east, (box) => ({
+			...box,
+			terminations: box.terminations.map((end) =>
+				end.conductor === 'neutral' && end.at === 'terminal:neutralUpper' ? { ...end, resistanceOhm } : end
+			)
+		}));
+	expect([150, 400].map((ohm) => lampGlows(joint(ohm), east, 'upper'))).toEqual([true, false]);
+});
+
 describe('what guards a place', () => {
 	it('is asked with a leak that has to open what protects people, and that no hand is held by', () => {
 		// UL class A trips at 6 mA; from 10 mA a hand can't let go. BS EN 61008: 30 mA marked must open at 30, and an RCD of 100 mA need not at 50.
@@ -92,6 +113,14 @@ describe('what guards a place', () => {
 		const guard = guardOf(uk, points.contact('box-room-desk', 'left', 'hot'));
 		expect(guard).toMatchObject({ state: 'guarded', where: 'residualDevice' });
 		expect(guard.state === 'guarded' && guard.afterS).toBeLessThanOrEqual(0.3);
+	});
+	it('is the GFCI at its own face as well', () => {
+		const behind = arrangements.find(({ kind }) => kind === 'behindGfci')!.build();
+		expect(guardOf(behind, points.contact('before', 'upper', 'hot'))).toMatchObject({
+			state: 'guarded',
+			where: 'outlet',
+			device: 'before'
+		});
 	});
 	it('is not asked where there is no voltage', () => {
 		expect(guardOf(house, at('neutral'))).toEqual({ state: 'dead' });

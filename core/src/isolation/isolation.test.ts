@@ -162,6 +162,17 @@ describe('energy state', () => {
 		).toBe('assumedLive');
 	});
 
+	it('the tester’s first proof put right: kept where it still shows the source, all readings with it where not', () => {
+		const proven = after(off, locked, ...proof);
+		const still = isolate(proven, { kind: 'amendVolts', of: 'before', reading: meter(118) });
+		expect(energyOf(still)).toBe('provenDead');
+		expect(still.proof.before!.reading).toEqual(meter(118));
+		expect(Object.keys(still.proof.pairs)).toEqual(pairs);
+		const not = isolate(proven, { kind: 'amendVolts', of: 'before', reading: meter(0.2) });
+		expect(energyOf(not)).toBe('assumedLive');
+		expect(not.proof).toMatchObject({ before: null, pairs: {}, after: null });
+	});
+
 	it('a reading put right is judged by its right value', () => {
 		const proven = after(off, locked, ...proof);
 		expect(energyOf(isolate(proven, { kind: 'amendVolts', of: 'hg', reading: meter(0.4) }))).toBe(
