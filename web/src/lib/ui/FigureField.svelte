@@ -24,7 +24,7 @@
 <span
 	class="flex w-fit items-baseline gap-1 border-b-3 border-ink pe-2.5 pb-1 text-6xl/none font-semibold text-ink focus-within:border-dead focus-within:shadow-[0_2px_0_var(--dead)]"
 	><Input
-		class="min-h-0 w-[4.6ch]! border-0 bg-transparent p-0 text-right text-6xl/none font-semibold focus:ring-0"
+		class="figure-field min-h-0 w-[4.6ch]! border-0 bg-transparent p-0 text-right text-6xl/none font-semibold focus:ring-0"
 		bind:elementRef={field}
 		bind:value={text}
 		{disabled}

@@ -35,7 +35,7 @@ export const theme: ThemeConfig = {
 	helper: 'text-base',
 	input: { input: 'min-h-12 border-2 px-3 py-2 text-base placeholder:text-soft' },
 	kbd: 'ms-2 font-sans border-current bg-transparent px-1.5 py-0 text-xs text-current',
-	label: 'text-xs font-normal text-soft',
+	label: 'text-xs font-normal text-soft [&>div]:mt-1 [&>input]:mt-1',
 	modal: { base: 'border-2 divide-hair text-ink', body: 'text-base' },
 	radio: { input: tick, label: choice },
 	select: { base: 'text-base', select: 'min-h-12 border-2 px-3 py-2 pe-9 text-base' },
