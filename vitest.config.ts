@@ -1,6 +1,22 @@
 import { svelte } from '@sveltejs/vite-plugin-svelte';
 import { playwright } from '@vitest/browser-playwright';
+import { readdirSync, readFileSync } from 'node:fs';
 import { defineConfig } from 'vitest/config';
+
+const source = new URL('./web/src/', import.meta.url);
+/** What components take from packages. Made ready before the first test: what turns up later would load its page anew in the middle of it. */
+const packagesOfComponents = [
+	...new Set(
+		readdirSync(source, { recursive: true, encoding: 'utf8' })
+			.filter((file) => /lib\/(ui|words)\/|\.svelte$|answers/.test(file) && /\.(svelte|ts)$/.test(file))
+			.flatMap((file) => [
+				...readFileSync(new URL(file, source), 'utf8').matchAll(
+					/from '((?:flowbite-svelte|flowbite-svelte-icons)\/[^']+\.svelte|zod\/mini)'/g
+				)
+			])
+			.map(([, name]) => name!)
+	)
+];
 
 export default defineConfig({
 	test: {
@@ -26,6 +42,7 @@ export default defineConfig({
 			{
 				// Components by themselves, in Debian's Chromium.
 				plugins: [svelte()],
+				optimizeDeps: { include: packagesOfComponents },
 				resolve: {
 					conditions: ['browser'],
 					alias: {
