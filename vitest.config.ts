@@ -1,8 +1,10 @@
 import { svelte } from '@sveltejs/vite-plugin-svelte';
 import { playwright } from '@vitest/browser-playwright';
 import { readdirSync, readFileSync } from 'node:fs';
-import { defineConfig } from 'vitest/config';
+import { configDefaults, defineConfig } from 'vitest/config';
 
+/** Of `npm run check`: without the long ones, and without those that need a database. */
+const leftOut = process.env.WARY_TESTS === 'quick' ? ['**/*.long.test.ts', '**/lib/server/**'] : [];
 const source = new URL('./web/src/', import.meta.url);
 /** What components take from packages. Made ready before the first test: what turns up later would load its page anew in the middle of it. */
 const packagesOfComponents = [
@@ -23,7 +25,14 @@ export default defineConfig({
 		// One worker to a processor: left to itself it keeps one of two free for a user who isn’t there.
 		maxWorkers: '100%',
 		projects: [
-			{ test: { name: 'core', include: ['core/**/*.test.ts'], testTimeout: 120_000 } },
+			{
+				test: {
+					name: 'core',
+					include: ['core/**/*.test.ts'],
+					exclude: [...configDefaults.exclude, ...leftOut],
+					testTimeout: 120_000
+				}
+			},
 			{
 				// Runes in plain modules are compiled as in the page.
 				plugins: [svelte()],
@@ -34,7 +43,7 @@ export default defineConfig({
 				test: {
 					name: 'web',
 					include: ['web/src/**/*.test.ts'],
-					exclude: ['web/src/**/*.browser.test.ts'],
+					exclude: ['web/src/**/*.browser.test.ts', ...leftOut],
 					testTimeout: 60_000,
 					hookTimeout: 60_000
 				}
