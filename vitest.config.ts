@@ -51,7 +51,7 @@ export default defineConfig({
 			{
 				// Components by themselves, in Debian's Chromium.
 				plugins: [svelte()],
-				optimizeDeps: { include: packagesOfComponents },
+				optimizeDeps: { include: [...packagesOfComponents, 'jsonc-parser', 'papaparse', 'zod'] },
 				resolve: {
 					conditions: ['browser'],
 					alias: {
