@@ -102,6 +102,7 @@ test('a job goes on in the page while the database is away, says so, and is sent
 	await expect(page.getByText(/Server away: work goes on here, 1 to send/)).toBeVisible();
 	expect(await cluster.revive()).toBe(true);
 	await expect(page.locator('main[data-unsent="0"]')).toBeVisible({ timeout: 30_000 });
+	await expect(page.getByText('All that was entered here has been sent.')).toBeVisible();
 	await page.reload();
 	await expect.poll(async () => (await stepOf(page)).kind).toBe('checkTools');
 	await page.close();

@@ -49,13 +49,23 @@ test('uk: the box room socket, with an indicator, on a phone', async ({ page }) 
 	const count = await counting(page);
 	await startJob(page, 'tannery-row', 'box-room-desk');
 	const begun = await count();
+	await doUntil(page, ({ kind }) => kind === 'readPair');
+	// A double tap, or a key held down, answers one pair and not the next, which no tip has touched yet.
+	const { version } = await stepOf(page);
+	await page.locator('label', { hasText: 'dark' }).dblclick();
+	await expect(page.locator('main')).toHaveAttribute('data-version', String(version + 1));
+	await page.locator('h1').first().focus();
+	for (let count = 0; count < 3; count++) await page.keyboard.down('0');
+	await page.keyboard.up('0');
+	await page.waitForTimeout(300);
+	expect((await stepOf(page)).version).toBe(version + 2);
 	await doUntil(page, ({ kind }) => kind === 'readBaseline');
 	// The router on the same ring reads its own resistance: the model says so beforehand.
 	await expect(page.getByText('5.2 kΩ').filter({ visible: true }).first()).toBeVisible();
 	await doUntil(page, ({ kind }) => kind === 'finished');
-	// 103 on 64 screens, when every reading had one.
+	// 103 on 64 screens, when every reading had one. Three of these slipped.
 	const spent = await count();
-	expect(spent.acts - begun.acts).toBeLessThanOrEqual(61);
+	expect(spent.acts - begun.acts).toBeLessThanOrEqual(61 + 3);
 	expect(spent.screens - begun.screens).toBeLessThanOrEqual(32);
 	expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 	await page.getByRole('link', { name: 'See the record' }).click();

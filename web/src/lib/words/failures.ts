@@ -36,3 +36,6 @@ export function sendTrouble(code: string): string {
 			return 'The server didn’t take the last entry. It is kept here. Send it again, or leave it out and enter it anew.';
 	}
 }
+
+/** After the server was away. */
+export const allSent = 'The server is back. All that was entered here has been sent.';

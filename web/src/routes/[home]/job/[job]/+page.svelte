@@ -4,6 +4,7 @@
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { onMount, untrack } from 'svelte';
 	import { placeName, findBox } from '@wary/core/house';
+	import { meaning } from '$lib/job/meant';
 	import { JobSession } from '$lib/job/session.svelte';
 	import { standInAt } from '$lib/job/stand-in';
 	import { warmUp } from '$lib/search/planner.svelte';
@@ -16,7 +17,8 @@
 	import { refusalWords } from '$lib/words/refusals';
 	import { rowsOf, stepWords } from '$lib/words/steps';
 	import { eventWords } from '$lib/words/events';
-	import { sendTrouble } from '$lib/words/failures';
+	import { notify } from '$lib/ui/toasts.svelte';
+	import { allSent, sendTrouble } from '$lib/words/failures';
 	import { terms } from '$lib/words/terms';
 	import AutopsyPart from './AutopsyPart.svelte';
 	import Done from './Done.svelte';
@@ -131,6 +133,36 @@
 		}
 	});
 
+	// Said once when the server is back after a while: what was entered meanwhile has arrived.
+	let wasAway = false;
+	$effect(() => {
+		if (!session.reachable) wasAway = true;
+		else if (wasAway && session.unsent === 0) {
+			wasAway = false;
+			notify('good', allSent);
+		}
+	});
+
+	const meant = meaning();
+	/** A tap that was meant for the row before does nothing. A click by key has no place of its own. */
+	function tapped(event: MouseEvent) {
+		const { clientX: x, clientY: y, timeStamp: at } = event;
+		if (event.detail === 0 || (x === 0 && y === 0)) return;
+		if (meant({ at, x, y, version: session.events.length })) return;
+		event.preventDefault();
+		event.stopPropagation();
+	}
+	/** A key held down answers once; in a field it writes. */
+	function held(event: KeyboardEvent) {
+		const writes =
+			event.target instanceof HTMLElement &&
+			event.target.matches('input:not([type=checkbox], [type=radio]), textarea, select');
+		if (!event.repeat || (writes && event.key !== 'Enter') || /^(Tab|Arrow|Page|Home|End)/.test(event.key))
+			return;
+		event.preventDefault();
+		event.stopPropagation();
+	}
+
 	function key(event: KeyboardEvent) {
 		if (event.ctrlKey || event.metaKey || event.altKey || dialog) return;
 		const typing =
@@ -147,6 +179,7 @@
 </script>
 
 <svelte:window onkeydown={key} />
+<svelte:document onkeydowncapture={held} onclickcapture={tapped} />
 <svelte:head><title>{words?.title ?? 'Job'} · {placeName(session.house, box)} · Wary Hand</title></svelte:head
 >
 

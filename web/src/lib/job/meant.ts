@@ -1,0 +1,21 @@
+/** So soon nobody moves two probes or puts the next wire on, ms; chosen: longer than a double tap, shorter than any act. */
+const soonMs = 500;
+/** The same place, px: within a finger's width. */
+const nearPx = 24;
+
+/**
+ * Tells apart what hands mean from what they slip into. Rows of one screen stand at the same place, so the second of a double tap, or a key held down, would
+ * answer the next row before it was done: “dark” for a pair that no tip has touched.
+ */
+export function meaning(): (tap: { at: number; x: number; y: number; version: number }) => boolean {
+	let last: { at: number; x: number; y: number; version: number } | null = null;
+	return (tap) => {
+		const slipped =
+			last !== null &&
+			tap.version !== last.version &&
+			tap.at - last.at < soonMs &&
+			Math.hypot(tap.x - last.x, tap.y - last.y) < nearPx;
+		if (!slipped) last = tap;
+		return !slipped;
+	};
+}
