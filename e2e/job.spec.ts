@@ -216,4 +216,5 @@ test('what was not fetched before the server went away says so, and is had when 
 	await ready(page);
 	await page.keyboard.press('s');
 	await expect(page.getByRole('dialog')).toContainText('Stop the job');
+	await page.unrouteAll({ behavior: 'ignoreErrors' });
 });

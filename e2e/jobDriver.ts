@@ -3,6 +3,8 @@ import { expect, type Locator, type Page } from '@playwright/test';
 /** The step on screen: its kind, and how many events the job has. */
 export async function stepOf(page: Page): Promise<{ kind: string; version: number; title: string }> {
 	const main = page.locator('main[data-step]');
+	// Its input may still be on its way.
+	await expect(main.locator('[data-coming]')).toHaveCount(0);
 	// Of a screen of like steps, the row that is on.
 	const row = main.locator('h2[tabindex="-1"]');
 	return {

@@ -347,8 +347,18 @@ async function weigh(
 	const bytes = [...sizes.values()].reduce((sum, size) => sum + size, 0);
 	const answer = await page.request.get(path);
 	const named = (await answer.text()) + (answer.headers()['link'] ?? '');
+	// A page that tells when it answers: what was asked for before that. Any other: what it names itself.
+	const before = await page.evaluate(() => {
+		const { answersAt } = window as unknown as { answersAt?: number };
+		return answersAt === undefined
+			? null
+			: performance
+					.getEntriesByType('resource')
+					.filter(({ startTime }) => startTime < answersAt)
+					.map(({ name }) => new URL(name).pathname);
+	});
 	const first = [...sizes]
-		.filter(([file]) => named.includes(file.split('/').at(-1)!))
+		.filter(([file]) => (before ? before.includes(file) : named.includes(file.split('/').at(-1)!)))
 		.reduce((sum, [, size]) => sum + size, 0);
 	const kb = (size: number) => `${(size / 1000).toFixed(0)} KB`;
 	say(
@@ -371,6 +381,11 @@ async function jobPage(application: Application, path: string): Promise<void> {
 		new PerformanceObserver((list) =>
 			list.getEntries().forEach((entry) => (found.shift += (entry as unknown as { value: number }).value))
 		).observe({ type: 'layout-shift', buffered: true });
+		new MutationObserver((_, observer) => {
+			if (!document.querySelector('[data-ready=true]')) return;
+			(window as unknown as { answersAt: number }).answersAt = performance.now();
+			observer.disconnect();
+		}).observe(document, { subtree: true, childList: true, attributes: true });
 	});
 	const times: number[] = [];
 	for (let round = 0; round < 7; round++) {

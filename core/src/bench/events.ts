@@ -1,13 +1,11 @@
 import { z } from 'zod';
 import { at, colour, device, houseSchema, how, identifier, role } from '../house/schema';
 import { conductorSizes } from '../rules';
+import { pluggable } from './pluggable';
 
 const half = z.enum(['upper', 'lower', 'left', 'right', 'only']);
 const conductor = { cable: identifier, conductor: identifier };
 const on = z.boolean();
-
-/** What can be plugged in: by its kind; its resistance follows from the region's voltage. */
-export const pluggable = ['lamp', 'radio', 'kettle', 'heater'] as const;
 
 /** One thing done at the bench. */
 export const benchEventSchema = z.discriminatedUnion('kind', [

@@ -4,7 +4,6 @@ export {
 	benchFileVersion,
 	benchSaveSchema,
 	mostBenchEvents,
-	pluggable,
 	type BenchEvent,
 	type BenchFile,
 	type BenchSave
@@ -39,3 +38,4 @@ export {
 	type Seen
 } from './look';
 export { newDevices } from './devices';
+export { pluggable } from './pluggable';

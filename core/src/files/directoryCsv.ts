@@ -8,6 +8,7 @@ import {
 	type House
 } from '../house';
 import { evidenceOf } from '../house/evidence';
+import { readSpace, spaceText } from './space';
 import { readCsv, unguarded, writeCsv, type CsvProblem, type CsvRow } from './csv';
 import { describeProblem } from './problems';
 
@@ -19,19 +20,6 @@ export interface CsvReading {
 	readonly problems: readonly CsvProblem[];
 	/** Rows that say what is on record already. */
 	readonly unchanged: number;
-}
-
-/** A breaker's place as written: `14`, `5+7` for two poles, `14a` for one of two thin ones. */
-export const spaceText = ({ spaces, tandem }: Pick<Breaker, 'spaces' | 'tandem'>): string =>
-	`${spaces.join('+')}${tandem ?? ''}`;
-
-export function readSpace(text: string): { spaces: number[]; tandem?: 'a' | 'b' } | null {
-	const found = /^(\d{1,2})(?:\s*[+&/]\s*(\d{1,2}))?\s*([abAB])?$/.exec(text.trim());
-	if (!found) return null;
-	const spaces = [Number(found[1]), ...(found[2] ? [Number(found[2])] : [])];
-	if (spaces.some((space) => space < 1 || space > 84)) return null;
-	const tandem = found[3]?.toLowerCase() as 'a' | 'b' | undefined;
-	return { spaces, ...(tandem ? { tandem } : {}) };
 }
 
 /** The directory as a table: one row a breaker. `how_sure` is for the reader and is passed over when read back. */

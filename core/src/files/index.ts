@@ -13,10 +13,9 @@ export {
 	directoryColumns,
 	directoryCsv,
 	readDirectoryCsv,
-	readSpace,
-	spaceText,
 	type CsvReading
 } from './directoryCsv';
+export { readSpace, spaceText } from './space';
 export { outletColumns, outletsCsv, readOutletsCsv } from './outletsCsv';
 export type { CsvProblem } from './csv';
 export { drawingSvg, fittedMm, tagDrawing, type Drawing, type Shape, type Tag } from './tag';

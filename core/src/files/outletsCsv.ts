@@ -11,7 +11,8 @@ import {
 	type House
 } from '../house';
 import { readCsv, unguarded, writeCsv, type CsvProblem, type CsvRow } from './csv';
-import { breakerAt, spaceText, type CsvReading } from './directoryCsv';
+import { breakerAt, type CsvReading } from './directoryCsv';
+import { spaceText } from './space';
 import { describeProblem } from './problems';
 
 export const outletColumns = [

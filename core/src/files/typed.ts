@@ -1,5 +1,5 @@
 import { editHouse, type Edit, type House } from '../house';
-import { readSpace } from './directoryCsv';
+import { readSpace } from './space';
 
 /** A line as somebody types it, with what could not be made of it. */
 export interface TypedProblem {

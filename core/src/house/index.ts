@@ -16,7 +16,7 @@ export type {
 	Role,
 	WorryKind
 } from './schema';
-export { breakerTypes, colour, how, matters } from './schema';
+export { breakerTypes, colours, matters, roles, ways } from './vocabulary';
 export {
 	contactPoint,
 	deviceModel,

@@ -1,9 +1,7 @@
 import { z } from 'zod';
 import { conductorSizes } from '../rules';
 import { freeText, nameText } from '../text';
-
-/** What a thing on a circuit is to the people of the house, where its going off matters. */
-export const matters = ['router', 'freezer', 'alarm', 'medical', 'pump', 'light', 'clock', 'work'] as const;
+import { breakerTypes, colours, matters, roles, ways } from './vocabulary';
 
 export const identifier = z
 	.string()
@@ -15,13 +13,13 @@ const title = nameText(80);
 const note = freeText(500);
 const date = z.iso.date().describe('Calendar date, YYYY-MM-DD.');
 export const role = z
-	.enum(['hot', 'neutral', 'ground', 'switchedHot'])
+	.enum(roles)
 	.describe('What the conductor is for, whatever its colour.');
 export const colour = z
-	.enum(['black', 'white', 'grey', 'red', 'blue', 'brown', 'yellow', 'green', 'greenYellow', 'bare'])
+	.enum(colours)
 	.describe('What one sees. A hint, never a proof.');
 export const how = z
-	.enum(['hook', 'clampPlate', 'pushIn', 'pillar', 'twistOn', 'lever', 'crimp', 'screw'])
+	.enum(ways)
 	.describe('The way a conductor is held.');
 const resistance = z
 	.number()
@@ -36,8 +34,6 @@ const joint = {
 		.optional()
 		.describe('Looks joined, but carries nothing: insulation under the screw, a wire that has let go.')
 };
-
-export const breakerTypes = ['plain', 'residual', 'arcFault', 'dualFunction', 'fuse'] as const;
 
 const breaker = z.strictObject({
 	id: identifier,
@@ -444,10 +440,6 @@ export type Conductor = Cable['conductors'][number];
 export type Box = House['boxes'][number];
 export type Device = NonNullable<Box['device']>;
 export type Load = House['loads'][number];
-export type Matters = (typeof matters)[number];
-export type BreakerType = (typeof breakerTypes)[number];
-export type Role = Conductor['role'];
-export type Colour = Conductor['colour'];
-export type How = z.infer<typeof how>;
+export type { BreakerType, Colour, How, Matters, Role } from './vocabulary';
 export type Half = Load['half'];
 export type WorryKind = Box['worries'][number]['kind'];

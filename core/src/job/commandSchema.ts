@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { settlingTests, wiredWays } from '../arrangements';
-import { colour, how } from '../house';
+import { colour, how } from '../house/schema';
 import { searchSettingsSchema } from '../search';
 import { freeText, nameText, text } from '../text';
 import { conditions, confirmedSteps, protectionDecisions, stopReasons } from './vocabulary';

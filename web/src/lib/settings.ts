@@ -1,18 +1,10 @@
-import { z } from 'zod';
 import type { Region } from '@wary/core/rules';
-import { searchSettingsSchema } from '@wary/core/search';
-import { testers } from '@wary/core/instruments';
+import type { Settings } from './settingsSchema';
+
+export type { Settings } from './settingsSchema';
 
 /** Ways of holding a breaker off that one has the things for. */
 export const holdGear = ['clip', 'padlock', 'tape', 'tag'] as const;
-
-/** What a household has and prefers. */
-export const settingsSchema = z.strictObject({
-	instruments: z.array(z.enum([...testers, 'provingUnit'])).max(20),
-	holdGear: z.array(z.enum(holdGear)).max(10),
-	search: searchSettingsSchema
-});
-export type Settings = z.infer<typeof settingsSchema>;
 
 /** What is taken for granted until somebody says otherwise. */
 export const defaultsFor = (region: Region): Settings => ({

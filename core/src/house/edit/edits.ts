@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { conductorSizes, type ConductorSize } from '../../rules';
 import { freeText, nameText } from '../../text';
-import { breakerTypes, earthing, houseSchema, matters } from '../schema';
+import { earthing, houseSchema } from '../schema';
+import { breakerTypes, matters } from '../vocabulary';
 
 const id = nameText(60);
 const title = nameText(80);

@@ -1,6 +1,4 @@
-import { editHouse, type Edit, type EditRefusal, type Edited, type House } from '@wary/core/house';
-import { describeProblem } from '@wary/core/files';
-import { editRefusalWords } from '$lib/words/edits';
+import { editHouse, type Edit, type EditRefusal, type House } from '@wary/core/house';
 
 interface Answer {
 	readonly ok: boolean;
@@ -61,7 +59,7 @@ export class HouseEditor {
 		this.trouble = null;
 		this.news = null;
 		if (!edited.ok) {
-			this.trouble = refusalText(edited, before);
+			this.trouble = await refusalText(edited, before);
 			return false;
 		}
 		this.house = edited.house;
@@ -133,7 +131,7 @@ export class HouseEditor {
 			this.trouble =
 				answer.problem ??
 				(refusal
-					? editRefusalWords(refusal, base)
+					? await refusalText({ refusal }, base)
 					: answer.code === 'databaseAway'
 						? 'The records can’t be reached just now. That change was not saved; try again in a moment.'
 						: 'The server did not take that. Reload the page.');
@@ -177,7 +175,7 @@ export class HouseEditor {
 		for (const change of this.#pending) {
 			const edited = editHouse(house, change.edits);
 			if (!edited.ok) {
-				this.trouble = refusalText(edited, house);
+				void refusalText(edited, house).then((text) => (this.trouble = text));
 				continue;
 			}
 			before.set(change, house);
@@ -193,9 +191,14 @@ export class HouseEditor {
 	}
 }
 
-export function refusalText(edited: Extract<Edited, { ok: false }>, house: House): string {
-	const { refusal } = edited;
-	return refusal.code === 'wouldBeWrong'
-		? `That can’t be: ${describeProblem(refusal.problem)}.`
-		: editRefusalWords(refusal, house);
-}
+type Refused = {
+	readonly refusal: EditRefusal | { readonly code: 'jobUnderWay'; readonly box: string } | WouldBeWrong;
+};
+type WouldBeWrong = Extract<
+	Extract<ReturnType<typeof editHouse>, { ok: false }>['refusal'],
+	{ code: 'wouldBeWrong' }
+>;
+
+/** In words, which are fetched when first needed: most changes are taken. */
+const refusalText = async (refused: Refused, house: House): Promise<string> =>
+	(await import('$lib/words/edits')).editedRefusalWords(refused.refusal, house);

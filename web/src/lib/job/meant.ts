@@ -19,3 +19,14 @@ export function meaning(): (tap: { at: number; x: number; y: number; version: nu
 		return !slipped;
 	};
 }
+
+/** Whether keys write where they go: in a field, not on a button or a box to tick. */
+export const writesIn = (target: EventTarget | null): boolean =>
+	target instanceof HTMLElement &&
+	target.matches('input:not([type=checkbox], [type=radio]), textarea, select');
+
+/** A key held down answers once; in a field it writes, and moving about is never an answer. */
+export const repeats = (event: KeyboardEvent): boolean =>
+	event.repeat &&
+	!(writesIn(event.target) && event.key !== 'Enter') &&
+	!/^(Tab|Arrow|Page|Home|End)/.test(event.key);

@@ -1,5 +1,6 @@
 import { shapeFault } from '@wary/core/text';
-import { defaultsFor, settingsSchema, type Settings } from '$lib/settings';
+import { defaultsFor } from '$lib/settings';
+import { settingsSchema, type Settings } from '$lib/settingsSchema';
 import { connections, maybeOne, UnreadableRow } from './db';
 import type { Region } from '@wary/core/rules';
 

@@ -1,4 +1,5 @@
-import { findBox, findCircuit, placeName, type EditRefusal, type House } from '@wary/core/house';
+import { describeProblem } from '@wary/core/files';
+import { findBox, findCircuit, placeName, type Edited, type EditRefusal, type House } from '@wary/core/house';
 import { breakerName, sizeWords, terms } from './terms';
 
 /** Why a change to the house can't be made, and what to do. */
@@ -51,3 +52,12 @@ export function editRefusalWords(
 			return `A job is under way at ${place(refusal.box)}. Finish or stop it first.`;
 	}
 }
+
+/** Why a change as a whole isn’t made: one that can’t be, or one that would leave a house that can’t be. */
+export const editedRefusalWords = (
+	refusal: Extract<Edited, { ok: false }>['refusal'] | { readonly code: 'jobUnderWay'; readonly box: string },
+	house: House
+): string =>
+	refusal.code === 'wouldBeWrong'
+		? `That can’t be: ${describeProblem(refusal.problem)}.`
+		: editRefusalWords(refusal, house);

@@ -9,16 +9,7 @@
 	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
 	import Textarea from 'flowbite-svelte/Textarea.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import {
-		describePath,
-		describeProblem,
-		parseHouse,
-		readDirectoryCsv,
-		readOutletsCsv,
-		readTypedDirectory,
-		readTypedRooms,
-		type CsvProblem
-	} from '@wary/core/files';
+	import type { CsvProblem } from '@wary/core/files';
 	import type { Edit } from '@wary/core/house';
 	import { csvProblemWords } from '$lib/words/csv';
 	import { editLine } from '$lib/words/editLines';
@@ -45,23 +36,28 @@
 		if (/\.json$/i.test(file.name)) kind = 'house';
 		else if (/^\W*(room|"room")/i.test(text)) kind = 'outlets';
 		input.value = '';
-		read();
+		await read();
 	}
 	const at = ({ line, column }: CsvProblem) => `line ${line}${column ? `, ${column}` : ''}`;
 
-	function read() {
+	async function read() {
+		// What reads files is fetched when there is one to read.
+		const files = await import('$lib/house/reading').catch(() => null);
 		preview = null;
 		problems = [];
 		done = null;
 		if (text.trim() === '')
 			return void (problems = [{ where: '', what: 'Choose a file or paste its text.' }]);
 		if (text.length > 900_000) return void (problems = [{ where: '', what: 'That is larger than 0.9 MB.' }]);
-		if (kind === 'house') return readHouse();
+		if (!files) return void (problems = [{ where: '', what: 'The server can’t be reached. Try again.' }]);
+		if (kind === 'house') return readHouse(files);
 		const isTable =
 			/[,;\t]/.test(text.split(/\r?\n/, 1)[0] ?? '') && /space|room/i.test(text.split(/\r?\n/, 1)[0] ?? '');
-		if (!isTable) return readTyped();
+		if (!isTable) return readTyped(files);
 		const reading =
-			kind === 'directory' ? readDirectoryCsv(editor.house, text) : readOutletsCsv(editor.house, text);
+			kind === 'directory'
+				? files.readDirectoryCsv(editor.house, text)
+				: files.readOutletsCsv(editor.house, text);
 		if (reading.problems.length > 0)
 			return void (problems = reading.problems.map((problem) => ({
 				where: at(problem),
@@ -72,9 +68,12 @@
 			reading.unchanged
 		);
 	}
-	function readTyped() {
+	type Files = typeof import('$lib/house/reading');
+	function readTyped(files: Files) {
 		const typed =
-			kind === 'directory' ? readTypedDirectory(editor.house, text) : readTypedRooms(editor.house, text);
+			kind === 'directory'
+				? files.readTypedDirectory(editor.house, text)
+				: files.readTypedRooms(editor.house, text);
 		const words = {
 			noSpace: 'Begins with no space number: write “14 15 Sewing room”.',
 			noRating: 'The rating isn’t 1 to 200 A.',
@@ -89,7 +88,7 @@
 			})));
 		show(typed.edits, 0);
 	}
-	function readHouse() {
+	function readHouse(files: Files) {
 		let value: unknown;
 		try {
 			value = JSON.parse(text);
@@ -98,11 +97,11 @@
 				{ where: '', what: 'This isn’t JSON: a bracket, comma or quote is missing or too many.' }
 			]);
 		}
-		const parsed = parseHouse(value);
+		const parsed = files.parseHouse(value);
 		if (!parsed.ok)
 			return void (problems = parsed.problems.map((problem) => ({
-				where: describePath(problem.path),
-				what: describeProblem(problem)
+				where: files.describePath(problem.path),
+				what: files.describeProblem(problem)
 			})));
 		if (parsed.house.region !== editor.house.region)
 			return void (problems = [

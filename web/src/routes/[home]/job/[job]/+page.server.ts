@@ -1,12 +1,17 @@
 import { pageJob } from '$lib/server/requests';
 import { maybeDemoWiring } from '$lib/server/households';
 import { latestSettings } from '$lib/server/settings';
+import { drawnAs } from '$lib/job/drawn';
+import { rowsOf } from '$lib/words/steps';
+import { nextStep } from '@wary/core/job';
 
 export async function load({ params }) {
 	const { household, loaded } = await pageJob(params.home, params.job);
 	// Users' own homes have no wiring to measure.
 	const simulated = (await maybeDemoWiring(household.id)) !== null;
 	const settings = await latestSettings(household.id, loaded.plan.region);
+	const step = nextStep(loaded.plan, loaded.state);
+	const rows = step && rowsOf(step, loaded.plan, loaded.state);
 	return {
 		settings,
 		job: loaded.job,
@@ -14,6 +19,13 @@ export async function load({ params }) {
 		plan: loaded.plan,
 		events: loaded.events,
 		simulated,
+		/** What the page shows first. */
+		shown: {
+			stepKind: step?.kind ?? null,
+			isOver: step === null,
+			hasRows: rows !== null && rows.steps.length > 1,
+			drawnAs: drawnAs(step, loaded.state)
+		},
 		/** The server's clock, so that the device can correct its own. */
 		now: new Date().toISOString()
 	};

@@ -5,7 +5,7 @@
 	import { stopWords } from '$lib/words/conditions';
 	import { getJob } from './context';
 
-	let { home, job }: { home: string; job: string } = $props();
+	let { home, job, place }: { home: string; job: string; place: string } = $props();
 	const { session } = getJob();
 	const state = $derived(session.jobState);
 	const reason = $derived(state.stopReason ?? mustStop(state));
@@ -16,6 +16,7 @@
 	const words = $derived(reason ? stopWords(session.plan.region)[reason] : null);
 </script>
 
+<svelte:head><title>{place} · Wary Hand</title></svelte:head>
 {#if state.status === 'finished'}
 	<h1>Finished, tested, recorded</h1>
 	<p class="soft">The directory and the outlet’s entry say what was found today.</p>

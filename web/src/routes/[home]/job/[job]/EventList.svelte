@@ -27,7 +27,7 @@
 		)
 	);
 	let putting = $state<string | null>(null);
-	let { shown = $bindable(false) }: { shown?: boolean } = $props();
+	let { shown, onshow }: { shown: boolean; onshow: (open: boolean) => void } = $props();
 	let text = $state('');
 	let complaint = $state<string | null>(null);
 	const over = $derived(session.jobState.status !== 'underWay');
@@ -66,7 +66,7 @@
 </script>
 
 {#if lines.length > 0}
-	<More bind:open={shown} class="mt-5 max-w-176">
+	<More bind:open={() => shown, onshow} class="mt-5 max-w-176">
 		{#snippet title()}Look back: recorded so far <b>{lines.length}</b><Kbd>b</Kbd>{/snippet}
 		<ol reversed>
 			{#each lines as line (line.event.id)}

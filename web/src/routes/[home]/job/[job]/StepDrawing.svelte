@@ -1,26 +1,20 @@
 <script lang="ts">
 	import type { Step } from '@wary/core/job';
 	import { believedHouse, wiringDuring } from '@wary/core/job';
-	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
-	import DeviceDrawing from '$lib/ui/DeviceDrawing.svelte';
 	import type { Pointing } from '$lib/ui/box/deviceShape';
-	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
+	import { drawnAs } from '$lib/job/drawn';
 	import { findPair } from '$lib/words/terms';
+	import Later from './Later.svelte';
 	import { getJob } from './context';
+	import { drawings, type FirstDrawing } from './later';
 
 	/** The thing itself, as this step meets it. */
-	let { step }: { step: Step | null } = $props();
+	let { step, first }: { step: Step | null; first: FirstDrawing } = $props();
 	const { session } = getJob();
 	const { plan } = session;
 	const state = $derived(session.jobState);
 	const pair = $derived(step?.kind === 'readPair' ? findPair(plan, step.pair, state.earth) : undefined);
-	const boxed = $derived(!state.isolation.closed && step?.kind !== 'terminate' && step?.kind !== 'tug');
-	const atPanel = $derived(
-		step?.kind === 'restorePower' ||
-			step?.kind === 'hold' ||
-			(step?.kind === 'confirm' && (step.step === 'tag' || step.step === 'tell')) ||
-			step?.kind === 'tidyDirectory'
-	);
+	const as = $derived(drawnAs(step, state));
 	const house = $derived(wiringDuring(believedHouse(session.house, plan, state), plan, state));
 	const box = $derived(house.boxes.find(({ id }) => id === plan.boxId)!);
 	const device = $derived(
@@ -60,14 +54,23 @@
 				return {};
 		}
 	});
-	let back = $derived(step?.kind === 'terminate' || step?.kind === 'tug');
-	let boxBack = $derived(state.device !== 'newSeated');
+	/** Wires are landed from behind; a device that is seated is seen from in front. */
+	const back = $derived(step?.kind === 'terminate' || step?.kind === 'tug');
+	const boxBack = $derived(state.device !== 'newSeated');
 </script>
 
-{#if atPanel}
-	<PanelDrawing {house} off={state.isolation.off} tried={state.isolation.notFeeding} marked={state.feeder} />
-{:else if boxed}
-	<BoxDrawing {house} {box} bind:back={boxBack} />
+{#if as === 'panel'}
+	<Later
+		load={drawings.panel}
+		now={first.panel}
+		props={{ house, off: state.isolation.off, tried: state.isolation.notFeeding, marked: state.feeder }}
+	/>
+{:else if as === 'box'}
+	<Later load={drawings.box} now={first.box} props={{ house, box, back: boxBack }} />
 {:else}
-	<DeviceDrawing {device} region={plan.region} {pointing} {done} bind:back />
+	<Later
+		load={drawings.device}
+		now={first.device}
+		props={{ device, region: plan.region, pointing, done, back }}
+	/>
 {/if}

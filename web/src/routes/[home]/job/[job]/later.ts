@@ -1,4 +1,44 @@
+import type { DrawnAs } from '$lib/job/drawn';
+
 /** Parts of the job page that are fetched after it answers to keys; each once. */
 export const besideDialog = () => import('./BesideDialog.svelte');
 export const searchView = () => import('$lib/search/Search.svelte');
 export const boxEntry = () => import('./BoxEntry.svelte');
+export const eventList = () => import('./EventList.svelte');
+export const autopsy = () => import('./AutopsyPart.svelte');
+export const done = () => import('./Done.svelte');
+export const overtaken = () => import('./Overtaken.svelte');
+export const rowsTable = () => import('./RowsTable.svelte');
+
+export const drawings = {
+	panel: () => import('$lib/ui/PanelDrawing.svelte'),
+	box: () => import('$lib/ui/box/BoxDrawing.svelte'),
+	device: () => import('$lib/ui/DeviceDrawing.svelte')
+} satisfies Record<DrawnAs, unknown>;
+
+/** All that is fetched once the page answers. */
+export const all: readonly (() => Promise<unknown>)[] = [
+	...Object.values(drawings),
+	rowsTable,
+	eventList,
+	autopsy,
+	overtaken,
+	done,
+	boxEntry,
+	searchView
+];
+
+/** What the page shows at once of these, fetched with it so that nothing moves. */
+export async function atOnce(shown: { isOver: boolean; hasRows: boolean; drawnAs: DrawnAs }) {
+	return {
+		done: shown.isOver ? (await done()).default : null,
+		eventList: shown.isOver ? (await eventList()).default : null,
+		rowsTable: shown.hasRows ? (await rowsTable()).default : null,
+		drawing: {
+			panel: shown.drawnAs === 'panel' ? (await drawings.panel()).default : null,
+			box: shown.drawnAs === 'box' ? (await drawings.box()).default : null,
+			device: shown.drawnAs === 'device' ? (await drawings.device()).default : null
+		}
+	};
+}
+export type FirstDrawing = Awaited<ReturnType<typeof atOnce>>['drawing'];

@@ -2,7 +2,7 @@ import { json } from '@sveltejs/kit';
 import { maybeHousehold } from '$lib/server/households';
 import { failure, readBody } from '$lib/server/requests';
 import { addSettings } from '$lib/server/settings';
-import { settingsSchema } from '$lib/settings';
+import { settingsSchema } from '$lib/settingsSchema';
 
 /** Keeps what a household has and prefers. */
 export async function POST({ params, request }) {

@@ -4,12 +4,13 @@
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Radio from 'flowbite-svelte/Radio.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { toolsNeeded, type Tester } from '@wary/core/job';
+	import { toolsNeeded, type Step, type Tester } from '@wary/core/job';
 	import { toolWords } from '$lib/words/steps';
 	import { getJob } from '../context';
 
-	/** Tools on the table; `waiting`: the job stands still until there is a tester that reads between two points. */
-	let { waiting }: { waiting: boolean } = $props();
+	/** Tools on the table; waiting: the job stands still until there is a tester that reads between two points. */
+	let { step }: { step: Extract<Step, { kind: 'checkTools' | 'needTester' }> } = $props();
+	const waiting = $derived(step.kind === 'needTester');
 	const { session, settings, home } = getJob();
 	const { region } = session.plan;
 	const owns = (tester: 'multimeter' | 'indicator') =>

@@ -5,6 +5,7 @@
 	import { untrack } from 'svelte';
 	import { evidenceOf, findBreaker, mainSwitch, own, placeName, walkChain } from '@wary/core/house';
 	import { thingsBehind } from '@wary/core/isolation';
+	import type { Step } from '@wary/core/job';
 	import BeforeOff from '$lib/ui/BeforeOff.svelte';
 	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
 	import { evidenceWords } from '$lib/words/evidence';
@@ -12,8 +13,9 @@
 	import { getJob } from '../context';
 	import { searchView } from '../later';
 
-	/** At the panel: which breaker, what goes with it, and that it is off. `also`: one that has to be off as well. */
-	let { also }: { also: string | null } = $props();
+	/** At the panel: which breaker, what goes with it, and that it is off; `also` has to be off as well. */
+	let { step }: { step: Extract<Step, { kind: 'switchOff' }> } = $props();
+	const also = $derived(step.also);
 	const { session, standIn, settings } = getJob();
 	const { plan, house } = session;
 	const t = terms[plan.region];

@@ -1,0 +1,25 @@
+/** The frame of a job’s page: what stands round a step. */
+export const jobPageWords = {
+	visits: 'Visits',
+	lookingBack: 'Looking back: answered anew, it counts from now; what was recorded stays.',
+	backToNow: 'Back to now',
+	endsHere: 'The job ends here.',
+	why: 'Why?',
+	odd: 'It moved, or it’s odd',
+	stop: 'Stop',
+	ruleOf: (rule: string) => `${rule}. Information only: your local code and whoever enforces it come first.`,
+	asRecorded: {
+		us: 'Outlet as recorded; what you see in front of you comes first.',
+		uk: 'Socket-outlet as recorded; what you see in front of you comes first.'
+	},
+	overtaken: 'This job went on elsewhere.',
+	added: 'Another tab or device added:',
+	dropped: 'What you had entered here no longer fits and was not taken. Go on from what is shown now.',
+	sendAgain: 'Send it again',
+	leaveOut: 'Leave that entry out',
+	notKept:
+		'This browser doesn’t keep what isn’t sent yet: its storage is full or forbidden. Don’t close or reload this page while the strip says that something is still to be sent.',
+	neverFetched:
+		'The server can’t be reached, and this was never fetched. Touch nothing more; what is off and held stays so. When it is back, load the page anew: nothing entered is lost.',
+	loadAnew: 'Load the page anew'
+};

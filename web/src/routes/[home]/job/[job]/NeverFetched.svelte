@@ -1,0 +1,16 @@
+<script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
+	import { jobPageWords as words } from '$lib/words/job';
+
+	/** A module that failed once isn’t fetched again; the page is, but only when there is somebody to fetch it from. */
+	async function loadAnew() {
+		const answer = await fetch('/health').catch(() => null);
+		if (answer?.ok) location.reload();
+	}
+</script>
+
+<Verdict kind="bad">
+	{words.neverFetched}
+	<Button color="alternative" onclick={loadAnew}>{words.loadAnew}</Button>
+</Verdict>

@@ -1,0 +1,26 @@
+<script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
+	import { sendTrouble } from '$lib/words/failures';
+	import { jobPageWords as words } from '$lib/words/job';
+	import { refusalWords } from '$lib/words/refusals';
+	import Later from './Later.svelte';
+	import { getJob } from './context';
+	import { overtaken } from './later';
+
+	/** What stands between a person and the next step: overtaken, refused, not taken by the server, not kept by the browser. */
+	const { session } = getJob();
+</script>
+
+{#if session.overtaken}<Later load={overtaken} props={{}} />{/if}
+{#if session.refusal}<Verdict kind="bad">
+		{refusalWords(session.refusal, session.house, session.plan, session.jobState)}
+	</Verdict>{/if}
+{#if session.trouble}<Verdict kind="bad">
+		<p>{sendTrouble(session.trouble)}</p>
+		<p class="row">
+			<Button size="lg" color="light" onclick={() => session.sendAgain()}>{words.sendAgain}</Button>
+			<Button color="alternative" onclick={() => session.leaveOut()}>{words.leaveOut}</Button>
+		</p>
+	</Verdict>{/if}
+{#if !session.keeps}<Verdict kind="open" alert>{words.notKept}</Verdict>{/if}

@@ -1,0 +1,113 @@
+<script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import { untrack } from 'svelte';
+	import { mustStop, type Step } from '@wary/core/job';
+	import Verdict from '$lib/ui/Verdict.svelte';
+	import { stopWords } from '$lib/words/conditions';
+	import { jobPageWords as words } from '$lib/words/job';
+	import { rowsOf, stepWords } from '$lib/words/steps';
+	import type RowsTableComponent from './RowsTable.svelte';
+	import StepInput from './StepInput.svelte';
+	import { getJob } from './context';
+	import { autopsy, rowsTable as fetchRowsTable } from './later';
+	import Later from './Later.svelte';
+
+	interface Props {
+		step: Step;
+		lookingBack: boolean;
+		place: string;
+		rowsTable: typeof RowsTableComponent | null;
+		whyOpen: boolean;
+		onbeside: (which: 'changed' | 'stop') => void;
+	}
+	/** What is to be done now: its words, its input, its rows, and what may happen beside it. */
+	let { step, lookingBack, place, rowsTable, whyOpen = $bindable(), onbeside }: Props = $props();
+	const { session } = getJob();
+	let heading = $state<HTMLElement>();
+	let rowHeading = $state<HTMLElement>();
+	const told = $derived(
+		stepWords(step, { house: session.house, plan: session.plan, state: session.jobState })
+	);
+	const stepKey = $derived(JSON.stringify(step) + session.events.length);
+	/** Why only making safe is left, until the step that says so itself. */
+	const ending = $derived(session.step?.kind === 'stop' ? null : mustStop(session.jobState));
+	/** Like steps are rows of one screen. */
+	const rows = $derived(lookingBack ? null : rowsOf(step, session.plan, session.jobState));
+	const oldInHand = $derived(
+		(session.jobState.device === 'none' || session.jobState.device === 'newOut') &&
+			session.step?.kind !== 'readSupplyVolts'
+	);
+
+	/** Whether a figure was being typed when the step changed: then the next one is typed as well. */
+	let typing = false;
+	$effect.pre(() => {
+		void stepKey;
+		typing = document.activeElement?.matches('main input[inputmode=decimal]') ?? false;
+	});
+	// A new step is announced, and the keyboard starts at it; a new row of the same screen moves nothing.
+	let lastStep = untrack(() => JSON.stringify(step));
+	let lastRows = untrack(() => rows?.key);
+	$effect(() => {
+		const now = JSON.stringify(step);
+		if (now === lastStep) return;
+		const sameScreen = rows !== null && rows.key === lastRows;
+		lastStep = now;
+		lastRows = rows?.key;
+		whyOpen = false;
+		const field = typing ? document.querySelector<HTMLInputElement>('main input[inputmode=decimal]') : null;
+		if (sameScreen) (field ?? rowHeading)?.focus({ preventScroll: true });
+		else {
+			heading?.focus({ preventScroll: true });
+			window.scrollTo({ top: 0 });
+		}
+	});
+</script>
+
+<svelte:head><title>{told.title} · {place} · Wary Hand</title></svelte:head>
+{#if ending}<Verdict kind="open">
+		<b>{words.endsHere}</b>
+		{stopWords(session.plan.region)[ending].why}.
+	</Verdict>{/if}
+<h1 tabindex="-1" bind:this={heading}>{rows?.title ?? told.title}</h1>
+{#if rows}<h2 class="text-xl" tabindex="-1" bind:this={rowHeading}>{told.title}</h2>{/if}
+<p class="lead">{told.lead}</p>
+{#key stepKey}<StepInput {step} />{/key}
+{#if rows && rows.steps.length > 1}<Later load={fetchRowsTable} now={rowsTable} props={{ rows, step }} />{/if}
+{#if oldInHand}<Later load={autopsy} props={{}} />{/if}
+<div class="aside-actions row">
+	<Button color="alternative" aria-expanded={whyOpen} onclick={() => (whyOpen = !whyOpen)}
+		>{words.why}<Kbd>w</Kbd></Button
+	>
+	<Button color="alternative" onclick={() => onbeside('changed')}>{words.odd}<Kbd>o</Kbd></Button>
+	<Button color="alternative" onclick={() => onbeside('stop')}>{words.stop}<Kbd>s</Kbd></Button>
+</div>
+{#if whyOpen}<div class="why">
+		<p>{told.why}</p>
+		{#if told.rule}<p class="soft">{words.ruleOf(told.rule)}</p>{/if}
+	</div>{/if}
+
+<style>
+	h1:focus {
+		outline: none;
+	}
+	.lead {
+		color: var(--soft);
+		margin: 0 0 1rem;
+		max-width: 52ch;
+	}
+	.aside-actions {
+		margin-top: 1.3rem;
+		padding-top: 0.9rem;
+		border-top: 1px solid var(--hair);
+	}
+	.why {
+		margin: 0.9rem 0;
+		padding: 0.2rem 0 0.2rem 1rem;
+		border-left: 2px solid var(--ink);
+		max-width: 58ch;
+	}
+	.why p {
+		margin: 0.3rem 0;
+	}
+</style>
