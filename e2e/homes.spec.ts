@@ -166,3 +166,45 @@ test('everything is gone to by its name; on a phone the views are one row', asyn
 	await expect(links.first()).toHaveAttribute('aria-current', 'page');
 	await phone.context().close();
 });
+
+test('what is typed and not saved is not left behind unasked; what is saved says so', async ({ page }) => {
+	await page.goto('/new');
+	await page.waitForLoadState('networkidle');
+	await page.getByLabel('Name or address').fill('9 Cooper’s Yard');
+	await page.getByRole('link', { name: 'Wary Hand' }).first().click();
+	const asked = page.getByRole('dialog', { name: 'Leave without saving?' });
+	await expect(asked).toContainText('If you leave, it is lost');
+	await asked.getByRole('button', { name: 'Stay here' }).click();
+	await expect(page.getByLabel('Name or address')).toHaveValue('9 Cooper’s Yard');
+	await page.getByRole('link', { name: 'Wary Hand' }).first().click();
+	await asked.getByRole('button', { name: 'Leave without it' }).click();
+	await expect(page).toHaveURL('/fennel-lane');
+
+	// A form that is begun and given up; one that saves each field asks nothing.
+	await page.goto('/fennel-lane/outlet/sewing-east-wall');
+	await page.waitForLoadState('networkidle');
+	await page.getByLabel('Who does the work').fill('Somebody');
+	await page.getByRole('link', { name: 'Settings' }).first().click();
+	await page.getByRole('heading', { level: 1, name: 'What you have, and what it can prove' }).waitFor();
+	await page.getByRole('checkbox', { name: /breaker clip/ }).click();
+	await expect(page.getByRole('status').filter({ hasText: 'Saved.' })).toBeVisible();
+	await page.getByRole('link', { name: 'House', exact: true }).first().click();
+	await expect(page).toHaveURL(/\/house$/);
+	await expect(page.getByRole('dialog')).toHaveCount(0);
+});
+
+test('settings that could not be sent say so, and are sent with the next change', async ({ page }) => {
+	await page.goto('/fennel-lane/settings');
+	await page.waitForLoadState('networkidle');
+	await page.route('**/settings', (route) =>
+		route.request().method() === 'POST' ? route.abort() : route.continue()
+	);
+	await page.getByRole('checkbox', { name: /tag and pen/ }).click();
+	await expect(page.getByRole('alert')).toContainText('Not saved: the server can’t be reached');
+	await page.getByRole('link', { name: 'Today' }).first().click();
+	await page.getByRole('dialog').getByRole('button', { name: 'Stay here' }).click();
+	await page.unroute('**/settings');
+	await page.getByRole('checkbox', { name: /tag and pen/ }).click();
+	await expect(page.getByRole('status').filter({ hasText: 'Saved.' })).toBeVisible();
+	await expect(page.getByRole('alert')).toHaveCount(0);
+});

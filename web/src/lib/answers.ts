@@ -1,27 +1,51 @@
 import * as z from 'zod/mini';
 
-/** What routes answer, once for the server that says it and the page that reads it. */
+/*
+ * What routes answer, once for the server that says it and the page that reads it. A page that can do without a field still takes the answer: what is added later
+ * breaks no page that is open.
+ */
+
+const list = <Form extends z.ZodMiniType>(form: Form) => z.array(form);
+
+/** Done, and nothing to tell. */
+export const doneAnswer = z.object({});
+
 export const homesAnswer = z.object({
-	homes: z.array(z.object({ slug: z.string(), name: z.string() })),
+	homes: list(z.object({ slug: z.string(), name: z.string() })),
 	more: z.boolean()
 });
-export type HomesAnswer = z.infer<typeof homesAnswer>;
+/** A home that was added: its address. */
+export const homeAnswer = z.object({ slug: z.string() });
 
 /** What can be gone to in a home, besides its views. */
 export const placesAnswer = z.object({
-	outlets: z.array(z.object({ id: z.string(), name: z.string() })),
-	breakers: z.array(z.object({ id: z.string(), name: z.string(), label: z.string() })),
-	jobs: z.array(z.object({ id: z.string(), place: z.string() }))
+	outlets: list(z.object({ id: z.string(), name: z.string() })),
+	breakers: list(z.object({ id: z.string(), name: z.string(), label: z.string() })),
+	jobs: list(z.object({ id: z.string(), place: z.string() }))
 });
-export type PlacesAnswer = z.infer<typeof placesAnswer>;
 
-/** A route's answer in its form, or null where the server can't be reached, refuses, or says something else. */
-export async function ask<Answer>(address: string, schema: z.ZodMiniType<Answer>): Promise<Answer | null> {
-	try {
-		const response = await fetch(address);
-		const parsed = schema.safeParse(await response.json());
-		return response.ok && parsed.success ? parsed.data : null;
-	} catch {
-		return null;
-	}
-}
+export const jobAnswer = z.object({ jobId: z.string() });
+export const benchAnswer = z.object({ id: z.string() });
+export const benchSavedAnswer = z.object({ revision: z.number() });
+export const houseAnswer = z.object({ version: z.number() });
+export const photosAnswer = z.object({ photos: list(z.object({ id: z.string(), caption: z.string() })) });
+
+/** A link that lets a device in, once, and its QR code. */
+export const inviteAnswer = z.object({ link: z.string(), svg: z.string(), goodForMin: z.number() });
+
+/** What the stand-in saw or heard at an outlet of a demo home. */
+export const lookAnswer = z.object({
+	answer: z.optional(z.enum(['dark', 'on'])),
+	strongest: z.optional(z.nullable(z.string()))
+});
+
+/** Why something wasn’t done: a code there are words for, and where it was wrong. */
+export const failureAnswer = z.looseObject({
+	code: z.string(),
+	problems: z.optional(list(z.object({ at: z.optional(z.string()), message: z.string() }))),
+	count: z.optional(z.number())
+});
+
+export type HomesAnswer = z.infer<typeof homesAnswer>;
+export type PlacesAnswer = z.infer<typeof placesAnswer>;
+export type FailureAnswer = z.infer<typeof failureAnswer>;

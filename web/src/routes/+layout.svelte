@@ -2,6 +2,7 @@
 	import '../app.css';
 	import ThemeProvider from 'flowbite-svelte/ThemeProvider.svelte';
 	import type from '@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2?url';
+	import Leaving from '$lib/ui/Leaving.svelte';
 	import { theme } from '$lib/ui/theme';
 	let { children } = $props();
 </script>
@@ -9,4 +10,4 @@
 <svelte:head
 	><link rel="preload" as="font" type="font/woff2" href={type} crossorigin="anonymous" /></svelte:head
 >
-<ThemeProvider {theme}>{@render children()}</ThemeProvider>
+<ThemeProvider {theme}>{@render children()}<Leaving /></ThemeProvider>

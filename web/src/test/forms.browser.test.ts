@@ -1,13 +1,8 @@
 import { render } from 'vitest-browser-svelte';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { page, userEvent } from 'vitest/browser';
-import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
-import type { House } from '@wary/core/house';
-import type { Command } from '@wary/core/job';
-import { JobSession } from '$lib/job/session.svelte';
 import HomeSwitcher from '$lib/ui/HomeSwitcher.svelte';
-import { Person, planOf } from '../../../core/test/person';
-import Harness from './Harness.svelte';
+import { inUk, inUs, inputAt, inputsFetched } from './at';
 
 /** What the page asks of the server; answered by hand, or never. */
 let asked: string[] = [];
@@ -23,37 +18,9 @@ beforeEach(() => {
 });
 afterEach(() => vi.unstubAllGlobals());
 
-/** The input of the first step of a kind at an outlet, and what it says. */
-function at(
-	kind: string,
-	box: string,
-	recorded: House,
-	actual: House,
-	breaker: string,
-	change?: (person: Person) => void
-) {
-	const person = new Person(recorded, actual, planOf(recorded, box), [breaker, breaker, breaker]);
-	change?.(person);
-	person.until(kind);
-	const session = new JobSession({
-		house: recorded,
-		plan: person.plan,
-		events: person.events,
-		address: '/api/home/jobs/1'
-	});
-	const said: Command[] = [];
-	const submit = session.submit.bind(session);
-	session.submit = (command: Command) => {
-		const taken = submit(command);
-		if (taken) said.push(command);
-		return taken;
-	};
-	render(Harness, { session });
-	return { session, said };
-}
-const us = (kind: string, box = 'sewing-east-wall', breaker = 'b14') =>
-	at(kind, box, fennelLaneRecorded(), fennelLaneActual(), breaker);
-const uk = (kind: string) => at(kind, 'box-room-desk', tanneryRow(), tanneryRow(), 'b5');
+beforeAll(inputsFetched);
+const us = (kind: string, box?: string, breaker?: string) => inputAt(kind, inUs(box, breaker));
+const uk = (kind: string) => inputAt(kind, inUk());
 const press = (name: string | RegExp) => page.getByRole('button', { name }).click();
 
 describe('before anything is touched', () => {

@@ -1,12 +1,12 @@
 import { render } from 'vitest-browser-svelte';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { page, userEvent } from 'vitest/browser';
-import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
+import { tanneryRow } from '@wary/core/demo';
 import type { House } from '@wary/core/house';
-import type { Command } from '@wary/core/job';
 import { JobSession } from '$lib/job/session.svelte';
 import { Person, planOf } from '../../../core/test/person';
 import Harness from './Harness.svelte';
+import { inUs, inputAt, inputsFetched } from './at';
 
 /** A server that takes whatever it is sent. */
 beforeEach(() => {
@@ -16,35 +16,8 @@ beforeEach(() => {
 });
 afterEach(() => vi.unstubAllGlobals());
 
-/** The input of the first step of a kind, in a job that has come so far. */
-function at(
-	kind: string,
-	recorded: House = fennelLaneRecorded(),
-	box = 'sewing-east-wall',
-	actual = fennelLaneActual()
-) {
-	const breaker = box === 'sewing-east-wall' ? 'b14' : 'b5';
-	const person = new Person(recorded, recorded === actual ? recorded : actual, planOf(recorded, box), [
-		breaker,
-		breaker
-	]);
-	person.until(kind);
-	const session = new JobSession({
-		house: recorded,
-		plan: person.plan,
-		events: person.events,
-		address: '/api/home/jobs/1'
-	});
-	const said: Command[] = [];
-	const submit = session.submit.bind(session);
-	session.submit = (command: Command) => {
-		const taken = submit(command);
-		if (taken) said.push(command);
-		return taken;
-	};
-	render(Harness, { session });
-	return { session, said };
-}
+beforeAll(inputsFetched);
+const at = (kind: string) => inputAt(kind, inUs());
 const save = () => page.getByRole('button', { name: /^Save reading/ });
 const volts = () => page.getByLabelText('your reading in volts');
 const ohms = () => page.getByLabelText('your reading in ohms');

@@ -1,6 +1,8 @@
 import type { BenchEvent, BenchFailure, BenchFile, BenchView, Instruments } from '@wary/core/bench';
 import type { House, Trip } from '@wary/core/house';
 import type { Mistake } from '@wary/core/mistakes';
+import { benchSavedAnswer } from '$lib/answers';
+import { ask } from '$lib/client';
 
 type Ask =
 	| { readonly ask: 'open'; readonly file: BenchFile }
@@ -126,23 +128,18 @@ export class BenchSession {
 		this.saved = 'saving';
 		const { events, done, name } = this.file();
 		const keep = sameUpTo(this.#stored, events);
-		try {
-			const response = await fetch(this.#url, {
-				method: 'PUT',
-				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify({ revision: this.#revision, name, keep, events: events.slice(keep), done })
-			});
-			const answer = (await response.json()) as { revision?: number };
-			if (answer.revision) {
-				this.#revision = answer.revision;
-				this.#stored = events;
-			}
-			// What changed meanwhile is still to be saved, whatever became of this one.
-			if (this.saved === 'saving' || response.status === 409)
-				this.saved = answer.revision ? 'saved' : failed(response.status);
-		} catch {
-			this.saved = 'unreachable';
+		const reply = await ask(this.#url, benchSavedAnswer, {
+			method: 'PUT',
+			body: { revision: this.#revision, name, keep, events: events.slice(keep), done }
+		});
+		if (reply.ok) {
+			this.#revision = reply.answer.revision;
+			this.#stored = events;
 		}
+		// What changed meanwhile is still to be saved, whatever became of this one.
+		const { saved } = this as { saved: Saved };
+		if (reply.ok) this.saved = saved === 'saving' ? 'saved' : saved;
+		else if (saved === 'saving' || reply.status === 409) this.saved = failed(reply.status);
 	}
 }
 
@@ -159,5 +156,11 @@ function sameUpTo(one: readonly BenchEvent[], other: readonly BenchEvent[]): num
 }
 
 const failed = (status: number): Saved =>
-	status === 409 ? 'elsewhere' : status === 413 ? 'tooLarge' : status < 500 ? 'refused' : 'unreachable';
+	status === 409
+		? 'elsewhere'
+		: status === 413
+			? 'tooLarge'
+			: status >= 400 && status < 500
+				? 'refused'
+				: 'unreachable';
 const saveAfterMs = 700;

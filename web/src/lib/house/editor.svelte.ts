@@ -1,11 +1,17 @@
-import { editHouse, type Edit, type EditRefusal, type House } from '@wary/core/house';
+import { editHouse, type Edit, type House } from '@wary/core/house';
+import { houseAnswer } from '$lib/answers';
+import { ask, type Failure } from '$lib/client';
+import { notify } from '$lib/ui/toasts.svelte';
+import type { editedRefusalWords } from '$lib/words/edits';
+import { editorFailures, editorWords, failureText } from '$lib/words/failures';
 
-interface Answer {
-	readonly ok: boolean;
-	readonly code?: string;
+type Refusal = Parameters<typeof editedRefusalWords>[0];
+
+/** What goes with the failures of this route. */
+interface Said {
 	readonly version?: number;
 	readonly house?: House;
-	readonly refusal?: EditRefusal | { readonly code: 'jobUnderWay'; readonly box: string };
+	readonly refusal?: Refusal;
 	readonly problem?: string;
 }
 
@@ -33,7 +39,6 @@ export class HouseEditor {
 	/** What is wrong with the last change, in words; where it belongs is for the view, which knows what it asked for. */
 	trouble = $state<string | null>(null);
 	saving = $state(false);
-	news = $state<string | null>(null);
 	readonly #address: string;
 	/** As the server has it; what is still on its way stands on top. */
 	#base: House;
@@ -57,9 +62,8 @@ export class HouseEditor {
 		const before = this.house;
 		const edited = editHouse(before, edits);
 		this.trouble = null;
-		this.news = null;
 		if (!edited.ok) {
-			this.trouble = await refusalText(edited, before);
+			this.trouble = await refusalText(edited.refusal, before);
 			return false;
 		}
 		this.house = edited.house;
@@ -105,42 +109,27 @@ export class HouseEditor {
 		// It stood on one that was not taken, and no longer fits without it.
 		if (!this.#pending.includes(change)) return false;
 		this.saving = true;
-		try {
-			const response = await fetch(this.#address, {
-				method: 'POST',
-				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify({
-					expectedVersion: this.version,
-					edits: change.edits,
-					why: change.what.slice(0, 500)
-				})
-			});
-			const answer = (await response.json()) as Answer;
-			if (answer.ok && answer.version) {
-				this.version = answer.version;
-				const taken = editHouse(this.#base, change.edits);
-				if (taken.ok) this.#base = taken.house;
-				this.#pending = this.#pending.filter((each) => each !== change);
-				this.#done = this.#done.map((done) => (done.change === change ? { ...done, change: null } : done));
-				return true;
-			}
-			if (answer.code === 'conflict' && answer.house && answer.version)
-				return await this.#catchUp(answer.house, answer.version, change);
-			const { base, refusal } = { base: this.#base, refusal: answer.refusal };
-			this.#without(change);
-			this.trouble =
-				answer.problem ??
-				(refusal
-					? await refusalText({ refusal }, base)
-					: answer.code === 'databaseAway'
-						? 'The records can’t be reached just now. That change was not saved; try again in a moment.'
-						: 'The server did not take that. Reload the page.');
-		} catch {
-			this.#without(change);
-			this.trouble = 'The server can’t be reached. That change was not saved; try again.';
-		} finally {
-			this.saving = false;
+		const reply = await ask(this.#address, houseAnswer, {
+			method: 'POST',
+			body: { expectedVersion: this.version, edits: change.edits, why: change.what.slice(0, 500) }
+		});
+		this.saving = false;
+		if (reply.ok) {
+			this.version = reply.answer.version;
+			const taken = editHouse(this.#base, change.edits);
+			if (taken.ok) this.#base = taken.house;
+			this.#pending = this.#pending.filter((each) => each !== change);
+			this.#done = this.#done.map((done) => (done.change === change ? { ...done, change: null } : done));
+			return true;
 		}
+		const failure = reply.failure as Failure & Said;
+		if (failure.code === 'conflict' && failure.house && failure.version)
+			return this.#catchUp(failure.house, failure.version, change);
+		const base = this.#base;
+		this.#without(change);
+		this.trouble =
+			failure.problem ??
+			(failure.refusal ? await refusalText(failure.refusal, base) : failureText(failure, editorFailures));
 		return false;
 	}
 
@@ -153,12 +142,11 @@ export class HouseEditor {
 		const fits = change.edits[0]?.do !== 'replaceHouse' && editHouse(house, change.edits).ok;
 		if (!fits) {
 			this.#without(change);
-			this.trouble =
-				'The record was changed elsewhere meanwhile, and this no longer fits. What you see now is how it stands.';
+			this.trouble = editorWords.noLongerFits;
 			return false;
 		}
 		this.#rebase();
-		this.news = 'The record was changed elsewhere meanwhile; your change was made on top.';
+		notify('open', editorWords.madeOnTop);
 		return this.#send(change);
 	}
 
@@ -175,7 +163,7 @@ export class HouseEditor {
 		for (const change of this.#pending) {
 			const edited = editHouse(house, change.edits);
 			if (!edited.ok) {
-				void refusalText(edited, house).then((text) => (this.trouble = text));
+				void refusalText(edited.refusal, house).then((text) => (this.trouble = text));
 				continue;
 			}
 			before.set(change, house);
@@ -191,14 +179,6 @@ export class HouseEditor {
 	}
 }
 
-type Refused = {
-	readonly refusal: EditRefusal | { readonly code: 'jobUnderWay'; readonly box: string } | WouldBeWrong;
-};
-type WouldBeWrong = Extract<
-	Extract<ReturnType<typeof editHouse>, { ok: false }>['refusal'],
-	{ code: 'wouldBeWrong' }
->;
-
 /** In words, which are fetched when first needed: most changes are taken. */
-const refusalText = async (refused: Refused, house: House): Promise<string> =>
-	(await import('$lib/words/edits')).editedRefusalWords(refused.refusal, house);
+const refusalText = async (refusal: Refusal, house: House): Promise<string> =>
+	(await import('$lib/words/edits')).editedRefusalWords(refusal, house);

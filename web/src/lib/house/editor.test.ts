@@ -1,6 +1,7 @@
 import { fennelLaneRecorded } from '@wary/core/demo';
 import { editHouse, type Edit, type House } from '@wary/core/house';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { shownNotices } from '$lib/ui/toasts.svelte';
 import { HouseEditor } from './editor.svelte';
 
 /** A server with one house: it takes edits as the real one does. */
@@ -34,9 +35,8 @@ beforeEach(() => {
 	editor = new HouseEditor({ house: server.house, version: 1, slug: 'home' });
 	vi.stubGlobal('fetch', async (_: string, { body }: { body: string }) => {
 		if (server.down) throw new TypeError('network');
-		return {
-			json: async () => server.answer(JSON.parse(body) as { expectedVersion: number; edits: Edit[] })
-		};
+		const answer = server.answer(JSON.parse(body) as { expectedVersion: number; edits: Edit[] });
+		return { ok: 'ok' in answer && answer.ok, status: 200, json: async () => answer };
 	});
 });
 afterEach(() => vi.unstubAllGlobals());
@@ -94,7 +94,7 @@ describe('editing the house on a device', () => {
 	it('puts a change on top of what somebody else did meanwhile, and says so', async () => {
 		server.answer({ expectedVersion: 1, edits: [{ do: 'addRoom', name: 'Cellar' }] });
 		expect(await write('b9', 'stove')).toBe(true);
-		expect(editor.news).toMatch(/changed elsewhere/);
+		expect(shownNotices().map(({ text }) => text)).toContainEqual(expect.stringMatching(/changed elsewhere/));
 		expect([
 			label(server.house, 'b9'),
 			server.house.rooms.at(-1)!.name,

@@ -2,6 +2,7 @@ import { error, json } from '@sveltejs/kit';
 import { describeShape } from '@wary/core/files';
 import { allStorable, readJson as readText, shapeFault } from '@wary/core/text';
 import type { z } from 'zod';
+import type { output, ZodMiniType } from 'zod/mini';
 import type { House } from '@wary/core/house';
 import { latestHouse, maybeHousehold, type Household } from './households';
 import { loadJob, type LoadedJob } from './useCases';
@@ -9,6 +10,10 @@ import { loadJob, type LoadedJob } from './useCases';
 /** An expected failure: status 4xx, a code the screen has words for, and what goes with it. */
 export const failure = (status: number, code: string, more: Record<string, unknown> = {}): Response =>
 	json({ ok: false, code, ...more }, { status });
+
+/** What a route has to say, in the form that the page reads it by. */
+export const answer = <Form extends ZodMiniType>(_form: Form, value: output<Form>, status = 200): Response =>
+	json({ ok: true, ...(value as object) }, { status });
 
 export type Read<Value> =
 	{ readonly ok: true; readonly value: Value } | { readonly ok: false; readonly response: Response };

@@ -3,7 +3,8 @@
 	import Dropdown from 'flowbite-svelte/Dropdown.svelte';
 	import DropdownItem from 'flowbite-svelte/DropdownItem.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
-	import { ask, homesAnswer, type HomesAnswer } from '$lib/answers';
+	import { homesAnswer, type HomesAnswer } from '$lib/answers';
+	import { ask } from '$lib/client';
 
 	/** The list that the switcher opens: twenty homes at a time, by search. */
 	let { current, open = $bindable() }: { current: { slug: string; name: string } | null; open: boolean } =
@@ -18,10 +19,11 @@
 	let asked = 0;
 	async function look(after = 0) {
 		const mine = ++asked;
-		const answer = await ask(`/api/homes?search=${encodeURIComponent(search)}&after=${after}`, homesAnswer);
+		const reply = await ask(`/api/homes?search=${encodeURIComponent(search)}&after=${after}`, homesAnswer);
 		if (mine !== asked) return;
-		failed = answer === null;
-		if (!answer) return;
+		failed = !reply.ok;
+		if (!reply.ok) return;
+		const { answer } = reply;
 		homes = after === 0 ? answer.homes : [...(homes ?? []), ...answer.homes];
 		more = answer.more;
 	}

@@ -2,7 +2,8 @@
 	import CommandPalette from 'flowbite-svelte/CommandPalette.svelte';
 	import { goto } from '$app/navigation';
 	import type { Region } from '@wary/core/rules';
-	import { ask, placesAnswer, type PlacesAnswer } from '$lib/answers';
+	import { placesAnswer, type PlacesAnswer } from '$lib/answers';
+	import { ask } from '$lib/client';
 	import { paletteWords, views } from '$lib/words/views';
 
 	/** Everything in a home that can be gone to, by typing a part of its name. */
@@ -12,9 +13,9 @@
 	let failed = $state(false);
 	$effect(() => {
 		if (!open) return;
-		void ask(`/api/${home.slug}/places`, placesAnswer).then((answer) => {
-			failed = answer === null;
-			places = answer ?? places;
+		void ask(`/api/${home.slug}/places`, placesAnswer).then((reply) => {
+			failed = !reply.ok;
+			if (reply.ok) places = reply.answer;
 		});
 	});
 	const words = $derived(paletteWords(home.region));

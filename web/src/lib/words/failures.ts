@@ -20,6 +20,40 @@ export const failureWords = {
 	}
 } as const;
 
+/** Why a form wasn’t taken, in words that fit any form; `own` comes first. */
+export function failureText(
+	failure: { readonly code: string },
+	own: Readonly<Record<string, string>> = {}
+): string {
+	const said = Object.hasOwn(own, failure.code) ? own[failure.code] : undefined;
+	return (
+		said ??
+		(Object.hasOwn(formFailures, failure.code) ? formFailures[failure.code]! : formFailures.unexpected)
+	);
+}
+const formFailures: Readonly<Record<string, string>> & { readonly unexpected: string } = {
+	unreachable: 'The server can’t be reached. What you entered is still here; try again.',
+	databaseAway:
+		'The records can’t be reached just now. What you entered is still here; try again in a moment.',
+	malformed: 'That can’t be taken as it is. Nothing was saved.',
+	notJson: 'This isn’t JSON: a bracket, comma or quote is missing or too many. Nothing was taken.',
+	tooLarge: 'That is larger than 1 MB. Nothing was taken.',
+	notPaired: 'This device has been sent away. Pair it again, then try again.',
+	unknownHome: 'There is no such home any more. It may have been reset.',
+	conflict: 'The record was changed elsewhere meanwhile. What you see now is how it stands.',
+	unexpected: 'The server did not take that. Reload the page and try again.'
+};
+
+/** Before something typed and not saved is left behind. */
+export const leavingWords = {
+	title: 'Leave without saving?',
+	text: 'Something here isn’t saved yet. If you leave, it is lost.',
+	stay: 'Stay here',
+	leave: 'Leave without it'
+};
+
+export const savedNotice = 'Saved.';
+
 /** Why the server didn't take an entry of a job, and what to do. */
 export function sendTrouble(code: string): string {
 	switch (code) {
@@ -39,3 +73,29 @@ export function sendTrouble(code: string): string {
 
 /** After the server was away. */
 export const allSent = 'The server is back. All that was entered here has been sent.';
+
+/** What the server finds wrong with a home that is added. */
+export const newHomeFailures = {
+	houseFile: 'Something is wrong in the file. Nothing was taken.',
+	slug: 'That name makes no address. Choose another, with letters or digits.',
+	slugTaken: 'There is a home by that name already. Choose another name.'
+};
+
+/** The record edited in place. */
+export const editorFailures = {
+	unreachable: 'The server can’t be reached. That change was not saved; try again.',
+	databaseAway: 'The records can’t be reached just now. That change was not saved; try again in a moment.'
+};
+export const editorWords = {
+	noLongerFits:
+		'The record was changed elsewhere meanwhile, and this no longer fits. What you see now is how it stands.',
+	madeOnTop: 'The record was changed elsewhere meanwhile; your change was made on top.'
+};
+
+/** A photograph of a job. */
+export const photoWords = {
+	tooLarge: 'The picture is over 10 MB.',
+	notAPicture: 'The server doesn’t take that as a picture.',
+	unreachable:
+		'The server can’t be reached: the router may be off. The picture is kept here; send it again when it is back.'
+};

@@ -1,4 +1,7 @@
 <script lang="ts">
+	import { benchAnswer, doneAnswer } from '$lib/answers';
+	import { Sending } from '$lib/sending.svelte';
+	import Trouble from '$lib/ui/Trouble.svelte';
 	import FilePick from '$lib/ui/FilePick.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
@@ -20,7 +23,7 @@
 	const t = $derived(terms[data.house.region]);
 	const anOutlet = $derived(data.house.region === 'us' ? 'an outlet' : 'a socket-outlet');
 	let busy = $state<string | null>(null);
-	let trouble = $state<string[]>([]);
+	let trouble = $state<string | null>(null);
 	let box = $state('');
 	const outlets = $derived(
 		data.house.boxes
@@ -29,51 +32,35 @@
 			.sort((a, b) => a.name.localeCompare(b.name))
 	);
 
+	const making = new Sending();
 	async function begin(what: string, from: object) {
 		busy = what;
-		trouble = [];
-		try {
-			const response = await fetch(`/api/${data.home.slug}/benches`, {
-				method: 'POST',
-				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify({ id: crypto.randomUUID(), from })
-			});
-			const answer = (await response.json()) as {
-				id?: string;
-				code?: string;
-				problems?: { message: string }[];
-			};
-			if (answer.id) return await goto(`/${data.home.slug}/bench/${answer.id}`);
-			trouble =
-				answer.code === 'tooLarge'
-					? ['The file is larger than 1 MB, which no bench is.']
-					: (answer.problems ?? []).map(({ message }) => message);
-			if (trouble.length === 0)
-				trouble = ['That could not be put on the bench. Reload the page and try again.'];
-		} catch {
-			trouble = ['The server can’t be reached. Nothing was lost; try again.'];
-		} finally {
-			busy = null;
-		}
+		trouble = null;
+		const answer = await making.send(`/api/${data.home.slug}/benches`, benchAnswer, {
+			method: 'POST',
+			body: { id: crypto.randomUUID(), from }
+		});
+		if (answer) await goto(`/${data.home.slug}/bench/${answer.id}`);
+		busy = null;
 	}
 	async function take(event: Event & { currentTarget: HTMLInputElement }) {
 		const file = event.currentTarget.files?.[0];
 		event.currentTarget.value = '';
 		if (!file) return;
-		if (file.size > 1_000_000) return void (trouble = ['The file is larger than 1 MB, which no bench is.']);
+		making.failure = null;
+		if (file.size > 1_000_000) return void (trouble = 'The file is larger than 1 MB, which no bench is.');
 		try {
 			const content: unknown = JSON.parse(await file.text());
 			await begin('file', { kind: 'file', file: content });
 		} catch {
-			trouble = [`“${file.name}” isn’t JSON, so it is no bench file.`];
+			trouble = `“${file.name}” isn’t JSON, so it is no bench file.`;
 		}
 	}
 	async function discard(id: string) {
 		busy = id;
-		await fetch(`/api/${data.home.slug}/benches/${id}`, { method: 'DELETE' }).catch(
-			() => (trouble = ['The server can’t be reached.'])
-		);
-		await invalidateAll();
+		trouble = null;
+		if (await making.send(`/api/${data.home.slug}/benches/${id}`, doneAnswer, { method: 'DELETE' }))
+			await invalidateAll();
 		busy = null;
 	}
 </script>
@@ -85,9 +72,14 @@
 		Wire it, switch it on, probe it, touch it: nothing here is alive, and nothing changes the record of the
 		house.
 	</p>
-	{#if trouble.length > 0}<Verdict kind="bad">
-			{#each trouble as line (line)}<p>{line}</p>{/each}
-		</Verdict>{/if}
+	{#if trouble}<Verdict kind="bad">{trouble}</Verdict>{/if}
+	<Trouble
+		failure={making.failure}
+		own={{
+			benchFile: 'That file is no bench that can be opened. Nothing was taken.',
+			unknownBox: 'That outlet isn’t on record any more. Reload the page.'
+		}}
+	/>
 	<div class="row starts">
 		<Select
 			class="w-auto min-w-64 flex-[0_1_22rem]"

@@ -126,7 +126,6 @@
 			<Button color="alternative" href={`/${data.home.slug}/directory`}>Print the directory</Button>
 		</div>
 	</header>
-	{#if editor.news}<Verdict kind="open">{editor.news}</Verdict>{/if}
 
 	<div class="columns">
 		<section class="panels" aria-label={capital(t.panel)}>

@@ -92,7 +92,7 @@
 		);
 </script>
 
-<form onsubmit={keep} onchange={keep}>
+<form onsubmit={keep} data-saves="each" onchange={keep}>
 	<h2>
 		{capital(t.breaker)}
 		{spaceText(breaker).replace('+', '/')} <span class="soft">in {panelOf(house, breaker.id)?.name}</span>

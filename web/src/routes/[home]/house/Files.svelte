@@ -11,6 +11,7 @@
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import type { CsvProblem } from '@wary/core/files';
 	import type { Edit } from '@wary/core/house';
+	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
 	import { csvProblemWords } from '$lib/words/csv';
 	import { editLine } from '$lib/words/editLines';
 	import { getEditor } from './context';
@@ -26,6 +27,7 @@
 	let problems = $state.raw<{ where: string; what: string }[]>([]);
 	let done = $state<string | null>(null);
 	const shownAtMost = 60;
+	holdsUnsaved(() => text.trim() !== '');
 
 	async function choose(event: Event) {
 		const input = event.currentTarget as HTMLInputElement;

@@ -144,7 +144,7 @@
 	</form>
 {:else}
 	<h2>{panel.name}</h2>
-	<form class="fields" onchange={keep} onsubmit={(event) => event.preventDefault()}>
+	<form class="fields" data-saves="each" onchange={keep} onsubmit={(event) => event.preventDefault()}>
 		<Label>Name<Input bind:value={name} maxlength={80} /></Label>
 		<Label>Where it hangs<Input bind:value={place} maxlength={80} /></Label>
 		<Label>{uk ? 'Ways' : 'Spaces'}<Input bind:value={spaces} inputmode="numeric" /></Label>

@@ -1,4 +1,10 @@
 <script lang="ts">
+	import { doneAnswer } from '$lib/answers';
+	import { Sending } from '$lib/sending.svelte';
+	import Trouble from '$lib/ui/Trouble.svelte';
+	import { notify } from '$lib/ui/toasts.svelte';
+	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
+	import { savedNotice } from '$lib/words/failures';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
 	import Radio from 'flowbite-svelte/Radio.svelte';
@@ -31,7 +37,6 @@
 	const t = $derived(terms[region]);
 	const names = $derived(testerWords(region));
 	let settings = $state<Settings>(untrack(() => structuredClone(data.settings)));
-	let saved = $state<'idle' | 'saving' | 'saved' | 'failed'>('idle');
 	let shown = $state.raw<Capability | null>(null);
 	const scenes = $derived([...new Set(data.capabilities.map(({ scene }) => scene))]);
 	const cell = (tester: TesterKind, scene: Capability['scene']) =>
@@ -48,19 +53,25 @@
 		tag: 'tag and pen'
 	};
 
+	const saving = new Sending();
+	/** What was changed while one was on its way is sent after it. */
+	let changed = false;
+	let unsent = $state(false);
 	async function keep() {
-		saved = 'saving';
-		try {
-			const response = await fetch(`/api/${data.home.slug}/settings`, {
+		changed = unsent = true;
+		if (saving.pending) return;
+		while (changed) {
+			changed = false;
+			const taken = await saving.send(`/api/${data.home.slug}/settings`, doneAnswer, {
 				method: 'POST',
-				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify(settings)
+				body: $state.snapshot(settings)
 			});
-			saved = response.ok ? 'saved' : 'failed';
-		} catch {
-			saved = 'failed';
+			if (!taken) return;
 		}
+		unsent = false;
+		notify('good', savedNotice);
 	}
+	holdsUnsaved(() => unsent);
 	const cellLook: Record<(typeof data.capabilities)[number]['verdict'], string> = {
 		misses: 'border-transparent px-1 font-bold whitespace-nowrap text-live',
 		shows: 'border-transparent px-1 whitespace-nowrap text-ink',
@@ -73,7 +84,7 @@
 <svelte:head><title>Settings · {data.home.name} · Wary Hand</title></svelte:head>
 <main>
 	<h1>What you have, and what it can prove</h1>
-	<form onchange={keep} onsubmit={(event) => event.preventDefault()}>
+	<form data-saves="each" onchange={keep} onsubmit={(event) => event.preventDefault()}>
 		<fieldset>
 			<legend>Instruments</legend>
 			{#each [...testers, 'provingUnit'] as const as each (each)}
@@ -100,9 +111,11 @@
 		</fieldset>
 	</form>
 	<div class="status" role="status">
-		{#if saved === 'saving'}Saving …{:else if saved === 'saved'}Saved.{:else if saved === 'failed'}<Verdict
-				kind="bad">Not saved: the server can’t be reached. Change it again to retry.</Verdict
-			>{/if}
+		{#if saving.pending}Saving …{/if}
+		<Trouble
+			failure={saving.failure}
+			own={{ unreachable: 'Not saved: the server can’t be reached. Change it again to retry.' }}
+		/>
 		{#if !ownsProver}<Verdict kind="open"
 				>Nothing ticked reads between two points. A job will go as far as the {t.plate}, and wait until you
 				borrow or buy one.</Verdict

@@ -1,6 +1,8 @@
 <script lang="ts">
+	import { doneAnswer, inviteAnswer } from '$lib/answers';
+	import { Sending } from '$lib/sending.svelte';
+	import Trouble from '$lib/ui/Trouble.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
-	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
 	import { moment } from '$lib/words/dates';
 
@@ -15,30 +17,17 @@
 		$props();
 	let devices = $state.raw(untrack(() => paired));
 	let invite = $state.raw<{ link: string; svg: string; goodForMin: number } | null>(null);
-	let trouble = $state<string | null>(null);
-	let busy = $state(false);
+	const asking = new Sending();
+	const sending = new Sending();
+	let away = $state('');
 
 	async function ask() {
-		busy = true;
-		trouble = null;
-		try {
-			const response = await fetch('/api/devices', { method: 'POST' });
-			if (!response.ok) throw new Error(String(response.status));
-			invite = (await response.json()) as NonNullable<typeof invite>;
-		} catch {
-			trouble = 'No link can be made just now. Try again in a moment.';
-		}
-		busy = false;
+		invite = (await asking.send('/api/devices', inviteAnswer, { method: 'POST' })) ?? invite;
 	}
 	async function sendAway(device: Device) {
-		trouble = null;
-		try {
-			const response = await fetch(`/api/devices/${device.id}`, { method: 'DELETE' });
-			if (!response.ok) throw new Error(String(response.status));
+		away = device.name;
+		if (await sending.send(`/api/devices/${device.id}`, doneAnswer, { method: 'DELETE' }))
 			devices = devices.filter(({ id }) => id !== device.id);
-		} catch {
-			trouble = `${device.name} couldn’t be sent away just now. Try again.`;
-		}
 	}
 </script>
 
@@ -72,7 +61,7 @@
 	{:else if everywhere}<p class="soft">No device is paired yet.</p>{/if}
 	{#if everywhere}
 		<p class="my-2.5">
-			<Button size="lg" color="light" disabled={busy} onclick={ask}>Pair another device</Button>
+			<Button size="lg" color="light" disabled={asking.pending} onclick={ask}>Pair another device</Button>
 		</p>
 		{#if invite}
 			<div class="invite">
@@ -88,7 +77,9 @@
 			</div>
 		{/if}
 	{/if}
-	{#if trouble}<Verdict kind="bad">{trouble}</Verdict>{/if}
+	<Trouble failure={asking.failure} />
+	{#if sending.failure}<p>{away}:</p>
+		<Trouble failure={sending.failure} />{/if}
 </section>
 
 <style>

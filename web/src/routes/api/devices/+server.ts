@@ -1,5 +1,6 @@
-import { json } from '@sveltejs/kit';
 import { toString } from 'qrcode';
+import { inviteAnswer } from '$lib/answers';
+import { answer } from '$lib/server/requests';
 import { isLoopback, isWildcard, machineAddresses } from '$lib/server/addresses';
 import { addPairingCode, codeGoodForMin } from '$lib/server/devices';
 
@@ -11,5 +12,5 @@ export async function POST({ url, getClientAddress }) {
 	const origin = address ? `http://${address}${url.port ? `:${url.port}` : ''}` : url.origin;
 	const link = `${origin}/pair?code=${await addPairingCode()}`;
 	const svg = await toString(link, { type: 'svg', margin: 1 });
-	return json({ ok: true, link, svg, goodForMin: codeGoodForMin }, { status: 201 });
+	return answer(inviteAnswer, { link, svg, goodForMin: codeGoodForMin }, 201);
 }

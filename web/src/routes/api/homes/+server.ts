@@ -1,7 +1,7 @@
-import { json } from '@sveltejs/kit';
 import { describePath, describeProblem, parseHouse } from '@wary/core/files';
+import { homeAnswer, homesAnswer } from '$lib/answers';
 import { addHousehold, homesListedAtMost, manyHomes } from '$lib/server/households';
-import { failure, readJson } from '$lib/server/requests';
+import { answer, failure, readJson } from '$lib/server/requests';
 
 const shownAtMost = 50;
 
@@ -11,7 +11,7 @@ export async function GET({ url }) {
 	const after = Number(url.searchParams.get('after') ?? 0);
 	if (!Number.isInteger(after) || after < 0 || after > 1_000_000) return failure(400, 'malformed');
 	const homes = await manyHomes(search, after);
-	return json({ ok: true, homes, more: homes.length === homesListedAtMost });
+	return answer(homesAnswer, { homes: [...homes], more: homes.length === homesListedAtMost });
 }
 
 /** Takes a house file as a new home, or says what is wrong with it and where; then nothing is stored. */
@@ -30,9 +30,7 @@ export async function POST({ request, url }) {
 	const slug = url.searchParams.get('slug')?.trim() || slugOf(parsed.house.name);
 	if (!/^[a-z0-9][a-z0-9-]{0,59}$/.test(slug) || reserved.has(slug)) return failure(422, 'slug', { slug });
 	const household = await addHousehold(slug, parsed.house);
-	return household
-		? json({ ok: true, slug: household.slug }, { status: 201 })
-		: failure(409, 'slugTaken', { slug });
+	return household ? answer(homeAnswer, { slug: household.slug }, 201) : failure(409, 'slugTaken', { slug });
 }
 
 const reserved = new Set(['api', 'new', 'theme', 'health', 'pair']);

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
 	import ButtonGroup from 'flowbite-svelte/ButtonGroup.svelte';
 	import More from '$lib/ui/More.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
@@ -44,6 +45,7 @@
 			'Not saved: the server can’t be reached. Save it as a file, or change something to try again.',
 		tooLarge: 'Not saved: too large for the server. Save it as a file.'
 	};
+	holdsUnsaved(() => !['saved', 'saving', 'unsaved'].includes(session.saved));
 	onMount(() => {
 		session.open();
 		return () => session.close();

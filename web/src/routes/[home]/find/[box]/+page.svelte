@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { lookAnswer } from '$lib/answers';
+	import { ask } from '$lib/client';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { onMount, untrack } from 'svelte';
@@ -49,17 +51,11 @@
 	const keep = () => localStorage.setItem(key, JSON.stringify({ events, settings, arranged }));
 	const look = untrack(() => data.simulated)
 		? async (off: readonly string[] | null) => {
-				try {
-					const response = await fetch(`/api/${data.home.slug}/look`, {
-						method: 'POST',
-						headers: { 'content-type': 'application/json' },
-						body: JSON.stringify({ box: data.box.id, off })
-					});
-					const seen = (await response.json()) as { answer?: 'dark' | 'on'; strongest?: string | null };
-					return seen.answer ?? { strongest: seen.strongest ?? null };
-				} catch {
-					return null;
-				}
+				const seen = await ask(`/api/${data.home.slug}/look`, lookAnswer, {
+					method: 'POST',
+					body: { box: data.box.id, off }
+				});
+				return seen.ok ? (seen.answer.answer ?? { strongest: seen.answer.strongest ?? null }) : null;
 			}
 		: null;
 

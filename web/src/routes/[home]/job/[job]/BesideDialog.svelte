@@ -57,6 +57,7 @@
 
 <Modal
 	title={open === 'stop' ? 'Stop the job' : 'Something changed, or is odd'}
+	aria-label={open === 'stop' ? 'Stop the job' : 'Something changed, or is odd'}
 	bind:open={() => shown, (value) => value || (open = null)}
 	size="md"
 	class="wary-modal"

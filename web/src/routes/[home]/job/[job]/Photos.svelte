@@ -4,6 +4,10 @@
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { onMount } from 'svelte';
+	import { doneAnswer, photosAnswer } from '$lib/answers';
+	import { ask } from '$lib/client';
+	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
+	import { photoWords as words } from '$lib/words/failures';
 	import { largestPhotoBytes, resized } from '$lib/photo';
 	import { getJob } from './context';
 
@@ -16,10 +20,11 @@
 	/** What could not be sent yet: it isn't lost, and is sent again on request. */
 	let waiting = $state.raw<{ id: string; caption: string; picture: Blob } | null>(null);
 	const address = `/api/${home}/jobs/${jobId}/photos`;
+	holdsUnsaved(() => waiting !== null);
 
 	onMount(async () => {
-		const answer = await fetch(address).catch(() => null);
-		if (answer?.ok) photos = ((await answer.json()) as { photos: { id: string; caption: string }[] }).photos;
+		const reply = await ask(address, photosAnswer);
+		if (reply.ok) ({ photos } = reply.answer);
 	});
 	async function take(event: Event & { currentTarget: HTMLInputElement }) {
 		const file = event.currentTarget.files?.[0];
@@ -39,22 +44,17 @@
 		sending = 'sending';
 		waiting = photo;
 		const query = new URLSearchParams({ id: photo.id, caption: photo.caption });
-		const response = await fetch(`${address}?${query}`, { method: 'POST', body: photo.picture }).catch(
-			() => null
-		);
+		const reply = await ask(`${address}?${query}`, doneAnswer, { method: 'POST', body: photo.picture });
 		sending = 'idle';
-		if (response?.ok) {
+		if (reply.ok) {
 			photos = [...photos, { id: photo.id, caption: photo.caption }];
 			waiting = null;
 			caption = '';
 			trouble = null;
-		} else if (response && response.status < 500) {
+		} else if (reply.status >= 400 && reply.status < 500) {
 			waiting = null;
-			trouble =
-				response.status === 413 ? 'The picture is over 10 MB.' : 'The server doesn’t take that as a picture.';
-		} else
-			trouble =
-				'The server can’t be reached: the router may be off. The picture is kept here; send it again when it is back.';
+			trouble = reply.status === 413 ? words.tooLarge : words.notAPicture;
+		} else trouble = words.unreachable;
 	}
 </script>
 

@@ -1,4 +1,7 @@
 <script lang="ts">
+	import { jobAnswer } from '$lib/answers';
+	import { Sending } from '$lib/sending.svelte';
+	import Trouble from '$lib/ui/Trouble.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
@@ -30,36 +33,26 @@
 	const around = $derived(neighbours(data.house, data.box.id));
 	let who = $state('');
 	let school = $state<'groundFirst' | 'hotFirst' | 'asItCameOff'>('groundFirst');
-	let starting = $state(false);
-	let trouble = $state<string | null>(null);
+	let nameless = $state(false);
 
 	onMount(() => {
 		who = localStorage.getItem('wary-hand who') ?? '';
 	});
 
+	const starting = new Sending();
 	async function start(event: SubmitEvent) {
 		event.preventDefault();
-		trouble = null;
-		if (who.trim() === '') {
-			trouble = 'Your name goes on the tag and into the record.';
-			return;
-		}
-		starting = true;
+		nameless = who.trim() === '';
+		if (nameless) return;
 		localStorage.setItem('wary-hand who', who.trim());
-		try {
-			const response = await fetch(`/api/${data.home.slug}/jobs`, {
-				method: 'POST',
-				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify({ id: crypto.randomUUID(), boxId: data.box.id, school, who: who.trim() })
-			});
-			const answer = (await response.json()) as { jobId?: string };
-			if (answer.jobId) return await goto(`/${data.home.slug}/job/${answer.jobId}`);
-			trouble = 'The job could not be started. Reload the page and try again.';
-		} catch {
-			trouble = 'The server can’t be reached. Nothing was started; try again.';
-		} finally {
-			starting = false;
-		}
+		const answer = await starting.send(`/api/${data.home.slug}/jobs`, jobAnswer, {
+			method: 'POST',
+			body: { id: crypto.randomUUID(), boxId: data.box.id, school, who: who.trim() }
+		});
+		// One that is under way already is the one that was meant.
+		const underWay = starting.failure && 'jobId' in starting.failure ? starting.failure.jobId : null;
+		const id = answer?.jobId ?? underWay;
+		if (typeof id === 'string') await goto(`/${data.home.slug}/job/${id}`);
 	}
 </script>
 
@@ -100,7 +93,7 @@
 							bind:value={who}
 							maxlength={80}
 							autocomplete="name"
-							aria-describedby={trouble ? 'trouble' : undefined}
+							aria-describedby={nameless ? 'nameless' : undefined}
 						/></Label
 					>
 					<Label class="flex-[1_1_12rem]"
@@ -120,9 +113,12 @@
 						No RCD protects this socket circuit, by the record (BS 7671 411.3.3). A like-for-like change may
 						go on; a 30 mA RCBO is recommended, and it is written down.
 					</Verdict>{/if}
-				{#if trouble}<Verdict kind="bad" id="trouble">{trouble}</Verdict>{/if}
-				<Button type="submit" size="lg" class="mt-3" disabled={starting}
-					>{starting ? 'Starting …' : 'Replace it, like for like'}</Button
+				{#if nameless}<Verdict kind="bad" id="nameless"
+						>Your name goes on the tag and into the record.</Verdict
+					>{/if}
+				<Trouble failure={starting.failure?.code === 'underWay' ? null : starting.failure} />
+				<Button type="submit" size="lg" class="mt-3" disabled={starting.pending}
+					>{starting.pending ? 'Starting …' : 'Replace it, like for like'}</Button
 				>
 			</form>
 		{/if}

@@ -1,11 +1,11 @@
-import { json } from '@sveltejs/kit';
 import { z } from 'zod';
 import { arrangementKinds, arrangementsOf, emptyBox, here } from '@wary/core/arrangements';
 import { benchFile, newBench, parseBench, type BenchFile } from '@wary/core/bench';
 import { findBox, placeName, type House } from '@wary/core/house';
+import { benchAnswer } from '$lib/answers';
 import { addBench } from '$lib/server/benches';
 import { latestHouse, maybeHousehold } from '$lib/server/households';
-import { failure, readBody } from '$lib/server/requests';
+import { answer, failure, readBody } from '$lib/server/requests';
 import { arrangementWords } from '$lib/words/arrangements';
 import { benchProblemWords } from '$lib/words/bench';
 
@@ -35,13 +35,13 @@ export async function POST({ params, request }) {
 			return failure(422, 'benchFile', { problems: shown, count: parsed.problems.length });
 		}
 		await addBench(household.id, id, benchFile(parsed.bench));
-		return json({ ok: true, id }, { status: 201 });
+		return answer(benchAnswer, { id }, 201);
 	}
 	const { house } = await latestHouse(household.id);
 	const begun = start(house, from);
 	if (!begun) return failure(404, 'unknownBox');
 	await addBench(household.id, id, begun);
-	return json({ ok: true, id }, { status: 201 });
+	return answer(benchAnswer, { id }, 201);
 }
 
 function start(

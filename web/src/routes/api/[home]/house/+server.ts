@@ -1,10 +1,10 @@
-import { json } from '@sveltejs/kit';
 import { z } from 'zod';
 import { describePath, describeProblem } from '@wary/core/files';
 import { editSchema } from '@wary/core/house';
+import { houseAnswer } from '$lib/answers';
 import { recordEdits } from '$lib/server/houseEdits';
 import { maybeHousehold } from '$lib/server/households';
-import { failure, readBody } from '$lib/server/requests';
+import { answer, failure, readBody } from '$lib/server/requests';
 
 const requestSchema = z.strictObject({
 	expectedVersion: z.int().min(1),
@@ -21,7 +21,7 @@ export async function POST({ params, request }) {
 	const recorded = await recordEdits(household, body.value);
 	switch (recorded.code) {
 		case 'recorded':
-			return json({ ok: true, version: recorded.version });
+			return answer(houseAnswer, { version: recorded.version });
 		case 'conflict':
 			return failure(409, 'conflict', { version: recorded.version, house: recorded.house });
 		case 'refused': {

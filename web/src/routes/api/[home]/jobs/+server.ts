@@ -1,7 +1,7 @@
-import { json } from '@sveltejs/kit';
+import { jobAnswer } from '$lib/answers';
 import { startSchema } from '$lib/server/commandSchema';
 import { maybeHousehold } from '$lib/server/households';
-import { failure, readBody } from '$lib/server/requests';
+import { answer, failure, readBody } from '$lib/server/requests';
 import { startJob } from '$lib/server/useCases';
 
 /** Starts a job at a box. */
@@ -13,7 +13,7 @@ export async function POST({ params, request }) {
 	const started = await startJob(household, body.value);
 	switch (started.code) {
 		case 'started':
-			return json({ ok: true, jobId: started.jobId }, { status: 201 });
+			return answer(jobAnswer, { jobId: started.jobId }, 201);
 		case 'underWay':
 			return failure(409, 'underWay', { jobId: started.jobId });
 		case 'cannotPlan':

@@ -1,9 +1,9 @@
-import { json } from '@sveltejs/kit';
 import { z } from 'zod';
 import { findBox } from '@wary/core/house';
+import { lookAnswer } from '$lib/answers';
 import { maybeDemoWiring, maybeHousehold } from '$lib/server/households';
 import { searched, strongestAt } from '$lib/server/instruments';
-import { failure, readBody } from '$lib/server/requests';
+import { answer, failure, readBody } from '$lib/server/requests';
 
 const requestSchema = z.strictObject({
 	box: z.string().max(120),
@@ -19,9 +19,8 @@ export async function POST({ params, request }) {
 	const wiring = await maybeDemoWiring(household.id);
 	const { box, off } = body.value;
 	if (!wiring || !findBox(wiring, box)) return failure(404, 'notSimulated');
-	return json(
-		off === null
-			? { ok: true, strongest: strongestAt(wiring, box) }
-			: { ok: true, answer: searched(wiring, box, off) }
+	return answer(
+		lookAnswer,
+		off === null ? { strongest: strongestAt(wiring, box) } : { answer: searched(wiring, box, off) }
 	);
 }

@@ -1,9 +1,8 @@
-import { json } from '@sveltejs/kit';
 import { allBreakers, findBox, placeName } from '@wary/core/house';
-import type { PlacesAnswer } from '$lib/answers';
+import { placesAnswer } from '$lib/answers';
 import { latestHouse, maybeHousehold } from '$lib/server/households';
 import { manyJobs } from '$lib/server/jobs';
-import { failure } from '$lib/server/requests';
+import { answer, failure } from '$lib/server/requests';
 import { breakerName } from '$lib/words/terms';
 
 /** What the palette of a home can go to: its outlets, breakers and jobs under way. */
@@ -11,7 +10,7 @@ export async function GET({ params }) {
 	const household = await maybeHousehold(params.home);
 	if (!household) return failure(404, 'unknownHome');
 	const [{ house }, jobs] = await Promise.all([latestHouse(household.id), manyJobs(household.id)]);
-	return json({
+	return answer(placesAnswer, {
 		outlets: house.boxes.map((box) => ({ id: box.id, name: placeName(house, box) })),
 		breakers: allBreakers(house).map(({ id, label }) => ({ id, name: breakerName(house, id), label })),
 		jobs: jobs
@@ -20,5 +19,5 @@ export async function GET({ params }) {
 				const box = findBox(house, boxId);
 				return { id, place: box ? placeName(house, box) : boxId };
 			})
-	} satisfies PlacesAnswer);
+	});
 }

@@ -1,6 +1,6 @@
-import { json } from '@sveltejs/kit';
+import { doneAnswer } from '$lib/answers';
 import { maybeHousehold } from '$lib/server/households';
-import { failure, readBody } from '$lib/server/requests';
+import { answer, failure, readBody } from '$lib/server/requests';
 import { addSettings } from '$lib/server/settings';
 import { settingsSchema } from '$lib/settingsSchema';
 
@@ -11,5 +11,5 @@ export async function POST({ params, request }) {
 	const body = await readBody(request, settingsSchema);
 	if (!body.ok) return body.response;
 	await addSettings(household.id, body.value);
-	return json({ ok: true });
+	return answer(doneAnswer, {});
 }

@@ -1,9 +1,9 @@
-import { json } from '@sveltejs/kit';
 import { z } from 'zod';
 import { benchSaveSchema } from '@wary/core/bench';
+import { benchSavedAnswer, doneAnswer } from '$lib/answers';
 import { removeBench, saveBench } from '$lib/server/benches';
 import { maybeHousehold } from '$lib/server/households';
-import { failure, isUuid, readBody } from '$lib/server/requests';
+import { answer, failure, isUuid, readBody } from '$lib/server/requests';
 
 const saveSchema = z.strictObject({ revision: z.int().min(1), ...benchSaveSchema.shape });
 
@@ -16,7 +16,7 @@ export async function PUT({ params, request }) {
 	if (!body.ok) return body.response;
 	const { revision, ...save } = body.value;
 	const saved = await saveBench(household.id, params.bench, revision, save);
-	return saved === null ? failure(409, 'savedElsewhere') : json({ ok: true, revision: saved });
+	return saved === null ? failure(409, 'savedElsewhere') : answer(benchSavedAnswer, { revision: saved });
 }
 
 export async function DELETE({ params }) {
@@ -24,5 +24,5 @@ export async function DELETE({ params }) {
 	if (!household) return failure(404, 'unknownHome');
 	if (!isUuid(params.bench)) return failure(404, 'unknownBench');
 	await removeBench(household.id, params.bench);
-	return json({ ok: true });
+	return answer(doneAnswer, {});
 }

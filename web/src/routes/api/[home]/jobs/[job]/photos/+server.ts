@@ -1,12 +1,14 @@
-import { json } from '@sveltejs/kit';
+import { doneAnswer, photosAnswer } from '$lib/answers';
 import { largestPhotoBytes, photoTypeOf } from '$lib/photo';
 import { addPhoto, manyPhotos } from '$lib/server/photos';
-import { failure, isUuid, routeJob } from '$lib/server/requests';
+import { answer, failure, isUuid, routeJob } from '$lib/server/requests';
 
 export async function GET({ params }) {
 	const found = await routeJob(params.home, params.job);
 	if (!found.ok) return found.response;
-	return json({ ok: true, photos: await manyPhotos(found.value.household.id, found.value.loaded.job.id) });
+	return answer(photosAnswer, {
+		photos: [...(await manyPhotos(found.value.household.id, found.value.loaded.job.id))]
+	});
 }
 
 /** Takes a photograph: the picture itself as the body, its id and caption in the address. Judged by its content, not by what it is called. */
@@ -21,7 +23,7 @@ export async function POST({ params, request, url }) {
 	const type = photoTypeOf(content);
 	if (!type) return failure(415, 'notAPhoto');
 	await addPhoto(found.value.household.id, found.value.loaded.job.id, { id, caption, type, content });
-	return json({ ok: true, id }, { status: 201 });
+	return answer(doneAnswer, {}, 201);
 }
 
 /** The body, or null where the server's own limit cut it off. */

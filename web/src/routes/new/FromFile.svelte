@@ -1,0 +1,72 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { homeAnswer } from '$lib/answers';
+	import { Sending } from '$lib/sending.svelte';
+	import Trouble from '$lib/ui/Trouble.svelte';
+	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Textarea from 'flowbite-svelte/Textarea.svelte';
+	import FilePick from '$lib/ui/FilePick.svelte';
+	import { newHomeFailures as own } from '$lib/words/failures';
+
+	/** A home by its house file, chosen or pasted. */
+	let file = $state('');
+	let message = $state<string | null>(null);
+	let added = false;
+	const adding = new Sending();
+	holdsUnsaved(() => !added && file.trim() !== '');
+
+	async function chooseFile(event: Event) {
+		const chosen = (event.currentTarget as HTMLInputElement).files?.[0];
+		if (chosen) file = await chosen.text();
+	}
+	async function add(event: SubmitEvent) {
+		event.preventDefault();
+		message = null;
+		adding.failure = null;
+		if (file.trim() === '') return void (message = 'Choose a house file, or paste one.');
+		const answer = await adding.send('/api/homes', homeAnswer, { method: 'POST', body: file });
+		if (!answer) return;
+		added = true;
+		await goto(`/${answer.slug}`);
+	}
+</script>
+
+<form class="file" onsubmit={add}>
+	<p class="soft">
+		Its panel, circuits, cables and boxes, in JSON. The documentation (<code>docs/house-file.md</code>) says
+		how to write one; any home here can be taken out as a file to start from.
+	</p>
+	<div>
+		<FilePick
+			text="Choose the house file"
+			color="light"
+			accept=".json,application/json"
+			onpick={chooseFile}
+		/>
+	</div>
+	<Label
+		>or its text<Textarea
+			class="w-full font-mono"
+			rows={14}
+			spellcheck="false"
+			bind:value={file}
+			aria-describedby="answer"
+		/></Label
+	>
+	{#if message}<Verdict kind="bad" alert id="answer">{message}</Verdict>{/if}
+	<Trouble failure={adding.failure} {own} id="answer" />
+	<Button type="submit" size="lg" disabled={adding.pending}
+		>{adding.pending ? 'Reading …' : 'Add this home'}</Button
+	>
+</form>
+
+<style>
+	.file {
+		display: grid;
+		gap: 1rem;
+		max-width: 52rem;
+	}
+</style>

@@ -1,0 +1,204 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { homeAnswer } from '$lib/answers';
+	import { Sending } from '$lib/sending.svelte';
+	import Trouble from '$lib/ui/Trouble.svelte';
+	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Textarea from 'flowbite-svelte/Textarea.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import { untrack } from 'svelte';
+	import { readTypedDirectory, readTypedRooms } from '@wary/core/files';
+	import { editHouse, newHome, type House } from '@wary/core/house';
+	import type { Region } from '@wary/core/rules';
+	import Choices from '$lib/ui/Choices.svelte';
+	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
+	import { typedNumber, within } from '$lib/typed';
+	import { newHomeFailures as own } from '$lib/words/failures';
+	import { terms } from '$lib/words/terms';
+
+	/** A home as one has it before one: its panel, its directory as written, its rooms. */
+	let region = $state<Region>('us');
+	let name = $state('');
+	let place = $state('');
+	let spacesText = $state('20');
+	let mainText = $state('100');
+	const spaces = $derived(typedNumber(spacesText));
+	const main = $derived(typedNumber(mainText));
+	/** What is wrong with the figures of the panel, said where they stand. */
+	const figureFault = $derived(
+		!within(spaces, 2, 84) || !Number.isInteger(spaces.value)
+			? (spaces.complaint ?? `2 to 84 ${region === 'us' ? 'spaces' : 'ways'}.`)
+			: within(main, 10, 400)
+				? null
+				: (main.complaint ?? 'A main switch of 10 to 400 A.')
+	);
+	let directory = $state('');
+	let rooms = $state('');
+	let message = $state<string | null>(null);
+	const t = $derived(terms[region]);
+	const roomsExample = 'Sewing room: east wall, door\nHall: by the stairs';
+	const usual = { us: '20', uk: '8' };
+	const empty = $derived(
+		newHome({
+			name: name.trim() || 'Home',
+			region,
+			spaces: Math.min(84, Math.max(2, Math.round(spaces.value ?? Number(usual[region])))),
+			mainRatingA: Math.min(400, Math.max(10, main.value ?? 100)),
+			place: place.trim() || (region === 'us' ? 'hall' : 'under the stairs')
+		})
+	);
+	const typedDirectory = $derived(readTypedDirectory(empty, directory));
+	const typedRooms = $derived(readTypedRooms(empty, rooms));
+	const edited = $derived(editHouse(empty, [...typedDirectory.edits, ...typedRooms.edits]));
+	const house = $derived<House>(edited.ok ? edited.house : empty);
+	const words = {
+		noSpace: 'begins with no number of a space here',
+		noRating: 'the rating isn’t 1 to 200 A',
+		noRoom: 'names no room',
+		twice: 'is there already',
+		doesNotFit: 'doesn’t fit: that space is taken, or a two-pole breaker can’t sit there'
+	};
+	const choose = (to: Region) => {
+		region = to;
+		spacesText = usual[to];
+	};
+
+	let added = false;
+	const adding = new Sending();
+	holdsUnsaved(() => !added && [name, directory, rooms].some((text) => text.trim() !== ''));
+
+	async function begin(event: SubmitEvent) {
+		event.preventDefault();
+		message = null;
+		adding.failure = null;
+		if (!name.trim()) return void (message = 'A home needs a name: its address, or what you call it.');
+		if (figureFault) return void (message = 'A figure isn’t understood; it is named beside its field.');
+		if (typedDirectory.problems.length + typedRooms.problems.length > 0)
+			return void (message = 'A line isn’t understood; it is named beside the field.');
+		const answer = await adding.send('/api/homes', homeAnswer, { method: 'POST', body: house });
+		if (!answer) return;
+		added = true;
+		await goto(`/${answer.slug}/house`);
+	}
+	untrack(() => choose('us'));
+</script>
+
+<form class="nothing" onsubmit={begin}>
+	<div class="grid gap-2.5">
+		<Choices
+			inline
+			hidden
+			legend="Region"
+			name="region"
+			options={[
+				{ value: 'us', text: 'US, 120/240 V' },
+				{ value: 'uk', text: 'UK, 230 V' }
+			] as const}
+			value={region}
+			onpick={choose}
+		/>
+		<Label>Name or address<Input bind:value={name} maxlength={80} autocomplete="off" /></Label>
+		<div class="three">
+			<Label
+				>{region === 'us' ? 'Panel hangs in' : 'Consumer unit is'}<Input
+					bind:value={place}
+					maxlength={80}
+					placeholder={region === 'us' ? 'hall' : 'under the stairs'}
+				/></Label
+			>
+			<Label
+				>{region === 'us' ? 'Spaces' : 'Ways'}<Input
+					inputmode="numeric"
+					bind:value={spacesText}
+					aria-describedby="figure-fault"
+				/></Label
+			>
+			<Label>Main, A<Input inputmode="numeric" bind:value={mainText} aria-describedby="figure-fault" /></Label
+			>
+		</div>
+		<div id="figure-fault" aria-live="polite">
+			{#if figureFault}<Verdict kind="bad">{figureFault}</Verdict>{/if}
+		</div>
+		<Label
+			>The directory as it is written, {t.aBreaker} a line: {region === 'us'
+				? '14 15 Sewing room'
+				: '3 32 Upstairs sockets'}<Textarea
+				class="w-full"
+				rows={8}
+				spellcheck="false"
+				placeholder={region === 'us'
+					? '1 15 Porch\n2 20 Kitchen\n5+7 30 Dryer\n14'
+					: '1 32 Cooker\n2 32 Downstairs sockets\n3 6 Lights'}
+				bind:value={directory}
+				aria-describedby="directory-problems"
+			/></Label
+		>
+		<ul id="directory-problems">
+			{#each typedDirectory.problems.slice(0, 6) as problem (problem.line)}<li>
+					line {problem.line}, “{problem.text.slice(0, 40)}” {words[problem.code]}
+				</li>{/each}
+		</ul>
+		<Label
+			>Rooms and their {t.outlet}s, a room a line<Textarea
+				class="w-full"
+				rows={5}
+				spellcheck="false"
+				placeholder={roomsExample}
+				bind:value={rooms}
+				aria-describedby="room-problems"
+			/></Label
+		>
+		<ul id="room-problems">
+			{#each typedRooms.problems.slice(0, 6) as problem (problem.line)}<li>
+					line {problem.line}, “{problem.text.slice(0, 40)}” {words[problem.code]}
+				</li>{/each}
+		</ul>
+		{#if message}<Verdict kind="bad" alert id="answer">{message}</Verdict>{/if}
+		<Trouble failure={adding.failure} {own} id="answer" />
+		<p class="row">
+			<Button type="submit" size="lg" disabled={adding.pending}
+				>{adding.pending ? 'Beginning …' : 'Begin with this'}</Button
+			>
+			<span class="soft">Both fields may stay empty; everything can be added and changed afterwards.</span>
+		</p>
+	</div>
+	<div class="seen">
+		<PanelDrawing {house} sure />
+		<p class="soft">
+			{house.panels[0]!.breakers.length}
+			{t.breaker}s, {house.rooms.length} rooms, {house.boxes.length}
+			{t.outlet}s. In your own home you type what your instruments show.
+		</p>
+	</div>
+</form>
+
+<style>
+	.nothing {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+		gap: 2rem;
+		align-items: start;
+	}
+	.three {
+		display: grid;
+		grid-template-columns: 2fr 1fr 1fr;
+		gap: 0.8rem;
+	}
+	ul {
+		margin: -0.4rem 0 0.6rem;
+		padding: 0;
+		list-style: none;
+		color: var(--live);
+		font-weight: 600;
+		font-size: 0.95rem;
+	}
+	@media (max-width: 900px) {
+		.nothing {
+			grid-template-columns: minmax(0, 1fr);
+			gap: 1rem;
+		}
+	}
+</style>
