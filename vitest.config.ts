@@ -20,6 +20,11 @@ const packagesOfComponents = [
 	)
 ];
 
+const alias = {
+	$lib: new URL('./web/src/lib', import.meta.url).pathname,
+	$words: new URL('./web/src/lib/words/en', import.meta.url).pathname
+};
+
 export default defineConfig({
 	test: {
 		// One worker to a processor: left to itself it keeps one of two free for a user who isn’t there.
@@ -38,7 +43,8 @@ export default defineConfig({
 				plugins: [svelte()],
 				resolve: {
 					conditions: ['browser'],
-					alias: { $lib: new URL('./web/src/lib', import.meta.url).pathname }
+					alias
+
 				},
 				test: {
 					name: 'web',
@@ -55,7 +61,7 @@ export default defineConfig({
 				resolve: {
 					conditions: ['browser'],
 					alias: {
-						$lib: new URL('./web/src/lib', import.meta.url).pathname,
+						...alias,
 						'$app/environment': new URL('./web/src/test/environment.ts', import.meta.url).pathname
 					}
 				},

@@ -5,7 +5,7 @@ import { isLoopback, isServedName } from '$lib/server/addresses';
 import { disconnect, isAway, isBadData } from '$lib/server/db';
 import { maybePaired } from '$lib/server/devices';
 import { log } from '$lib/server/log';
-import { failureWords } from '$lib/words/failures';
+import { failureWords } from '$words/failures';
 
 // The server's own stop (`serve.mjs`): connections to the database are the last thing that keeps the process alive.
 process.once('wary:stopping', () => void disconnect());

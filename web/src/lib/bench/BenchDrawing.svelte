@@ -2,8 +2,8 @@
 	import { onMount } from 'svelte';
 	import type { BenchView, Instruments, Seen } from '@wary/core/bench';
 	import { own, type House } from '@wary/core/house';
-	import { colourWords, roleWord } from '$lib/words/terms';
-	import { placeWords } from '$lib/words/bench';
+	import { colourWords, roleWord } from '$words/terms';
+	import { placeWords } from '$words/bench';
 	import Cable from '$lib/ui/box/Cable.svelte';
 	import type { Spot } from '$lib/ui/box/curves';
 	import FreeEnd from '$lib/ui/box/FreeEnd.svelte';

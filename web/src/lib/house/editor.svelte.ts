@@ -2,8 +2,8 @@ import { editHouse, type Edit, type House } from '@wary/core/house';
 import { houseAnswer } from '$lib/answers';
 import { ask, type Failure } from '$lib/client';
 import { notify } from '$lib/ui/toasts.svelte';
-import type { editedRefusalWords } from '$lib/words/edits';
-import { editorFailures, editorWords, failureText } from '$lib/words/failures';
+import type { editedRefusalWords } from '$words/edits';
+import { editorFailures, editorWords, failureText } from '$words/failures';
 
 type Refusal = Parameters<typeof editedRefusalWords>[0];
 
@@ -181,4 +181,4 @@ export class HouseEditor {
 
 /** In words, which are fetched when first needed: most changes are taken. */
 const refusalText = async (refusal: Refusal, house: House): Promise<string> =>
-	(await import('$lib/words/edits')).editedRefusalWords(refusal, house);
+	(await import('$words/edits')).editedRefusalWords(refusal, house);

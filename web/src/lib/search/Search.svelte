@@ -18,9 +18,9 @@
 		type SearchSettings
 	} from '@wary/core/search';
 	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
-	import { answerWords, endWords, meansWords, methodWords, moveWhy, reasonWords } from '$lib/words/search';
+	import { answerWords, endWords, meansWords, methodWords, moveWhy, reasonWords } from '$words/search';
 	import { typedNumber } from '$lib/typed';
-	import { breakerName, breakerNames, terms } from '$lib/words/terms';
+	import { breakerName, breakerNames, terms } from '$words/terms';
 	import { Planner } from './planner.svelte';
 
 	/** The search for the breaker that feeds an outlet: the next move, why, and what it showed. Where events are kept is for whoever uses it. */

@@ -1,5 +1,5 @@
 import type { Drawing } from '@wary/core/files';
-import { tagOf } from '$lib/words/tag';
+import { tagOf } from '$words/tag';
 import { pageJob } from './requests';
 
 /** The tag of a job: dated by the switching it stands for, or by the job's beginning. */

@@ -31,8 +31,8 @@ import {
 	maybeStored,
 	type JobRow
 } from './jobs';
-import { stoppedWords } from '../words/conditions';
-import { foundWords } from '../words/found';
+import { stoppedWords } from '$words/conditions';
+import { foundWords } from '$words/found';
 
 /** A job with everything that it is computed from. */
 export interface LoadedJob {

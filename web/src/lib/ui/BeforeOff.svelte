@@ -4,7 +4,7 @@
 	import Label from 'flowbite-svelte/Label.svelte';
 	import { findBox, own, placeName, type House } from '@wary/core/house';
 	import { goingOffWith, type Thing } from '@wary/core/isolation';
-	import { firstDo, mayBeOff } from '$lib/words/goingOff';
+	import { firstDo, mayBeOff } from '$words/goingOff';
 
 	/** Everything that goes off with some breakers, with what to do first; and the hard questions. */
 	let {

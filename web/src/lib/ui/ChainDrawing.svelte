@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { chainOfCircuit, circuitsInBox, findBreaker, type House } from '@wary/core/house';
-	import { breakerName, terms } from '$lib/words/terms';
+	import { breakerName, terms } from '$words/terms';
 
 	/** The circuit as a line of outlets, nearest the panel first; the one in hand filled. */
 	let { house, boxId, slug = null }: { house: House; boxId: string; slug?: string | null } = $props();

@@ -2,7 +2,7 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import type { Device } from '@wary/core/house';
 	import type { Region } from '@wary/core/rules';
-	import { roleWord } from '$lib/words/terms';
+	import { roleWord } from '$words/terms';
 	import { shapeOf, type Pointing } from './box/deviceShape';
 
 	let {

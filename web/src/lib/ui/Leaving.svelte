@@ -2,7 +2,7 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import type ModalComponent from 'flowbite-svelte/Modal.svelte';
 	import { beforeNavigate, goto } from '$app/navigation';
-	import { leavingWords as words } from '$lib/words/failures';
+	import { leavingWords as words } from '$words/failures';
 	import { isUnsaved } from './unsaved.svelte';
 
 	/** Asks before something typed and not saved is left behind: here in words of our own, and by the browser when the tab is closed. */

@@ -4,7 +4,7 @@
 	import type { Region } from '@wary/core/rules';
 	import { placesAnswer, type PlacesAnswer } from '$lib/answers';
 	import { ask } from '$lib/client';
-	import { paletteWords, views } from '$lib/words/views';
+	import { paletteWords, views } from '$words/views';
 
 	/** Everything in a home that can be gone to, by typing a part of its name. */
 	let { home, open = $bindable() }: { home: { slug: string; region: Region }; open: boolean } = $props();

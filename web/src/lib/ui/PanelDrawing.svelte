@@ -8,8 +8,8 @@
 		type House,
 		type Panel
 	} from '@wary/core/house';
-	import { evidenceWords } from '$lib/words/evidence';
-	import { terms } from '$lib/words/terms';
+	import { evidenceWords } from '$words/evidence';
+	import { terms } from '$words/terms';
 
 	/** A panel as it hangs on the wall. With `onpick`, breakers can be chosen; with `onempty`, empty spaces. */
 	let {

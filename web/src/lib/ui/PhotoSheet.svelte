@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { clock } from '$lib/words/dates';
+	import { clock } from '$words/dates';
 
 	/** Photographs of a job, for reading and print. */
 	let {

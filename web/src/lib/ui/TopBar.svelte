@@ -4,7 +4,7 @@
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import SearchOutline from 'flowbite-svelte-icons/SearchOutline.svelte';
 	import { page } from '$app/state';
-	import { themeWords, views } from '$lib/words/views';
+	import { themeWords, views } from '$words/views';
 	import HomeSwitcher from './HomeSwitcher.svelte';
 	import { isAt } from './navigation';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { visitsOf, type JobPlan, type JobState, type VisitId } from '@wary/core/job';
 	import type { House } from '@wary/core/house';
-	import { carriedWords, visitWords } from '$lib/words/steps';
+	import { carriedWords, visitWords } from '$words/steps';
 
 	let {
 		plan,

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Verdict from './Verdict.svelte';
 	import type { Failure } from '$lib/client';
-	import { failureText } from '$lib/words/failures';
+	import { failureText } from '$words/failures';
 
 	interface Props {
 		failure: Failure | null;

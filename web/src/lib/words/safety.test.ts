@@ -15,12 +15,12 @@ import {
 } from '@wary/core/job';
 import { Person, planOf } from '../../../../core/test/person';
 import { shapeOf } from '../ui/box/deviceShape';
-import { conditionWords, stopWords } from './conditions';
-import { doubtWords, energyWords, stripWords } from './energy';
-import { failureWords, sendTrouble } from './failures';
-import { planFailureWords, refusalWords } from './refusals';
-import { cautions, groundEarthVerdict, ohmVerdictWords, stepWords, wayChoices } from './steps';
-import { namedBreakers, pairWords, terminalWord } from './terms';
+import { conditionWords, stopWords } from '$words/conditions';
+import { doubtWords, energyWords, stripWords } from '$words/energy';
+import { failureWords, sendTrouble } from '$words/failures';
+import { planFailureWords, refusalWords } from '$words/refusals';
+import { cautions, groundEarthVerdict, ohmVerdictWords, stepWords, wayChoices } from '$words/steps';
+import { namedBreakers, pairWords, terminalWord } from '$words/terms';
 
 const homes: readonly [region: 'us' | 'uk', recorded: House, actual: House, box: string, breaker: string][] =
 	[

@@ -3,13 +3,13 @@ import type { House } from '@wary/core/house';
 import { conditions, nextStep, recordOf, type Refusal, type StopReason } from '@wary/core/job';
 import { describe, expect, it } from 'vitest';
 import { Person, planOf } from '../../../../core/test/person';
-import { conditionWords, stopWords } from './conditions';
-import { stripWords } from './energy';
-import { eventWords } from './events';
-import { leftWords } from './left';
-import { recordLines } from './recordLines';
-import { refusalWords } from './refusals';
-import { carriedWords, stepWords, visitWords } from './steps';
+import { conditionWords, stopWords } from '$words/conditions';
+import { stripWords } from '$words/energy';
+import { eventWords } from '$words/events';
+import { leftWords } from '$words/left';
+import { recordLines } from '$words/recordLines';
+import { refusalWords } from '$words/refusals';
+import { carriedWords, stepWords, visitWords } from '$words/steps';
 import { visitsOf } from '@wary/core/job';
 
 const jobs: [string, House, House, string, string[], string[]][] = [

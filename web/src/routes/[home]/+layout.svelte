@@ -10,7 +10,7 @@
 	import Toasts from '$lib/ui/Toasts.svelte';
 	import type PaletteComponent from '$lib/ui/Palette.svelte';
 	import TopBar from '$lib/ui/TopBar.svelte';
-	import { views } from '$lib/words/views';
+	import { views } from '$words/views';
 
 	let { data, children } = $props();
 

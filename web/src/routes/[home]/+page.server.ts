@@ -5,8 +5,8 @@ import { latestHouse } from '$lib/server/households';
 import { manyJobs } from '$lib/server/jobs';
 import { pageHousehold } from '$lib/server/requests';
 import { loadJob } from '$lib/server/useCases';
-import { energyWords } from '$lib/words/energy';
-import { stepWords } from '$lib/words/steps';
+import { energyWords } from '$words/energy';
+import { stepWords } from '$words/steps';
 
 const finishedShown = 5;
 

@@ -3,10 +3,10 @@
 	import { panelOf } from '@wary/core/house';
 	import DeviceDrawing from '$lib/ui/DeviceDrawing.svelte';
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
-	import { day } from '$lib/words/dates';
-	import { dueWords } from '$lib/words/due';
+	import { day } from '$words/dates';
+	import { dueWords } from '$words/due';
 	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
-	import { terms } from '$lib/words/terms';
+	import { terms } from '$words/terms';
 
 	let { data } = $props();
 	const t = $derived(terms[data.house.region]);

@@ -9,7 +9,7 @@
 	import Label from 'flowbite-svelte/Label.svelte';
 	import Textarea from 'flowbite-svelte/Textarea.svelte';
 	import FilePick from '$lib/ui/FilePick.svelte';
-	import { newHomeFailures as own } from '$lib/words/failures';
+	import { newHomeFailures as own } from '$words/failures';
 
 	/** A home by its house file, chosen or pasted. */
 	let file = $state('');

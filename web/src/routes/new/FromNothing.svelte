@@ -16,8 +16,8 @@
 	import Choices from '$lib/ui/Choices.svelte';
 	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
 	import { typedNumber, within } from '$lib/typed';
-	import { newHomeFailures as own } from '$lib/words/failures';
-	import { terms } from '$lib/words/terms';
+	import { newHomeFailures as own } from '$words/failures';
+	import { terms } from '$words/terms';
 
 	/** A home as one has it before one: its panel, its directory as written, its rooms. */
 	let region = $state<Region>('us');

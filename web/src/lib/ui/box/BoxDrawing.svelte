@@ -8,7 +8,7 @@
 	import TableHead from 'flowbite-svelte/TableHead.svelte';
 	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
 	import type { Box, House } from '@wary/core/house';
-	import { boxPlace, colourWords, roleWord, terms } from '$lib/words/terms';
+	import { boxPlace, colourWords, roleWord, terms } from '$words/terms';
 	import Cable from './Cable.svelte';
 	import FreeEnd from './FreeEnd.svelte';
 	import Insulation from './Insulation.svelte';

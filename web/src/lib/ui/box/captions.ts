@@ -1,5 +1,5 @@
 import type { Cable, ConductorEnd, House } from '@wary/core/house';
-import { boxPlace, sizeWords, terms } from '$lib/words/terms';
+import { boxPlace, sizeWords, terms } from '$words/terms';
 
 /** Width of a letter of a caption, drawing units; a little wide, so that a line never leaves the picture. */
 const letter = 9;

@@ -15,9 +15,9 @@
 	import { placeName } from '@wary/core/house';
 	import { layOut } from '$lib/ui/box/layout';
 	import { insulation } from '$lib/ui/colours';
-	import { arrangementWords } from '$lib/words/arrangements';
-	import { day } from '$lib/words/dates';
-	import { terms } from '$lib/words/terms';
+	import { arrangementWords } from '$words/arrangements';
+	import { day } from '$words/dates';
+	import { terms } from '$words/terms';
 
 	let { data } = $props();
 	const t = $derived(terms[data.house.region]);

@@ -15,9 +15,9 @@
 		walkChain,
 		type Breaker
 	} from '@wary/core/house';
-	import { breakerTypeWords } from '$lib/words/breakers';
-	import { day } from '$lib/words/dates';
-	import { capital, terms } from '$lib/words/terms';
+	import { breakerTypeWords } from '$words/breakers';
+	import { day } from '$words/dates';
+	import { capital, terms } from '$words/terms';
 
 	/** The directory on one page, for inside the panel's door, with the date of each proof. */
 	let { data } = $props();

@@ -9,10 +9,10 @@
 	import { readSpace, spaceText } from '@wary/core/files';
 	import { goingOffWith } from '@wary/core/isolation';
 	import { typedNumber } from '$lib/typed';
-	import { breakerTypeWords } from '$lib/words/breakers';
-	import { evidenceWords } from '$lib/words/evidence';
-	import { mayBeOff } from '$lib/words/goingOff';
-	import { breakerName, capital, terms, namedBreakers } from '$lib/words/terms';
+	import { breakerTypeWords } from '$words/breakers';
+	import { evidenceWords } from '$words/evidence';
+	import { mayBeOff } from '$words/goingOff';
+	import { breakerName, capital, terms, namedBreakers } from '$words/terms';
 	import CircuitChain from './CircuitChain.svelte';
 	import { getEditor } from './context';
 

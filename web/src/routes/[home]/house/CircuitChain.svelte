@@ -13,7 +13,7 @@
 		type ChainPlace,
 		type Circuit
 	} from '@wary/core/house';
-	import { breakerName, capital, sizeWords, terms } from '$lib/words/terms';
+	import { breakerName, capital, sizeWords, terms } from '$words/terms';
 	import { getEditor } from './context';
 
 	/** A circuit as a chain: its outlets in feed order, to be put in order, moved and split in place. */

@@ -12,8 +12,8 @@
 	import type { CsvProblem } from '@wary/core/files';
 	import type { Edit } from '@wary/core/house';
 	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
-	import { csvProblemWords } from '$lib/words/csv';
-	import { editLine } from '$lib/words/editLines';
+	import { csvProblemWords } from '$words/csv';
+	import { editLine } from '$words/editLines';
 	import { getEditor } from './context';
 
 	/** Tables and the house file, in and out. Nothing is taken before a preview of what would change has been confirmed. */

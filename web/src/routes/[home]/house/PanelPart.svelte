@@ -10,7 +10,7 @@
 	import { allBreakers, type Edit } from '@wary/core/house';
 	import { readSpace } from '@wary/core/files';
 	import { typedNumber } from '$lib/typed';
-	import { breakerName, capital, terms } from '$lib/words/terms';
+	import { breakerName, capital, terms } from '$words/terms';
 	import { getEditor } from './context';
 
 	/** A panel itself, or an empty space of it that a breaker is to sit in. */

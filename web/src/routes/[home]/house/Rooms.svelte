@@ -4,7 +4,7 @@
 	import Select from 'flowbite-svelte/Select.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { circuitsInBox, own, walkChain, type Box, type Edit } from '@wary/core/house';
-	import { breakerName, capital, terms, namedBreakers } from '$lib/words/terms';
+	import { breakerName, capital, terms, namedBreakers } from '$words/terms';
 	import { getEditor } from './context';
 
 	/** Outlets by room, to add, name, place and move. */

@@ -4,7 +4,7 @@
 	import Trouble from '$lib/ui/Trouble.svelte';
 	import { notify } from '$lib/ui/toasts.svelte';
 	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
-	import { savedNotice } from '$lib/words/failures';
+	import { savedNotice } from '$words/failures';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
 	import Radio from 'flowbite-svelte/Radio.svelte';
@@ -21,8 +21,8 @@
 	import Devices from './Devices.svelte';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import { holdGear, type Settings } from '$lib/settings';
-	import { meansWords } from '$lib/words/search';
-	import { capital, terms } from '$lib/words/terms';
+	import { meansWords } from '$words/search';
+	import { capital, terms } from '$words/terms';
 	import {
 		atWords,
 		sceneWords,
@@ -30,7 +30,7 @@
 		testerShort,
 		testerWords,
 		verdictWords
-	} from '$lib/words/testers';
+	} from '$words/testers';
 
 	let { data } = $props();
 	const region = $derived(data.region);

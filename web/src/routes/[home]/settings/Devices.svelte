@@ -4,7 +4,7 @@
 	import Trouble from '$lib/ui/Trouble.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { untrack } from 'svelte';
-	import { moment } from '$lib/words/dates';
+	import { moment } from '$words/dates';
 
 	interface Device {
 		id: string;

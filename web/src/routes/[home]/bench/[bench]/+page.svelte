@@ -13,7 +13,7 @@
 	import BenchDrawing from '$lib/bench/BenchDrawing.svelte';
 	import { BenchSession, type Saved } from '$lib/bench/session.svelte';
 	import { download } from '$lib/download';
-	import { benchEventWords, benchRefusalWords, layerWords } from '$lib/words/bench';
+	import { benchEventWords, benchRefusalWords, layerWords } from '$words/bench';
 	import BoxPart from './BoxPart.svelte';
 	import DevicePart from './DevicePart.svelte';
 	import Guards from './Guards.svelte';

@@ -11,8 +11,8 @@
 	import type { Mistake } from '@wary/core/mistakes';
 	import { sizesOf, type ConductorSize } from '@wary/core/rules';
 	import { typedNumber } from '$lib/typed';
-	import { mistakeWords, placeWords } from '$lib/words/bench';
-	import { howWords, sizeWords, terms } from '$lib/words/terms';
+	import { mistakeWords, placeWords } from '$words/bench';
+	import { howWords, sizeWords, terms } from '$words/terms';
 
 	let {
 		house,

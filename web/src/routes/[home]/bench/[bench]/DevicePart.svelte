@@ -3,8 +3,8 @@
 	import Select from 'flowbite-svelte/Select.svelte';
 	import { newDevices, residualDevice, type BenchEvent, type BenchView } from '@wary/core/bench';
 	import type { House } from '@wary/core/house';
-	import { deviceWords, kindWords } from '$lib/words/devices';
-	import { capital, halfWords, terms } from '$lib/words/terms';
+	import { deviceWords, kindWords } from '$words/devices';
+	import { capital, halfWords, terms } from '$words/terms';
 
 	let {
 		house,

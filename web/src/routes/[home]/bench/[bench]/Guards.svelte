@@ -2,8 +2,8 @@
 	import type { BenchView } from '@wary/core/bench';
 	import type { House } from '@wary/core/house';
 	import { leakMa } from '@wary/core/instruments';
-	import { secondsWord } from '$lib/words/bench';
-	import { boxPlace, halfWords, namedBreakers } from '$lib/words/terms';
+	import { secondsWord } from '$words/bench';
+	import { boxPlace, halfWords, namedBreakers } from '$words/terms';
 
 	let { house, boxId, view }: { house: House; boxId: string; view: BenchView | null } = $props();
 	type Line = BenchView['guards'][number];

@@ -12,8 +12,8 @@
 		type MeterMode
 	} from '@wary/core/bench';
 	import { deviceModel, type Half, type House } from '@wary/core/house';
-	import { meterWords, placeWords } from '$lib/words/bench';
-	import { colourWords, halfWords, ohmsWord, roleWord, terms, voltsWord } from '$lib/words/terms';
+	import { meterWords, placeWords } from '$words/bench';
+	import { colourWords, halfWords, ohmsWord, roleWord, terms, voltsWord } from '$words/terms';
 
 	let {
 		house,

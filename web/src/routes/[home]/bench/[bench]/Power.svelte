@@ -14,8 +14,8 @@
 		type House,
 		type Trip
 	} from '@wary/core/house';
-	import { tripWords } from '$lib/words/bench';
-	import { boxPlace, breakerName, capital, halfWords, terms } from '$lib/words/terms';
+	import { tripWords } from '$words/bench';
+	import { boxPlace, breakerName, capital, halfWords, terms } from '$words/terms';
 
 	let {
 		house,

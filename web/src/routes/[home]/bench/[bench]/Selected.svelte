@@ -10,8 +10,8 @@
 	import { deviceModel, type Colour, type House, type How } from '@wary/core/house';
 	import { stripGauge } from '@wary/core/rules';
 	import { typedNumber } from '$lib/typed';
-	import { placeWords } from '$lib/words/bench';
-	import { capital, colourWords, howWords, terminalWord } from '$lib/words/terms';
+	import { placeWords } from '$words/bench';
+	import { capital, colourWords, howWords, terminalWord } from '$words/terms';
 
 	let {
 		house,

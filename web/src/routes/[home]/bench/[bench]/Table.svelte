@@ -8,8 +8,8 @@
 	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
 	import { thingsIn, type BenchEvent, type BenchView } from '@wary/core/bench';
 	import { deviceModel, type House, type Role } from '@wary/core/house';
-	import { placeWords, touchWords } from '$lib/words/bench';
-	import { capital, colourWords, roleWord, terminalWord } from '$lib/words/terms';
+	import { placeWords, touchWords } from '$words/bench';
+	import { capital, colourWords, roleWord, terminalWord } from '$words/terms';
 
 	let {
 		house,

@@ -11,8 +11,8 @@
 	import { HouseEditor } from '$lib/house/editor.svelte';
 	import Search from '$lib/search/Search.svelte';
 	import BeforeOff from '$lib/ui/BeforeOff.svelte';
-	import { meansWords } from '$lib/words/search';
-	import { breakerName, breakerNames, terms } from '$lib/words/terms';
+	import { meansWords } from '$words/search';
+	import { breakerName, breakerNames, terms } from '$words/terms';
 
 	/** Which breaker feeds an outlet, found before any job: what is found goes into the directory. Answers are kept on this device until then. */
 	let { data } = $props();

@@ -2,7 +2,7 @@ import { pageJob } from '$lib/server/requests';
 import { maybeDemoWiring } from '$lib/server/households';
 import { latestSettings } from '$lib/server/settings';
 import { drawnAs } from '$lib/job/drawn';
-import { rowsOf } from '$lib/words/steps';
+import { rowsOf } from '$words/steps';
 import { nextStep } from '@wary/core/job';
 
 export async function load({ params }) {

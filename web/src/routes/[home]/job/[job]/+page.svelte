@@ -12,9 +12,9 @@
 	import { notify } from '$lib/ui/toasts.svelte';
 	import Trail from '$lib/ui/Trail.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { stripWords } from '$lib/words/energy';
-	import { allSent } from '$lib/words/failures';
-	import { jobPageWords as words } from '$lib/words/job';
+	import { stripWords } from '$words/energy';
+	import { allSent } from '$words/failures';
+	import { jobPageWords as words } from '$words/job';
 	import Later from './Later.svelte';
 	import NeverFetched from './NeverFetched.svelte';
 	import Notices from './Notices.svelte';

@@ -6,9 +6,9 @@
 	import Select from 'flowbite-svelte/Select.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { autopsyFaults, contactBelowOhm, type Autopsy } from '@wary/core/job';
-	import { autopsyWords } from '$lib/words/conditions';
+	import { autopsyWords } from '$words/conditions';
 	import { typedOhms } from '$lib/typed';
-	import { capital, ohmsWord, terms } from '$lib/words/terms';
+	import { capital, ohmsWord, terms } from '$words/terms';
 	import { getJob } from './context';
 
 	/** The old device in the hand: looks, grip and three resistances; what they should be and what they tell. */

@@ -7,8 +7,8 @@
 	import Modal from 'flowbite-svelte/Modal.svelte';
 	import type { Change } from '@wary/core/isolation';
 	import { namedReasons, safeStopStep, type StopReason } from '@wary/core/job';
-	import { stopWords } from '$lib/words/conditions';
-	import { stepWords } from '$lib/words/steps';
+	import { stopWords } from '$words/conditions';
+	import { stepWords } from '$words/steps';
 	import { getJob } from './context';
 
 	/** Things that happen beside the steps: something changed, a note, a stop. */

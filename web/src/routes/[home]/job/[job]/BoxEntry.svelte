@@ -12,8 +12,8 @@
 	import type { Colour, House } from '@wary/core/house';
 	import type { Region } from '@wary/core/rules';
 	import { insulation } from '$lib/ui/colours';
-	import { arrangementWords, settlingWords, settlingOutcomeWords } from '$lib/words/arrangements';
-	import { colourWords, inSentence, terms } from '$lib/words/terms';
+	import { arrangementWords, settlingWords, settlingOutcomeWords } from '$words/arrangements';
+	import { colourWords, inSentence, terms } from '$words/terms';
 
 	/** What is in the box, by taps: cables, their colours, the device and how it is wired; and at once what that can be. */
 	let {

@@ -2,7 +2,7 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { mustStop } from '@wary/core/job';
-	import { stopWords } from '$lib/words/conditions';
+	import { stopWords } from '$words/conditions';
 	import { getJob } from './context';
 
 	let { home, job, place }: { home: string; job: string; place: string } = $props();

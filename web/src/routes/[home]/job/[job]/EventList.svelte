@@ -8,8 +8,8 @@
 	import type { VoltReading } from '@wary/core/isolation';
 	import type { JobEvent, Step } from '@wary/core/job';
 	import { typedNumber } from '$lib/typed';
-	import { eventWords } from '$lib/words/events';
-	import { clock } from '$lib/words/dates';
+	import { eventWords } from '$words/events';
+	import { clock } from '$words/dates';
 	import { getJob } from './context';
 
 	/** What has been recorded, newest first. Nothing is erased: a wrong reading is put right by a later entry. */

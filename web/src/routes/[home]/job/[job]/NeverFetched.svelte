@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { jobPageWords as words } from '$lib/words/job';
+	import { jobPageWords as words } from '$words/job';
 
 	/** A module that failed once isn’t fetched again; the page is, but only when there is somebody to fetch it from. */
 	async function loadAnew() {

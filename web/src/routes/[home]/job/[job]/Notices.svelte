@@ -1,9 +1,9 @@
 <script lang="ts">
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { sendTrouble } from '$lib/words/failures';
-	import { jobPageWords as words } from '$lib/words/job';
-	import { refusalWords } from '$lib/words/refusals';
+	import { sendTrouble } from '$words/failures';
+	import { jobPageWords as words } from '$words/job';
+	import { refusalWords } from '$words/refusals';
 	import Later from './Later.svelte';
 	import { getJob } from './context';
 	import { overtaken } from './later';

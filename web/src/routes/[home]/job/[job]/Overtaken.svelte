@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { eventWords } from '$lib/words/events';
-	import { jobPageWords as words } from '$lib/words/job';
+	import { eventWords } from '$words/events';
+	import { jobPageWords as words } from '$words/job';
 	import { getJob } from './context';
 
 	/** What another tab or device added meanwhile. */

@@ -7,7 +7,7 @@
 	import { doneAnswer, photosAnswer } from '$lib/answers';
 	import { ask } from '$lib/client';
 	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
-	import { photoWords as words } from '$lib/words/failures';
+	import { photoWords as words } from '$words/failures';
 	import { largestPhotoBytes, resized } from '$lib/photo';
 	import { getJob } from './context';
 

@@ -4,8 +4,8 @@
 	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
 	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
 	import type { Step } from '@wary/core/job';
-	import { eventWords } from '$lib/words/events';
-	import { answeredRows, rowKey, stepWords, type Rows } from '$lib/words/steps';
+	import { eventWords } from '$words/events';
+	import { answeredRows, rowKey, stepWords, type Rows } from '$words/steps';
 	import { getJob } from './context';
 
 	/** The rows of a screen that is worked down: what is done, what is on, what comes. */

@@ -3,7 +3,7 @@
 	import { believedHouse, wiringDuring } from '@wary/core/job';
 	import type { Pointing } from '$lib/ui/box/deviceShape';
 	import { drawnAs } from '$lib/job/drawn';
-	import { findPair } from '$lib/words/terms';
+	import { findPair } from '$words/terms';
 	import Later from './Later.svelte';
 	import { getJob } from './context';
 	import { drawings, type FirstDrawing } from './later';

@@ -4,9 +4,9 @@
 	import { untrack } from 'svelte';
 	import { mustStop, type Step } from '@wary/core/job';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { stopWords } from '$lib/words/conditions';
-	import { jobPageWords as words } from '$lib/words/job';
-	import { rowsOf, stepWords } from '$lib/words/steps';
+	import { stopWords } from '$words/conditions';
+	import { jobPageWords as words } from '$words/job';
+	import { rowsOf, stepWords } from '$words/steps';
 	import type RowsTableComponent from './RowsTable.svelte';
 	import StepInput from './StepInput.svelte';
 	import { getJob } from './context';

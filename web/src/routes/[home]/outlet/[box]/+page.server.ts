@@ -5,8 +5,8 @@ import { planJob } from '@wary/core/job';
 import { latestHouse } from '$lib/server/households';
 import { manyEvents, manyJobs, type JobRow } from '$lib/server/jobs';
 import { pageHousehold } from '$lib/server/requests';
-import { planFailureWords } from '$lib/words/refusals';
-import { protectionNotice } from '$lib/words/steps';
+import { planFailureWords } from '$words/refusals';
+import { protectionNotice } from '$words/steps';
 
 export async function load({ params }) {
 	const household = await pageHousehold(params.home);

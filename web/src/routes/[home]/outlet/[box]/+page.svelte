@@ -17,13 +17,13 @@
 	import { circuitsInBox, findBreaker, neighbours, placeName } from '@wary/core/house';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
-	import { day } from '$lib/words/dates';
-	import { deviceWords } from '$lib/words/devices';
-	import { breakerName, capital, ohmsWord, terms, voltsWord } from '$lib/words/terms';
+	import { day } from '$words/dates';
+	import { deviceWords } from '$words/devices';
+	import { breakerName, capital, ohmsWord, terms, voltsWord } from '$words/terms';
 	import Material from './Material.svelte';
 	import PluggedIn from './PluggedIn.svelte';
 	import SeenOtherwise from './SeenOtherwise.svelte';
-	import { worryWords } from '$lib/words/worries';
+	import { worryWords } from '$words/worries';
 
 	let { data } = $props();
 	const t = $derived(terms[data.house.region]);

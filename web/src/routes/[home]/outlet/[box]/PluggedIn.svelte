@@ -7,8 +7,8 @@
 	import { untrack } from 'svelte';
 	import { deviceModel, matters, type Box, type Half, type House, type Matters } from '@wary/core/house';
 	import { HouseEditor } from '$lib/house/editor.svelte';
-	import { matterWords } from '$lib/words/goingOff';
-	import { halfWords } from '$lib/words/terms';
+	import { matterWords } from '$words/goingOff';
+	import { halfWords } from '$words/terms';
 
 	/** What is plugged in here and matters when it goes off: it is asked about before its breaker is switched. */
 	let { house, version, slug, box }: { house: House; version: number; slug: string; box: Box } = $props();

@@ -6,9 +6,9 @@
 	import type { BoxSeen } from '@wary/core/arrangements';
 	import type { Edit, House } from '@wary/core/house';
 	import { HouseEditor } from '$lib/house/editor.svelte';
-	import { seenWords } from '$lib/words/arrangements';
-	import { day } from '$lib/words/dates';
-	import { terms } from '$lib/words/terms';
+	import { seenWords } from '$words/arrangements';
+	import { day } from '$words/dates';
+	import { terms } from '$words/terms';
 
 	/** What a stopped job saw in the box, to be put on record. */
 	let {

@@ -6,8 +6,8 @@ import { benchAnswer } from '$lib/answers';
 import { addBench } from '$lib/server/benches';
 import { latestHouse, maybeHousehold } from '$lib/server/households';
 import { answer, failure, readBody } from '$lib/server/requests';
-import { arrangementWords } from '$lib/words/arrangements';
-import { benchProblemWords } from '$lib/words/bench';
+import { arrangementWords } from '$words/arrangements';
+import { benchProblemWords } from '$words/bench';
 
 const startSchema = z.strictObject({
 	id: z.uuid(),

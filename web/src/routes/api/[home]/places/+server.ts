@@ -3,7 +3,7 @@ import { placesAnswer } from '$lib/answers';
 import { latestHouse, maybeHousehold } from '$lib/server/households';
 import { manyJobs } from '$lib/server/jobs';
 import { answer, failure } from '$lib/server/requests';
-import { breakerName } from '$lib/words/terms';
+import { breakerName } from '$words/terms';
 
 /** What the palette of a home can go to: its outlets, breakers and jobs under way. */
 export async function GET({ params }) {

@@ -10,13 +10,13 @@
 	import { believedHouse, mustStop, severityOf, wiringDuring, type Condition } from '@wary/core/job';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import PhotoSheet from '$lib/ui/PhotoSheet.svelte';
-	import { arrangementWords, seenWords, settlingWords } from '$lib/words/arrangements';
-	import { conditionWords, severityWords, stopWords } from '$lib/words/conditions';
-	import { leftWords } from '$lib/words/left';
-	import { clock, moment } from '$lib/words/dates';
-	import { deviceWords } from '$lib/words/devices';
-	import { readingWords } from '$lib/words/events';
-	import { recordLines } from '$lib/words/recordLines';
+	import { arrangementWords, seenWords, settlingWords } from '$words/arrangements';
+	import { conditionWords, severityWords, stopWords } from '$words/conditions';
+	import { leftWords } from '$words/left';
+	import { clock, moment } from '$words/dates';
+	import { deviceWords } from '$words/devices';
+	import { readingWords } from '$words/events';
+	import { recordLines } from '$words/recordLines';
 	import {
 		breakerNames,
 		cableWords,
@@ -27,7 +27,7 @@
 		pairWords,
 		shortWire,
 		terms
-	} from '$lib/words/terms';
+	} from '$words/terms';
 
 	let { data } = $props();
 	const { plan, state, record } = $derived(data);

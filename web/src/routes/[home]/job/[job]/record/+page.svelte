@@ -6,13 +6,13 @@
 	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
 	import { findBox, findBreaker, placeName } from '@wary/core/house';
 	import PhotoSheet from '$lib/ui/PhotoSheet.svelte';
-	import { clock, moment } from '$lib/words/dates';
-	import { deviceWords } from '$lib/words/devices';
-	import { holdWords } from '$lib/words/energy';
-	import { readingWords } from '$lib/words/events';
-	import { foundWords } from '$lib/words/found';
-	import { recordLines } from '$lib/words/recordLines';
-	import { breakerName, breakerNames, capital, pairWords, terms } from '$lib/words/terms';
+	import { clock, moment } from '$words/dates';
+	import { deviceWords } from '$words/devices';
+	import { holdWords } from '$words/energy';
+	import { readingWords } from '$words/events';
+	import { foundWords } from '$words/found';
+	import { recordLines } from '$words/recordLines';
+	import { breakerName, breakerNames, capital, pairWords, terms } from '$words/terms';
 
 	let { data } = $props();
 	const { plan } = $derived(data);

@@ -5,7 +5,7 @@
 	import Radio from 'flowbite-svelte/Radio.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { toolsNeeded, type Step, type Tester } from '@wary/core/job';
-	import { toolWords } from '$lib/words/steps';
+	import { toolWords } from '$words/steps';
 	import { getJob } from '../context';
 
 	/** Tools on the table; waiting: the job stands still until there is a tester that reads between two points. */

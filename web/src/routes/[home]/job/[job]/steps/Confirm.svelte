@@ -5,8 +5,8 @@
 	import Textarea from 'flowbite-svelte/Textarea.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { mustStop, type Command, type Step } from '@wary/core/job';
-	import { cautions } from '$lib/words/steps';
-	import { stopWords } from '$lib/words/conditions';
+	import { cautions } from '$words/steps';
+	import { stopWords } from '$words/conditions';
 	import { getJob } from '../context';
 
 	let {

@@ -4,7 +4,7 @@
 	import Radio from 'flowbite-svelte/Radio.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { protectionDecisions, type ProtectionDecision } from '@wary/core/job';
-	import { protectionChoices } from '$lib/words/steps';
+	import { protectionChoices } from '$words/steps';
 	import { getJob } from '../context';
 
 	/** A rule asks for more than the same again: decided before anything begins. */

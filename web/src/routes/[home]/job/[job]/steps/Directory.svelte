@@ -4,8 +4,8 @@
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
 	import { findBox, findBreaker } from '@wary/core/house';
-	import { labelOf } from '$lib/words/steps';
-	import { breakerName, terms } from '$lib/words/terms';
+	import { labelOf } from '$words/steps';
+	import { breakerName, terms } from '$words/terms';
 	import { getJob } from '../context';
 
 	const { session } = getJob();

@@ -6,7 +6,7 @@
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { deadBand, type VoltReading } from '@wary/core/isolation';
 	import type { Step } from '@wary/core/job';
-	import { voltsWord } from '$lib/words/terms';
+	import { voltsWord } from '$words/terms';
 	import { typedNumber } from '$lib/typed';
 	import { getJob } from '../context';
 	import Marks from './Marks.svelte';

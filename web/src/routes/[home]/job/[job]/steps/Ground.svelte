@@ -8,7 +8,7 @@
 	import { chainOfCircuit, circuitsInBox } from '@wary/core/house';
 	import { deadBand, type VoltReading } from '@wary/core/isolation';
 	import type { Step } from '@wary/core/job';
-	import { boxPlace, terms } from '$lib/words/terms';
+	import { boxPlace, terms } from '$words/terms';
 	import { getJob } from '../context';
 	import Lit from './Lit.svelte';
 	import Marks from './Marks.svelte';

@@ -5,7 +5,7 @@
 	import { holds, type Hold } from '@wary/core/isolation';
 	import { awayAfterMin } from '@wary/core/job';
 	import { findBreaker } from '@wary/core/house';
-	import { terms } from '$lib/words/terms';
+	import { terms } from '$words/terms';
 	import { getJob } from '../context';
 
 	const { session, settings, home, jobId } = getJob();

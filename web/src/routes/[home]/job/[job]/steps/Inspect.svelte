@@ -6,8 +6,8 @@
 	import Segments from '$lib/ui/Segments.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { conditions, severityOf, stopping, type Answer, type Condition } from '@wary/core/job';
-	import { conditionWords, severityWords } from '$lib/words/conditions';
-	import { shortWire } from '$lib/words/terms';
+	import { conditionWords, severityWords } from '$words/conditions';
+	import { shortWire } from '$words/terms';
 	import Photos from '../Photos.svelte';
 	import { getJob } from '../context';
 

@@ -24,7 +24,7 @@
 		roleWord,
 		terminalWord,
 		terms
-	} from '$lib/words/terms';
+	} from '$words/terms';
 	import type { BoxSeen } from '@wary/core/arrangements';
 	import Photos from '../Photos.svelte';
 	import { getJob } from '../context';

@@ -5,8 +5,8 @@
 	import { ownReadingFromOhm } from '@wary/core/house';
 	import { judgeOhms, lowestOf, notShorted, type OhmValue, type Step } from '@wary/core/job';
 	import { typedOhms } from '$lib/typed';
-	import { baselineVerdictWords, ohmVerdictWords } from '$lib/words/steps';
-	import { ohmsWord } from '$lib/words/terms';
+	import { baselineVerdictWords, ohmVerdictWords } from '$words/steps';
+	import { ohmsWord } from '$words/terms';
 	import { getJob } from '../context';
 	import OhmField from './OhmField.svelte';
 

@@ -5,8 +5,8 @@
 	import Radio from 'flowbite-svelte/Radio.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { partFaults, ratingsWanted, type PartAnswers } from '@wary/core/job';
-	import { partQuestions } from '$lib/words/steps';
-	import { deviceWords } from '$lib/words/devices';
+	import { partQuestions } from '$words/steps';
+	import { deviceWords } from '$words/devices';
 	import { getJob } from '../context';
 
 	const { session } = getJob();

@@ -3,8 +3,8 @@
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { sameLamps, soundLamps, type Step } from '@wary/core/job';
-	import { capital, terms } from '$lib/words/terms';
-	import { lampsWords } from '$lib/words/events';
+	import { capital, terms } from '$words/terms';
+	import { lampsWords } from '$words/events';
 	import { getJob } from '../context';
 
 	let { step }: { step: Extract<Step, { kind: 'readPlug' }> } = $props();

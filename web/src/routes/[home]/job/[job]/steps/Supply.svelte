@@ -13,8 +13,8 @@
 		type SupplyWay
 	} from '@wary/core/job';
 	import type { VoltReading } from '@wary/core/isolation';
-	import { cableVerdictWords } from '$lib/words/events';
-	import { cableLetter, capital, ohmsWord, terms, voltsWord } from '$lib/words/terms';
+	import { cableVerdictWords } from '$words/events';
+	import { cableLetter, capital, ohmsWord, terms, voltsWord } from '$words/terms';
 	import { typedNumber, typedOhms } from '$lib/typed';
 	import { getJob } from '../context';
 	import OhmField from './OhmField.svelte';

@@ -8,8 +8,8 @@
 	import type { Step } from '@wary/core/job';
 	import BeforeOff from '$lib/ui/BeforeOff.svelte';
 	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
-	import { evidenceWords } from '$lib/words/evidence';
-	import { breakerName, breakerNames, capital, terms } from '$lib/words/terms';
+	import { evidenceWords } from '$words/evidence';
+	import { breakerName, breakerNames, capital, terms } from '$words/terms';
 	import { getJob } from '../context';
 	import { searchView } from '../later';
 

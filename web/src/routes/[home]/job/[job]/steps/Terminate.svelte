@@ -4,8 +4,8 @@
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import { deviceModel, type How } from '@wary/core/house';
 	import { terminalsFor, type Step } from '@wary/core/job';
-	import { stepWords, wayChoices } from '$lib/words/steps';
-	import { terminalWord } from '$lib/words/terms';
+	import { stepWords, wayChoices } from '$words/steps';
+	import { terminalWord } from '$words/terms';
 	import { getJob } from '../context';
 
 	let { step }: { step: Extract<Step, { kind: 'terminate' }> } = $props();

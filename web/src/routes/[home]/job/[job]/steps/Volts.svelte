@@ -12,8 +12,8 @@
 	import { regions } from '@wary/core/rules';
 	import Lit from './Lit.svelte';
 	import Marks, { indicatorMarks } from './Marks.svelte';
-	import { expectedDeadWords, groundEarthVerdict, healthyWords } from '$lib/words/steps';
-	import { boxPlace, terms, voltsWord } from '$lib/words/terms';
+	import { expectedDeadWords, groundEarthVerdict, healthyWords } from '$words/steps';
+	import { boxPlace, terms, voltsWord } from '$words/terms';
 	import { typedNumber } from '$lib/typed';
 	import { getJob } from '../context';
 

@@ -3,7 +3,7 @@
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import type { Command, Step } from '@wary/core/job';
-	import { terms } from '$lib/words/terms';
+	import { terms } from '$words/terms';
 	import { getJob } from '../context';
 
 	let {

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { Person, planOf } from '../../../../../core/test/person';
+import { Person, planOf } from '../../../../core/test/person';
 import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
 import { nextStep, type Step } from '@wary/core/job';
-import { answeredRows, rowKey, rowsOf } from './rows';
+import { answeredRows, rowKey, rowsOf } from '$words/steps/rows';
 
 const jobs = [
 	{
