@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/error';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { onMount } from 'svelte';
 	import { page } from '$app/state';
@@ -21,8 +22,8 @@
 <svelte:head><title>{page.status} · Wary Hand</title></svelte:head>
 <main class="mx-auto max-w-2xl p-8">
 	{#if !away}<p class="soft">{page.status}</p>{/if}
-	<h1>{away ? 'The records can’t be reached just now' : (page.error?.message ?? 'Something went wrong.')}</h1>
+	<h1>{away ? w.theRecordsCantBeReached : (page.error?.message ?? w.somethingWentWrong)}</h1>
 	{#if away}<p class="mt-3" role="status">{page.error?.message}</p>
-		<p class="soft">Asking again every two seconds …</p>
-	{:else}<p><Button size="lg" color="light" class="mt-4" href="/">To Today</Button></p>{/if}
+		<p class="soft">{w.askingAgainEveryTwoSeconds}</p>
+	{:else}<p><Button size="lg" color="light" class="mt-4" href="/">{w.toToday}</Button></p>{/if}
 </main>

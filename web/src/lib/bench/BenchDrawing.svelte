@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/bench/benchDrawing';
 	import { onMount } from 'svelte';
 	import type { BenchView, Instruments, Seen } from '@wary/core/bench';
 	import { own, type House } from '@wary/core/house';
@@ -99,7 +100,7 @@
 	const say = (id: string, what: string) => {
 		const one = seen.get(id);
 		return one
-			? `${what}, ${one.toEarthV === null ? 'floating' : `${one.toEarthV.toFixed(1)} volts to earth`}`
+			? `${what}, ${one.toEarthV === null ? 'floating' : w.voltsToEarth(one.toEarthV.toFixed(1))}`
 			: what;
 	};
 	const wireSays = (wire: DrawnWire) =>
@@ -160,7 +161,7 @@
 					<rect x="-34" y="-21" width="68" height="18" rx="2" fill="var(--sheet)" /><text
 						y="-8"
 						text-anchor="middle"
-						class="small">TEST</text
+						class="small">{w.test}</text
 					>
 					<rect
 						x="-34"
@@ -173,7 +174,7 @@
 						y="17"
 						text-anchor="middle"
 						class="small"
-						style:fill={device.tripped ? 'var(--ink)' : 'var(--paper)'}>RESET</text
+						style:fill={device.tripped ? 'var(--ink)' : 'var(--paper)'}>{w.reset}</text
 					>
 					<circle cx="48" cy="0" r="6" fill={shown?.indicator === 'lit' ? 'var(--ink)' : 'none'} />
 					{#if shown?.indicator === 'lit'}<path d="M48 -10v-6M48 10v6M57 0h6" />{/if}
@@ -194,7 +195,7 @@
 					>{/each}{/if}
 		</g>
 	{:else}
-		<text x={layout.width / 2} y={layout.height / 2} text-anchor="middle" class="soft">no device</text>
+		<text x={layout.width / 2} y={layout.height / 2} text-anchor="middle" class="soft">{w.noDevice}</text>
 	{/if}
 {/snippet}
 
@@ -205,7 +206,7 @@
 	stroke="var(--ink)"
 	stroke-width="2"
 	role="group"
-	aria-label={`The box on the bench, device seen from the ${back ? 'back' : 'front'}`}
+	aria-label={w.theBoxOnTheBench(back ? 'back' : 'front')}
 	class:wiring={tool === 'wire'}
 	class:armed={picked !== null || dragged !== null}
 >

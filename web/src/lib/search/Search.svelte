@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/search/search';
 	import Choices from '$lib/ui/Choices.svelte';
 	import More from '$lib/ui/More.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
@@ -59,7 +60,7 @@
 	function setWalk(text: string) {
 		const { value, complaint } = typedNumber(text);
 		const fits = value !== null && value >= 10 && value <= 900;
-		walkComplaint = fits ? null : (complaint ?? 'A walk of 10 to 900 seconds.');
+		walkComplaint = fits ? null : (complaint ?? w.aWalkOf10To);
 		if (fits) onsettings({ ...settings, walkS: value });
 	}
 	onMount(() => () => planner.stop());
@@ -150,61 +151,60 @@
 <svelte:window onkeydowncapture={key} />
 <div class="search" data-planning={planner.working} data-moves={events.length}>
 	<div class="say" aria-live="polite">
-		{#if !planned}<p class="soft">Planning …</p>
+		{#if !planned}<p class="soft">{w.planning}</p>
 		{:else if end}
 			{@const words = endWords(end, house)}
 			<h2 class="end">{words.title}</h2>
 			<p>{words.text}</p>
 			{@render ended(end)}
 		{:else if move?.kind === 'sweep'}
-			<h2>Transmitter into the {t.outlet}, receiver over the {t.panel}</h2>
+			<h2>{w.transmitterIntoTheReceiverOver(t.outlet, t.panel)}</h2>
 			<p>
-				Sweep it slowly over every {t.breaker}, twice. Tap where it was loudest. It can bleed to a neighbour:
-				the lamp has the last word.
+				{w.sweepItSlowlyOverEvery(t.breaker)}
 			</p>
 			<p class="row">
 				<Button size="lg" color="light" onclick={() => onevent({ kind: 'signal', strongest: null })}
-					>No signal anywhere</Button
+					>{w.noSignalAnywhere}</Button
 				>
 				{#if look}<Button size="lg" color="light" disabled={looking} onclick={ask}
-						>Sweep (simulated)<Kbd>t</Kbd></Button
+						>{w.sweepSimulated}<Kbd>t</Kbd></Button
 					>{/if}
 			</p>
 		{:else if move}
-			<p class="label">have off, all others on</p>
+			<p class="label">{w.haveOffAllOthersOn}</p>
 			<p class="which">
 				{inPanelOrder(move.off)
 					.map((id) => breakerName(house, id))
 					.join(' · ')}
 			</p>
-			<p>{meansWords[move.by].look} <b>dark</b>?</p>
+			<p>{meansWords[move.by].look} <b>{w.dark}</b>?</p>
 			<p class="row answers">
 				<Button size="lg" class="min-w-30" disabled={planner.working} onclick={() => answer('dark')}
-					>Dark<Kbd>d</Kbd></Button
+					>{w.dark2}<Kbd>d</Kbd></Button
 				>
 				<Button size="lg" class="min-w-30" disabled={planner.working} onclick={() => answer('on')}
-					>Still on<Kbd>n</Kbd></Button
+					>{w.stillOn}<Kbd>n</Kbd></Button
 				>
 				<Button
 					size="lg"
 					class="min-w-30"
 					color="light"
 					disabled={planner.working}
-					onclick={() => answer('unsure')}>Not sure<Kbd>u</Kbd></Button
+					onclick={() => answer('unsure')}>{w.notSure}<Kbd>u</Kbd></Button
 				>
 				{#if look}<Button size="lg" color="light" disabled={looking || planner.working} onclick={ask}
-						>{looking ? 'Looking …' : 'Look (simulated)'}<Kbd>t</Kbd></Button
+						>{looking ? w.looking : w.lookSimulated}<Kbd>t</Kbd></Button
 					>{/if}
 			</p>
 			<p class="figures">
-				<span><b>{Math.round(move.chance * 100)} %</b> it goes dark</span>
+				<span><b>{Math.round(move.chance * 100)} %</b> {w.itGoesDark}</span>
 				{#if move.expected}
-					<span><b>{move.expected.walks.toFixed(1)}</b> walks left, expected</span>
-					<span><b>{Math.max(1, Math.round(move.expected.seconds / 60))} min</b></span>
+					<span><b>{move.expected.walks.toFixed(1)}</b> {w.walksLeftExpected}</span>
+					<span><b>{w.min(Math.max(1, Math.round(move.expected.seconds / 60)))}</b></span>
 				{/if}
 			</p>
-			{#if disturbed.length > 0}<p>By the record this interrupts: <b>{disturbed.join(', ')}</b>.</p>{/if}
-			<More title="Why this?"
+			{#if disturbed.length > 0}<p>{w.byTheRecordThisInterrupts} <b>{disturbed.join(', ')}</b>.</p>{/if}
+			<More title={w.whyThis}
 				><div class="why">
 					<p>{moveWhy(move, house)}</p>
 					{#if first && first.reasons.length > 0}<p>
@@ -213,14 +213,13 @@
 								.join('; ')}.
 						</p>{/if}
 					<p class="soft">
-						By {methodWords[move.method]}. None of these feeds it: {Math.round(elsewhere * 100)} %.
+						{w.byNoneOfTheseFeeds(methodWords[move.method], Math.round(elsewhere * 100))}
 					</p>
 				</div></More
 			>
 		{/if}
 		{#if planned?.stand.contradicted}<Verdict kind="open">
-				Two answers contradict each other. Nothing is ruled out for good: what was thought settled is open
-				again.
+				{w.twoAnswersContradictEachOther}
 			</Verdict>{/if}
 
 		{#if events.length > 0}
@@ -228,19 +227,19 @@
 				{#each events as event, k (k)}
 					<li>
 						{#if event.kind === 'answer'}<b>{breakerNames(house, inPanelOrder(event.off))}</b>
-							{answerWords[event.answer]} <span class="soft">{meansWords[event.by].short}</span>{:else}signal
-							strongest at <b>{event.strongest === null ? 'none' : breakerName(house, event.strongest)}</b
-							>{/if}
+							{answerWords[event.answer]}
+							<span class="soft">{meansWords[event.by].short}</span>{:else}{w.signalStrongestAt}
+							<b>{event.strongest === null ? 'none' : breakerName(house, event.strongest)}</b>{/if}
 					</li>
 				{/each}
 			</ol>
-			{#if onrestart}<Button color="alternative" onclick={onrestart}>Forget these and begin again</Button
+			{#if onrestart}<Button color="alternative" onclick={onrestart}>{w.forgetTheseAndBeginAgain}</Button
 				>{/if}
 		{/if}
 
-		<More class="mt-3.5" title={`How it is looked for: ${meansWords[settings.means].short}`}>
+		<More class="mt-3.5" title={w.howItIsLookedFor(meansWords[settings.means].short)}>
 			<Choices
-				legend="Means at hand"
+				legend={w.meansAtHand}
 				hidden
 				name="means"
 				options={means.map((each) => ({ value: each as Means, text: meansWords[each].text }))}
@@ -249,7 +248,7 @@
 			/>
 			{#if settings.means === 'radio'}
 				<Label
-					>I hear it from here<Select
+					>{w.iHearItFromHere}<Select
 						placeholder=""
 						value={settings.hearing}
 						onchange={(event) => onsettings({ ...settings, hearing: Number(event.currentTarget.value) })}
@@ -259,10 +258,10 @@
 				>
 			{/if}
 			<Checkbox checked={settings.sets} onchange={() => onsettings({ ...settings, sets: !settings.sets })}>
-				several may be off at once</Checkbox
+				{w.severalMayBeOffAt}</Checkbox
 			>
 			<Label
-				>One walk there and back, seconds<Input
+				>{w.oneWalkThereAndBack}<Input
 					inputmode="numeric"
 					value={settings.walkS}
 					onchange={(event) => setWalk(event.currentTarget.value)}
@@ -270,7 +269,7 @@
 			>
 			{#if walkComplaint}<Verdict kind="bad">{walkComplaint}</Verdict>{/if}
 			<fieldset class="keep">
-				<legend class="label">Must stay on, whatever it feeds</legend>
+				<legend class="label">{w.mustStayOnWhateverIt}</legend>
 				{#each allBreakers(house) as each (each.id)}<Checkbox
 						inline
 						checked={settings.keepOn.includes(each.id)}
@@ -292,7 +291,7 @@
 				onpick={move?.kind === 'sweep' ? (id) => onevent({ kind: 'signal', strongest: id }) : undefined}
 			/>
 		{/each}
-		{#if allBreakers(house).length === 0}<p class="soft">No {t.breaker} is on record yet.</p>{/if}
+		{#if allBreakers(house).length === 0}<p class="soft">{w.noIsOnRecordYet(t.breaker)}</p>{/if}
 	</div>
 </div>
 

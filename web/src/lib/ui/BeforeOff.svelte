@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/ui/beforeOff';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
@@ -34,8 +35,8 @@
 </script>
 
 {#if things.length > 0}
-	<section aria-label="What loses power with it">
-		<h2>Before it loses power</h2>
+	<section aria-label={w.whatLosesPowerWithIt}>
+		<h2>{w.beforeItLosesPower}</h2>
 		<ul>
 			{#each things as thing (thing.id)}
 				{@const words = firstDo(thing.matters, house.region)}
@@ -48,7 +49,7 @@
 							<Label class="flex-[1_1_16rem]"
 								>{words.ask}<Input bind:value={answers[thing.id]} maxlength={200} required /></Label
 							>
-							<Button type="submit" size="lg" color="light">It is seen to</Button>
+							<Button type="submit" size="lg" color="light">{w.itIsSeenTo}</Button>
 						</form>
 					{/if}
 				</li>

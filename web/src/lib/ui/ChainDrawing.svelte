@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/ui/chainDrawing';
 	import { chainOfCircuit, circuitsInBox, findBreaker, type House } from '@wary/core/house';
 	import { breakerName, terms } from '$words/terms';
 
@@ -55,12 +56,12 @@
 								>{box.name}</a
 							>{:else}{box.name}{/if}
 						{#if box.room !== here?.room}<small>{roomOf(box.room)}</small>{/if}
-						{#if box.id === boxId}<small>here</small>{/if}
+						{#if box.id === boxId}<small>{w.here}</small>{/if}
 					</span>
 				</li>
 			{/each}
 			{#if circuit.arrangement === 'ring'}<li class="start">
-					<i></i><span>back to {breakerName(house, circuit.breaker)}</span>
+					<i></i><span>{w.backTo(breakerName(house, circuit.breaker))}</span>
 				</li>{/if}
 		</ol>
 	</div>

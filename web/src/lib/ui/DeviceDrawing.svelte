@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/ui/deviceDrawing';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import type { Device } from '@wary/core/house';
 	import type { Region } from '@wary/core/rules';
@@ -43,13 +44,13 @@
 {#if shape}
 	<figure>
 		<figcaption class="row">
-			<span class="soft">seen from the {back ? 'back' : 'front'}</span>
-			<Button size="xs" color="alternative" onclick={() => (back = !back)}>turn over</Button>
+			<span class="soft">{w.seenFromThe(back ? 'back' : 'front')}</span>
+			<Button size="xs" color="alternative" onclick={() => (back = !back)}>{w.turnOver}</Button>
 		</figcaption>
 		<svg
 			viewBox={`0 0 ${width} ${height}`}
 			role="img"
-			aria-label={`${region === 'us' ? 'Outlet' : 'Socket'} seen from the ${back ? 'back' : 'front'}`}
+			aria-label={w.seenFromThe2(region === 'us' ? w.outlet : w.socket, back ? 'back' : 'front')}
 			fill="none"
 			stroke="var(--ink)"
 			stroke-width="2"

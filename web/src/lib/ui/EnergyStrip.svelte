@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/ui/energyStrip';
 	import type { Energy } from '@wary/core/isolation';
 
 	let {
@@ -27,7 +28,7 @@
 		{#if caution}<b>{caution}</b>{/if}
 	</div>
 	<div class="lapses">
-		{#if unsent > 0 && !reachable}<b>Server away: work goes on here, {unsent} to send</b>{:else}{lapses}{/if}
+		{#if unsent > 0 && !reachable}<b>{w.serverAwayWorkGoesOn(unsent)}</b>{:else}{lapses}{/if}
 	</div>
 </div>
 

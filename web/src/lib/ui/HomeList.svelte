@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/ui/homeList';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Dropdown from 'flowbite-svelte/Dropdown.svelte';
 	import DropdownItem from 'flowbite-svelte/DropdownItem.svelte';
@@ -36,25 +37,25 @@
 	bind:isOpen={open}
 	placement="bottom-end"
 	role="dialog"
-	aria-label="Homes"
+	aria-label={w.homes}
 	class="w-80 max-w-[calc(100vw-1.6rem)] p-3"
 >
 	<Input
 		type="search"
 		bind:value={search}
 		oninput={() => look()}
-		placeholder="Search homes"
-		aria-label="Search homes"
+		placeholder={w.searchHomes}
+		aria-label={w.searchHomes}
 		autocomplete="off"
 	/>
 	<ul class="max-h-[50vh] list-none overflow-y-auto" aria-live="polite">
 		{#if failed}
 			<li>
-				The list can’t be fetched just now.
-				<Button color="alternative" onclick={() => look()}>Try again</Button>
+				{w.theListCantBeFetched}
+				<Button color="alternative" onclick={() => look()}>{w.tryAgain}</Button>
 			</li>
 		{:else if homes === null}
-			<li class="soft">One moment …</li>
+			<li class="soft">{w.oneMoment}</li>
 		{:else}
 			{#each homes as home (home.slug)}
 				<DropdownItem
@@ -63,12 +64,12 @@
 					aria-current={home.slug === current?.slug ? 'true' : undefined}>{home.name}</DropdownItem
 				>
 			{:else}
-				<li class="soft">No home by that name.</li>
+				<li class="soft">{w.noHomeByThatName}</li>
 			{/each}
 			{#if more}<li>
-					<Button color="alternative" onclick={() => look(homes?.length ?? 0)}>More</Button>
+					<Button color="alternative" onclick={() => look(homes?.length ?? 0)}>{w.more}</Button>
 				</li>{/if}
 		{/if}
 	</ul>
-	<DropdownItem href="/new">Add a home</DropdownItem>
+	<DropdownItem href="/new">{w.addAHome}</DropdownItem>
 </Dropdown>

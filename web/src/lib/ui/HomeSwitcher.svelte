@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/ui/homeSwitcher';
 	import { tick } from 'svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import ChevronDownOutline from 'flowbite-svelte-icons/ChevronDownOutline.svelte';
@@ -25,9 +26,9 @@
 </script>
 
 <svelte:window onkeydowncapture={key} />
-<nav aria-label="Homes" class="min-w-0" bind:this={bar}>
+<nav aria-label={w.homes} class="min-w-0" bind:this={bar}>
 	<Button color="alternative" class="max-w-56 border-transparent" aria-expanded={open} onclick={first}
-		><span class="truncate">{current?.name ?? 'Homes'}</span><ChevronDownOutline
+		><span class="truncate">{current?.name ?? w.homes}</span><ChevronDownOutline
 			size="sm"
 			class="shrink-0"
 		/></Button

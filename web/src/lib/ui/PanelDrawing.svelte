@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/ui/panelDrawing';
 	import {
 		evidenceOf,
 		mainPanel,
@@ -128,7 +129,7 @@
 			</div>{/if}
 		{#each covers as cover (`${cover.name} ${cover.from}`)}
 			<div class="cover" style:grid-row="1" style:grid-column={`${cover.from + 1} / ${cover.to + 2}`}>
-				{cover.name} <span>{cover.tripMa} mA</span>
+				{cover.name} <span>{w.ma(cover.tripMa)}</span>
 			</div>
 		{/each}
 		{#each slots as slot (slot.space)}
@@ -167,7 +168,7 @@
 						<span class="handle" aria-hidden="true"><i></i></span>
 						<span class="text"
 							><span class:struck={evidence?.level === 'contradicted'}>{breaker.label || '(no label)'}</span
-							>{#if isTried}<em>stayed live</em>{:else if evidence && evidence.level !== 'blank'}<em
+							>{#if isTried}<em>{w.stayedLive}</em>{:else if evidence && evidence.level !== 'blank'}<em
 									class={evidence.level}>{evidenceWords(evidence, house).short}</em
 								>{/if}</span
 						>
@@ -190,7 +191,7 @@
 					class:right={us && blank.column === 2}
 					style:grid-row={at.row}
 					style:grid-column={at.column}
-					aria-label={`Space ${blank.space}, empty: add ${t.aBreaker}`}
+					aria-label={w.spaceEmptyAdd(blank.space, t.aBreaker)}
 					onclick={() => onempty?.(blank.space)}><b>{blank.space}</b><span class="plus">+</span></button
 				>
 			{:else}

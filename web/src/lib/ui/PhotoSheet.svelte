@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/ui/photoSheet';
 	import { clock } from '$words/dates';
 
 	/** Photographs of a job, for reading and print. */
@@ -10,11 +11,11 @@
 
 {#if photos.length > 0}
 	<section>
-		<h2>Photographs</h2>
+		<h2>{w.photographs}</h2>
 		<ul>
 			{#each photos as photo (photo.id)}<li>
-					<img src={`/${home}/photo/${photo.id}`} alt={photo.caption || 'photograph of the box'} /><span
-						>{photo.caption} <span class="soft">{clock(photo.takenAt)} UTC</span></span
+					<img src={`/${home}/photo/${photo.id}`} alt={photo.caption || w.photographOfTheBox} /><span
+						>{photo.caption} <span class="soft">{w.utc(clock(photo.takenAt))}</span></span
 					>
 				</li>{/each}
 		</ul>

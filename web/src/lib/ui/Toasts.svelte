@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/ui/toasts';
 	import Toast from 'flowbite-svelte/Toast.svelte';
 	import { dismiss, shownNotices } from './toasts.svelte';
 
@@ -15,7 +16,7 @@
 			role={notice.kind === 'bad' ? 'alert' : 'status'}
 			class={line[notice.kind]}
 			params={{ duration: 0 }}
-			closeAriaLabel="Put away"
+			closeAriaLabel={w.putAway}
 			onclose={() => dismiss(notice.id)}>{notice.text}</Toast
 		>
 	{/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/ui/topBar';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
@@ -45,7 +46,7 @@
 		<span class="max-[25rem]:sr-only">Wary Hand</span>
 	</a>
 	{#if home}
-		<nav class="me-auto hidden gap-1 md:flex" aria-label="Views">
+		<nav class="me-auto hidden gap-1 md:flex" aria-label={w.views}>
 			{#each views as view (view.path)}
 				<a
 					href={`/${home.slug}${view.path}`}
@@ -55,7 +56,7 @@
 			{/each}
 		</nav>
 	{/if}
-	{#if onsearch}<Button color="alternative" class="px-3 text-soft" aria-label="Search" onclick={onsearch}
+	{#if onsearch}<Button color="alternative" class="px-3 text-soft" aria-label={w.search} onclick={onsearch}
 			><SearchOutline size="sm" /><Kbd class="ms-0 max-md:hidden">/</Kbd></Button
 		>{/if}
 	<HomeSwitcher current={home} />
@@ -68,7 +69,8 @@
 			name="theme"
 			value={next[theme]}
 			title={`Theme: ${themeWords[theme]}; switch to ${themeWords[next[theme]]}`}
-			><span aria-hidden="true">◐</span><span class="max-lg:sr-only">theme: {themeWords[theme]}</span></Button
+			><span aria-hidden="true">◐</span><span class="max-lg:sr-only">{w.theme(themeWords[theme])}</span
+			></Button
 		>
 	</form>
 </header>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/ui/trail';
 	import { visitsOf, type JobPlan, type JobState, type VisitId } from '@wary/core/job';
 	import type { House } from '@wary/core/house';
 	import { carriedWords, visitWords } from '$words/steps';
@@ -23,7 +24,7 @@
 			<b>{words[each.id].place}</b>
 			<span>{words[each.id].what}</span>
 			{#if now && each.carry.length > 0}<span
-					>carry: {each.carry.map((thing) => carriedWords[thing]).join(', ')}</span
+					>{w.carry(each.carry.map((thing) => carriedWords[thing]).join(', '))}</span
 				>{/if}
 		</li>
 	{/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/layout';
 	import BottomNav from 'flowbite-svelte/BottomNav.svelte';
 	import BottomNavItem from 'flowbite-svelte/BottomNavItem.svelte';
 	import CogOutline from 'flowbite-svelte-icons/CogOutline.svelte';
@@ -46,7 +47,7 @@
 {@render children()}
 {#if framed}
 	<div class="no-print h-16 md:hidden"></div>
-	<nav class="no-print contents md:hidden" aria-label="Views">
+	<nav class="no-print contents md:hidden" aria-label={w.views}>
 		<BottomNav classes={{ inner: 'grid-cols-4' }} class="md:hidden">
 			{#each views as view (view.path)}
 				{@const Icon = icons[view.path]}

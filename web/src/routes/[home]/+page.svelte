@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/today';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { panelOf } from '@wary/core/house';
 	import DeviceDrawing from '$lib/ui/DeviceDrawing.svelte';
@@ -45,15 +46,15 @@
 		</ul>{/if}
 {/snippet}
 
-<svelte:head><title>Today · {data.home.name} · Wary Hand</title></svelte:head>
+<svelte:head><title>{w.todayWaryHand(data.home.name)}</title></svelte:head>
 <main>
 	{#if data.underWay.length > 0}
 		<section class="underway">
-			<h2>Under way</h2>
+			<h2>{w.underWay}</h2>
 			{#each data.underWay as job (job.id)}
 				<a class="job {job.energy}" href={`/${data.home.slug}/job/${job.id}`}>
-					<b>{job.place}</b><span class="state">{job.word}</span><span>next: {job.next}</span><span
-						class="soft">begun {day(job.startedAt, t.locale)}</span
+					<b>{job.place}</b><span class="state">{job.word}</span><span>{w.next(job.next)}</span><span
+						class="soft">{w.begun(day(job.startedAt, t.locale))}</span
 					>
 				</a>
 			{/each}
@@ -63,7 +64,7 @@
 	<div class="columns">
 		<section class="next">
 			{#if first}
-				<p class="soft">Next at {data.home.name}</p>
+				<p class="soft">{w.nextAt(data.home.name)}</p>
 				<h1>{first.words.title}</h1>
 				<p class="why">
 					{first.words.what}
@@ -78,25 +79,22 @@
 						<ChainDrawing house={data.house} boxId={firstBox.id} slug={data.home.slug} />
 					</div>{/if}
 			{:else if data.house.boxes.length === 0}
-				<h1>An empty house, so far</h1>
+				<h1>{w.anEmptyHouseSoFar}</h1>
 				<p>
-					Put in the {t.panel}, its directory, rooms and {t.outlet}s; five minutes are enough. Then each {t.outlet}
-					can be looked at, its {t.breaker}
-					found, and the {t.outlet} replaced.
+					{w.putInTheItsDirectory(t.panel, t.outlet, t.outlet, t.breaker, t.outlet)}
 				</p>
-				<p class="row"><Button size="lg" href={`/${data.home.slug}/house`}>Put the house in</Button></p>
+				<p class="row"><Button size="lg" href={`/${data.home.slug}/house`}>{w.putTheHouseIn}</Button></p>
 			{:else if data.underWay.length === 0}
-				<h1>Nothing is waiting</h1>
+				<h1>{w.nothingIsWaiting}</h1>
 				<p>
-					Every {t.breaker} with an {t.outlet} on it was found by test, and no worry is on record. Choose any {t.outlet}
-					below to look at it, or to replace it like for like.
+					{w.everyWithAnOnIt(t.breaker, t.outlet, t.outlet)}
 				</p>
 			{:else}
-				<h1>One thing at a time</h1>
-				<p>Nothing else is waiting at {data.home.name}. Go on with the job under way.</p>
+				<h1>{w.oneThingAtATime}</h1>
+				<p>{w.nothingElseIsWaitingAt(data.home.name)}</p>
 			{/if}
 			{#if others.length > 0}
-				<h2 class="mt-6">After that</h2>
+				<h2 class="mt-6">{w.afterThat}</h2>
 				<ul class="after">
 					{#each others as { words } (words.key)}<li>
 							<b>{words.title}</b>
@@ -118,14 +116,14 @@
 	</div>
 
 	<section class="rooms">
-		<h2>{t.outlet === 'outlet' ? 'Outlets' : 'Socket-outlets'} by room</h2>
+		<h2>{w.byRoom(t.outlet === 'outlet' ? w.outlets : 'Socket-outlets')}</h2>
 		<dl>
 			{#each rooms as room (room.id)}
 				<div>
 					<dt>{room.name}</dt>
 					{#each room.boxes as box (box.id)}<dd>
 							<a href={`/${data.home.slug}/outlet/${box.id}`}>{box.name}</a>{#if box.worries.length > 0}<span
-									title="a worry is on record"
+									title={w.aWorryIsOnRecord}
 								>
 									!</span
 								>{/if}
@@ -137,7 +135,7 @@
 
 	{#if data.ended.length > 0}
 		<section>
-			<h2>Records</h2>
+			<h2>{w.records}</h2>
 			<ul class="plain">
 				{#each data.ended as job (job.id)}<li>
 						<a href={`/${data.home.slug}/job/${job.id}/record`}>{job.place}</a>
@@ -147,8 +145,8 @@
 		</section>
 	{/if}
 	<p class="soft foot">
-		<a href={`/${data.home.slug}/house.json`}>Take this home’s house file with you</a>{#if data.home.isDemo}
-			· A made-up home: its instruments are simulated.{/if}
+		<a href={`/${data.home.slug}/house.json`}>{w.takeThisHomesHouseFile}</a>{#if data.home.isDemo}
+			{w.aMadeUpHomeIts}{/if}
 	</p>
 </main>
 

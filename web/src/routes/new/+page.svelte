@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/new/page';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import TopBar from '$lib/ui/TopBar.svelte';
 	import FromFile from './FromFile.svelte';
@@ -8,13 +9,13 @@
 	let fromFile = $state(false);
 </script>
 
-<svelte:head><title>Add a home · Wary Hand</title></svelte:head>
+<svelte:head><title>{w.addAHomeWaryHand}</title></svelte:head>
 <TopBar home={null} theme={data.theme} />
 <main>
 	<div class="row head">
-		<h1>Add your own home</h1>
+		<h1>{w.addYourOwnHome}</h1>
 		<Button color="alternative" onclick={() => (fromFile = !fromFile)}
-			>{fromFile ? 'Begin from nothing instead' : 'I have a house file'}</Button
+			>{fromFile ? w.beginFromNothingInstead : w.iHaveAHouseFile}</Button
 		>
 	</div>
 	{#if fromFile}<FromFile />{:else}<FromNothing />{/if}

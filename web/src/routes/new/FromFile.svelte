@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/new/fromFile';
 	import { goto } from '$app/navigation';
 	import { homeAnswer } from '$lib/answers';
 	import { Sending } from '$lib/sending.svelte';
@@ -26,7 +27,7 @@
 		event.preventDefault();
 		message = null;
 		adding.failure = null;
-		if (file.trim() === '') return void (message = 'Choose a house file, or paste one.');
+		if (file.trim() === '') return void (message = w.chooseAHouseFileOr);
 		const answer = await adding.send('/api/homes', homeAnswer, { method: 'POST', body: file });
 		if (!answer) return;
 		added = true;
@@ -36,19 +37,13 @@
 
 <form class="file" onsubmit={add}>
 	<p class="soft">
-		Its panel, circuits, cables and boxes, in JSON. The documentation (<code>docs/house-file.md</code>) says
-		how to write one; any home here can be taken out as a file to start from.
+		{w.itsPanelCircuitsCablesAnd}<code>docs/house-file.md</code>{w.saysHowToWriteOne}
 	</p>
 	<div>
-		<FilePick
-			text="Choose the house file"
-			color="light"
-			accept=".json,application/json"
-			onpick={chooseFile}
-		/>
+		<FilePick text={w.chooseTheHouseFile} color="light" accept=".json,application/json" onpick={chooseFile} />
 	</div>
 	<Label
-		>or its text<Textarea
+		>{w.orItsText}<Textarea
 			class="w-full font-mono"
 			rows={14}
 			spellcheck="false"
@@ -59,7 +54,7 @@
 	{#if message}<Verdict kind="bad" alert id="answer">{message}</Verdict>{/if}
 	<Trouble failure={adding.failure} {own} id="answer" />
 	<Button type="submit" size="lg" disabled={adding.pending}
-		>{adding.pending ? 'Reading …' : 'Add this home'}</Button
+		>{adding.pending ? w.reading : w.addThisHome}</Button
 	>
 </form>
 

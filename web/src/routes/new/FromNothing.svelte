@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/new/fromNothing';
 	import { goto } from '$app/navigation';
 	import { homeAnswer } from '$lib/answers';
 	import { Sending } from '$lib/sending.svelte';
@@ -33,13 +34,13 @@
 			? (spaces.complaint ?? `2 to 84 ${region === 'us' ? 'spaces' : 'ways'}.`)
 			: within(main, 10, 400)
 				? null
-				: (main.complaint ?? 'A main switch of 10 to 400 A.')
+				: (main.complaint ?? w.aMainSwitchOf10)
 	);
 	let directory = $state('');
 	let rooms = $state('');
 	let message = $state<string | null>(null);
 	const t = $derived(terms[region]);
-	const roomsExample = 'Sewing room: east wall, door\nHall: by the stairs';
+	const roomsExample = w.sewingRoomEastWallDoor;
 	const usual = { us: '20', uk: '8' };
 	const empty = $derived(
 		newHome({
@@ -47,7 +48,7 @@
 			region,
 			spaces: Math.min(84, Math.max(2, Math.round(spaces.value ?? Number(usual[region])))),
 			mainRatingA: Math.min(400, Math.max(10, main.value ?? 100)),
-			place: place.trim() || (region === 'us' ? 'hall' : 'under the stairs')
+			place: place.trim() || (region === 'us' ? 'hall' : w.underTheStairs)
 		})
 	);
 	const typedDirectory = $derived(readTypedDirectory(empty, directory));
@@ -55,11 +56,11 @@
 	const edited = $derived(editHouse(empty, [...typedDirectory.edits, ...typedRooms.edits]));
 	const house = $derived<House>(edited.ok ? edited.house : empty);
 	const words = {
-		noSpace: 'begins with no number of a space here',
-		noRating: 'the rating isn’t 1 to 200 A',
+		noSpace: w.beginsWithNoNumberOf,
+		noRating: w.theRatingIsnt1To,
 		noRoom: 'names no room',
-		twice: 'is there already',
-		doesNotFit: 'doesn’t fit: that space is taken, or a two-pole breaker can’t sit there'
+		twice: w.isThereAlready,
+		doesNotFit: w.doesntFitThatSpaceIs
 	};
 	const choose = (to: Region) => {
 		region = to;
@@ -74,7 +75,7 @@
 		event.preventDefault();
 		message = null;
 		adding.failure = null;
-		if (!name.trim()) return void (message = 'A home needs a name: its address, or what you call it.');
+		if (!name.trim()) return void (message = w.aHomeNeedsAName);
 		if (figureFault) return void (message = 'A figure isn’t understood; it is named beside its field.');
 		if (typedDirectory.problems.length + typedRooms.problems.length > 0)
 			return void (message = 'A line isn’t understood; it is named beside the field.');
@@ -91,7 +92,7 @@
 		<Choices
 			inline
 			hidden
-			legend="Region"
+			legend={w.region}
 			name="region"
 			options={[
 				{ value: 'us', text: 'US, 120/240 V' },
@@ -100,49 +101,49 @@
 			value={region}
 			onpick={choose}
 		/>
-		<Label>Name or address<Input bind:value={name} maxlength={80} autocomplete="off" /></Label>
+		<Label>{w.nameOrAddress}<Input bind:value={name} maxlength={80} autocomplete="off" /></Label>
 		<div class="three">
 			<Label
-				>{region === 'us' ? 'Panel hangs in' : 'Consumer unit is'}<Input
+				>{region === 'us' ? w.panelHangsIn : w.consumerUnitIs}<Input
 					bind:value={place}
 					maxlength={80}
-					placeholder={region === 'us' ? 'hall' : 'under the stairs'}
+					placeholder={region === 'us' ? 'hall' : w.underTheStairs}
 				/></Label
 			>
 			<Label
-				>{region === 'us' ? 'Spaces' : 'Ways'}<Input
+				>{region === 'us' ? w.spaces : w.ways}<Input
 					inputmode="numeric"
 					bind:value={spacesText}
 					aria-describedby="figure-fault"
 				/></Label
 			>
-			<Label>Main, A<Input inputmode="numeric" bind:value={mainText} aria-describedby="figure-fault" /></Label
+			<Label
+				>{w.mainA}<Input inputmode="numeric" bind:value={mainText} aria-describedby="figure-fault" /></Label
 			>
 		</div>
 		<div id="figure-fault" aria-live="polite">
 			{#if figureFault}<Verdict kind="bad">{figureFault}</Verdict>{/if}
 		</div>
 		<Label
-			>The directory as it is written, {t.aBreaker} a line: {region === 'us'
-				? '14 15 Sewing room'
-				: '3 32 Upstairs sockets'}<Textarea
+			>{w.theDirectoryAsItIs(
+				t.aBreaker,
+				region === 'us' ? w.n1415SewingRoom : w.n332UpstairsSockets
+			)}<Textarea
 				class="w-full"
 				rows={8}
 				spellcheck="false"
-				placeholder={region === 'us'
-					? '1 15 Porch\n2 20 Kitchen\n5+7 30 Dryer\n14'
-					: '1 32 Cooker\n2 32 Downstairs sockets\n3 6 Lights'}
+				placeholder={region === 'us' ? '1 15 Porch\n2 20 Kitchen\n5+7 30 Dryer\n14' : w.n132CookerN232}
 				bind:value={directory}
 				aria-describedby="directory-problems"
 			/></Label
 		>
 		<ul id="directory-problems">
 			{#each typedDirectory.problems.slice(0, 6) as problem (problem.line)}<li>
-					line {problem.line}, “{problem.text.slice(0, 40)}” {words[problem.code]}
+					{w.line(problem.line, problem.text.slice(0, 40), words[problem.code])}
 				</li>{/each}
 		</ul>
 		<Label
-			>Rooms and their {t.outlet}s, a room a line<Textarea
+			>{w.roomsAndTheirSA(t.outlet)}<Textarea
 				class="w-full"
 				rows={5}
 				spellcheck="false"
@@ -153,24 +154,28 @@
 		>
 		<ul id="room-problems">
 			{#each typedRooms.problems.slice(0, 6) as problem (problem.line)}<li>
-					line {problem.line}, “{problem.text.slice(0, 40)}” {words[problem.code]}
+					{w.line(problem.line, problem.text.slice(0, 40), words[problem.code])}
 				</li>{/each}
 		</ul>
 		{#if message}<Verdict kind="bad" alert id="answer">{message}</Verdict>{/if}
 		<Trouble failure={adding.failure} {own} id="answer" />
 		<p class="row">
 			<Button type="submit" size="lg" disabled={adding.pending}
-				>{adding.pending ? 'Beginning …' : 'Begin with this'}</Button
+				>{adding.pending ? w.beginning : w.beginWithThis}</Button
 			>
-			<span class="soft">Both fields may stay empty; everything can be added and changed afterwards.</span>
+			<span class="soft">{w.bothFieldsMayStayEmpty}</span>
 		</p>
 	</div>
 	<div class="seen">
 		<PanelDrawing {house} sure />
 		<p class="soft">
-			{house.panels[0]!.breakers.length}
-			{t.breaker}s, {house.rooms.length} rooms, {house.boxes.length}
-			{t.outlet}s. In your own home you type what your instruments show.
+			{w.sRoomsSInYour(
+				house.panels[0]!.breakers.length,
+				t.breaker,
+				house.rooms.length,
+				house.boxes.length,
+				t.outlet
+			)}
 		</p>
 	</div>
 </form>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/ui/box/boxDrawing';
 	import More from '$lib/ui/More.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Table from 'flowbite-svelte/Table.svelte';
@@ -53,13 +54,13 @@
 
 <figure>
 	<figcaption class="row">
-		<span class="soft">{box.material} box; device seen from the {back ? 'back' : 'front'}</span>
-		<Button size="xs" color="alternative" onclick={() => (back = !back)}>turn over</Button>
+		<span class="soft">{w.boxDeviceSeenFromThe(box.material, back ? 'back' : 'front')}</span>
+		<Button size="xs" color="alternative" onclick={() => (back = !back)}>{w.turnOver}</Button>
 	</figcaption>
 	<svg
 		viewBox={`0 0 ${layout.width} ${layout.height}`}
 		role="img"
-		aria-label={`The box at ${boxPlace(house, box.id)} as recorded`}
+		aria-label={w.theBoxAtAsRecorded(boxPlace(house, box.id))}
 		fill="none"
 		stroke="var(--ink)"
 		stroke-width="2"
@@ -95,11 +96,11 @@
 			>
 		{/each}
 	</svg>
-	<More title="The same in words">
+	<More title={w.theSameInWords}>
 		<Table>
 			<TableHead
-				><TableHeadCell>conductor</TableHeadCell><TableHeadCell>role</TableHeadCell><TableHeadCell
-					>ends at</TableHeadCell
+				><TableHeadCell>{w.conductor}</TableHeadCell><TableHeadCell>{w.role}</TableHeadCell><TableHeadCell
+					>{w.endsAt}</TableHeadCell
 				></TableHead
 			>
 			<TableBody>

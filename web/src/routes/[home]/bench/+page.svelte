@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/bench/page';
 	import { benchAnswer, doneAnswer } from '$lib/answers';
 	import { Sending } from '$lib/sending.svelte';
 	import Trouble from '$lib/ui/Trouble.svelte';
@@ -48,12 +49,12 @@
 		event.currentTarget.value = '';
 		if (!file) return;
 		making.failure = null;
-		if (file.size > 1_000_000) return void (trouble = 'The file is larger than 1 MB, which no bench is.');
+		if (file.size > 1_000_000) return void (trouble = w.theFileIsLargerThan);
 		try {
 			const content: unknown = JSON.parse(await file.text());
 			await begin('file', { kind: 'file', file: content });
 		} catch {
-			trouble = `“${file.name}” isn’t JSON, so it is no bench file.`;
+			trouble = w.isntJsonSoItIs(file.name);
 		}
 	}
 	async function discard(id: string) {
@@ -65,19 +66,18 @@
 	}
 </script>
 
-<svelte:head><title>Bench · {data.home.name} · Wary Hand</title></svelte:head>
+<svelte:head><title>{w.benchWaryHand(data.home.name)}</title></svelte:head>
 <main>
-	<h1>Put a box on the bench</h1>
+	<h1>{w.putABoxOnThe}</h1>
 	<p class="lead">
-		Wire it, switch it on, probe it, touch it: nothing here is alive, and nothing changes the record of the
-		house.
+		{w.wireItSwitchItOn}
 	</p>
 	{#if trouble}<Verdict kind="bad">{trouble}</Verdict>{/if}
 	<Trouble
 		failure={making.failure}
 		own={{
-			benchFile: 'That file is no bench that can be opened. Nothing was taken.',
-			unknownBox: 'That outlet isn’t on record any more. Reload the page.'
+			benchFile: w.thatFileIsNoBench,
+			unknownBox: w.thatOutletIsntOnRecord
 		}}
 	/>
 	<div class="row starts">
@@ -85,25 +85,25 @@
 			class="w-auto min-w-64 flex-[0_1_22rem]"
 			placeholder=""
 			bind:value={box}
-			aria-label={`${anOutlet} of this house`}
+			aria-label={w.ofThisHouse2(anOutlet)}
 		>
-			<option value="">{anOutlet} of this house …</option>
+			<option value="">{w.ofThisHouse(anOutlet)}</option>
 			{#each outlets as outlet (outlet.id)}<option value={outlet.id}>{outlet.name}</option>{/each}
 		</Select>
 		<Button
 			size="lg"
 			disabled={!box || busy !== null}
 			onclick={() => begin('outlet', { kind: 'outlet', box })}
-			>{busy === 'outlet' ? 'Wiring …' : 'As it is wired'}</Button
+			>{busy === 'outlet' ? w.wiring : w.asItIsWired}</Button
 		>
 		<Button size="lg" color="light" disabled={busy !== null} onclick={() => begin('empty', { kind: 'empty' })}
-			>An empty box</Button
+			>{w.anEmptyBox}</Button
 		>
-		<FilePick text="From a file" color="light" accept=".json,application/json" onpick={take} />
+		<FilePick text={w.fromAFile} color="light" accept=".json,application/json" onpick={take} />
 	</div>
 
 	{#if data.benches.length > 0}
-		<h2>Kept</h2>
+		<h2>{w.kept}</h2>
 		<Table>
 			<TableBody
 				>{#each data.benches as bench (bench.id)}<TableBodyRow
@@ -114,7 +114,7 @@
 								color="alternative"
 								disabled={busy !== null}
 								onclick={() => discard(bench.id)}
-								aria-label={`Throw away ${bench.name}`}>throw away</Button
+								aria-label={w.throwAway2(bench.name)}>{w.throwAway}</Button
 							></TableBodyCell
 						></TableBodyRow
 					>{/each}</TableBody
@@ -122,7 +122,7 @@
 		</Table>
 	{/if}
 
-	<h2>How boxes are met</h2>
+	<h2>{w.howBoxesAreMet}</h2>
 	<ul class="kinds">
 		{#each data.arrangements as each (each.kind)}
 			{@const layout = layOut(each.house, here, true)}

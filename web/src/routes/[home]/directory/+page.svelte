@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/directory/page';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Table from 'flowbite-svelte/Table.svelte';
 	import TableBody from 'flowbite-svelte/TableBody.svelte';
@@ -31,7 +32,7 @@
 	function proof(breaker: Breaker): string {
 		const evidence = evidenceOf(house, breaker);
 		if (evidence.level === 'found') return `✓ ${day(evidence.last.on, t.locale)}`;
-		if (evidence.level === 'contradicted') return `✗ label wrong, ${day(evidence.by.on, t.locale)}`;
+		if (evidence.level === 'contradicted') return w.labelWrong(day(evidence.by.on, t.locale));
 		return evidence.level === 'claimed' ? 'not tested' : '';
 	}
 	const proven = (breaker: Breaker) =>
@@ -48,17 +49,17 @@
 	);
 </script>
 
-<svelte:head><title>Directory · {house.name} · Wary Hand</title></svelte:head>
+<svelte:head><title>{w.directoryWaryHand(house.name)}</title></svelte:head>
 <main>
 	<p class="row no-print">
-		<a href={`/${data.home.slug}/house`}>House</a>
-		<Button size="lg" color="light" onclick={() => window.print()}>Print</Button>
+		<a href={`/${data.home.slug}/house`}>{w.house}</a>
+		<Button size="lg" color="light" onclick={() => window.print()}>{w.print}</Button>
 	</p>
 	{#each house.panels as panel (panel.id)}
 		<section>
 			<header>
 				<h1>{panel.name}</h1>
-				<p>{house.name} · {panel.place} · main {panel.mainRatingA} A</p>
+				<p>{w.mainA(house.name, panel.place, panel.mainRatingA)}</p>
 			</header>
 			<div class:two={us}>
 				{#each columns(panel) as side, k (k)}
@@ -66,8 +67,8 @@
 						<TableHead
 							><TableHeadCell class="w-13 whitespace-nowrap"
 								>{us ? (k === 0 ? 'left' : 'right') : 'way'}</TableHeadCell
-							><TableHeadCell>feeds</TableHeadCell><TableHeadCell class="w-30 pe-0 text-end"
-								>proof</TableHeadCell
+							><TableHeadCell>{w.feeds}</TableHeadCell><TableHeadCell class="w-30 pe-0 text-end"
+								>{w.proof}</TableHeadCell
 							></TableHead
 						>
 						<TableBody>
@@ -92,7 +93,7 @@
 											>{/if}
 									</TableBodyCell>
 									<TableBodyCell class="w-30 pe-0 text-end"
-										>{proof(breaker)}{#if proven(breaker) > 1}<br /><small>{proven(breaker)} places</small
+										>{proof(breaker)}{#if proven(breaker) > 1}<br /><small>{w.places(proven(breaker))}</small
 											>{/if}</TableBodyCell
 									>
 								</TableBodyRow>
@@ -103,28 +104,29 @@
 			</div>
 			{#if panel.residualDevices.length > 0}<p>
 					<small
-						>{panel.residualDevices
-							.map(
-								(device, k) =>
-									`RCD ${k + 1}, ${device.tripMa} mA: ways ${panel.breakers
-										.filter(({ id }) => device.covers.includes(id))
-										.map(({ spaces }) => spaces.join('·'))
-										.join(', ')}`
-							)
-							.join('. ')}. Press each test button every six months.</small
+						>{w.pressEachTestButtonEvery(
+							panel.residualDevices
+								.map((device, k) =>
+									w.rcdMaWays(
+										k + 1,
+										device.tripMa,
+										panel.breakers
+											.filter(({ id }) => device.covers.includes(id))
+											.map(({ spaces }) => spaces.join('·'))
+											.join(', ')
+									)
+								)
+								.join('. ')
+						)}</small
 					>
 				</p>{/if}
 		</section>
 	{/each}
 	{#if unplaced.length > 0}<p>
-			<small>Not placed: {unplaced.map((box) => placeName(house, box)).join('; ')}.</small>
+			<small>{w.notPlaced(unplaced.map((box) => placeName(house, box)).join('; '))}</small>
 		</p>{/if}
 	<p class="foot">
-		<small
-			>✓ found by test on that date: switched off, and the {t.outlet} went dark or read dead. {capital(
-				'not tested'
-			)}: what a label says. Off is not dead: prove it where you work.</small
-		>
+		<small>{w.foundByTestOnThat(t.outlet, capital('not tested'))}</small>
 	</p>
 </main>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/house/page';
 	import { afterNavigate } from '$app/navigation';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
@@ -61,7 +62,7 @@
 		// Arrows walk the panel as it hangs.
 		const at =
 			event.target instanceof HTMLElement ? event.target.closest<HTMLElement>('.panel button') : null;
-		if (!at || !event.key.startsWith('Arrow')) return;
+		if (!at || !event.key.startsWith(w.arrow)) return;
 		const all = [...at.closest('.panel')!.querySelectorAll<HTMLElement>('button')];
 		const here = at.getBoundingClientRect();
 		const way = { ArrowUp: [0, -1], ArrowDown: [0, 1], ArrowLeft: [-1, 0], ArrowRight: [1, 0] }[
@@ -90,13 +91,13 @@
 </script>
 
 <svelte:window onkeydown={key} />
-<svelte:head><title>House · {house.name} · Wary Hand</title></svelte:head>
+<svelte:head><title>{w.houseWaryHand(house.name)}</title></svelte:head>
 <main data-ready={ready} data-version={editor.version} data-saving={editor.saving}>
 	<header>
 		<h1 class="sr-only">{house.name}</h1>
 		<Input
 			class="field-sizing-content w-auto! min-h-0 min-w-0 border-0 border-b-2 border-transparent bg-transparent p-0 text-3xl/tight font-bold hover:border-ink focus:border-ink focus:ring-0"
-			aria-label="Name of the home"
+			aria-label={w.nameOfTheHome}
 			value={house.name}
 			maxlength={80}
 			onchange={(event) => {
@@ -106,24 +107,26 @@
 			}}
 		/>
 		<p class="soft">
-			{house.region === 'us' ? '120/240 V' : '230 V'} · {house.boxes.filter(({ use }) => use === 'outlet')
-				.length} outlets on {house.circuits.length}
-			circuits
+			{w.outletsOnCircuits(
+				house.region === 'us' ? '120/240 V' : '230 V',
+				house.boxes.filter(({ use }) => use === 'outlet').length,
+				house.circuits.length
+			)}
 		</p>
 		<div class="row tools">
 			<span class="soft" role="status"
-				>{editor.saving ? 'Saving …' : editor.version > data.version ? 'Saved' : ''}</span
+				>{editor.saving ? w.saving : editor.version > data.version ? w.saved : ''}</span
 			>
 			<Button
 				color="alternative"
 				disabled={!editor.canUndo || editor.saving}
 				title={editor.lastDone ? `Take back: ${editor.lastDone}` : ''}
-				onclick={() => editor.undo()}>Undo<Kbd>ctrl z</Kbd></Button
+				onclick={() => editor.undo()}>{w.undo}<Kbd>ctrl z</Kbd></Button
 			>
 			<Button color="alternative" disabled={!editor.canRedo || editor.saving} onclick={() => editor.redo()}
-				>Redo</Button
+				>{w.redo}</Button
 			>
-			<Button color="alternative" href={`/${data.home.slug}/directory`}>Print the directory</Button>
+			<Button color="alternative" href={`/${data.home.slug}/directory`}>{w.printTheDirectory}</Button>
 		</div>
 	</header>
 
@@ -142,11 +145,10 @@
 				/>
 			{/each}
 			<p class="soft small">
-				Tap {t.aBreaker} to say what it is, an empty space to add one, the main switch for the {t.panel} itself.
-				Arrow keys walk.
+				{w.tapToSayWhatIt(t.aBreaker, t.panel)}
 			</p>
 		</section>
-		<section class="part" bind:this={part} aria-label="What is selected">
+		<section class="part" bind:this={part} aria-label={w.whatIsSelected}>
 			{#if breaker}
 				{#key breaker.id}<BreakerPart
 						{breaker}
@@ -162,46 +164,41 @@
 						ongone={() => select(null)}
 					/>{/key}
 			{:else}
-				<h2>What this page knows</h2>
+				<h2>{w.whatThisPageKnows}</h2>
 				<Table>
 					<TableBody>
 						<TableBodyRow
 							><TableBodyCell
-								><em class="whitespace-nowrap text-soft not-italic">claimed by a label</em></TableBodyCell
-							><TableBodyCell>somebody wrote it; nobody has tested it</TableBodyCell></TableBodyRow
+								><em class="whitespace-nowrap text-soft not-italic">{w.claimedByALabel}</em></TableBodyCell
+							><TableBodyCell>{w.somebodyWroteItNobodyHas}</TableBodyCell></TableBodyRow
 						>
 						<TableBodyRow
 							><TableBodyCell
-								><em class="font-semibold whitespace-nowrap text-dead not-italic">found by test</em
+								><em class="font-semibold whitespace-nowrap text-dead not-italic">{w.foundByTest}</em
 								></TableBodyCell
 							><TableBodyCell
-								>switched off, and {t.outlet === 'outlet' ? 'an outlet' : 'a socket'} went dark or read dead; how,
-								is said beside it</TableBodyCell
+								>{w.switchedOffAndWentDark(t.outlet === 'outlet' ? 'an outlet' : 'a socket')}</TableBodyCell
 							></TableBodyRow
 						>
 						<TableBodyRow
 							><TableBodyCell
-								><em class="font-semibold whitespace-nowrap text-live not-italic">contradicted</em
+								><em class="font-semibold whitespace-nowrap text-live not-italic">{w.contradicted}</em
 								></TableBodyCell
-							><TableBodyCell
-								>a test contradicted the label; it isn’t trusted again until something is found</TableBodyCell
-							></TableBodyRow
+							><TableBodyCell>{w.aTestContradictedTheLabel}</TableBodyCell></TableBodyRow
 						>
 					</TableBody>
 				</Table>
 				{#if house.panels[0]!.breakers.length === 0}
 					<Verdict kind="open">
-						No {t.breaker} is on record. Tap a space, or <a href="#files">paste the directory</a> as it is written
-						on the door.
+						{w.noIsOnRecordTap(t.breaker)} <a href="#files">{w.pasteTheDirectory}</a>
+						{w.asItIsWrittenOn}
 					</Verdict>
 				{:else if house.boxes.length === 0}
-					<Verdict kind="open"
-						>No room is on record. <a href="#rooms">Add rooms and their outlets</a>.</Verdict
+					<Verdict kind="open">{w.noRoomIsOnRecord} <a href="#rooms">{w.addRoomsAndTheirOutlets}</a>.</Verdict
 					>
 				{:else}
 					<p>
-						Every test made in a job or a search is written here with its date. Choose {t.aBreaker} to see its circuit
-						as a chain.
+						{w.everyTestMadeInA(t.aBreaker)}
 					</p>
 				{/if}
 			{/if}

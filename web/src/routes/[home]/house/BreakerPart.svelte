@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/house/breakerPart';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
@@ -44,10 +45,10 @@
 		if (!place)
 			return (complaint = {
 				at: 'space',
-				text: 'Write 14, 5+7 for two poles, 14a for one of two thin ones.'
+				text: w.write1457For
 			});
 		if (ratingA === null || ratingA < 1 || ratingA > 200)
-			return (complaint = { at: 'rating', text: unread ?? 'A rating from 1 to 200 A.' });
+			return (complaint = { at: 'rating', text: unread ?? w.aRatingFrom1To });
 		const same =
 			label.trim() === breaker.label &&
 			ratingA === breaker.ratingA &&
@@ -95,27 +96,28 @@
 <form onsubmit={keep} data-saves="each" onchange={keep}>
 	<h2>
 		{capital(t.breaker)}
-		{spaceText(breaker).replace('+', '/')} <span class="soft">in {panelOf(house, breaker.id)?.name}</span>
+		{spaceText(breaker).replace('+', '/')}
+		<span class="soft">{w.inText(panelOf(house, breaker.id)?.name ?? '')}</span>
 	</h2>
 	<div class="fields">
 		<Label class="col-span-full"
-			>Directory says<Input bind:value={label} maxlength={80} placeholder="nothing yet" /></Label
+			>{w.directorySays}<Input bind:value={label} maxlength={80} placeholder={w.nothingYet} /></Label
 		>
 		<Label
-			>Rating, A<Input
+			>{w.ratingA}<Input
 				bind:value={rating}
 				inputmode="decimal"
 				aria-invalid={complaint?.at === 'rating'}
 			/></Label
 		>
 		<Label
-			>{house.region === 'uk' ? 'Way' : 'Space'}<Input
+			>{house.region === 'uk' ? w.way : w.space}<Input
 				bind:value={space}
 				aria-invalid={complaint?.at === 'space'}
 			/></Label
 		>
 		<Label
-			>Type<Select placeholder="" bind:value={type}
+			>{w.type}<Select placeholder="" bind:value={type}
 				>{#each breakerTypes as each (each)}<option value={each}
 						>{breakerTypeWords(each, house.region)}</option
 					>{/each}</Select
@@ -129,22 +131,23 @@
 {#each circuits as circuit (circuit.id)}<CircuitChain {circuit} {home} {onselect} />{/each}
 {#if circuits.length === 0 && feeds.length === 0}
 	<p class="soft">
-		No circuit is on record here. <Button color="alternative" onclick={addCircuit}>Add a circuit</Button>
+		{w.noCircuitIsOnRecord}
+		<Button color="alternative" onclick={addCircuit}>{w.addACircuit}</Button>
 	</p>
 {/if}
-{#each feeds as panel (panel.id)}<p>Feeds <b>{panel.name}</b>, {panel.place}.</p>{/each}
+{#each feeds as panel (panel.id)}<p>{w.feeds} <b>{panel.name}</b>, {panel.place}.</p>{/each}
 
 {#if things.length > 0}
 	<p class="goes">
-		<span class="label">Loses power with it</span>
+		<span class="label">{w.losesPowerWithIt}</span>
 		{#each things as thing, k (thing.id)}{k > 0 ? '; ' : ''}<b>{thing.name}</b> ({mayBeOff(thing)}){/each}
 	</p>
 {/if}
 {#if editor.trouble && !complaint}<Verdict kind="bad">{editor.trouble}</Verdict>{/if}
 <p class="row foot">
-	{#if circuits.length > 0}<Button color="alternative" onclick={addCircuit}>Another circuit on it</Button
+	{#if circuits.length > 0}<Button color="alternative" onclick={addCircuit}>{w.anotherCircuitOnIt}</Button
 		>{/if}
-	<Button color="alternative" onclick={remove}>Remove this {t.breaker}</Button>
+	<Button color="alternative" onclick={remove}>{w.removeThis(t.breaker)}</Button>
 </p>
 
 <style>

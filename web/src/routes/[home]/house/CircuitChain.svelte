@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/house/circuitChain';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
@@ -32,10 +33,10 @@
 	);
 	const protection = $derived(
 		residual
-			? `behind a ${residual.tripMa} mA ${house.region === 'uk' ? 'RCD' : 'GFCI'}`
+			? w.behindAMa(residual.tripMa, house.region === 'uk' ? 'RCD' : 'GFCI')
 			: breaker && sensesResidual(breaker)
-				? 'residual-current protected at the panel'
-				: `no ${house.region === 'uk' ? 'RCD' : 'GFCI'} at the ${t.panel} on record`
+				? w.residualCurrentProtectedAtThe
+				: w.noAtTheOnRecord(house.region === 'uk' ? 'RCD' : 'GFCI', t.panel)
 	);
 	let name = $state(untrack(() => circuit.name));
 	const rename = () =>
@@ -58,15 +59,12 @@
 	const move = (place: ChainPlace, after: ChainPlace['after']) =>
 		editor.apply(
 			[{ do: 'placeBox', box: place.box.id, spot: { circuit: circuit.id, after } }],
-			`${what(place)} moved in its chain`
+			w.movedInItsChain(what(place))
 		);
 	function act(place: ChainPlace, chosen: string) {
 		const [kind, id = ''] = chosen.split(' ');
 		if (kind === 'off')
-			return editor.apply(
-				[{ do: 'unplaceBox', box: place.box.id }],
-				`${what(place)} taken off ${circuit.name}`
-			);
+			return editor.apply([{ do: 'unplaceBox', box: place.box.id }], w.takenOff(what(place), circuit.name));
 		if (kind === 'branch') {
 			const before = places[places.indexOf(place) - 1];
 			if (before)
@@ -78,7 +76,7 @@
 							spot: { circuit: circuit.id, after: { box: before.box.id }, branch: true }
 						}
 					],
-					`${what(place)} made a branch`
+					w.madeABranch(what(place))
 				);
 		}
 		if (kind === 'split')
@@ -102,7 +100,7 @@
 					spot: { circuit: id, after: last ? { box: last.box.id } : 'panel' }
 				}
 			],
-			`${what(place)} moved to another circuit`
+			w.movedToAnotherCircuit(what(place))
 		);
 	}
 	function key(event: KeyboardEvent, place: ChainPlace) {
@@ -117,9 +115,9 @@
 
 <section>
 	<div class="head">
-		<Label>Circuit<Input bind:value={name} onchange={rename} maxlength={80} /></Label>
+		<Label>{w.circuit}<Input bind:value={name} onchange={rename} maxlength={80} /></Label>
 		<Label
-			>starts from<Select
+			>{w.startsFrom}<Select
 				placeholder=""
 				value={circuit.breaker}
 				onchange={async (event) => {
@@ -127,7 +125,7 @@
 					if (
 						await editor.apply(
 							[{ do: 'setCircuit', circuit: circuit.id, breaker: to }],
-							`${circuit.name} moved to ${breakerName(house, to)}`
+							w.movedTo(circuit.name, breakerName(house, to))
 						)
 					)
 						onselect(to);
@@ -140,7 +138,7 @@
 	</div>
 	<div class="soft facts">
 		{#if house.region === 'uk'}<Label class="me-1.5 inline-block w-32"
-				><span class="sr-only">kind of circuit</span><Select
+				><span class="sr-only">{w.kindOfCircuit}</span><Select
 					placeholder=""
 					value={circuit.arrangement}
 					onchange={async (event) => {
@@ -149,33 +147,32 @@
 						if (
 							!(await editor.apply(
 								[{ do: 'setCircuit', circuit: circuit.id, arrangement }],
-								`${circuit.name} recorded as a ${arrangement}`
+								w.recordedAsA(circuit.name, arrangement)
 							))
 						)
 							select.value = circuit.arrangement;
-					}}><option value="radial">radial</option><option value="ring">ring</option></Select
+					}}><option value="radial">{w.radial}</option><option value="ring">{w.ring}</option></Select
 				></Label
 			>{:else}{circuit.arrangement}{/if}{first ? ` · ${sizeWords(first.size)} ${first.material}` : ''} · {protection}
 	</div>
 	{#if places.length === 0}<p class="soft">
-			Nothing is placed on it yet. Outlets without a place are listed below.
+			{w.nothingIsPlacedOnIt}
 		</p>{/if}
 	<ol>
 		{#each places as place, k (place.box.id)}
 			<li style:--depth={place.depth} class:branch={place.depth > 0}>
 				<i aria-hidden="true"></i>
 				<a href={`/${home}/outlet/${place.box.id}`}>{what(place)}</a>
-				{#if place.cable.assumed}<span
-						class="soft assumed"
-						title="length and size of its cable are taken for granted">cable assumed</span
+				{#if place.cable.assumed}<span class="soft assumed" title={w.lengthAndSizeOfIts}
+						>{w.cableAssumed}</span
 					>{/if}
 				<span class="acts">
 					<Button
 						size="xs"
 						color="alternative"
 						class="px-2.5"
-						aria-label={`${what(place)}: nearer the ${t.panel}`}
-						title={`nearer the ${t.panel} (alt ↑)`}
+						aria-label={w.nearerThe(what(place), t.panel)}
+						title={w.nearerTheAlt(t.panel)}
 						disabled={k === 0 || editor.saving}
 						onkeydown={(event: KeyboardEvent) => key(event, place)}
 						onclick={() => earlier(place)}>↑</Button
@@ -184,8 +181,8 @@
 						size="xs"
 						color="alternative"
 						class="px-2.5"
-						aria-label={`${what(place)}: further down`}
-						title="further down (alt ↓)"
+						aria-label={w.furtherDown(what(place))}
+						title={w.furtherDownAlt}
 						disabled={k === places.length - 1 || editor.saving}
 						onkeydown={(event: KeyboardEvent) => key(event, place)}
 						onclick={() => later(place)}>↓</Button
@@ -193,7 +190,7 @@
 					<Select
 						placeholder=""
 						class="w-16"
-						aria-label={`${what(place)}: move, split or take off`}
+						aria-label={w.moveSplitOrTakeOff(what(place))}
 						value=""
 						disabled={editor.saving}
 						onchange={(event) => {
@@ -203,13 +200,13 @@
 						}}
 					>
 						<option value="">…</option>
-						{#if k > 0}<option value="branch">make it a branch</option>{/if}
-						<option value="off">take it off this circuit</option>
-						<optgroup label="move it to"
+						{#if k > 0}<option value="branch">{w.makeItABranch}</option>{/if}
+						<option value="off">{w.takeItOffThisCircuit}</option>
+						<optgroup label={w.moveItTo}
 							>{#each otherCircuits as each (each.id)}<option value={`to ${each.id}`}>{each.name}</option
 								>{/each}</optgroup
 						>
-						{#if k > 0}<optgroup label="from here on it is really fed by"
+						{#if k > 0}<optgroup label={w.fromHereOnItIs}
 								>{#each otherBreakers as each (each.id)}<option value={`split ${each.id}`}
 										>{breakerName(house, each.id)} {each.label}</option
 									>{/each}</optgroup
@@ -224,10 +221,10 @@
 				color="alternative"
 				onclick={() =>
 					editor.apply([{ do: 'removeCircuit', circuit: circuit.id }], `${circuit.name} removed`)}
-				>Remove this circuit</Button
+				>{w.removeThisCircuit}</Button
 			>
 		</p>{/if}
-	<p class="sr-only">{capital(t.outlet)}s in feed order; alt with up and down arrows moves one.</p>
+	<p class="sr-only">{w.sInFeedOrderAlt(capital(t.outlet))}</p>
 </section>
 
 <style>

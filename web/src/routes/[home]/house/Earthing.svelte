@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/house/earthing';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
@@ -17,37 +18,34 @@
 		{
 			system: 'tnCS',
 			name: 'TN-C-S',
-			look: 'At the cut-out, beside the supply cable’s neutral, a thick earth wire leaves the same block.'
+			look: w.atTheCutOutBeside
 		},
 		{
 			system: 'tnS',
 			name: 'TN-S',
-			look: 'The earth wire is clamped or soldered to the metal sheath of the supply cable.'
+			look: w.theEarthWireIsClamped
 		},
 		{
 			system: 'tt',
 			name: 'TT',
-			look: 'The earth wire leads to a rod or plate in the ground, and to nothing of the supply.'
+			look: w.theEarthWireLeadsTo
 		}
 	] as const;
 	const set = (to: Extract<Edit, { do: 'setEarthing' }>['earthing'], name: string) =>
-		editor.apply([{ do: 'setEarthing', earthing: to }], `supply earthed by ${name}`);
+		editor.apply([{ do: 'setEarthing', earthing: to }], w.supplyEarthedBy(name));
 	function setElectrode() {
 		const typed = typedNumber(electrode, 'ohms');
 		complaint =
 			typed.complaint ??
-			(typed.value !== null && (typed.value < 0.1 || typed.value > 20_000)
-				? 'An electrode is 0.1 to 20,000 Ω.'
-				: null);
+			(typed.value !== null && (typed.value < 0.1 || typed.value > 20_000) ? w.anElectrodeIs01 : null);
 		if (!complaint && typed.value !== null) void set({ system: 'tt', electrodeOhm: typed.value }, 'TT');
 	}
 </script>
 
 <section aria-labelledby="earthing" class="mt-6">
-	<h2 id="earthing">How the supply is earthed</h2>
+	<h2 id="earthing">{w.howTheSupplyIsEarthed}</h2>
 	{#if !earthing}<Verdict kind="open">
-			Nobody has said yet; TN-C-S is assumed. Look where the supply comes in. Nothing is opened or touched
-			there. If you can’t tell, leave it.
+			{w.nobodyHasSaidYetTn}
 		</Verdict>{/if}
 	<div class="choices">
 		{#each systems as each (each.system)}
@@ -79,7 +77,7 @@
 	</div>
 	{#if earthing?.system === 'tt'}
 		<Label class="mt-3 max-w-96"
-			>The house’s electrode, Ω (as measured; {earthingRules.tt.electrodeOhm} where nobody has)<Input
+			>{w.theHousesElectrodeΩAs(earthingRules.tt.electrodeOhm)}<Input
 				inputmode="decimal"
 				bind:value={electrode}
 				placeholder={String(earthing.electrodeOhm ?? earthingRules.tt.electrodeOhm)}

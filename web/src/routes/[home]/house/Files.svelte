@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/house/files';
 	import FilePick from '$lib/ui/FilePick.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
@@ -48,10 +49,9 @@
 		preview = null;
 		problems = [];
 		done = null;
-		if (text.trim() === '')
-			return void (problems = [{ where: '', what: 'Choose a file or paste its text.' }]);
-		if (text.length > 900_000) return void (problems = [{ where: '', what: 'That is larger than 0.9 MB.' }]);
-		if (!files) return void (problems = [{ where: '', what: 'The server can’t be reached. Try again.' }]);
+		if (text.trim() === '') return void (problems = [{ where: '', what: w.chooseAFileOrPaste }]);
+		if (text.length > 900_000) return void (problems = [{ where: '', what: w.thatIsLargerThan0 }]);
+		if (!files) return void (problems = [{ where: '', what: w.theServerCantBeReached }]);
 		if (kind === 'house') return readHouse(files);
 		const isTable =
 			/[,;\t]/.test(text.split(/\r?\n/, 1)[0] ?? '') && /space|room/i.test(text.split(/\r?\n/, 1)[0] ?? '');
@@ -77,11 +77,11 @@
 				? files.readTypedDirectory(editor.house, text)
 				: files.readTypedRooms(editor.house, text);
 		const words = {
-			noSpace: 'Begins with no space number: write “14 15 Sewing room”.',
-			noRating: 'The rating isn’t 1 to 200 A.',
-			noRoom: 'No room before the colon.',
-			twice: 'Is there already.',
-			doesNotFit: 'That space is taken, or a two-pole breaker can’t sit there.'
+			noSpace: w.beginsWithNoSpaceNumber,
+			noRating: w.theRatingIsnt1To,
+			noRoom: w.noRoomBeforeTheColon,
+			twice: w.isThereAlready,
+			doesNotFit: w.thatSpaceIsTakenOr
 		};
 		if (typed.problems.length > 0)
 			return void (problems = typed.problems.map(({ line, text: row, code }) => ({
@@ -95,9 +95,7 @@
 		try {
 			value = JSON.parse(text);
 		} catch {
-			return void (problems = [
-				{ where: '', what: 'This isn’t JSON: a bracket, comma or quote is missing or too many.' }
-			]);
+			return void (problems = [{ where: '', what: w.thisIsntJsonABracket }]);
 		}
 		const parsed = files.parseHouse(value);
 		if (!parsed.ok)
@@ -107,12 +105,17 @@
 			})));
 		if (parsed.house.region !== editor.house.region)
 			return void (problems = [
-				{ where: 'region', what: `This home is ${editor.house.region}, the file ${parsed.house.region}.` }
+				{ where: 'region', what: w.thisHomeIsTheFile(editor.house.region, parsed.house.region) }
 			]);
 		preview = {
 			edits: [{ do: 'replaceHouse', house: parsed.house }],
 			lines: [
-				`The whole record is replaced by “${parsed.house.name}”: ${parsed.house.panels.flatMap(({ breakers }) => breakers).length} breakers, ${parsed.house.circuits.length} circuits, ${parsed.house.boxes.length} boxes.`
+				w.theWholeRecordIsReplaced(
+					parsed.house.name,
+					parsed.house.panels.flatMap(({ breakers }) => breakers).length,
+					parsed.house.circuits.length,
+					parsed.house.boxes.length
+				)
 			],
 			unchanged: 0
 		};
@@ -123,8 +126,8 @@
 	async function take() {
 		if (!preview) return;
 		const count = preview.edits.length;
-		if (await editor.apply(preview.edits, `${fileName || kind} taken in`)) {
-			done = `${count} change${count === 1 ? '' : 's'} taken. Undo takes them all back.`;
+		if (await editor.apply(preview.edits, w.takenIn(fileName || kind))) {
+			done = w.changeTakenUndoTakesThem(count, count === 1 ? '' : 's');
 			preview = null;
 			text = '';
 			fileName = '';
@@ -134,18 +137,18 @@
 </script>
 
 <section id="files">
-	<h2>In and out</h2>
+	<h2>{w.inAndOut}</h2>
 	<div class="columns">
 		<div>
 			<p>
-				<a href={`/${home}/directory.csv`}>Directory as CSV</a> ·
-				<a href={`/${home}/outlets.csv`}>Outlets as CSV</a>
+				<a href={`/${home}/directory.csv`}>{w.directoryAsCsv}</a> ·
+				<a href={`/${home}/outlets.csv`}>{w.outletsAsCsv}</a>
 				·
-				<a href={`/${home}/house.json`}>House file</a>
+				<a href={`/${home}/house.json`}>{w.houseFile}</a>
 			</p>
 			<fieldset class="row">
-				<legend class="label">Take in</legend>
-				{#each [['directory', 'a directory'], ['outlets', 'rooms and outlets'], ['house', 'a house file']] as const as [value, words] (value)}<Radio
+				<legend class="label">{w.takeIn}</legend>
+				{#each [['directory', 'a directory'], ['outlets', w.roomsAndOutlets], ['house', 'a house file']] as const as [value, words] (value)}<Radio
 						inline
 						name="kind"
 						{value}
@@ -157,7 +160,7 @@
 			</fieldset>
 			<div class="my-2">
 				<FilePick
-					text="Choose a file"
+					text={w.chooseAFile}
 					color="light"
 					accept=".csv,.txt,.json,text/csv,application/json"
 					onpick={choose}
@@ -165,9 +168,9 @@
 			</div>
 			<Label
 				>{kind === 'directory'
-					? 'or its text: CSV, or a breaker a line as on the door: 14 15 Sewing room'
+					? w.orItsTextCsvOr
 					: kind === 'outlets'
-						? 'or its text: CSV, or a room a line: Sewing room: east wall, door'
+						? w.orItsTextCsvOr2
 						: 'or its text'}<Textarea
 					class="w-full font-mono"
 					rows={6}
@@ -176,13 +179,13 @@
 				/></Label
 			>
 			<p class="row mt-2">
-				<Button size="lg" color="light" onclick={read}>Show what would change</Button>
+				<Button size="lg" color="light" onclick={read}>{w.showWhatWouldChange}</Button>
 			</p>
 		</div>
 		<div aria-live="polite">
 			{#if done}<Verdict>{done}</Verdict>{/if}
 			{#if problems.length > 0}
-				<Verdict kind="bad">Nothing was taken.</Verdict>
+				<Verdict kind="bad">{w.nothingWasTaken}</Verdict>
 				<Table>
 					<TableBody>
 						{#each problems.slice(0, shownAtMost) as problem, k (k)}<TableBodyRow
@@ -191,26 +194,28 @@
 							>{/each}
 					</TableBody>
 				</Table>
-				{#if problems.length > shownAtMost}<p class="soft">and {problems.length - shownAtMost} more</p>{/if}
+				{#if problems.length > shownAtMost}<p class="soft">{w.andMore(problems.length - shownAtMost)}</p>{/if}
 			{:else if preview}
 				{#if preview.edits.length === 0}<Verdict>
-						Nothing would change: the record says all of it already.
+						{w.nothingWouldChangeTheRecord}
 					</Verdict>
 				{:else}
 					<p>
-						<b>{preview.edits.length}</b> change{preview.edits.length === 1 ? '' : 's'}{preview.unchanged
-							? `, ${preview.unchanged} rows as they are`
-							: ''}:
+						<b>{preview.edits.length}</b>
+						{w.change(
+							preview.edits.length === 1 ? '' : 's',
+							preview.unchanged ? w.rowsAsTheyAre(preview.unchanged) : ''
+						)}
 					</p>
 					<ul>
 						{#each preview.lines.slice(0, shownAtMost) as line, k (k)}<li>{line}</li>{/each}
 						{#if preview.lines.length > shownAtMost}<li class="soft">
-								and {preview.lines.length - shownAtMost} more
+								{w.andMore(preview.lines.length - shownAtMost)}
 							</li>{/if}
 					</ul>
 					<p class="row mt-3">
-						<Button size="lg" disabled={editor.saving} onclick={take}>Take them</Button>
-						<Button color="alternative" onclick={() => (preview = null)}>Leave it</Button>
+						<Button size="lg" disabled={editor.saving} onclick={take}>{w.takeThem}</Button>
+						<Button color="alternative" onclick={() => (preview = null)}>{w.leaveIt}</Button>
 					</p>
 				{/if}
 			{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/house/panelPart';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
@@ -49,9 +50,8 @@
 		event.preventDefault();
 		const where = readSpace(at);
 		const { value: ratingA, complaint: unread } = typedNumber(rating);
-		if (!where) return (complaint = 'Write 14, 5+7 for two poles, 14a for one of two thin ones.');
-		if (ratingA === null || ratingA < 1 || ratingA > 200)
-			return (complaint = unread ?? 'A rating from 1 to 200 A.');
+		if (!where) return (complaint = w.write1457For);
+		if (ratingA === null || ratingA < 1 || ratingA > 200) return (complaint = unread ?? w.aRatingFrom1To);
 		const before = new Set(allBreakers(house).map(({ id }) => id));
 		if (
 			await make(
@@ -68,10 +68,7 @@
 		const [count, ratingA] = [ways.value, main.value];
 		const fits = count !== null && Number.isInteger(count) && count >= 2 && count <= 84;
 		if (!fits || ratingA === null || ratingA < 10 || ratingA > 400)
-			return (complaint =
-				ways.complaint ??
-				main.complaint ??
-				`2 to 84 ${uk ? 'ways' : 'spaces'}, and a main switch of 10 to 400 A.`);
+			return (complaint = ways.complaint ?? main.complaint ?? w.n2To84AndA(uk ? 'ways' : 'spaces'));
 		const same =
 			name.trim() === panel.name &&
 			place.trim() === panel.place &&
@@ -94,7 +91,7 @@
 	};
 	async function addSub(event: SubmitEvent) {
 		event.preventDefault();
-		if (!subFrom || !subName.trim()) return (complaint = 'Say what it is called and which breaker feeds it.');
+		if (!subFrom || !subName.trim()) return (complaint = w.sayWhatItIsCalled);
 		if (
 			await make(
 				[
@@ -114,14 +111,14 @@
 	}
 	async function addResidual(event: SubmitEvent) {
 		event.preventDefault();
-		if (covers.length === 0) return (complaint = 'Tick the ways that it covers.');
+		if (covers.length === 0) return (complaint = w.tickTheWaysThatIt);
 		const trips = typedNumber(tripMa);
 		if (trips.value === null || trips.value < 5 || trips.value > 500)
-			return (complaint = trips.complaint ?? 'It trips at 5 to 500 mA.');
+			return (complaint = trips.complaint ?? w.itTripsAt5To);
 		if (
 			await make(
 				[{ do: 'setResidual', panel: panelId, residual: null, tripMa: trips.value, ratingA: 63, covers }],
-				'RCD added'
+				w.rcdAdded
 			)
 		)
 			covers = [];
@@ -132,31 +129,31 @@
 
 {#if space !== null}
 	<form onsubmit={add}>
-		<h2>{capital(t.aBreaker)} in {uk ? 'way' : 'space'} {space}</h2>
+		<h2>{w.inText(capital(t.aBreaker), uk ? 'way' : 'space', space)}</h2>
 		<div class="fields">
 			<Label class="col-span-full"
-				>Directory says<Input bind:value={label} maxlength={80} placeholder="what is written at it" /></Label
+				>{w.directorySays}<Input bind:value={label} maxlength={80} placeholder={w.whatIsWrittenAtIt} /></Label
 			>
-			<Label>Rating, A<Input bind:value={rating} inputmode="decimal" /></Label>
-			<Label>{uk ? 'Way' : 'Space'}; two poles as {uk ? '3+4' : '5+7'}<Input bind:value={at} /></Label>
+			<Label>{w.ratingA}<Input bind:value={rating} inputmode="decimal" /></Label>
+			<Label>{w.twoPolesAs(uk ? w.way : w.space, uk ? '3+4' : '5+7')}<Input bind:value={at} /></Label>
 		</div>
-		<p class="row mt-3"><Button type="submit" size="lg">Add it<Kbd>↵</Kbd></Button></p>
+		<p class="row mt-3"><Button type="submit" size="lg">{w.addIt}<Kbd>↵</Kbd></Button></p>
 	</form>
 {:else}
 	<h2>{panel.name}</h2>
 	<form class="fields" data-saves="each" onchange={keep} onsubmit={(event) => event.preventDefault()}>
-		<Label>Name<Input bind:value={name} maxlength={80} /></Label>
-		<Label>Where it hangs<Input bind:value={place} maxlength={80} /></Label>
-		<Label>{uk ? 'Ways' : 'Spaces'}<Input bind:value={spaces} inputmode="numeric" /></Label>
-		<Label>Main switch, A<Input bind:value={mainA} inputmode="numeric" /></Label>
+		<Label>{w.name}<Input bind:value={name} maxlength={80} /></Label>
+		<Label>{w.whereItHangs}<Input bind:value={place} maxlength={80} /></Label>
+		<Label>{uk ? w.ways : w.spaces}<Input bind:value={spaces} inputmode="numeric" /></Label>
+		<Label>{w.mainSwitchA}<Input bind:value={mainA} inputmode="numeric" /></Label>
 	</form>
 	{#if uk && panel.breakers.length > 0}
 		<form onsubmit={addResidual}>
-			<h3>Residual-current devices</h3>
+			<h3>{w.residualCurrentDevices}</h3>
 			{#each panel.residualDevices as device, k (device.id)}
 				<p class="row">
 					<b>RCD {k + 1}</b>
-					{device.tripMa} mA, ways {device.covers.map((id) => breakerName(house, id)).join(', ')}
+					{w.maWays(device.tripMa, device.covers.map((id) => breakerName(house, id)).join(', '))}
 					<Button
 						size="xs"
 						color="alternative"
@@ -172,42 +169,42 @@
 										covers: []
 									}
 								],
-								'RCD removed'
-							)}>remove</Button
+								w.rcdRemoved
+							)}>{w.remove}</Button
 					>
 				</p>
 			{/each}
 			<fieldset class="row">
-				<legend class="label">Another one covers</legend>
+				<legend class="label">{w.anotherOneCovers}</legend>
 				{#each panel.breakers as each (each.id)}<Checkbox inline value={each.id} bind:group={covers}>
 						{breakerName(house, each.id)}</Checkbox
 					>{/each}
 				<Label class="flex items-center gap-1.5"
-					>trips at <Input class="w-20!" inputmode="numeric" bind:value={tripMa} /> mA</Label
+					>{w.tripsAt} <Input class="w-20!" inputmode="numeric" bind:value={tripMa} /> {w.ma}</Label
 				>
-				<Button type="submit" color="alternative">Add it</Button>
+				<Button type="submit" color="alternative">{w.addIt}</Button>
 			</fieldset>
 		</form>
 	{/if}
 	{#if panel.breakers.length > 0}
 		<form onsubmit={addSub}>
-			<h3>A sub-panel fed from here</h3>
+			<h3>{w.aSubPanelFedFrom}</h3>
 			<div class="row">
-				<Label>Called<Input bind:value={subName} maxlength={80} placeholder="Shed" /></Label>
+				<Label>{w.called}<Input bind:value={subName} maxlength={80} placeholder={w.shed} /></Label>
 				<Label
-					>fed by {t.breaker}<Select placeholder="" bind:value={subFrom}
-						><option value="">choose</option>{#each panel.breakers as each (each.id)}<option value={each.id}
-								>{breakerName(house, each.id)} {each.label}</option
+					>{w.fedBy(t.breaker)}<Select placeholder="" bind:value={subFrom}
+						><option value="">{w.choose}</option>{#each panel.breakers as each (each.id)}<option
+								value={each.id}>{breakerName(house, each.id)} {each.label}</option
 							>{/each}</Select
 					></Label
 				>
-				<Button type="submit" color="alternative">Add it</Button>
+				<Button type="submit" color="alternative">{w.addIt}</Button>
 			</div>
 		</form>
 	{/if}
 	{#if panel.fedFrom}<p class="row mt-4">
-			Fed from {breakerName(house, panel.fedFrom.breaker)} through {panel.fedFrom.lengthM} m.
-			<Button color="alternative" onclick={remove}>Remove {panel.name}</Button>
+			{w.fedFromThroughM(breakerName(house, panel.fedFrom.breaker), panel.fedFrom.lengthM)}
+			<Button color="alternative" onclick={remove}>{w.remove2(panel.name)}</Button>
 		</p>{/if}
 {/if}
 {#if complaint}<Verdict kind="bad">{capital(complaint)}</Verdict>{/if}

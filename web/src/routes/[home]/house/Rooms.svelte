@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as copy } from '$words/house/rooms';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
@@ -62,12 +63,12 @@
 </script>
 
 <section id="rooms">
-	<h2>{capital(t.outlet)}s by room</h2>
+	<h2>{copy.sByRoom(capital(t.outlet))}</h2>
 	{#if unplaced.length > 0}
 		<div class="unplaced">
 			<p>
-				<b>Not placed yet.</b>
-				<span class="soft">Find the {t.breaker} of each, or put it on a circuit if you know.</span>
+				<b>{copy.notPlacedYet}</b>
+				<span class="soft">{copy.findTheOfEachOr(t.breaker)}</span>
 			</p>
 			<ul>
 				{#each unplaced as box (box.id)}
@@ -75,14 +76,14 @@
 						<a href={`/${home}/outlet/${box.id}`}
 							>{house.rooms.find(({ id }) => id === box.room)?.name}, {box.name}</a
 						>
-						<Button color="alternative" href={`/${home}/find/${box.id}`}>Find its {t.breaker}</Button>
+						<Button color="alternative" href={`/${home}/find/${box.id}`}>{copy.findIts(t.breaker)}</Button>
 						{#if house.circuits.length > 0}<Select
 								placeholder=""
 								class="w-auto"
-								aria-label={`Put ${box.name} on a circuit`}
+								aria-label={copy.putOnACircuit(box.name)}
 								value=""
 								onchange={(event) => put(box, event.currentTarget.value)}
-								><option value="">put it on …</option>{#each house.circuits as circuit (circuit.id)}<option
+								><option value="">{copy.putItOn}</option>{#each house.circuits as circuit (circuit.id)}<option
 										value={circuit.id}>{circuit.name}</option
 									>{/each}</Select
 							>{/if}
@@ -117,14 +118,14 @@
 									class="min-w-9 px-1.5"
 									title={`${namedBreakers(house, id)}`}
 									onclick={() => onbreaker(id)}>{breakerName(house, id)}</Button
-								>{:else}<span class="none" title="not placed">?</span>{/each}
+								>{:else}<span class="none" title={copy.notPlaced}>?</span>{/each}
 							<a href={`/${home}/outlet/${box.id}`} aria-label={`Open ${room.name}, ${box.name}`}>→</a>
 							<Button
 								size="xs"
 								color="alternative"
 								class="border-transparent px-3 text-soft"
 								aria-label={`Remove ${room.name}, ${box.name}`}
-								title="remove"
+								title={copy.remove}
 								onclick={() => make(room.id, [{ do: 'removeBox', box: box.id }], `${box.name} removed`)}
 								>×</Button
 							>
@@ -135,7 +136,7 @@
 					<Input
 						class={written}
 						placeholder={`+ ${t.outlet}`}
-						aria-label={`Add to ${room.name}`}
+						aria-label={copy.addTo(room.name)}
 						bind:value={adding[room.id]}
 						maxlength={80}
 					/>
@@ -143,7 +144,7 @@
 							size="xs"
 							color="alternative"
 							class="border-transparent px-3 text-soft"
-							aria-label={`Remove room ${room.name}`}
+							aria-label={copy.removeRoom(room.name)}
 							onclick={() =>
 								make(room.id, [{ do: 'removeRoom', room: room.id }], `room ${room.name} removed`)}>×</Button
 						>{/if}
@@ -154,13 +155,13 @@
 		<form class="room new" onsubmit={addRoom}>
 			<Input
 				class={[written, 'w-full border-hair font-bold']}
-				placeholder="+ room"
-				aria-label="Add a room"
+				placeholder={copy.room}
+				aria-label={copy.addARoom}
 				bind:value={newRoom}
 				maxlength={80}
 			/>
 			{#if complaint?.room === ''}<Verdict kind="bad">{complaint.text}</Verdict>{/if}
-			{#if rooms.length === 0}<p class="soft">No room yet. Type a name and press enter.</p>{/if}
+			{#if rooms.length === 0}<p class="soft">{copy.noRoomYetTypeA}</p>{/if}
 		</form>
 	</div>
 </section>

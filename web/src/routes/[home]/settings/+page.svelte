@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/settings/page';
 	import { doneAnswer } from '$lib/answers';
 	import { Sending } from '$lib/sending.svelte';
 	import Trouble from '$lib/ui/Trouble.svelte';
@@ -23,14 +24,7 @@
 	import { holdGear, type Settings } from '$lib/settings';
 	import { meansWords } from '$words/search';
 	import { capital, terms } from '$words/terms';
-	import {
-		atWords,
-		sceneWords,
-		shownWords,
-		testerShort,
-		testerWords,
-		verdictWords
-	} from '$words/testers';
+	import { atWords, sceneWords, shownWords, testerShort, testerWords, verdictWords } from '$words/testers';
 
 	let { data } = $props();
 	const region = $derived(data.region);
@@ -48,9 +42,9 @@
 	const ownsProver = $derived(settings.instruments.some((each) => each !== 'provingUnit' && proves(each)));
 	const gearWords = {
 		clip: 'breaker clip',
-		padlock: 'padlock, with one key',
+		padlock: w.padlockWithOneKey,
 		tape: 'tape',
-		tag: 'tag and pen'
+		tag: w.tagAndPen
 	};
 
 	const saving = new Sending();
@@ -81,59 +75,52 @@
 	};
 </script>
 
-<svelte:head><title>Settings · {data.home.name} · Wary Hand</title></svelte:head>
+<svelte:head><title>{w.settingsWaryHand(data.home.name)}</title></svelte:head>
 <main>
-	<h1>What you have, and what it can prove</h1>
+	<h1>{w.whatYouHaveAndWhat}</h1>
 	<form data-saves="each" onchange={keep} onsubmit={(event) => event.preventDefault()}>
 		<fieldset>
-			<legend>Instruments</legend>
+			<legend>{w.instruments}</legend>
 			{#each [...testers, 'provingUnit'] as const as each (each)}
 				<Checkbox value={each} bind:group={settings.instruments}>
 					<span
 						>{names[each]}
-						{#if each !== 'provingUnit' && proves(each)}<b class="proves">can prove dead</b>{/if}</span
+						{#if each !== 'provingUnit' && proves(each)}<b class="proves">{w.canProveDead}</b>{/if}</span
 					></Checkbox
 				>
 			{/each}
 		</fieldset>
 		<fieldset>
-			<legend>To hold {t.aBreaker} off</legend>
+			<legend>{w.toHoldOff(t.aBreaker)}</legend>
 			{#each holdGear as each (each)}<Checkbox value={each} bind:group={settings.holdGear}>
 					{gearWords[each]}</Checkbox
 				>{/each}
 		</fieldset>
 		<fieldset>
-			<legend>To look for {t.aBreaker}</legend>
+			<legend>{w.toLookFor(t.aBreaker)}</legend>
 			{#each means as each (each)}<Radio name="means" value={each} bind:group={settings.search.means}>
 					{meansWords[each].text}</Radio
 				>{/each}
-			<Checkbox bind:checked={settings.search.sets}>several may be off at once</Checkbox>
+			<Checkbox bind:checked={settings.search.sets}>{w.severalMayBeOffAt}</Checkbox>
 		</fieldset>
 	</form>
 	<div class="status" role="status">
-		{#if saving.pending}Saving …{/if}
-		<Trouble
-			failure={saving.failure}
-			own={{ unreachable: 'Not saved: the server can’t be reached. Change it again to retry.' }}
-		/>
-		{#if !ownsProver}<Verdict kind="open"
-				>Nothing ticked reads between two points. A job will go as far as the {t.plate}, and wait until you
-				borrow or buy one.</Verdict
-			>{/if}
+		{#if saving.pending}{w.saving}{/if}
+		<Trouble failure={saving.failure} own={{ unreachable: w.notSavedTheServerCant }} />
+		{#if !ownsProver}<Verdict kind="open">{w.nothingTickedReadsBetweenTwo(t.plate)}</Verdict>{/if}
 	</div>
 
 	<Devices paired={data.devices} everywhere={data.everywhere} locale={t.locale} />
 
 	<section>
-		<h2>Computed, not decreed</h2>
+		<h2>{w.computedNotDecreed}</h2>
 		<p class="lead">
-			Each cell is the wiring model with that instrument held everywhere it can be held. Tap one to see what
-			it shows. An instrument may prove dead if it misses nothing.
+			{w.eachCellIsTheWiring}
 		</p>
 		<div class="scroll">
 			<Table>
 				<TableHead
-					><TableHeadCell scope="col">What is so</TableHeadCell
+					><TableHeadCell scope="col">{w.whatIsSo}</TableHeadCell
 					>{#each testers as tester (tester)}<TableHeadCell
 							scope="col"
 							class={settings.instruments.includes(tester)
@@ -165,8 +152,7 @@
 						</TableBodyRow>
 					{/each}
 					<TableBodyRow
-						><TableHeadCell scope="row" class="font-semibold"
-							>May prove dead, if itself proved before and after</TableHeadCell
+						><TableHeadCell scope="row" class="font-semibold">{w.mayProveDeadIfItself}</TableHeadCell
 						>{#each testers as tester (tester)}<TableBodyCell
 								><b>{proves(tester) ? 'yes' : 'never'}</b></TableBodyCell
 							>{/each}</TableBodyRow
@@ -177,7 +163,7 @@
 		{#if shown && scene && sceneBox}
 			<div class="demo" aria-live="polite">
 				<div>
-					<h3>{capital(sceneWords(shown.scene, region).short)}, with the {names[shown.tester]}</h3>
+					<h3>{w.withThe(capital(sceneWords(shown.scene, region).short), names[shown.tester])}</h3>
 					<p>{sceneWords(shown.scene, region).text}</p>
 					<Table>
 						<TableBody>
@@ -203,14 +189,14 @@
 								: 'good'}
 					>
 						{shown.verdict === 'misses'
-							? 'Nothing it shows says that anything is alive. A hand in this box would find out.'
+							? w.nothingItShowsSaysThat
 							: shown.verdict === 'shows'
-								? 'It shows what is alive.'
+								? w.itShowsWhatIsAlive
 								: shown.verdict === 'falseAlarm'
-									? 'It calls live what only floats. Drained by a load, it is gone.'
+									? w.itCallsLiveWhatOnly
 									: shown.verdict === 'unclear'
-										? 'Between dead and live: it is read again with a load across it, and then it is gone.'
-										: 'Nothing is alive, and it doesn’t say so.'}
+										? w.betweenDeadAndLiveIt
+										: w.nothingIsAliveAndIt}
 					</Verdict>
 				</div>
 				<BoxDrawing house={scene.house} box={sceneBox} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/settings/devices';
 	import { doneAnswer, inviteAnswer } from '$lib/answers';
 	import { Sending } from '$lib/sending.svelte';
 	import Trouble from '$lib/ui/Trouble.svelte';
@@ -32,16 +33,15 @@
 </script>
 
 <section aria-labelledby="devices">
-	<h2 id="devices">Devices</h2>
+	<h2 id="devices">{w.devices}</h2>
 	{#if everywhere}
 		<p>
-			This server answers the whole local network. Besides this machine only paired devices get in. A link
-			pairs one device, once.
+			{w.thisServerAnswersTheWhole}
 		</p>
 	{:else}
 		<p class="soft">
-			This server answers this machine only. To use a phone at the outlet, start it with
-			<code>HOST=0.0.0.0 npm start</code>; the code it prints lets the phone in.
+			{w.thisServerAnswersThisMachine}
+			<code>HOST=0.0.0.0 npm start</code>{w.theCodeItPrintsLets}
 		</p>
 	{/if}
 	{#if devices.length > 0}
@@ -51,28 +51,23 @@
 					<span
 						><b>{device.name}</b>
 						<span class="soft"
-							>paired {moment(device.pairedAt, locale)}, last seen {moment(device.seenAt, locale)}</span
+							>{w.pairedLastSeen(moment(device.pairedAt, locale), moment(device.seenAt, locale))}</span
 						></span
 					>
-					<Button color="alternative" onclick={() => sendAway(device)}>Send away</Button>
+					<Button color="alternative" onclick={() => sendAway(device)}>{w.sendAway}</Button>
 				</li>
 			{/each}
 		</ul>
-	{:else if everywhere}<p class="soft">No device is paired yet.</p>{/if}
+	{:else if everywhere}<p class="soft">{w.noDeviceIsPairedYet}</p>{/if}
 	{#if everywhere}
 		<p class="my-2.5">
-			<Button size="lg" color="light" disabled={asking.pending} onclick={ask}>Pair another device</Button>
+			<Button size="lg" color="light" disabled={asking.pending} onclick={ask}>{w.pairAnotherDevice}</Button>
 		</p>
 		{#if invite}
 			<div class="invite">
-				<img
-					alt="QR code of the pairing link"
-					src={`data:image/svg+xml;utf8,${encodeURIComponent(invite.svg)}`}
-				/>
+				<img alt={w.qrCodeOfThePairing} src={`data:image/svg+xml;utf8,${encodeURIComponent(invite.svg)}`} />
 				<p>
-					Scan it with the device, within {invite.goodForMin} minutes. Or type: <br /><code
-						>{invite.link}</code
-					>
+					{w.scanItWithTheDevice(invite.goodForMin)} <br /><code>{invite.link}</code>
 				</p>
 			</div>
 		{/if}

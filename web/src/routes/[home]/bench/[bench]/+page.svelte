@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as copy } from '$words/bench/bench';
 	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
 	import ButtonGroup from 'flowbite-svelte/ButtonGroup.svelte';
 	import More from '$lib/ui/More.svelte';
@@ -39,11 +40,10 @@
 		saved: 'saved',
 		saving: 'saving …',
 		unsaved: '…',
-		refused: 'Not saved: the server doesn’t take it. Undo the last step, or keep it as a file.',
-		elsewhere: 'Somebody saved this bench meanwhile, or threw it away. Save yours as a file, then reload.',
-		unreachable:
-			'Not saved: the server can’t be reached. Save it as a file, or change something to try again.',
-		tooLarge: 'Not saved: too large for the server. Save it as a file.'
+		refused: copy.notSavedTheServerDoesnt,
+		elsewhere: copy.somebodySavedThisBenchMeanwhile,
+		unreachable: copy.notSavedTheServerCant,
+		tooLarge: copy.notSavedTooLargeFor
 	};
 	holdsUnsaved(() => !['saved', 'saving', 'unsaved'].includes(session.saved));
 	onMount(() => {
@@ -126,7 +126,7 @@
 </script>
 
 <svelte:window onkeydown={key} />
-<svelte:head><title>{session.name} · Bench · Wary Hand</title></svelte:head>
+<svelte:head><title>{copy.benchWaryHand(session.name)}</title></svelte:head>
 <main
 	data-answered={session.answeredMs}
 	data-solved={session.shown?.tookMs}
@@ -134,11 +134,11 @@
 >
 	<header>
 		<div class="name">
-			<a href={`/${data.home.slug}/bench`} class="soft">Bench</a>
-			<h1 class="sr-only">Bench: {session.name}</h1>
+			<a href={`/${data.home.slug}/bench`} class="soft">{copy.bench}</a>
+			<h1 class="sr-only">{copy.bench2(session.name)}</h1>
 			<Input
 				class="min-w-32 flex-1 border-0 border-b-2 border-transparent bg-transparent px-0 text-xl font-bold focus:border-ink focus:ring-0"
-				aria-label="Name of this bench"
+				aria-label={copy.nameOfThisBench}
 				value={session.name}
 				maxlength={80}
 				onchange={(event) => session.rename(event.currentTarget.value)}
@@ -148,17 +148,17 @@
 					class="max-lg:hidden"
 					color="alternative"
 					onclick={() => drawing?.zoomOut()}
-					aria-label="Smaller">−</Button
+					aria-label={copy.smaller}>−</Button
 				>
 				<Button
 					class="max-lg:hidden"
 					color="alternative"
 					onclick={() => drawing?.zoomIn()}
-					aria-label="Larger">+</Button
+					aria-label={copy.larger}>+</Button
 				>
-				<Button color="alternative" onclick={() => drawing?.whole()}>whole</Button>
+				<Button color="alternative" onclick={() => drawing?.whole()}>{copy.whole}</Button>
 				<Button color="alternative" onclick={() => (back = !back)}
-					>from the {back ? 'back' : 'front'}: turn over <Kbd class="max-lg:hidden">F</Kbd></Button
+					>{copy.fromTheTurnOver(back ? 'back' : 'front')} <Kbd class="max-lg:hidden">F</Kbd></Button
 				>
 			</span>
 			<span
@@ -169,19 +169,19 @@
 			>
 		</div>
 		<div class="row tools">
-			<ButtonGroup aria-label="Tool">
+			<ButtonGroup aria-label={copy.tool}>
 				<Button aria-pressed={tool === 'wire'} onclick={() => (tool = 'wire')}
-					>Wire <Kbd class="max-lg:hidden">W</Kbd></Button
+					>{copy.wire} <Kbd class="max-lg:hidden">W</Kbd></Button
 				>
 				<Button aria-pressed={tool === 'probe'} onclick={() => (tool = 'probe')}
-					>Probe <Kbd class="max-lg:hidden">P</Kbd></Button
+					>{copy.probe} <Kbd class="max-lg:hidden">P</Kbd></Button
 				>
 			</ButtonGroup>
-			<ButtonGroup aria-label="History">
-				<Button disabled={!session.shown?.canUndo} onclick={() => session.undo()}>Undo</Button>
-				<Button disabled={!session.shown?.canRedo} onclick={() => session.redo()}>Redo</Button>
+			<ButtonGroup aria-label={copy.history}>
+				<Button disabled={!session.shown?.canUndo} onclick={() => session.undo()}>{copy.undo}</Button>
+				<Button disabled={!session.shown?.canRedo} onclick={() => session.redo()}>{copy.redo}</Button>
 			</ButtonGroup>
-			<ButtonGroup aria-label="Layer">
+			<ButtonGroup aria-label={copy.layer}>
 				{#each layers as layer, k (layer)}<Button
 						aria-pressed={session.instruments.layer === layer}
 						title={layerWords[layer].means}
@@ -191,7 +191,7 @@
 			</ButtonGroup>
 		</div>
 	</header>
-	<section class="stage" aria-label="The box">
+	<section class="stage" aria-label={copy.theBox}>
 		<p class="caption">
 			<span class="soft">{layerWords[session.instruments.layer].means}</span>
 		</p>
@@ -213,12 +213,11 @@
 				{benchRefusalWords(session.shown.refusal, house)}
 			</Verdict>{/if}
 		{#if picked}<p class="hint" role="status">
-				Now tap where it goes, or <Button color="alternative" onclick={() => land(picked!, 'capped')}
-					>cap it <Kbd>C</Kbd></Button
-				>
+				{copy.nowTapWhereItGoes}
+				<Button color="alternative" onclick={() => land(picked!, 'capped')}>{copy.capIt} <Kbd>C</Kbd></Button>
 			</p>{/if}
-		<More title="The same as a table"><Table {house} {boxId} {view} ondo={act} /></More>
-		<More title={`What was done (${session.shown?.done.length ?? 0})`}>
+		<More title={copy.theSameAsATable}><Table {house} {boxId} {view} ondo={act} /></More>
+		<More title={copy.whatWasDone(session.shown?.done.length ?? 0)}>
 			<ol>
 				{#each session.shown?.done ?? [] as event, k (k)}<li>{benchEventWords(event, house)}</li>{/each}
 			</ol>
@@ -227,7 +226,7 @@
 	<aside>
 		{#if picked}<Selected {house} {boxId} wire={picked} ondo={act} onclose={() => (picked = null)} />{/if}
 		{#if session.instruments.layer === 'guards'}<section>
-				<h2>Protection</h2>
+				<h2>{copy.protection}</h2>
 				<Guards {house} {boxId} {view} />
 			</section>{/if}
 		<Power {house} {boxId} {view} trips={session.shown?.trips ?? []} ondo={act} />
@@ -242,13 +241,13 @@
 		/>
 		<BoxPart {house} {boxId} mistakes={session.mistakes} ondo={act} />
 		<section class="keep">
-			<h2>Take along</h2>
+			<h2>{copy.takeAlong}</h2>
 			<p class="row">
-				<Button color="alternative" onclick={keepFile}>bench file</Button>
-				<Button color="alternative" onclick={keepSvg}>drawing, SVG</Button>
-				<Button color="alternative" onclick={keepNetlist}>netlist, SPICE</Button>
+				<Button color="alternative" onclick={keepFile}>{copy.benchFile}</Button>
+				<Button color="alternative" onclick={keepSvg}>{copy.drawingSvg}</Button>
+				<Button color="alternative" onclick={keepNetlist}>{copy.netlistSpice}</Button>
 			</p>
-			<p class="soft">A bench is a draft. The record of the house stays as it is.</p>
+			<p class="soft">{copy.aBenchIsADraft}</p>
 		</section>
 	</aside>
 </main>

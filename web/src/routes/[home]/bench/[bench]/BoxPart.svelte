@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/bench/boxPart';
 	import Choices from '$lib/ui/Choices.svelte';
 	import More from '$lib/ui/More.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
@@ -88,7 +89,7 @@
 		const { name, old, metal, circuit, size, length, ...rest } = cable;
 		const { value: lengthM, complaint } = typedNumber(length);
 		const fits = lengthM !== null && lengthM >= 0.1 && lengthM <= 500;
-		lengthComplaint = fits ? null : (complaint ?? 'A length of 0.1 to 500 m.');
+		lengthComplaint = fits ? null : (complaint ?? w.aLengthOf01);
 		if (!fits) return;
 		ondo({
 			kind: 'addCable',
@@ -103,10 +104,10 @@
 	}
 </script>
 
-<section aria-label="Box">
-	<More title="Joints and pigtails">
+<section aria-label={w.box}>
+	<More title={w.jointsAndPigtails}>
 		<div class="two">
-			<Select placeholder="" bind:value={jointHow} aria-label="Kind of joint"
+			<Select placeholder="" bind:value={jointHow} aria-label={w.kindOfJoint}
 				>{#each ['twistOn', 'lever', 'crimp', 'screw'] as const as each (each)}<option value={each}
 						>{howWords[each]}</option
 					>{/each}</Select
@@ -114,31 +115,31 @@
 			<Button
 				color="alternative"
 				onclick={() => ondo({ kind: 'makeJoint', joint: numbered('j', box.joints), how: jointHow })}
-				>add joint</Button
+				>{w.addJoint}</Button
 			>
 		</div>
 		{#each box.joints as joint (joint.id)}
 			<p class="two">
 				<span>{joint.id}, {howWords[joint.how]}</span><Button
 					color="alternative"
-					onclick={() => ondo({ kind: 'removeJoint', joint: joint.id })}>remove</Button
+					onclick={() => ondo({ kind: 'removeJoint', joint: joint.id })}>{w.remove}</Button
 				>
 			</p>
 		{/each}
 		<div class="three">
-			<Select placeholder="" bind:value={tail.role} aria-label="Pigtail for"
+			<Select placeholder="" bind:value={tail.role} aria-label={w.pigtailFor}
 				>{#each ['hot', 'neutral', 'ground'] as const as each (each)}<option value={each}>{t[each]}</option
 					>{/each}</Select
 			>
-			<Select placeholder="" bind:value={tail.from} aria-label="Pigtail from"
-				><option value="">from …</option>{#each places as each (each)}<option value={each}
+			<Select placeholder="" bind:value={tail.from} aria-label={w.pigtailFrom}
+				><option value="">{w.from}</option>{#each places as each (each)}<option value={each}
 						>{placeWords(each, house)}</option
 					>{/each}</Select
 			>
-			<Button color="alternative" onclick={makeTail}>add pigtail</Button>
+			<Button color="alternative" onclick={makeTail}>{w.addPigtail}</Button>
 		</div>
 	</More>
-	<More title="Cables and the box itself">
+	<More title={w.cablesAndTheBoxItself}>
 		<form
 			onsubmit={(event) => {
 				event.preventDefault();
@@ -146,58 +147,58 @@
 			}}
 		>
 			<div class="two">
-				<Select placeholder="" bind:value={cable.way} aria-label="Way"
-					><option value="fromPanel">from the {t.panel}</option><option value="toOutlet"
-						>on to an outlet</option
+				<Select placeholder="" bind:value={cable.way} aria-label={w.way}
+					><option value="fromPanel">{w.fromThe(t.panel)}</option><option value="toOutlet"
+						>{w.onToAnOutlet}</option
 					></Select
 				>
-				<Select placeholder="" bind:value={cable.circuit} aria-label="Circuit"
+				<Select placeholder="" bind:value={cable.circuit} aria-label={w.circuit}
 					>{#each house.circuits as each, k (each.id)}<option value={k === 0 ? '' : each.id}
 							>{each.name}</option
 						>{/each}</Select
 				>
 			</div>
 			<div class="three">
-				<Select placeholder="" bind:value={cable.size} aria-label="Size"
+				<Select placeholder="" bind:value={cable.size} aria-label={w.size}
 					><option value="">{sizeWords(us ? '14AWG' : '2.5mm2')}</option
 					>{#each sizesOf(house.region) as each (each)}<option value={each}>{sizeWords(each)}</option
 						>{/each}</Select
 				>
-				<Select placeholder="" bind:value={cable.material} aria-label="Metal of the conductors"
-					><option value="copper">copper</option><option value="aluminium">aluminium</option></Select
+				<Select placeholder="" bind:value={cable.material} aria-label={w.metalOfTheConductors}
+					><option value="copper">{w.copper}</option><option value="aluminium">{w.aluminium}</option></Select
 				>
-				<Input inputmode="decimal" bind:value={cable.length} aria-label="Length, m" />
+				<Input inputmode="decimal" bind:value={cable.length} aria-label={w.lengthM} />
 			</div>
 			{#if lengthComplaint}<Verdict kind="bad">{lengthComplaint}</Verdict>{/if}
 			<div class="ticks">
-				<Checkbox inline bind:checked={cable.grounded}>{t.ground} wire</Checkbox>
-				<Checkbox inline bind:checked={cable.secondHot}>second {t.hot}</Checkbox>
-				<Checkbox inline bind:checked={cable.metal}>metal sheath</Checkbox>
-				{#if !us}<Checkbox inline bind:checked={cable.old}>old colours</Checkbox>{/if}
+				<Checkbox inline bind:checked={cable.grounded}>{w.wire(t.ground)}</Checkbox>
+				<Checkbox inline bind:checked={cable.secondHot}>{w.second(t.hot)}</Checkbox>
+				<Checkbox inline bind:checked={cable.metal}>{w.metalSheath}</Checkbox>
+				{#if !us}<Checkbox inline bind:checked={cable.old}>{w.oldColours}</Checkbox>{/if}
 			</div>
 			<div class="two">
 				<Input
 					bind:value={cable.name}
 					maxlength={40}
 					placeholder={numbered('c', house.cables)}
-					aria-label="Name of the cable"
+					aria-label={w.nameOfTheCable}
 					aria-describedby={wrongName ? 'cable-name' : undefined}
 				/>
-				<Button type="submit" color="alternative" disabled={wrongName}>bring in</Button>
+				<Button type="submit" color="alternative" disabled={wrongName}>{w.bringIn}</Button>
 			</div>
 			{#if wrongName}<Verdict kind="open" alert id="cable-name">
-					Letters, digits and hyphens, beginning with a small letter or a digit.
+					{w.lettersDigitsAndHyphensBeginning}
 				</Verdict>{/if}
 		</form>
 		{#each cables as each (each.id)}<p class="two">
-				<span>{each.id}, {sizeWords(each.size)}, {each.conductors.length} conductors</span><Button
+				<span>{w.conductors(each.id, sizeWords(each.size), each.conductors.length)}</span><Button
 					color="alternative"
-					onclick={() => ondo({ kind: 'removeCable', id: each.id })}>take out</Button
+					onclick={() => ondo({ kind: 'removeCable', id: each.id })}>{w.takeOut}</Button
 				>
 			</p>{/each}
 		<Choices
 			inline
-			legend="The box is"
+			legend={w.theBoxIs}
 			name="material"
 			options={[
 				{ value: 'metal', text: 'metal' },
@@ -207,18 +208,18 @@
 			onpick={(material) => ondo({ kind: 'material', material })}
 		/>
 	</More>
-	<More title="Make a mistake">
-		<p class="soft">Then see what every instrument shows.</p>
-		{#if mistakes.length === 0}<p class="soft">The box needs a supply cable first.</p>
+	<More title={w.makeAMistake}>
+		<p class="soft">{w.thenSeeWhatEveryInstrument}</p>
+		{#if mistakes.length === 0}<p class="soft">{w.theBoxNeedsASupply}</p>
 		{:else}
 			<div class="two">
-				<Select placeholder="" bind:value={mistake} aria-label="Mistake"
-					><option value="">which …</option>{#each mistakes as each (each.id)}<option value={each.id}
+				<Select placeholder="" bind:value={mistake} aria-label={w.mistake}
+					><option value="">{w.which}</option>{#each mistakes as each (each.id)}<option value={each.id}
 							>{mistakeWords(each, house)}</option
 						>{/each}</Select
 				>
 				<Button color="alternative" disabled={!mistake} onclick={() => ondo({ kind: 'mistake', id: mistake })}
-					>make it</Button
+					>{w.makeIt}</Button
 				>
 			</div>
 		{/if}

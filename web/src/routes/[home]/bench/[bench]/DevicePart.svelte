@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/bench/devicePart';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
 	import { newDevices, residualDevice, type BenchEvent, type BenchView } from '@wary/core/bench';
@@ -28,14 +29,14 @@
 		device !== undefined && 'off' in device && (device.off ?? []).some((each) => each === half);
 </script>
 
-<section aria-label="Device">
-	<h2>Device</h2>
+<section aria-label={w.device}>
+	<h2>{w.device}</h2>
 	{#if device}
 		<p>{deviceWords(device, house.region)}</p>
 		{#if residual}
 			<p class="row">
-				<Button color="alternative" onclick={() => ondo({ kind: 'pressTest' })}>Press test</Button>
-				<Button color="alternative" onclick={() => ondo({ kind: 'reset' })}>Reset</Button>
+				<Button color="alternative" onclick={() => ondo({ kind: 'pressTest' })}>{w.pressTest}</Button>
+				<Button color="alternative" onclick={() => ondo({ kind: 'reset' })}>{w.reset}</Button>
 				<span
 					><b>{residual.tripped ? 'tripped' : 'in'}</b>{view?.indicator
 						? `, light ${view.indicator === 'lit' ? 'on' : 'off'}`
@@ -50,9 +51,7 @@
 						color="alternative"
 						disabled={!device.tabs[which]}
 						onclick={() => ondo({ kind: 'breakTab', which })}
-						>{device.tabs[which]
-							? `Break the ${t[which]}-side tab`
-							: `${capital(t[which])}-side tab is broken`}</Button
+						>{device.tabs[which] ? w.breakTheSideTab(t[which]) : w.sideTabIsBroken(capital(t[which]))}</Button
 					>
 				{/each}
 			</p>
@@ -63,8 +62,8 @@
 					color="alternative"
 					aria-pressed={device.on}
 					onclick={() => ondo({ kind: 'turnSwitch', half: null, on: !device.on })}
-					>Switch {device.on ? 'off' : 'on'}</Button
-				>{#if device.kind === 'fusedSpur' && device.fuseBlown}<b>fuse blown</b>{/if}
+					>{w.switchText(device.on ? 'off' : 'on')}</Button
+				>{#if device.kind === 'fusedSpur' && device.fuseBlown}<b>{w.fuseBlown}</b>{/if}
 			</p>
 		{/if}
 		{#if sockets.length > 0}
@@ -76,20 +75,21 @@
 					>{/each}
 			</p>
 		{/if}
-	{:else}<p class="soft">None in the box.</p>{/if}
+	{:else}<p class="soft">{w.noneInTheBox}</p>{/if}
 	<div class="fit">
-		<Select placeholder="" bind:value={wanted} aria-label="A device to fit">
-			<option value="">fit another …</option>
+		<Select placeholder="" bind:value={wanted} aria-label={w.aDeviceToFit}>
+			<option value="">{w.fitAnother}</option>
 			{#each choices as [name, each] (name)}<option value={name}
-					>{kindWords(each)}{each.kind === 'socketTwin' && !each.switched ? ', no switches' : ''}</option
+					>{kindWords(each)}{each.kind === 'socketTwin' && !each.switched ? w.noSwitches : ''}</option
 				>{/each}
 		</Select>
 		<Button
 			color="alternative"
 			disabled={!wanted}
-			onclick={() => ondo({ kind: 'fit', device: newDevices[house.region][wanted]! })}>fit</Button
+			onclick={() => ondo({ kind: 'fit', device: newDevices[house.region][wanted]! })}>{w.fit}</Button
 		>
-		{#if device}<Button color="alternative" onclick={() => ondo({ kind: 'takeOut' })}>take out</Button>{/if}
+		{#if device}<Button color="alternative" onclick={() => ondo({ kind: 'takeOut' })}>{w.takeOut}</Button
+			>{/if}
 	</div>
 </section>
 

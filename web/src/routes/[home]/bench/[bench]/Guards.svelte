@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/bench/guards';
 	import type { BenchView } from '@wary/core/bench';
 	import type { House } from '@wary/core/house';
 	import { leakMa } from '@wary/core/instruments';
@@ -14,31 +15,31 @@
 		const who =
 			guard.where === 'outlet'
 				? guard.device === boxId
-					? 'the device here'
-					: `the device at ${boxPlace(house, guard.device).replace(/^Room, /, '')}`
+					? w.theDeviceHere
+					: w.theDeviceAt(boxPlace(house, guard.device).replace(/^Room, /, ''))
 				: guard.where === 'breaker'
 					? `${namedBreakers(house, guard.device)}`
 					: `RCD ${guard.device}`;
-		return `${who} opens in ${secondsWord(guard.afterS)}`;
+		return w.opensIn(who, secondsWord(guard.afterS));
 	};
 </script>
 
-<ul aria-label="Protection">
+<ul aria-label={w.protection}>
 	{#each lines as line (line.box + line.half)}
 		<li class={line.guard.state}>
 			<i aria-hidden="true">{line.guard.state === 'guarded' ? '✓' : line.guard.state === 'none' ? '!' : ''}</i
 			>
 			<span
-				><b>{line.box === boxId ? 'Here' : boxPlace(house, line.box).replace(/^Room, /, '')}</b>, {halfWords[
+				><b>{line.box === boxId ? w.here : boxPlace(house, line.box).replace(/^Room, /, '')}</b>, {halfWords[
 					line.half
 				]}: {by(line)}</span
 			>
 		</li>
 	{:else}<li class="dead">
-			<i aria-hidden="true"></i><span>No outlet on the circuits in this box.</span>
+			<i aria-hidden="true"></i><span>{w.noOutletOnTheCircuits}</span>
 		</li>{/each}
 </ul>
-<p class="soft">{leakMa[house.region]} mA from each hot contact to earth, one after the other.</p>
+<p class="soft">{w.maFromEachHotContact(leakMa[house.region])}</p>
 
 <style>
 	ul {

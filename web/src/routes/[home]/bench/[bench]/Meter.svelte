@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as copy } from '$words/bench/meter';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
@@ -35,7 +36,7 @@
 	const halves = $derived(box.device ? deviceModel(box.device).halves : []);
 	const things = $derived([
 		...thingsIn(house, box).map(({ id, point }) => ({ point, text: nameOf(id) })),
-		{ point: knownEarth(house), text: `known ${t.ground}, by a lead` }
+		{ point: knownEarth(house), text: copy.knownByALead(t.ground) }
 	]);
 	function nameOf(id: string): string {
 		const [first, second] = id.split('/') as [string, string?];
@@ -68,26 +69,26 @@
 		onhold({ [which]: event.currentTarget.value || null });
 </script>
 
-<section aria-label="Meter and tester">
-	<h2>Meter</h2>
+<section aria-label={copy.meterAndTester}>
+	<h2>{copy.meter}</h2>
 	<div class="face">
 		<output aria-live="polite">{reading}</output>
 		<Select
 			placeholder=""
 			value={instruments.meter}
-			aria-label="What it measures"
+			aria-label={copy.whatItMeasures}
 			onchange={(event) => onhold({ meter: event.currentTarget.value as MeterMode })}
 		>
 			{#each Object.entries(meterWords) as [mode, text] (mode)}<option value={mode}>{text}</option>{/each}
 		</Select>
 	</div>
 	{#if view?.metered?.kind === 'ohms' && view.metered.reading.kind === 'refused'}<Verdict kind="bad">
-			The pair is live: an ohmmeter isn’t for that.
+			{copy.thePairIsLiveAn}
 		</Verdict>{/if}
 	{#each ['red', 'black'] as const as which (which)}
 		<Label class="mb-1.5 grid grid-cols-[3.6rem_minmax(0,1fr)] items-center gap-1.5"
 			><span>{which}</span><Select placeholder="" value={instruments[which] ?? ''} onchange={tip(which)}
-				><option value="">not held anywhere</option>{#each things as thing (thing.point)}<option
+				><option value="">{copy.notHeldAnywhere}</option>{#each things as thing (thing.point)}<option
 						value={thing.point}>{thing.text}</option
 					>{/each}</Select
 			></Label
@@ -95,17 +96,17 @@
 	{/each}
 	{#if halves.length > 0}
 		<Label class="mb-1.5 grid grid-cols-[3.6rem_minmax(0,1fr)] items-center gap-1.5"
-			><span>tester</span><Select
+			><span>{copy.tester}</span><Select
 				placeholder=""
 				value={instruments.tester ?? ''}
 				onchange={(event) => onhold({ tester: (event.currentTarget.value || null) as Half | null })}
-				><option value="">three-lamp tester, not plugged in</option>{#each halves as half (half)}<option
-						value={half}>in {halfWords[half]}</option
+				><option value="">{copy.threeLampTesterNotPlugged}</option>{#each halves as half (half)}<option
+						value={half}>{copy.inText(halfWords[half])}</option
 					>{/each}</Select
 			></Label
 		>
 		{#if view?.lamps}
-			<ul class="lamps" aria-label="Lamps of the tester">
+			<ul class="lamps" aria-label={copy.lampsOfTheTester}>
 				{#each [['hotNeutral', `${t.hot}–${t.neutral}`], ['hotGround', `${t.hot}–${t.ground}`], ['neutralGround', `${t.neutral}–${t.ground}`]] as const as [lamp, text] (lamp)}
 					<li class:lit={view.lamps[lamp]}>
 						<i aria-hidden="true"></i>{text}: <b>{view.lamps[lamp] ? 'lit' : 'dark'}</b>
@@ -114,7 +115,7 @@
 			</ul>
 			<p>
 				<Button color="alternative" onclick={() => ondo({ kind: 'pressTester', half: instruments.tester! })}
-					>Press its button</Button
+					>{copy.pressItsButton}</Button
 				>
 			</p>
 		{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as copy } from '$words/bench/power';
 	import More from '$lib/ui/More.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
@@ -64,8 +65,8 @@
 		'grid min-h-12 min-w-21 grid-cols-[1.2rem_auto] gap-x-2 px-2.5 py-1 text-start aria-pressed:bg-sheet aria-pressed:text-ink [&>b]:leading-tight [&>span]:text-xs [&>span]:font-normal [&>span]:whitespace-nowrap [&>span]:text-soft';
 </script>
 
-<section aria-label="Power">
-	<h2>Power</h2>
+<section aria-label={copy.power}>
+	<h2>{copy.power}</h2>
 	<div class="rail">
 		{#each ours as breaker (breaker.id)}
 			<Button
@@ -83,7 +84,7 @@
 			class={handle}
 			aria-pressed={main.mainOn}
 			onclick={() => ondo({ kind: 'breaker', id: mainSwitch(main.id), on: !main.mainOn })}
-			><i class:on={main.mainOn}></i><b>main</b><span>{main.mainOn ? 'ON' : 'OFF'}</span></Button
+			><i class:on={main.mainOn}></i><b>{copy.main}</b><span>{main.mainOn ? 'ON' : 'OFF'}</span></Button
 		>
 		{#each main.residualDevices as each (each.id)}
 			<Button
@@ -91,7 +92,8 @@
 				class={handle}
 				aria-pressed={each.on}
 				onclick={() => ondo({ kind: 'residualDevice', id: each.id, on: !each.on })}
-				><i class:on={each.on}></i><b>RCD</b><span>{each.tripMa} mA {each.on ? 'ON' : 'OFF'}</span></Button
+				><i class:on={each.on}></i><b>RCD</b><span>{copy.ma(each.tripMa, each.on ? 'ON' : 'OFF')}</span
+				></Button
 			>
 		{/each}
 	</div>
@@ -116,7 +118,7 @@
 			</div>
 		</More>
 	{/if}
-	<h2>Plugged in</h2>
+	<h2>{copy.pluggedIn}</h2>
 	{#each house.loads.filter( ({ box, half }) => places.some((each) => each.box === box && each.half === half) ) as load (load.id)}
 		{@const share = (view && own(view.loads, load.id)) ?? 0}
 		<p class="load">
@@ -126,32 +128,32 @@
 				{!load.on
 					? 'switched off'
 					: share > 1.15
-						? `too much, ${Math.round(share * 100)} %`
+						? copy.tooMuch(Math.round(share * 100))
 						: share > 0.85
 							? 'works'
 							: share > 0.5
 								? `dim, ${Math.round(share * 100)} %`
 								: 'dark'}</span
 			>
-			<Button color="alternative" onclick={() => ondo({ kind: 'unplug', id: load.id })}>unplug</Button>
+			<Button color="alternative" onclick={() => ondo({ kind: 'unplug', id: load.id })}>{copy.unplug}</Button>
 		</p>
-	{:else}<p class="soft">Nothing.</p>{/each}
+	{:else}<p class="soft">{copy.nothing}</p>{/each}
 	{#if places.length > 0}
 		<div class="plug">
-			<Select placeholder="" bind:value={what} aria-label="What to plug in"
+			<Select placeholder="" bind:value={what} aria-label={copy.whatToPlugIn}
 				>{#each pluggable as each (each)}<option value={each}>{each}</option>{/each}</Select
 			>
 			<Select
 				placeholder=""
 				value={chosen}
 				onchange={(event) => (where = event.currentTarget.value)}
-				aria-label="Where"
+				aria-label={copy.where}
 			>
 				{#each places as each (each.box + each.half)}<option value={`${each.box} ${each.half}`}
 						>{place(each.box)}, {halfWords[each.half]}</option
 					>{/each}
 			</Select>
-			<Button color="alternative" onclick={plugIn}>plug in</Button>
+			<Button color="alternative" onclick={plugIn}>{copy.plugIn}</Button>
 		</div>
 	{/if}
 </section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/bench/selected';
 	import CloseButton from 'flowbite-svelte/CloseButton.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
@@ -42,9 +43,9 @@
 				}))
 			: []),
 		...box.joints.map(({ id }) => ({ at: `joint:${id}`, text: `joint ${id}` })),
-		...(box.material === 'metal' ? [{ at: 'box', text: 'metal of the box' }] : []),
-		{ at: 'capped', text: 'cap it' },
-		{ at: 'bare', text: 'leave it free, bare' }
+		...(box.material === 'metal' ? [{ at: 'box', text: w.metalOfTheBox }] : []),
+		{ at: 'capped', text: w.capIt },
+		{ at: 'bare', text: w.leaveItFreeBare }
 	]);
 	const tapes: Colour[] = ['black', 'red', 'blue', 'brown', 'white', 'green', 'greenYellow'];
 	const gauge = $derived(stripGauge[house.region].mm);
@@ -66,13 +67,13 @@
 </script>
 
 {#if tail || (end && made)}
-	<section aria-label="The conductor in hand">
+	<section aria-label={w.theConductorInHand}>
 		<h2>
 			{capital(colourWords[tail?.colour ?? made!.colour])}{tail ? ' pigtail' : `, cable ${cable}`}
 			<CloseButton onclick={onclose} ariaLabel="Put it down" />
 		</h2>
 		<Label
-			>sits at
+			>{w.sitsAt}
 			<Select
 				placeholder=""
 				value={tail?.to ?? end!.at}
@@ -83,7 +84,7 @@
 		>
 		{#if terminal && !tail}
 			<Label
-				>held by
+				>{w.heldBy}
 				<Select
 					placeholder=""
 					value={end!.how}
@@ -97,7 +98,7 @@
 		{#if end}
 			<div class="pair">
 				<Label
-					>stripped, mm<Input
+					>{w.strippedMm}<Input
 						inputmode="numeric"
 						value={end.strippedMm ?? gauge}
 						onchange={(event) => strip(event.currentTarget.value)}
@@ -105,7 +106,7 @@
 					/></Label
 				>
 				<Label
-					>joint
+					>{w.joint}
 					<Select
 						placeholder=""
 						value={end.open ? 'open' : end.resistanceOhm ? String(end.resistanceOhm) : 'good'}
@@ -116,30 +117,30 @@
 								state: value === 'good' || value === 'open' ? value : Number(value)
 							})}
 					>
-						<option value="good">sound</option>
+						<option value="good">{w.sound}</option>
 						{#each [...new Set( [0.2, 0.5, 1, 5, 50, ...(end.resistanceOhm ? [end.resistanceOhm] : [])] )] as ohm (ohm)}<option
-								value={String(ohm)}>loose, {ohm} Ω</option
+								value={String(ohm)}>{w.looseΩ(ohm)}</option
 							>{/each}
-						<option value="open">open</option>
+						<option value="open">{w.open}</option>
 					</Select></Label
 				>
 			</div>
 			{#if stripComplaint}<Verdict kind="bad" id="strip-complaint">{stripComplaint}</Verdict>{/if}
 			<div class="pair">
 				<Label
-					>tape
+					>{w.tape}
 					<Select
 						placeholder=""
 						value={end.tape ?? ''}
 						onchange={({ currentTarget: { value } }) =>
 							ondo({ kind: 'mark', ...of, tape: (value || null) as Colour | null, text: end.mark ?? '' })}
 					>
-						<option value="">none</option>
+						<option value="">{w.none}</option>
 						{#each tapes as tape (tape)}<option value={tape}>{colourWords[tape]}</option>{/each}
 					</Select></Label
 				>
 				<Label
-					>written on it<Input
+					>{w.writtenOnIt}<Input
 						maxlength={24}
 						value={end.mark ?? ''}
 						onchange={(event) =>
@@ -152,15 +153,15 @@
 					checked={end.touches === 'box'}
 					onchange={(event) => ondo({ kind: 'touch', ...of, touches: event.currentTarget.checked })}
 				>
-					bare metal touches the box</Checkbox
+					{w.bareMetalTouchesTheBox}</Checkbox
 				>
 			{/if}
 		{:else if tail}
 			<Button color="alternative" onclick={() => ondo({ kind: 'removeTail', tail: tail.id })}
-				>Remove this pigtail</Button
+				>{w.removeThisPigtail}</Button
 			>
 		{/if}
-		<p class="soft">now {placeWords(tail?.to ?? end!.at, house)}. Drag it, or tap where it goes.</p>
+		<p class="soft">{w.nowDragItOrTap(placeWords(tail?.to ?? end!.at, house))}</p>
 	</section>
 {/if}
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/bench/table';
 	import Select from 'flowbite-svelte/Select.svelte';
 	import Table from 'flowbite-svelte/Table.svelte';
 	import TableBody from 'flowbite-svelte/TableBody.svelte';
@@ -72,14 +73,15 @@
 
 <div class="scroll">
 	<Table>
-		<caption>Conductors</caption>
+		<caption>{w.conductors}</caption>
 		<TableHead
-			><TableHeadCell scope="col">conductor</TableHeadCell><TableHeadCell scope="col">role</TableHeadCell
-			><TableHeadCell scope="col">sits at</TableHeadCell><TableHeadCell
+			><TableHeadCell scope="col">{w.conductor}</TableHeadCell><TableHeadCell scope="col"
+				>{w.role}</TableHeadCell
+			><TableHeadCell scope="col">{w.sitsAt}</TableHeadCell><TableHeadCell
 				scope="col"
-				class="text-end whitespace-nowrap">to earth</TableHeadCell
-			><TableHeadCell scope="col" class="text-end whitespace-nowrap">current</TableHeadCell><TableHeadCell
-				scope="col">a hand</TableHeadCell
+				class="text-end whitespace-nowrap">{w.toEarth}</TableHeadCell
+			><TableHeadCell scope="col" class="text-end whitespace-nowrap">{w.current}</TableHeadCell><TableHeadCell
+				scope="col">{w.aHand}</TableHeadCell
 			></TableHead
 		>
 		<TableBody>
@@ -93,7 +95,7 @@
 						><Select
 							placeholder=""
 							value={line.at}
-							aria-label={`${line.colour}, ${line.cable}: where it sits`}
+							aria-label={w.whereItSits(line.colour, line.cable)}
 							onchange={(event) => line.land(event.currentTarget.value)}
 							>{#each places as at (at)}<option value={at}>{placeWords(at, house)}</option>{/each}</Select
 						></TableBodyCell
@@ -108,10 +110,10 @@
 		</TableBody>
 	</Table>
 	<Table>
-		<caption>Terminals and joints</caption>
+		<caption>{w.terminalsAndJoints}</caption>
 		<TableHead
-			><TableHeadCell scope="col">place</TableHeadCell><TableHeadCell scope="col">wires</TableHeadCell
-			><TableHeadCell scope="col" class="text-end whitespace-nowrap">to earth</TableHeadCell></TableHead
+			><TableHeadCell scope="col">{w.place}</TableHeadCell><TableHeadCell scope="col">{w.wires}</TableHeadCell
+			><TableHeadCell scope="col" class="text-end whitespace-nowrap">{w.toEarth}</TableHeadCell></TableHead
 		>
 		<TableBody>
 			{#each others as other (other.id)}<TableBodyRow

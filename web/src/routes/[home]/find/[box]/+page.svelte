@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/find/page';
 	import { lookAnswer } from '$lib/answers';
 	import { ask } from '$lib/client';
 	import Button from 'flowbite-svelte/Button.svelte';
@@ -104,8 +105,7 @@
 	}
 	async function write(end: SearchEnd) {
 		const edits = findings(end);
-		if (edits.length > 0 && !(await editor.apply(edits, `search at ${placeName(data.house, data.box)}`)))
-			return;
+		if (edits.length > 0 && !(await editor.apply(edits, w.searchAt(placeName(data.house, data.box))))) return;
 		// A new circuit has its id only now.
 		if (end.kind === 'found' && circuitsInBox(editor.house, data.box.id).length === 0) {
 			const circuit = editor.house.circuits.findLast(({ breaker }) => breaker === end.breaker);
@@ -113,7 +113,7 @@
 				circuit &&
 				!(await editor.apply(
 					[{ do: 'placeBox', box: data.box.id, spot: { circuit: circuit.id, after: 'panel' } }],
-					'placed on its circuit'
+					w.placedOnItsCircuit
 				))
 			)
 				return;
@@ -123,15 +123,14 @@
 	}
 </script>
 
-<svelte:head><title>Find the {t.breaker} · {placeName(data.house, data.box)} · Wary Hand</title></svelte:head>
+<svelte:head><title>{w.findTheWaryHand(t.breaker, placeName(data.house, data.box))}</title></svelte:head>
 <main data-ready={ready}>
 	<p class="soft crumb">
 		<a href={`/${data.home.slug}/outlet/${data.box.id}`}>{placeName(data.house, data.box)}</a>
 	</p>
-	<h1>Which {t.breaker} feeds it?</h1>
+	<h1>{w.whichFeedsIt(t.breaker)}</h1>
 	<p class="soft lead">
-		Nothing here makes it dead to the touch. It says which {t.breaker}; the job proves the rest. Answers are
-		kept on this device.
+		{w.nothingHereMakesItDead(t.breaker)}
 	</p>
 	<Search
 		house={data.house}
@@ -168,14 +167,14 @@
 				<p class="row">
 					<Button size="lg" disabled={editor.saving} onclick={() => write(end)}
 						>{end.kind === 'found' || end.kind === 'several'
-							? `Write it into the directory`
-							: 'Save what was found'}</Button
+							? w.writeItIntoTheDirectory
+							: w.saveWhatWasFound}</Button
 					>
 				</p>
 				<p class="soft">
 					{end.kind === 'found' || end.kind === 'several'
 						? `${breakerNames(data.house, end.kind === 'found' ? [end.breaker] : end.breakers)} found by test, with today’s date; those that left it on, found not to.`
-						: 'Those that left it on are noted as not feeding it.'}
+						: w.thoseThatLeftItOn}
 				</p>
 			{/if}
 			{#if editor.trouble}<Verdict kind="bad">{editor.trouble}</Verdict>{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/autopsyPart';
 	import More from '$lib/ui/More.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
@@ -36,7 +37,7 @@
 	const fields = $derived([
 		{
 			key: 'through' as const,
-			text: `${t.hot} terminal to its contact, a blade pushed in`,
+			text: w.terminalToItsContactA(t.hot),
 			should: `${ohmsWord(expected.throughOhm)}, under ${contactBelowOhm}`
 		},
 		{
@@ -57,44 +58,44 @@
 	function keep(event: SubmitEvent) {
 		event.preventDefault();
 		const unread = fields.map(({ key }) => typedOhms(ohm[key], 1, false).complaint).find(Boolean);
-		complaint = autopsy ? null : (unread ?? 'Each in ohms, or OL for open.');
+		complaint = autopsy ? null : (unread ?? w.eachInOhmsOrOl);
 		if (autopsy) session.submit({ kind: 'autopsy', autopsy });
 	}
 </script>
 
-<More title={`What the old one tells${done ? ': kept' : ''}`}>
+<More title={w.whatTheOldOneTells(done ? ': kept' : '')}>
 	<form onsubmit={keep}>
 		<div class="two">
 			<Label
-				>looks<Select placeholder="" bind:value={looks}
-					><option value="sound">sound</option><option value="discoloured">discoloured</option><option
-						value="scorched">scorched</option
-					><option value="cracked">cracked</option></Select
+				>{w.looks}<Select placeholder="" bind:value={looks}
+					><option value="sound">{w.sound}</option><option value="discoloured">{w.discoloured}</option><option
+						value="scorched">{w.scorched}</option
+					><option value="cracked">{w.cracked}</option></Select
 				></Label
 			>
 			<Label
-				>grip on a plug<Select placeholder="" bind:value={grip}
-					><option value="firm">firm</option><option value="weak">weak</option><option value="none"
-						>none</option
+				>{w.gripOnAPlug}<Select placeholder="" bind:value={grip}
+					><option value="firm">{w.firm}</option><option value="weak">{w.weak}</option><option value="none"
+						>{w.none}</option
 					></Select
 				></Label
 			>
 		</div>
 		{#each fields as field (field.key)}
 			<Label class="grid grid-cols-[1fr_7rem] items-center gap-3 py-1"
-				><span>{capital(field.text)} <span class="soft">should be {field.should}</span></span><Input
+				><span>{capital(field.text)} <span class="soft">{w.shouldBe(field.should)}</span></span><Input
 					bind:value={ohm[field.key]}
-					aria-label={`${field.text}, in ohms`}
-					placeholder="Ω or OL"
+					aria-label={w.inOhms(field.text)}
+					placeholder={w.ωOrOl}
 				/></Label
 			>
 		{/each}
 		{#each faults as fault (fault)}<Verdict kind="open">{autopsyWords[fault]}</Verdict>{/each}
 		{#if autopsy && faults.length === 0}<Verdict>
-				Nothing wrong with it: the trouble, if there was one, is elsewhere.
+				{w.nothingWrongWithItThe}
 			</Verdict>{/if}
 		{#if complaint}<Verdict kind="bad">{complaint}</Verdict>{/if}
-		<Button type="submit" color="alternative">Save it with the record</Button>
+		<Button type="submit" color="alternative">{w.saveItWithTheRecord}</Button>
 	</form>
 </More>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/besideDialog';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
@@ -15,10 +16,10 @@
 	let { open = $bindable() }: { open: 'changed' | 'stop' | null } = $props();
 	const { session } = getJob();
 	const changes: { what: Change; text: string }[] = [
-		{ what: 'powerSeen', text: 'I saw power: a lamp came on, something hummed' },
-		{ what: 'foundUnlocked', text: 'The breaker wasn’t as I left it' },
-		{ what: 'wasAway', text: 'I went away and nobody watched the panel' },
-		{ what: 'otherBoxOpened', text: 'I opened another box' }
+		{ what: 'powerSeen', text: w.iSawPowerALamp },
+		{ what: 'foundUnlocked', text: w.theBreakerWasntAsI },
+		{ what: 'wasAway', text: w.iWentAwayAndNobody },
+		{ what: 'otherBoxOpened', text: w.iOpenedAnotherBox }
 	];
 	const reasons: StopReason[] = [
 		'ownChoice',
@@ -56,8 +57,8 @@
 </script>
 
 <Modal
-	title={open === 'stop' ? 'Stop the job' : 'Something changed, or is odd'}
-	aria-label={open === 'stop' ? 'Stop the job' : 'Something changed, or is odd'}
+	title={open === 'stop' ? w.stopTheJob : w.somethingChangedOrIsOdd}
+	aria-label={open === 'stop' ? w.stopTheJob : w.somethingChangedOrIsOdd}
 	bind:open={() => shown, (value) => value || (open = null)}
 	size="md"
 	class="wary-modal"
@@ -69,41 +70,37 @@
 				>{/each}
 		</div>
 		<form onsubmit={keepNote}>
-			<Label>Or just note it<Input bind:value={note} maxlength={500} /></Label>
+			<Label>{w.orJustNoteIt}<Input bind:value={note} maxlength={500} /></Label>
 			<p class="mt-3">
-				<Button type="submit" color="alternative" disabled={note.trim() === ''}>Save the note</Button>
+				<Button type="submit" color="alternative" disabled={note.trim() === ''}>{w.saveTheNote}</Button>
 			</p>
 		</form>
 	{:else if open === 'stop'}
 		{#if way.kind === 'stop'}
 			<form onsubmit={stop}>
 				<Label
-					>Why<Select placeholder="" bind:value={reason}
+					>{w.why}<Select placeholder="" bind:value={reason}
 						>{#each reasons as each (each)}<option value={each}>{words[each].why}</option>{/each}</Select
 					></Label
 				>
 				<Label class="mt-3 block"
-					>In your own words, for whoever goes on<Textarea
-						rows={3}
-						maxlength={500}
-						bind:value={note}
-					/></Label
+					>{w.inYourOwnWordsFor}<Textarea rows={3} maxlength={500} bind:value={note} /></Label
 				>
-				<p class="mt-4"><Button type="submit" size="lg">Stop and keep the record</Button></p>
+				<p class="mt-4"><Button type="submit" size="lg">{w.stopAndKeepTheRecord}</Button></p>
 			</form>
 		{:else}
 			{@const first = stepWords(way, { house: session.house, plan: session.plan, state: session.jobState })}
-			<p>It can’t be left as it is now. First: <b>{first.title}</b>.</p>
+			<p>{w.itCantBeLeftAs} <b>{first.title}</b>.</p>
 			{#if way.kind === 'confirm'}<p class="mt-3">{first.lead}</p>{/if}
 			{#if way.kind === 'confirm'}
 				<p class="mt-4">
 					<Button size="lg" onclick={() => session.submit(way)}
-						>{way.step === 'tag' ? 'The tag hangs' : 'It is closed'}</Button
+						>{way.step === 'tag' ? w.theTagHangs : w.itIsClosed}</Button
 					>
 				</p>
 			{:else if session.step && session.step.kind !== way.kind}
 				{#if way.kind === 'cap'}<p class="mt-4">
-						<Button size="lg" onclick={() => session.submit({ kind: 'cap' })}>Every bare end is capped</Button
+						<Button size="lg" onclick={() => session.submit({ kind: 'cap' })}>{w.everyBareEndIsCapped}</Button
 						>
 					</p>{/if}
 				{#if way.kind === 'switchOff'}<p class="mt-4">
@@ -114,7 +111,7 @@
 									kind: 'switchBreaker',
 									breaker: session.jobState.feeder ?? session.plan.recordedBreaker,
 									on: false
-								})}>It is off</Button
+								})}>{w.itIsOff}</Button
 						>
 					</p>{/if}
 			{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/boxEntry';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import {
 		arrangementsThatFit,
@@ -35,9 +36,9 @@
 	};
 	const devices: Record<Region, readonly (readonly [BoxSeen['device'], string])[]> = {
 		us: [
-			['duplex', 'outlet, two halves'],
+			['duplex', w.outletTwoHalves],
 			['single', 'single outlet'],
-			['twoSlot', 'two slots, ungrounded'],
+			['twoSlot', w.twoSlotsUngrounded],
 			['gfci', 'with test button'],
 			['none', 'nothing']
 		],
@@ -45,15 +46,15 @@
 			['socketTwin', 'twin socket'],
 			['socketSingle', 'single socket'],
 			['fusedSpur', 'fused spur'],
-			['socketRcd', 'socket with RCD'],
+			['socketRcd', w.socketWithRcd],
 			['none', 'nothing']
 		]
 	};
 	const ways: Record<WiredWay, string> = {
-		ownScrews: 'straight to the device',
-		pigtails: 'spliced, with pigtails',
-		sides: 'supply and load sides',
-		unsure: 'can’t tell'
+		ownScrews: w.straightToTheDevice,
+		pigtails: w.splicedWithPigtails,
+		sides: w.supplyAndLoadSides,
+		unsure: w.cantTell
 	};
 	const fits = $derived(arrangementsThatFit(seen).filter((fit) => fit.fits));
 	const test = $derived(
@@ -84,7 +85,7 @@
 </script>
 
 <fieldset>
-	<legend>Cables in the box</legend>
+	<legend>{w.cablesInTheBox}</legend>
 	<div class="chips">
 		{#each [1, 2, 3, 4, 5] as n (n)}<Button
 				color="light"
@@ -96,9 +97,11 @@
 {#each seen.cables as colours, k (k)}
 	<fieldset>
 		<legend
-			>Cable {String.fromCharCode(65 + k)}: {colours.length} conductor{colours.length === 1
-				? ''
-				: 's'}</legend
+			>{w.cableConductor(
+				String.fromCharCode(65 + k),
+				colours.length,
+				colours.length === 1 ? '' : 's'
+			)}</legend
 		>
 		<div class="chips">
 			{#each palette[region] as colour (colour)}<Button
@@ -122,7 +125,7 @@
 	</fieldset>
 {/each}
 <fieldset>
-	<legend>Device</legend>
+	<legend>{w.device}</legend>
 	<div class="chips">
 		{#each devices[region] as [kind, text] (kind)}<Button
 				color="light"
@@ -133,9 +136,9 @@
 </fieldset>
 {#if region === 'us' && seen.device === 'duplex'}
 	<fieldset>
-		<legend>Bridge between the brass screws</legend>
+		<legend>{w.bridgeBetweenTheBrassScrews}</legend>
 		<div class="chips">
-			{#each [[false, 'whole'], [true, 'broken off'], [null, 'can’t see']] as const as [value, text] (text)}<Button
+			{#each [[false, 'whole'], [true, 'broken off'], [null, w.cantSee]] as const as [value, text] (text)}<Button
 					color="light"
 					aria-pressed={seen.hotTabBroken === value}
 					onclick={() => set({ hotTabBroken: value })}>{text}</Button
@@ -144,7 +147,7 @@
 	</fieldset>
 {/if}
 <fieldset>
-	<legend>How the wires come to it</legend>
+	<legend>{w.howTheWiresComeTo}</legend>
 	<div class="chips">
 		{#each Object.entries(ways) as [way, text] (way)}<Button
 				color="light"
@@ -154,12 +157,12 @@
 		<Button
 			color="light"
 			aria-pressed={seen.metalSheath}
-			onclick={() => set({ metalSheath: !seen.metalSheath })}>armour or conduit</Button
+			onclick={() => set({ metalSheath: !seen.metalSheath })}>{w.armourOrConduit}</Button
 		>
 	</div>
 </fieldset>
 <div class="fits" role="status">
-	{#if fits.length === 0}<p><b>Nothing known fits this.</b> That alone is a reason to hand over.</p>
+	{#if fits.length === 0}<p><b>{w.nothingKnownFitsThis}</b> {w.thatAloneIsAReason}</p>
 	{:else}
 		<ol>
 			{#each fits.slice(0, 5) as fit (fit.kind)}<li>
@@ -178,7 +181,7 @@
 				</li>{/each}
 		</ol>
 		{#if test}<p>
-				<b>What would settle it:</b>
+				<b>{w.whatWouldSettleIt}</b>
 				{settlingWords(test.test, region)}
 				{#each test.outcomes as outcome (outcome.shows)}<Button
 						color="light"
@@ -190,20 +193,19 @@
 					>{/each}
 			</p>
 		{:else if fits.length > 1}<p class="soft">
-				Nothing measured in this box alone tells these apart; the way to the {t.panel} has to be followed.
+				{w.nothingMeasuredInThisBox(t.panel)}
 			</p>{/if}
 		{#each seen.measured ?? [] as each (each.test)}<p class="soft">
-				Measured: {settlingWords(each.test, region)}
-				{settlingOutcomeWords(each.shows, region)}.
+				{w.measured(settlingWords(each.test, region), settlingOutcomeWords(each.shows, region))}
 				<Button
 					size="xs"
 					color="alternative"
 					onclick={() =>
 						set({ measured: (seen.measured ?? []).filter(({ test: one }) => one !== each.test) })}
-					>take that back</Button
+					>{w.takeThatBack}</Button
 				>
 			</p>{/each}
-		<p class="soft">Colours are a hint, never a proof.</p>
+		<p class="soft">{w.coloursAreAHintNever}</p>
 	{/if}
 </div>
 

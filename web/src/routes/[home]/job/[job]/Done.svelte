@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/done';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { mustStop } from '@wary/core/job';
@@ -18,32 +19,30 @@
 
 <svelte:head><title>{place} · Wary Hand</title></svelte:head>
 {#if state.status === 'finished'}
-	<h1>Finished, tested, recorded</h1>
-	<p class="soft">The directory and the outlet’s entry say what was found today.</p>
+	<h1>{w.finishedTestedRecorded}</h1>
+	<p class="soft">{w.theDirectoryAndTheOutlets}</p>
 {:else}
-	<h1>Stopped</h1>
+	<h1>{w.stopped}</h1>
 	{#if words}<p>{words.why}.</p>
-		<p><b>Tell the electrician:</b> {words.tell}</p>{/if}
+		<p><b>{w.tellTheElectrician}</b> {words.tell}</p>{/if}
 	{#if state.isolation.power === 'off'}<Verdict kind="open">
-			The breaker is off, held and tagged. It stays so until {seenOtherwise
-				? 'the box is on record as it is, or '
-				: ''}somebody competent has seen to the box.
+			{w.theBreakerIsOffHeld(seenOtherwise ? w.theBoxIsOnRecord : '')}
 		</Verdict>{/if}
 {/if}
 <p class="row mt-5">
 	{#if session.unsent === 0}{#if state.status === 'stopped'}<Button
 				size="lg"
-				href={`/${home}/job/${job}/handover`}>Sheet for the electrician</Button
+				href={`/${home}/job/${job}/handover`}>{w.sheetForTheElectrician}</Button
 			>{/if}
 		<Button
 			size="lg"
 			color={state.status === 'stopped' ? 'light' : 'primary'}
-			href={`/${home}/job/${job}/record`}>See the record</Button
-		>{:else}<span class="soft">Saving the last entries …</span>{/if}
+			href={`/${home}/job/${job}/record`}>{w.seeTheRecord}</Button
+		>{:else}<span class="soft">{w.savingTheLastEntries}</span>{/if}
 	{#if session.unsent === 0 && seenOtherwise}<Button
 			size="lg"
 			color="light"
-			href={`/${home}/outlet/${session.plan.boxId}`}>Put on record what you saw</Button
+			href={`/${home}/outlet/${session.plan.boxId}`}>{w.putOnRecordWhatYou}</Button
 		>{/if}
-	<Button size="lg" color="light" href={`/${home}`}>To Today</Button>
+	<Button size="lg" color="light" href={`/${home}`}>{w.toToday}</Button>
 </p>

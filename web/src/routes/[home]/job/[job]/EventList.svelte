@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/eventList';
 	import More from '$lib/ui/More.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
@@ -50,7 +51,7 @@
 		const typed = typedNumber(text, 'volts');
 		const { value } = typed;
 		if (value === null) {
-			complaint = typed.complaint ?? 'A number of volts belongs here.';
+			complaint = typed.complaint ?? w.aNumberOfVoltsBelongs;
 			return;
 		}
 		const reading: VoltReading =
@@ -58,7 +59,7 @@
 				? { ...was, volts: value }
 				: { instrument: 'indicator', litV: value as 0 };
 		if (was.instrument === 'indicator' && ![0, 12, 24, 50, 120, 230].includes(value)) {
-			complaint = 'An indicator shows 0, 12, 24, 50, 120 or 230.';
+			complaint = w.anIndicatorShows012;
 			return;
 		}
 		if (session.submit({ kind: 'amendVolts', of, reading })) putting = null;
@@ -67,7 +68,7 @@
 
 {#if lines.length > 0}
 	<More bind:open={() => shown, onshow} class="mt-5 max-w-176">
-		{#snippet title()}Look back: recorded so far <b>{lines.length}</b><Kbd>b</Kbd>{/snippet}
+		{#snippet title()}{w.lookBackRecordedSoFar} <b>{lines.length}</b><Kbd>b</Kbd>{/snippet}
 		<ol reversed>
 			{#each lines as line (line.event.id)}
 				{@const body = line.event.body}
@@ -79,9 +80,9 @@
 						>{line.value}{#if line.passes !== null}<b class:bad={!line.passes}>{line.passes ? ' ✓' : ' ✗'}</b
 							>{/if}</span
 					>
-					{#if amended.has(line.event.id)}<span class="soft extra">put right later</span>
+					{#if amended.has(line.event.id)}<span class="soft extra">{w.putRightLater}</span>
 					{:else if earlier}<Button size="xs" color="alternative" onclick={() => revisit(earlier)}
-							>again</Button
+							>{w.again}</Button
 						>
 					{:else if amendable(body.kind) && 'reading' in body}
 						<Button
@@ -91,17 +92,14 @@
 								(putting = putting === line.event.id ? null : line.event.id),
 								(text = ''),
 								(complaint = null)
-							)}>put right</Button
+							)}>{w.putRight}</Button
 						>
 						{#if putting === line.event.id}
 							<form class="row extra" onsubmit={(event) => amend(event, line.event.id, body.reading)}>
 								<Label
-									>what it really showed, V <Input
-										class="inline-block w-28!"
-										inputmode="decimal"
-										bind:value={text}
-									/></Label
-								><Button type="submit" size="lg" color="light">Put right</Button>
+									>{w.whatItReallyShowedV}
+									<Input class="inline-block w-28!" inputmode="decimal" bind:value={text} /></Label
+								><Button type="submit" size="lg" color="light">{w.putRight2}</Button>
 								{#if complaint}<Verdict kind="bad">{complaint}</Verdict>{/if}
 							</form>
 						{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/photos';
 	import FilePick from '$lib/ui/FilePick.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
@@ -33,11 +34,10 @@
 		trouble = null;
 		try {
 			const picture = await resized(file);
-			if (picture.size > largestPhotoBytes)
-				return void (trouble = 'Even made smaller, the picture is over 10 MB.');
+			if (picture.size > largestPhotoBytes) return void (trouble = w.evenMadeSmallerThePicture);
 			await send({ id: crypto.randomUUID(), caption: caption.trim(), picture });
 		} catch {
-			trouble = `“${file.name}” can’t be read as a picture. JPEG, PNG and WebP can.`;
+			trouble = w.cantBeReadAsA(file.name);
 		}
 	}
 	async function send(photo: NonNullable<typeof waiting>) {
@@ -58,7 +58,7 @@
 	}
 </script>
 
-<section aria-label="Photographs">
+<section aria-label={w.photographs}>
 	<ul>
 		{#each photos as photo (photo.id)}<li>
 				<a href={`/${home}/photo/${photo.id}`}
@@ -71,17 +71,17 @@
 			class="w-auto! flex-[1_1_10rem]"
 			bind:value={caption}
 			maxlength={200}
-			placeholder="what it shows"
-			aria-label="What the photograph shows"
+			placeholder={w.whatItShows}
+			aria-label={w.whatThePhotographShows}
 		/>
 		<FilePick
-			text={sending === 'sending' ? 'Saving …' : 'Add a photograph'}
+			text={sending === 'sending' ? w.saving : w.addAPhotograph}
 			accept="image/jpeg,image/png,image/webp"
 			disabled={sending === 'sending'}
 			onpick={take}
 		/>
 		{#if waiting && sending === 'idle'}<Button color="alternative" onclick={() => send(waiting!)}
-				>Send again</Button
+				>{w.sendAgain}</Button
 			>{/if}
 	</div>
 	{#if trouble}<Verdict kind="open" alert>{trouble}</Verdict>{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/outlet/page';
 	import { jobAnswer } from '$lib/answers';
 	import { Sending } from '$lib/sending.svelte';
 	import Trouble from '$lib/ui/Trouble.svelte';
@@ -67,7 +68,7 @@
 		{#each data.box.worries as worry (worry.id)}
 			<Verdict kind="open">
 				<b>{worryWords[worry.kind].what}</b>
-				{worry.note} <span class="soft">Seen {day(worry.seen, t.locale)}.</span>
+				{worry.note} <span class="soft">{w.seen(day(worry.seen, t.locale))}</span>
 			</Verdict>
 		{/each}
 		{#if !data.underWay}{#key data.box.id}<SeenOtherwise
@@ -78,18 +79,18 @@
 				/>{/key}{/if}
 		{#if data.underWay}
 			<p class="row">
-				<Button size="lg" href={`/${data.home.slug}/job/${data.underWay}`}>Go on with the job here</Button>
+				<Button size="lg" href={`/${data.home.slug}/job/${data.underWay}`}>{w.goOnWithTheJob}</Button>
 			</p>
 		{:else if data.cannot}
 			<Verdict kind="open">{data.cannot}</Verdict>
 			{#if !circuit || data.searchable}<p class="row">
-					<Button size="lg" href={`/${data.home.slug}/find/${data.box.id}`}>Find its {t.breaker}</Button>
+					<Button size="lg" href={`/${data.home.slug}/find/${data.box.id}`}>{w.findIts(t.breaker)}</Button>
 				</p>{/if}
 		{:else}
 			<form onsubmit={start}>
 				<div class="row fields">
 					<Label class="flex-[1_1_12rem]"
-						>Who does the work<Input
+						>{w.whoDoesTheWork}<Input
 							bind:value={who}
 							maxlength={80}
 							autocomplete="name"
@@ -97,10 +98,10 @@
 						/></Label
 					>
 					<Label class="flex-[1_1_12rem]"
-						>Wires go on<Select placeholder="" bind:value={school}>
-							<option value="groundFirst">{t.ground}, {t.neutral}, {t.hot} (usual)</option>
-							<option value="hotFirst">{t.hot} first</option>
-							<option value="asItCameOff">in reverse of coming off</option>
+						>{w.wiresGoOn}<Select placeholder="" bind:value={school}>
+							<option value="groundFirst">{w.usual(t.ground, t.neutral, t.hot)}</option>
+							<option value="hotFirst">{w.first(t.hot)}</option>
+							<option value="asItCameOff">{w.inReverseOfComingOff}</option>
 						</Select></Label
 					>
 				</div>
@@ -110,15 +111,12 @@
 						<span class="soft">{data.asked.rule}</span>
 					</Verdict>{/if}
 				{#if data.noResidual}<Verdict kind="open">
-						No RCD protects this socket circuit, by the record (BS 7671 411.3.3). A like-for-like change may
-						go on; a 30 mA RCBO is recommended, and it is written down.
+						{w.noRcdProtectsThisSocket}
 					</Verdict>{/if}
-				{#if nameless}<Verdict kind="bad" id="nameless"
-						>Your name goes on the tag and into the record.</Verdict
-					>{/if}
+				{#if nameless}<Verdict kind="bad" id="nameless">{w.yourNameGoesOnThe}</Verdict>{/if}
 				<Trouble failure={starting.failure?.code === 'underWay' ? null : starting.failure} />
 				<Button type="submit" size="lg" class="mt-3" disabled={starting.pending}
-					>{starting.pending ? 'Starting …' : 'Replace it, like for like'}</Button
+					>{starting.pending ? w.starting : w.replaceItLikeForLike}</Button
 				>
 			</form>
 		{/if}
@@ -127,55 +125,59 @@
 			<TableBody>
 				{#if circuit && breaker}
 					<TableBodyRow
-						><TableHeadCell>Circuit</TableHeadCell><TableBodyCell
+						><TableHeadCell>{w.circuit}</TableHeadCell><TableBodyCell
 							>{circuit.name}{circuit.arrangement === 'ring' ? ', ring' : ''}</TableBodyCell
 						></TableBodyRow
 					>
 					<TableBodyRow>
 						<TableHeadCell>{capital(t.breaker)}</TableHeadCell>
 						<TableBodyCell>
-							{breakerName(data.house, breaker.id)}, {breaker.ratingA} A, labelled “{breaker.label}”
+							{w.aLabelled(breakerName(data.house, breaker.id), breaker.ratingA, breaker.label)}
 							<br /><span class="soft"
 								>{findings.some(({ finding }) => finding === 'feeds')
-									? `found by test, ${day(findings.findLast(({ finding }) => finding === 'feeds')!.on, t.locale)}`
-									: 'claimed by a label, not tested'}</span
+									? w.foundByTest(day(findings.findLast(({ finding }) => finding === 'feeds')!.on, t.locale))
+									: w.claimedByALabelNot}</span
 							>
-							· <a href={`/${data.home.slug}/find/${data.box.id}`}>search for it</a>
+							· <a href={`/${data.home.slug}/find/${data.box.id}`}>{w.searchForIt}</a>
 						</TableBodyCell>
 					</TableBodyRow>
 				{/if}
 				<TableBodyRow
-					><TableHeadCell>Before it</TableHeadCell><TableBodyCell
+					><TableHeadCell>{w.beforeIt}</TableHeadCell><TableBodyCell
 						>{#each around.upstream as box, k (box.id)}{k > 0 ? ', ' : ''}<a
 								href={`/${data.home.slug}/outlet/${box.id}`}>{placeName(data.house, box)}</a
-							>{:else}the {t.panel}{/each}</TableBodyCell
+							>{:else}{w.the(t.panel)}{/each}</TableBodyCell
 					></TableBodyRow
 				>
 				<TableBodyRow
-					><TableHeadCell>After it</TableHeadCell><TableBodyCell
+					><TableHeadCell>{w.afterIt}</TableHeadCell><TableBodyCell
 						>{#each around.downstream as box, k (box.id)}{k > 0 ? ', ' : ''}<a
 								href={`/${data.home.slug}/outlet/${box.id}`}>{placeName(data.house, box)}</a
-							>{:else}<span class="soft">nothing: end of the run</span>{/each}</TableBodyCell
+							>{:else}<span class="soft">{w.nothingEndOfTheRun}</span>{/each}</TableBodyCell
 					></TableBodyRow
 				>
 				{#if data.box.supply}
 					{@const supply = data.box.supply}
 					<TableBodyRow
-						><TableHeadCell>Supply</TableHeadCell><TableBodyCell
-							>cable {supply.cables.join(' and ')}
+						><TableHeadCell>{w.supply}</TableHeadCell><TableBodyCell
+							>{w.cable(supply.cables.join(' and '))}
 							<br /><span class="soft"
-								>found by {supply.by}, {day(supply.on, t.locale)}: {supply.readings
-									.map(
-										({ cable, resistanceOhm, hotNeutralV }) =>
-											`${cable} ${hotNeutralV === undefined ? ohmsWord(resistanceOhm ?? null) : voltsWord(hotNeutralV)}`
-									)
-									.join(', ')}</span
+								>{w.foundBy(
+									supply.by,
+									day(supply.on, t.locale),
+									supply.readings
+										.map(
+											({ cable, resistanceOhm, hotNeutralV }) =>
+												`${cable} ${hotNeutralV === undefined ? ohmsWord(resistanceOhm ?? null) : voltsWord(hotNeutralV)}`
+										)
+										.join(', ')
+								)}</span
 							></TableBodyCell
 						></TableBodyRow
 					>
 				{/if}
 				<TableBodyRow
-					><TableHeadCell>Box</TableHeadCell><TableBodyCell class="flex items-center gap-3"
+					><TableHeadCell>{w.box}</TableHeadCell><TableBodyCell class="flex items-center gap-3"
 						>{#key data.version}<Material
 								house={data.house}
 								version={data.version}
@@ -185,7 +187,7 @@
 						<span
 							>{[
 								data.box.volumeIn3 ? `${data.box.volumeIn3} in³` : '',
-								data.box.depthMm ? `${data.box.depthMm} mm deep` : ''
+								data.box.depthMm ? w.mmDeep(data.box.depthMm) : ''
 							]
 								.filter(Boolean)
 								.join(', ')}</span
@@ -202,9 +204,9 @@
 					slug={data.home.slug}
 					box={data.box}
 				/>{/key}{/if}
-		<h2 class="mt-6">History</h2>
+		<h2 class="mt-6">{w.history}</h2>
 		{#if data.box.history.length === 0 && data.ended.length === 0}<p class="soft">
-				Nothing is on record yet.
+				{w.nothingIsOnRecordYet}
 			</p>{/if}
 		<ul>
 			{#each data.box.history as entry (entry.on + entry.what)}<li>
@@ -213,7 +215,7 @@
 				</li>{/each}
 			{#each data.ended as job (job.id)}<li>
 					<b>{day(job.endedAt!, t.locale)}</b>
-					<a href={`/${data.home.slug}/job/${job.id}/record`}>Record of the job, {job.outcome}</a>
+					<a href={`/${data.home.slug}/job/${job.id}/record`}>{w.recordOfTheJob(job.outcome ?? '')}</a>
 				</li>{/each}
 		</ul>
 	</section>

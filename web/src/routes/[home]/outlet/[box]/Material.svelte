@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/outlet/material';
 	import Select from 'flowbite-svelte/Select.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
@@ -11,10 +12,7 @@
 	const editor = untrack(() => new HouseEditor({ house, version, slug }));
 	async function set(select: HTMLSelectElement) {
 		const material = select.value === 'plastic' ? ('plastic' as const) : ('metal' as const);
-		const made = await editor.apply(
-			[{ do: 'setBox', box: box.id, material }],
-			`box of ${box.name}: ${material}`
-		);
+		const made = await editor.apply([{ do: 'setBox', box: box.id, material }], w.boxOf(box.name, material));
 		if (made) await invalidateAll();
 		else select.value = box.material;
 	}
@@ -23,10 +21,10 @@
 <Select
 	class="w-48"
 	placeholder=""
-	aria-label="What the box is made of"
+	aria-label={w.whatTheBoxIsMade}
 	value={box.material}
 	disabled={editor.saving}
 	onchange={(event) => set(event.currentTarget)}
-	><option value="metal">metal</option><option value="plastic">plastic</option></Select
+	><option value="metal">{w.metal}</option><option value="plastic">{w.plastic}</option></Select
 >
 {#if editor.trouble}<Verdict kind="bad">{editor.trouble}</Verdict>{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/outlet/pluggedIn';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
@@ -23,17 +24,16 @@
 		if (!name.trim()) return;
 		const added = await editor.apply(
 			[{ do: 'addLoad', box: box.id, half, name: name.trim(), ...(what ? { matters: what } : {}) }],
-			`${name.trim()} plugged in`
+			w.pluggedIn(name.trim())
 		);
 		if (added) name = '';
 	}
 </script>
 
 <section>
-	<h2>Plugged in here</h2>
+	<h2>{w.pluggedInHere}</h2>
 	{#if loads.length === 0}<p class="soft">
-			Nothing is on record. A router, a freezer, an alarm, medical equipment: put it in, and it is asked about
-			before its circuit loses power.
+			{w.nothingIsOnRecordA}
 		</p>{/if}
 	<ul>
 		{#each loads as load (load.id)}<li>
@@ -41,26 +41,26 @@
 				<Button
 					color="alternative"
 					class="ms-auto border-transparent text-soft"
-					aria-label={`${load.name} is not plugged in any more`}
+					aria-label={w.isNotPluggedInAny(load.name)}
 					onclick={() => editor.apply([{ do: 'removeLoad', load: load.id }], `${load.name} gone`)}>×</Button
 				>
 			</li>{/each}
 	</ul>
 	<form class="row" onsubmit={add}>
-		<Label class="flex-[1_1_8rem]">What<Input bind:value={name} maxlength={80} /></Label>
+		<Label class="flex-[1_1_8rem]">{w.what}<Input bind:value={name} maxlength={80} /></Label>
 		<Label class="flex-[1_1_8rem]"
-			>matters as<Select placeholder="" bind:value={what}
-				><option value="">nothing much</option>{#each matters as each (each)}<option value={each}
+			>{w.mattersAs}<Select placeholder="" bind:value={what}
+				><option value="">{w.nothingMuch}</option>{#each matters as each (each)}<option value={each}
 						>{matterWords[each]}</option
 					>{/each}</Select
 			></Label
 		>
 		{#if halves.length > 1}<Label class="flex-[1_1_8rem]"
-				>in<Select placeholder="" bind:value={half}
+				>{w.inText}<Select placeholder="" bind:value={half}
 					>{#each halves as each (each)}<option value={each}>{halfWords[each]}</option>{/each}</Select
 				></Label
 			>{/if}
-		<Button type="submit" color="alternative" disabled={editor.saving}>Add</Button>
+		<Button type="submit" color="alternative" disabled={editor.saving}>{w.add}</Button>
 	</form>
 	{#if editor.trouble}<Verdict kind="bad">{editor.trouble}</Verdict>{/if}
 </section>

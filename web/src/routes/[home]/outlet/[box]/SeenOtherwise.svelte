@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/outlet/seenOtherwise';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
@@ -25,7 +26,7 @@
 	const editor = untrack(() => new HouseEditor({ house, version, slug }));
 	let recorded = $state(false);
 	async function record() {
-		recorded = await editor.apply(otherwise!.edits, `box as seen on ${otherwise!.on.slice(0, 10)}`);
+		recorded = await editor.apply(otherwise!.edits, w.boxAsSeenOn(otherwise!.on.slice(0, 10)));
 		if (recorded) await invalidateAll();
 	}
 	async function takeBack() {
@@ -37,24 +38,22 @@
 
 {#if recorded}
 	<Verdict class="row">
-		The box is on record as it was seen.<Button
-			color="alternative"
-			disabled={editor.saving}
-			onclick={takeBack}>Take that back</Button
+		{w.theBoxIsOnRecord}<Button color="alternative" disabled={editor.saving} onclick={takeBack}
+			>{w.takeThatBack}</Button
 		>
 	</Verdict>
 {:else if otherwise}
 	{@const newOutlets = otherwise.edits.filter((edit) => edit.do === 'addOutlet').length}
 	<Verdict kind="open">
 		<p>
-			<b>Seen otherwise {day(otherwise.on, terms[house.region].locale)}:</b>
-			{seenWords(otherwise.seen)}. Once that is on record, the swap begins again at its first step: tag and
-			lock off, power on, live first.
-			{#if newOutlets > 0}{newOutlets === 1 ? 'One cable goes' : `${newOutlets} cables go`} where nobody has looked
-				yet: on record as “not found yet”.{/if}
+			<b>{w.seenOtherwise(day(otherwise.on, terms[house.region].locale))}</b>
+			{w.onceThatIsOnRecord(seenWords(otherwise.seen))}
+			{#if newOutlets > 0}{w.whereNobodyHasLookedYet(
+					newOutlets === 1 ? w.oneCableGoes : w.cablesGo(newOutlets)
+				)}{/if}
 		</p>
 		<Button size="lg" color="light" disabled={editor.saving} onclick={record}
-			>{editor.saving ? 'Putting it on record …' : 'Put it on record'}</Button
+			>{editor.saving ? w.puttingItOnRecord : w.putItOnRecord}</Button
 		>
 	</Verdict>
 {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/handover/page';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Table from 'flowbite-svelte/Table.svelte';
 	import TableBody from 'flowbite-svelte/TableBody.svelte';
@@ -75,74 +76,81 @@
 	const done = $derived(recordLines([...record.work, ...record.notes], house, plan, state.earth));
 </script>
 
-<svelte:head><title>Hand-over · {placeName(house, box)} · Wary Hand</title></svelte:head>
+<svelte:head><title>{w.handOverWaryHand(placeName(house, box))}</title></svelte:head>
 <main>
 	<header>
-		<p class="soft">For a {terms[house.region].handTo} · {house.name}</p>
+		<p class="soft">{w.forA(terms[house.region].handTo, house.name)}</p>
 		<h1>{placeName(house, box)}</h1>
 		<p>
-			{circuit?.name ?? ''}, {namedBreakers(house, state.feeder ?? plan.recordedBreaker)}{findBreaker(
-				house,
-				state.feeder ?? plan.recordedBreaker
-			)
-				? `, ${findBreaker(house, state.feeder ?? plan.recordedBreaker)!.ratingA} A`
-				: ''} · {deviceWords(plan.oldDevice, plan.region)} · by {data.job.who}{record.endedAt
-				? `, ${moment(record.endedAt, t.locale)} UTC`
-				: ''}
+			{w.by(
+				circuit?.name ?? '',
+				namedBreakers(house, state.feeder ?? plan.recordedBreaker),
+				findBreaker(house, state.feeder ?? plan.recordedBreaker)
+					? `, ${findBreaker(house, state.feeder ?? plan.recordedBreaker)!.ratingA} A`
+					: '',
+				deviceWords(plan.oldDevice, plan.region),
+				data.job.who,
+				record.endedAt ? `, ${moment(record.endedAt, t.locale)} UTC` : ''
+			)}
 		</p>
 		<Button
 			size="lg"
 			color="light"
 			class="no-print col-start-2 row-span-3 row-start-1 self-center"
-			onclick={() => window.print()}>Print</Button
+			onclick={() => window.print()}>{w.print}</Button
 		>
 	</header>
 	{#if data.job.outcome !== 'stopped'}<Verdict kind="open">
-			This job isn’t stopped; the sheet shows how it stands now.
+			{w.thisJobIsntStoppedThe}
 		</Verdict>{/if}
 	<section class="why">
-		{#if reasons.length > 0 || data.job.outcome === 'stopped'}<h2>Why it stopped</h2>{/if}
+		{#if reasons.length > 0 || data.job.outcome === 'stopped'}<h2>{w.whyItStopped}</h2>{/if}
 		{#each reasons as each (each)}<p>
 				<b>{stopWords(plan.region)[each].why}.</b>
 				{stopWords(plan.region)[each].tell}
-			</p>{:else}{#if data.job.outcome === 'stopped'}<p>No reason was noted.</p>{/if}{/each}
+			</p>{:else}{#if data.job.outcome === 'stopped'}<p>{w.noReasonWasNoted}</p>{/if}{/each}
 		{#if note?.kind === 'stop' && note.note}<p>“{note.note}”</p>{/if}
-		<h2>How it is left</h2>
+		<h2>{w.howItIsLeft}</h2>
 		<ul>
 			{#each left as line (line)}<li>{line}</li>{/each}
 		</ul>
 	</section>
 	<div class="columns">
 		<section>
-			<h2>{seen ? 'The box as recorded; it was found otherwise' : 'The box as it is now'}</h2>
+			<h2>{seen ? 'The box as recorded; it was found otherwise' : w.theBoxAsItIs}</h2>
 			<BoxDrawing house={asLeft} box={findBox(asLeft, plan.boxId)!} />
 			{#if seen}
-				<h2>What was in it</h2>
+				<h2>{w.whatWasInIt}</h2>
 				<p>{capital(seenWords(seen))}.</p>
 				<ul>
 					{#each seen.cables as colours, k (k)}<li>
-							Cable {String.fromCharCode(65 + k)}: {colours.map((colour) => colourWords[colour]).join(', ')}
+							{w.cable(String.fromCharCode(65 + k), colours.map((colour) => colourWords[colour]).join(', '))}
 						</li>{/each}
 				</ul>
 				<p>
-					{#if fits.length > 0}May be: {fits
-							.slice(0, 3)
-							.map(({ kind }) => inSentence(arrangementWords[kind].name))
-							.join('; ')}.
-					{:else}Fits no arrangement known here.{/if}
-					{#if settle}To settle it: {settlingWords(settle.test, plan.region)}{/if}
+					{#if fits.length > 0}{w.mayBe(
+							fits
+								.slice(0, 3)
+								.map(({ kind }) => inSentence(arrangementWords[kind].name))
+								.join('; ')
+						)}
+					{:else}{w.fitsNoArrangementKnownHere}{/if}
+					{#if settle}{w.toSettleIt(settlingWords(settle.test, plan.region))}{/if}
 				</p>
 			{/if}
 			{#if plan.supplyCables.length > 1}
 				<p>
-					<b>Supply cable:</b>
+					<b>{w.supplyCable}</b>
 					{state.supply.outcome === 'found'
-						? `${state.supply.found.map((cable) => cableWords(house, plan, cable)).join(' and ')}, found by ${state.supply.by === 'dead' ? 'resistance' : 'voltage'}.`
-						: 'not tested.'}
+						? w.foundBy(
+								state.supply.found.map((cable) => cableWords(house, plan, cable)).join(' and '),
+								state.supply.by === 'dead' ? 'resistance' : 'voltage'
+							)
+						: w.notTested}
 				</p>
 			{/if}
-			<h2>Condition</h2>
-			{#if conditions.length === 0}<p>{inspected ? 'Nothing was found.' : 'Not looked at.'}</p>
+			<h2>{w.condition}</h2>
+			{#if conditions.length === 0}<p>{inspected ? w.nothingWasFound : w.notLookedAt}</p>
 			{:else}
 				<Table class="printed">
 					<TableBody
@@ -160,10 +168,10 @@
 			{/if}
 		</section>
 		<section>
-			<h2>Readings</h2>
+			<h2>{w.readings}</h2>
 			{#if record.live.length > 0}
 				<Table class="printed">
-					<caption>Live, before anything was switched off</caption>
+					<caption>{w.liveBeforeAnythingWasSwitched}</caption>
 					<TableBody
 						>{#each recordLines(record.live, house, plan, state.earth) as line (line.key)}<TableBodyRow
 								><TableBodyCell>{line.text}</TableBodyCell><TableBodyCell class="text-end whitespace-nowrap"
@@ -176,9 +184,14 @@
 			{#each record.proofs as proof (proof.at + proof.scope)}
 				<Table class="printed">
 					<caption
-						>Dead {proof.scope === 'bare' ? 'on the bare conductors' : 'at the face'}, {clock(proof.at)} UTC; {t.breaker}
-						{breakerNames(house, proof.breakers)} off; tester proved {readingWords(proof.before.reading)} before,
-						{readingWords(proof.after.reading)} after</caption
+						>{w.deadUtcOffTesterProved(
+							proof.scope === 'bare' ? w.onTheBareConductors : w.atTheFace,
+							clock(proof.at),
+							t.breaker,
+							breakerNames(house, proof.breakers),
+							readingWords(proof.before.reading),
+							readingWords(proof.after.reading)
+						)}</caption
 					>
 					<TableBody
 						>{#each proof.pairs as { pair, taken } (pair)}<TableBodyRow
@@ -188,10 +201,10 @@
 							>{/each}</TableBody
 					>
 				</Table>
-			{:else}<p>Nothing was proven dead.</p>{/each}
+			{:else}<p>{w.nothingWasProvenDead}</p>{/each}
 			{#if record.refuted.length > 0}
 				<Table class="printed">
-					<caption>Readings that said stop</caption>
+					<caption>{w.readingsThatSaidStop}</caption>
 					<TableBody
 						>{#each recordLines(record.refuted, house, plan, state.earth) as line (line.key)}<TableBodyRow
 								><TableBodyCell>{line.text}</TableBodyCell><TableBodyCell class="text-end whitespace-nowrap"
@@ -201,14 +214,14 @@
 					>
 				</Table>
 			{/if}
-			<h2>What was done</h2>
+			<h2>{w.whatWasDone}</h2>
 			<Table class="printed">
 				<TableBody
 					>{#each done as line (line.key)}<TableBodyRow
 							><TableBodyCell class="w-14 text-soft">{clock(line.at)}</TableBodyCell><TableBodyCell
 								>{line.text}{line.value ? `: ${line.value}` : ''}</TableBodyCell
 							></TableBodyRow
-						>{:else}<TableBodyRow><TableBodyCell>Nothing was changed.</TableBodyCell></TableBodyRow
+						>{:else}<TableBodyRow><TableBodyCell>{w.nothingWasChanged}</TableBodyCell></TableBodyRow
 						>{/each}</TableBody
 				>
 			</Table>
@@ -216,8 +229,7 @@
 	</div>
 	<PhotoSheet home={data.home.slug} photos={data.photos} />
 	<p class="soft foot">
-		Written by a homeowner, step by step as the work went on. It is no certificate. Treat everything as live
-		until you have proven it otherwise.
+		{w.writtenByAHomeownerStep}
 	</p>
 </main>
 

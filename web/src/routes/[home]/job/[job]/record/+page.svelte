@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/record/page';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Table from 'flowbite-svelte/Table.svelte';
 	import TableBody from 'flowbite-svelte/TableBody.svelte';
@@ -31,20 +32,20 @@
 	const fitted = $derived(deviceWords(plan.newDevice, plan.region));
 	const groups = $derived(
 		[
-			{ title: 'Live before anything was switched off', events: data.record.live },
-			{ title: 'Switching', events: data.record.isolation },
-			{ title: 'Readings that said stop', events: data.record.refuted },
-			{ title: 'Work', events: data.record.work },
-			{ title: 'Tests after', events: data.record.tests },
-			{ title: 'Notes', events: data.record.notes }
+			{ title: w.liveBeforeAnythingWasSwitched, events: data.record.live },
+			{ title: w.switching, events: data.record.isolation },
+			{ title: w.readingsThatSaidStop, events: data.record.refuted },
+			{ title: w.work, events: data.record.work },
+			{ title: w.testsAfter, events: data.record.tests },
+			{ title: w.notes, events: data.record.notes }
 		].filter(({ events }) => events.length > 0)
 	);
 </script>
 
-<svelte:head><title>Record · {placeName(house, box)} · Wary Hand</title></svelte:head>
+<svelte:head><title>{w.recordWaryHand(placeName(house, box))}</title></svelte:head>
 <main>
 	<header>
-		<p class="soft">Record of work · {house.name}</p>
+		<p class="soft">{w.recordOfWork(house.name)}</p>
 		<h1>{placeName(house, box)}</h1>
 		<p class="outcome {outcome}">
 			<b>{outcome}</b>{data.record.endedAt ? ` ${moment(data.record.endedAt, t.locale)} UTC` : ''}
@@ -53,17 +54,17 @@
 			size="lg"
 			color="light"
 			class="no-print col-start-2 row-span-3 row-start-1 self-center"
-			onclick={() => window.print()}>Print</Button
+			onclick={() => window.print()}>{w.print}</Button
 		>
 	</header>
 	<dl>
 		<div>
-			<dt>Who</dt>
+			<dt>{w.who}</dt>
 			<dd>{data.job.who}</dd>
 		</div>
 		<div>
-			<dt>Begun</dt>
-			<dd>{moment(data.job.startedAt, t.locale)} UTC</dd>
+			<dt>{w.begun}</dt>
+			<dd>{w.utc(moment(data.job.startedAt, t.locale))}</dd>
 		</div>
 		<div>
 			<dt>{capital(t.breaker)}</dt>
@@ -76,35 +77,35 @@
 			</dd>
 		</div>
 		<div>
-			<dt>Taken out</dt>
+			<dt>{w.takenOut}</dt>
 			<dd>{removed}</dd>
 		</div>
 		{#if outcome === 'finished'}<div>
-				<dt>Put in</dt>
+				<dt>{w.putIn}</dt>
 				<dd>{fitted}</dd>
 			</div>{/if}
 		{#if data.state.directory}<div>
-				<dt>Directory</dt>
+				<dt>{w.directory}</dt>
 				<dd>“{data.state.directory}”</dd>
 			</div>{/if}
 	</dl>
 
 	<section class="worries">
-		<h2>Worries left open</h2>
-		{#if data.record.worries.length === 0}<p>None.</p>{:else}<ul>
+		<h2>{w.worriesLeftOpen}</h2>
+		{#if data.record.worries.length === 0}<p>{w.none}</p>{:else}<ul>
 				{#each data.record.worries as worry, k (k)}<li>{foundWords(worry, house, plan)}</li>{/each}
 			</ul>{/if}
 	</section>
 
 	{#if data.record.resolutions.length > 0}
 		<section>
-			<h2>Readings between dead and live</h2>
+			<h2>{w.readingsBetweenDeadAndLive}</h2>
 			<ul>
 				{#each data.record.resolutions as each (each.pair)}<li>
 						{capital(pairWords(plan, each.pair, data.state.earth))}: {each.endedAs === 'induced'
-							? 'induced, drained by a load'
+							? w.inducedDrainedByALoad
 							: each.endedAs === 'backFed'
-								? `back-fed by ${breakerName(house, each.by)}, gone when that was off too`
+								? w.backFedByGoneWhen(breakerName(house, each.by))
 								: 'never settled: treated as live'}
 					</li>{/each}
 			</ul>
@@ -113,19 +114,22 @@
 
 	<div class="columns">
 		<section>
-			<h2>Proof of dead</h2>
+			<h2>{w.proofOfDead}</h2>
 			{#each data.record.proofs as proof (proof.at + proof.scope)}
 				<Table class="printed">
 					<caption
-						>{proof.scope === 'bare' ? 'On the bare conductors' : 'At the face'}, {clock(proof.at)} UTC; {t.breaker}
-						{proof.breakers.map((id) => breakerName(house, id)).join(', ')} off, {holdWords[
-							proof.hold as keyof typeof holdWords
-						]}</caption
+						>{w.utcOff(
+							proof.scope === 'bare' ? w.onTheBareConductors : w.atTheFace,
+							clock(proof.at),
+							t.breaker,
+							proof.breakers.map((id) => breakerName(house, id)).join(', '),
+							holdWords[proof.hold as keyof typeof holdWords]
+						)}</caption
 					>
 					<TableBody>
 						<TableBodyRow
-							><TableBodyCell>Tester proved</TableBodyCell><TableBodyCell class="text-end whitespace-nowrap"
-								>{readingWords(proof.before.reading)}</TableBodyCell
+							><TableBodyCell>{w.testerProved}</TableBodyCell><TableBodyCell
+								class="text-end whitespace-nowrap">{readingWords(proof.before.reading)}</TableBodyCell
 							></TableBodyRow
 						>
 						{#each proof.pairs as { pair, taken } (pair)}<TableBodyRow
@@ -135,13 +139,13 @@
 								></TableBodyRow
 							>{/each}
 						<TableBodyRow
-							><TableBodyCell>Tester proved again</TableBodyCell><TableBodyCell
+							><TableBodyCell>{w.testerProvedAgain}</TableBodyCell><TableBodyCell
 								class="text-end whitespace-nowrap">{readingWords(proof.after.reading)}</TableBodyCell
 							></TableBodyRow
 						>
 					</TableBody>
 				</Table>
-			{:else}<p>Nothing was proven dead in this job.</p>{/each}
+			{:else}<p>{w.nothingWasProvenDeadIn}</p>{/each}
 		</section>
 		<section>
 			{#each groups as group (group.title)}
@@ -169,8 +173,7 @@
 	</div>
 	<PhotoSheet home={data.home.slug} photos={data.photos} />
 	<p class="soft foot">
-		Written by the person named above, step by step as the work went on; entries can’t be changed afterwards.
-		It is no certificate, and no substitute for inspection under the local code.
+		{w.writtenByThePersonNamed}
 	</p>
 </main>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/steps/checks';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
@@ -46,32 +47,31 @@
 
 {#if waiting}
 	<ul class="get">
-		<li><b>A two-probe voltage indicator</b> and a proving unit: made for just this, nothing to set.</li>
+		<li><b>{w.aTwoProbeVoltageIndicator}</b> {w.andAProvingUnitMade}</li>
 		<li>
-			<b>A multimeter</b> with leads in good order, better still with a low-impedance mode. Its category
-			printed on it: CAT III for what hangs on a {region === 'uk' ? 'consumer unit' : 'panel'}, CAT II at the
-			least.
+			<b>{w.aMultimeter}</b>
+			{w.withLeadsInGoodOrder(region === 'uk' ? 'consumer unit' : 'panel')}
 		</li>
 	</ul>
 {/if}
 <form onsubmit={submit}>
 	<fieldset class="row">
-		<legend class="label">Dead will be proven with</legend>
+		<legend class="label">{w.deadWillBeProvenWith}</legend>
 		{#each offered as each (each.tester)}<Radio inline name="tester" value={each.tester} bind:group={tester}>
 				{each.text}</Radio
 			>{/each}
 	</fieldset>
 	{#if tester === 'none'}<Verdict kind="open">
-			Then this job goes as far as the plate, and waits there. What a lamp or a contactless tester can miss:
-			<a href={`/${home}/settings`}>see it on the model</a>.
+			{w.thenThisJobGoesAs}
+			<a href={`/${home}/settings`}>{w.seeItOnTheModel}</a>.
 		</Verdict>{/if}
 	{#each needed as tool (tool)}<Checkbox value={tool} bind:group={has}>{toolWords[tool]}</Checkbox>{/each}
 	<p class="soft small">
-		A contactless tester or a plug-in tester alone never proves dead. <a href={`/${home}/settings`}>Why</a>
+		{w.aContactlessTesterOrA} <a href={`/${home}/settings`}>{w.why}</a>
 	</p>
 	<p class="row">
-		<Button type="submit" size="lg">{waiting ? 'I have it now' : 'All here'}<Kbd>↵</Kbd></Button>
-		<Button size="lg" color="light" onclick={() => send(needed)}>All of them lie here<Kbd>a</Kbd></Button>
+		<Button type="submit" size="lg">{waiting ? w.iHaveItNow : w.allHere}<Kbd>↵</Kbd></Button>
+		<Button size="lg" color="light" onclick={() => send(needed)}>{w.allOfThemLieHere}<Kbd>a</Kbd></Button>
 	</p>
 </form>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/steps/confirm';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
@@ -19,20 +20,20 @@
 	let note = $state('');
 
 	const buttons = {
-		takeOff: 'They are off',
-		reopen: 'It is out again',
-		finish: 'Finish and keep the record',
-		cap: 'Every end is capped',
-		stop: 'Stop here and keep the record'
+		takeOff: w.theyAreOff,
+		reopen: w.itIsOutAgain,
+		finish: w.finishAndKeepTheRecord,
+		cap: w.everyEndIsCapped,
+		stop: w.stopHereAndKeepThe
 	};
 	const label = $derived(
 		step.kind !== 'confirm'
 			? buttons[step.kind]
 			: step.step === 'cautions'
-				? 'I have read them'
+				? w.iHaveReadThem
 				: step.step === 'closeUp'
-					? 'It is closed'
-					: 'Done'
+					? w.itIsClosed
+					: w.done
 	);
 	function go() {
 		const command: Command =
@@ -75,14 +76,14 @@
 {#if step.kind === 'stop'}
 	{#if words}
 		<Verdict kind="bad"><p>{words.why}.</p></Verdict>
-		<p><b>Tell the electrician:</b> {words.tell}</p>
+		<p><b>{w.tellTheElectrician}</b> {words.tell}</p>
 	{/if}
-	<Label>In your own words, for whoever goes on<Textarea rows={3} maxlength={500} bind:value={note} /></Label>
+	<Label>{w.inYourOwnWordsFor}<Textarea rows={3} maxlength={500} bind:value={note} /></Label>
 {/if}
 <p class="row mt-4">
 	<Button size="lg" onclick={go}>{label}<Kbd>↵</Kbd></Button>
 	{#if stillOn.length > 1}<Button size="lg" color="light" onclick={allOff}
-			>All {stillOn.length} are off and bent away<Kbd>a</Kbd></Button
+			>{w.allAreOffAndBent(stillOn.length)}<Kbd>a</Kbd></Button
 		>{/if}
 </p>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/steps/decide';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Radio from 'flowbite-svelte/Radio.svelte';
@@ -23,6 +24,6 @@
 	{#each protectionDecisions as each (each)}
 		<Radio name="decision" value={each} bind:group={decision}>{words[each]}</Radio>
 	{/each}
-	{#if complaint}<Verdict kind="bad">Choose one, or end here with the Stop button.</Verdict>{/if}
-	<p class="row mt-4"><Button type="submit" size="lg">That is my decision<Kbd>↵</Kbd></Button></p>
+	{#if complaint}<Verdict kind="bad">{w.chooseOneOrEndHere}</Verdict>{/if}
+	<p class="row mt-4"><Button type="submit" size="lg">{w.thatIsMyDecision}<Kbd>↵</Kbd></Button></p>
 </form>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/steps/directory';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
@@ -25,16 +26,15 @@
 
 <form onsubmit={submit}>
 	<Label
-		>{terms[plan.region].breaker}
-		{breakerName(house, feeder)}, {findBreaker(house, feeder)?.ratingA} A: was “{was}”<Input
-			bind:value={label}
-			maxlength={80}
-			required
-		/></Label
+		>{w.aWas(
+			terms[plan.region].breaker,
+			breakerName(house, feeder),
+			findBreaker(house, feeder)?.ratingA ?? '',
+			was
+		)}<Input bind:value={label} maxlength={80} required /></Label
 	>
 	{#if moved}<p class="soft">
-			The line of {breakerName(house, plan.recordedBreaker)} said “{labelOf(house, plan.recordedBreaker)}”.
-			What it really feeds is still to be found: it is marked as contradicted.
+			{w.theLineOfSaidWhat(breakerName(house, plan.recordedBreaker), labelOf(house, plan.recordedBreaker))}
 		</p>{/if}
-	<p class="row mt-4"><Button type="submit" size="lg">Write it<Kbd>↵</Kbd></Button></p>
+	<p class="row mt-4"><Button type="submit" size="lg">{w.writeIt}<Kbd>↵</Kbd></Button></p>
 </form>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/steps/finalVolts';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
@@ -20,7 +21,7 @@
 	let texts = $state(['', '']);
 	let marks = $state.raw<(VoltReading | null)[]>([null, null]);
 	let complaint = $state<string | null>(null);
-	const fields = ['hot to neutral', 'neutral to the known ground'] as const;
+	const fields = [w.hotToNeutral, w.neutralToTheKnownGround] as const;
 	const expected = $derived([
 		`about ${voltsWord(session.expect.liveV(step.half))}`,
 		`${voltsWord(session.expect.neutralEarthV(step.half))}, under 3`
@@ -51,8 +52,7 @@
 		const [hotNeutral, neutralEarth] = taken;
 		if (!hotNeutral || !neutralEarth)
 			return void (complaint =
-				texts.map((text) => typedNumber(text, 'volts').complaint).find(Boolean) ??
-				'Both readings are needed.');
+				texts.map((text) => typedNumber(text, 'volts').complaint).find(Boolean) ?? w.bothReadingsAreNeeded);
 		session.submit({ kind: 'readOutlet', half: step.half, hotNeutral, neutralEarth });
 	}
 	function key(event: KeyboardEvent) {
@@ -70,7 +70,7 @@
 	<p class="label what">{field}</p>
 	<div class="measure">
 		<div class="expected">
-			<span class="label">expect</span>
+			<span class="label">{w.expect}</span>
 			<div>{expected[k]}</div>
 		</div>
 		{#if instrument === 'indicator'}
@@ -81,19 +81,17 @@
 				}
 			/>
 		{:else}
-			<Label>your reading<FigureField bind:text={texts[k]!} label={`${field}, in volts`} unit="V" /></Label>
+			<Label>{w.yourReading}<FigureField bind:text={texts[k]!} label={w.inVolts(field)} unit="V" /></Label>
 		{/if}
 	</div>
 {/each}
 {#if complaint && passes === null}<Verdict kind="bad">{complaint}</Verdict>
 {:else if passes !== null}<Verdict kind={!passes ? 'bad' : 'good'}>
-		{passes
-			? 'Power, and the slots are the right way round.'
-			: 'Not as it should be: no power, or hot and neutral are swapped. The box is opened again.'}
+		{passes ? w.powerAndTheSlotsAre : w.notAsItShouldBe}
 	</Verdict>{/if}
 <p class="row">
-	{#if standIn}<Button size="lg" color="light" onclick={take}>Take the readings<Kbd>t</Kbd></Button>{/if}
-	<Button size="lg" onclick={keep}>Save both<Kbd>↵</Kbd></Button>
+	{#if standIn}<Button size="lg" color="light" onclick={take}>{w.takeTheReadings}<Kbd>t</Kbd></Button>{/if}
+	<Button size="lg" onclick={keep}>{w.saveBoth}<Kbd>↵</Kbd></Button>
 </p>
 
 <style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/steps/ground';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
@@ -44,22 +45,22 @@
 				? good && touchless === 'alarms'
 					? {
 							kind: 'bad',
-							text: `The ${t.ground} here is ALIVE. Touch no metal of this ${t.outlet} or of anything plugged in on this circuit. The job stops here: an electrician, now.`
+							text: w.theHereIsAliveTouch(t.ground, t.outlet)
 						}
 					: good && touchless === 'none'
 						? {
 								kind: 'open',
-								text: `Lit is not enough: a live ${t.ground} behind swapped wires lights the same. Without a contactless tester a known ${t.ground} will be brought by an extension lead.`
+								text: w.litIsNotEnoughA(t.ground, t.ground)
 							}
 						: good
-							? { kind: 'good', text: `The ${t.ground} here is one. Wires will be read to it.` }
+							? { kind: 'good', text: w.theHereIsOneWires(t.ground) }
 							: {
 									kind: 'open',
-									text: `This ${t.ground} doesn’t show that it is one: open somewhere, or not connected. It can’t be read to. A known ${t.ground} will be brought by an extension lead, and this one is noted as a worry.`
+									text: w.thisDoesntShowThatIt(t.ground, t.ground)
 								}
 				: good
-					? { kind: 'good', text: `A known ${t.ground}. Leave the lead plugged in, and bring its end here.` }
-					: { kind: 'bad', text: `Not a ${t.ground} to rely on. Try another one.` }
+					? { kind: 'good', text: w.aKnownLeaveTheLead(t.ground) }
+					: { kind: 'bad', text: w.notAToRelyOn(t.ground) }
 	);
 
 	async function take() {
@@ -74,16 +75,16 @@
 			if (near?.kind === 'alarm') touchless = near.alarms ? 'alarms' : 'silent';
 		}
 		if (shown?.kind === 'volts') reading = shown.reading;
-		else complaint = 'The simulated instrument can’t read this. Say what you see instead.';
+		else complaint = w.theSimulatedInstrumentCantRead;
 		if (verdict?.kind === 'good') keep();
 	}
 	function keep() {
 		if (reading === null) {
-			complaint = 'Say what it showed.';
+			complaint = w.sayWhatItShowed;
 			return;
 		}
 		if (step.kind === 'readLiveGround' && touchless === null) {
-			complaint = 'Say what the contactless tester did.';
+			complaint = w.sayWhatTheContactlessTester;
 			return;
 		}
 		session.submit(
@@ -112,10 +113,10 @@
 <svelte:window onkeydown={key} />
 {#if step.kind === 'proveEarth'}
 	{#if sources.length === 0}<Verdict kind="bad">
-			No {t.outlet} on another circuit is on record. Add one to the house record, or stop here.
+			{w.noOnAnotherCircuitIs(t.outlet)}
 		</Verdict>{:else}
 		<Label class="source"
-			>Brought from
+			>{w.broughtFrom}
 			<Select placeholder="" bind:value={source} onchange={() => (reading = null)}
 				>{#each sources as each (each)}<option value={each}>{boxPlace(house, each.slice(7))}</option
 					>{/each}</Select
@@ -124,19 +125,19 @@
 {/if}
 <div class="measure">
 	<div class="expected">
-		<span class="label">expect</span>
-		<div>lit</div>
+		<span class="label">{w.expect}</span>
+		<div>{w.lit}</div>
 	</div>
 	{#if instrument === 'indicator'}<Marks bind:litV={reading} />{:else}<Lit
 			bind:reading
 			instrument="plugTester"
-			what={`plug-in tester, lamp between ${t.hot} and ${t.ground}`}
+			what={w.plugInTesterLampBetween(t.hot, t.ground)}
 		/>{/if}
 </div>
 {#if step.kind === 'readLiveGround'}
 	<fieldset class="touchless row">
-		<legend class="label">contactless tester at the {t.ground}</legend>
-		{#each [['silent', 'silent'], ['alarms', 'it alarms'], ['none', 'I have none']] as const as [value, text] (value)}
+		<legend class="label">{w.contactlessTesterAtThe(t.ground)}</legend>
+		{#each [['silent', 'silent'], ['alarms', w.itAlarms], ['none', w.iHaveNone]] as const as [value, text] (value)}
 			<Radio inline name="touchless" {value} bind:group={touchless}>{text}</Radio>
 		{/each}
 	</fieldset>
@@ -147,10 +148,10 @@
 		{verdict.text}
 	</p>{/if}
 <p class="row actions">
-	{#if standIn}<Button size="lg" color="light" onclick={take}>Take the reading<Kbd>t</Kbd></Button>{/if}
-	<Button size="lg" onclick={keep}>Save reading<Kbd>↵</Kbd></Button>
+	{#if standIn}<Button size="lg" color="light" onclick={take}>{w.takeTheReading}<Kbd>t</Kbd></Button>{/if}
+	<Button size="lg" onclick={keep}>{w.saveReading}<Kbd>↵</Kbd></Button>
 	{#if standIn}<span class="soft"
-			>simulated {instrument === 'indicator' ? 'indicator' : 'plug-in tester'}</span
+			>{w.simulated(instrument === 'indicator' ? 'indicator' : 'plug-in tester')}</span
 		>{/if}
 </p>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/steps/hold';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Radio from 'flowbite-svelte/Radio.svelte';
@@ -16,32 +17,30 @@
 	const ways: { way: Hold; text: string; worth: string; owned: boolean }[] = [
 		{
 			way: 'padlock',
-			text: fused
-				? 'The fuse and its carrier in my pocket, the holder covered and tagged'
-				: 'Clip and padlock, the only key in my pocket',
-			worth: 'Holds while you are away.',
+			text: fused ? w.theFuseAndItsCarrier : w.clipAndPadlockTheOnly,
+			worth: w.holdsWhileYouAreAway,
 			owned: fused || has('clip', 'padlock')
 		},
 		{
 			way: 'clip',
-			text: 'Clip, without a lock',
-			worth: 'Stops a hand that slips, not one that means it.',
+			text: w.clipWithoutALock,
+			worth: w.stopsAHandThatSlips,
 			owned: has('clip') && !fused
 		},
 		{
 			way: 'watch',
-			text: 'Somebody stands by the panel',
-			worth: 'As good as they are patient.',
+			text: w.somebodyStandsByThePanel,
+			worth: w.asGoodAsTheyAre,
 			owned: true
 		},
 		{
 			way: 'tape',
-			text: `Taped over, tagged, ${t.panel} door closed`,
-			worth: 'Asks others to behave.',
+			text: w.tapedOverTaggedDoorClosed(t.panel),
+			worth: w.asksOthersToBehave,
 			owned: has('tape')
 		}
 	];
-	const lapses = (way: Hold) => (holds[way].survivesAbsence ? '' : ' Lapses when you leave.');
+	const lapses = (way: Hold) => (holds[way].survivesAbsence ? '' : w.lapsesWhenYouLeave);
 	let way = $state<Hold>(ways.find(({ owned, way: each }) => owned && each !== 'watch')?.way ?? 'watch');
 	const submit = (event: SubmitEvent) => {
 		event.preventDefault();
@@ -56,19 +55,19 @@
 				>{#each [1, 2, 3] as bar (bar)}<i class:full={bar <= holds[each.way].strength}></i>{/each}</span
 			>
 			<span class:unowned={!each.owned}
-				>{each.text}<span class="sr-only">, strength {holds[each.way].strength} of 3</span><br /><span
-					class="soft">{each.worth}{lapses(each.way)}{each.owned ? '' : ' Not among your things.'}</span
+				>{each.text}<span class="sr-only">{w.strengthOf3(holds[each.way].strength)}</span><br /><span
+					class="soft">{each.worth}{lapses(each.way)}{each.owned ? '' : w.notAmongYourThings}</span
 				></span
 			></Radio
 		>
 	{/each}
 	<p class="soft note">
-		“Lapses” means that the proof of dead no longer counts: whenever you go away, and after {awayAfterMin} minutes
-		without an entry.
+		{w.lapsesMeansThatTheProof(awayAfterMin)}
 	</p>
 	<p class="row mt-4">
-		<Button type="submit" size="lg">It is held<Kbd>↵</Kbd></Button>
-		<Button size="lg" color="light" href={`/${home}/job/${jobId}/tag`} target="_blank">Print the tag</Button>
+		<Button type="submit" size="lg">{w.itIsHeld}<Kbd>↵</Kbd></Button>
+		<Button size="lg" color="light" href={`/${home}/job/${jobId}/tag`} target="_blank">{w.printTheTag}</Button
+		>
 	</p>
 </form>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/steps/inspect';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
@@ -18,7 +19,7 @@
 	);
 	let where = $state<Partial<Record<Condition, string[]>>>({});
 	const wires = [
-		{ id: 'device', text: 'the device' },
+		{ id: 'device', text: w.theDevice },
 		...session.plan.takeOff
 			.flatMap(({ wires: on }) => on)
 			.map((wire) => ({ id: wire.id, text: shortWire(session.plan, wire) }))
@@ -35,7 +36,7 @@
 	const options: [Answer, string][] = [
 		['no', 'no'],
 		['yes', 'yes'],
-		['unsure', 'can’t tell']
+		['unsure', w.cantTell]
 	];
 	const submit = (event: SubmitEvent) => {
 		event.preventDefault();
@@ -43,7 +44,10 @@
 	};
 	const keep = () => {
 		if (left.length > 0) {
-			complaint = `Still open: ${words[left[0]!].look.toLowerCase()}${left.length > 1 ? `, and ${left.length - 1} more` : ''}.`;
+			complaint = w.stillOpen(
+				words[left[0]!].look.toLowerCase(),
+				left.length > 1 ? `, and ${left.length - 1} more` : ''
+			);
 			return;
 		}
 		session.submit({
@@ -85,7 +89,7 @@
 			</div>
 			{#if answer === 'yes' || answer === 'unsure'}<p class="then" class:bad={stopping.includes(condition)}>
 					{answer === 'unsure' && stopping.includes(condition)
-						? 'Not being sure ends the job too. That is right.'
+						? w.notBeingSureEndsThe
 						: words[condition].then}
 				</p>
 				{#if !ofBox.includes(condition)}<div
@@ -102,14 +106,13 @@
 		</fieldset>
 	{/each}
 	<Photos />
-	<Label>In your own words<Input bind:value={note} maxlength={500} /></Label>
+	<Label>{w.inYourOwnWords}<Input bind:value={note} maxlength={500} /></Label>
 	{#if complaint && left.length > 0}<Verdict kind="bad">{complaint}</Verdict>{/if}
 	<p class="row mt-4">
-		<Button type="submit" size="lg">That is what I see<Kbd>↵</Kbd></Button>{#if left.length > 0}<Button
+		<Button type="submit" size="lg">{w.thatIsWhatISee}<Kbd>↵</Kbd></Button>{#if left.length > 0}<Button
 				size="lg"
 				color="light"
-				onclick={restNo}
-				>“no” to {left.length === conditions.length ? 'all' : 'the other'} {left.length}</Button
+				onclick={restNo}>{w.noTo(left.length === conditions.length ? 'all' : w.theOther, left.length)}</Button
 			>{/if}
 	</p>
 </form>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/steps/lookOver';
 	import More from '$lib/ui/More.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
@@ -83,12 +84,12 @@
 
 <form onsubmit={submit}>
 	<p class="soft">
-		{#each lettered as each (each.letter)}<b>Cable {each.letter}</b>{` goes to ${each.to}. `}{/each}
+		{#each lettered as each (each.letter)}<b>{w.cable(each.letter)}</b>{w.goesTo(each.to)}{/each}
 	</p>
 	<Table>
 		<TableHead class="max-md:hidden"
-			><TableHeadCell>at</TableHeadCell><TableHeadCell>colour</TableHeadCell><TableHeadCell class="w-[42%]"
-				>held by</TableHeadCell
+			><TableHeadCell>{w.at}</TableHeadCell><TableHeadCell>{w.colour}</TableHeadCell><TableHeadCell
+				class="w-[42%]">{w.heldBy}</TableHeadCell
 			></TableHead
 		>
 		<TableBody>
@@ -107,7 +108,7 @@
 						<TableBodyCell
 							><Select
 								placeholder=""
-								aria-label={`colour at ${terminalWord(plan.region, landing.terminal)}`}
+								aria-label={w.colourAt(terminalWord(plan.region, landing.terminal))}
 								bind:value={wire.colour}
 								>{#each colours as colour (colour)}<option value={colour}>{colourWords[colour]}</option
 									>{/each}</Select
@@ -116,7 +117,7 @@
 						<TableBodyCell
 							><Select
 								placeholder=""
-								aria-label={`held by, at ${terminalWord(plan.region, landing.terminal)}`}
+								aria-label={w.heldByAt(terminalWord(plan.region, landing.terminal))}
 								bind:value={wire.how}
 								>{#each [...new Set([...ways, wire.how])] as way (way)}<option value={way}
 										>{howWords[way]}</option
@@ -129,7 +130,7 @@
 		</TableBody>
 	</Table>
 	{#if plan.procedure >= 2}<fieldset>
-			<legend class="label">The box is</legend>
+			<legend class="label">{w.theBoxIs}</legend>
 			{#each ['metal', 'plastic'] as const as each (each)}<Radio
 					inline
 					name="material"
@@ -140,45 +141,42 @@
 				>{/each}
 		</fieldset>{/if}
 	<fieldset>
-		<legend class="label">As drawn?</legend>
+		<legend class="label">{w.asDrawn}</legend>
 		<Radio name="as" value={true} bind:group={asRecorded}>
-			These wires, on these terminals (colours as set above)</Radio
+			{w.theseWiresOnTheseTerminals}</Radio
 		>
-		<Radio name="as" value={false} bind:group={asRecorded}>No: more, fewer, or on other terminals</Radio>
+		<Radio name="as" value={false} bind:group={asRecorded}>{w.noMoreFewerOrOn}</Radio>
 	</fieldset>
 	{#if !asRecorded}<Verdict kind="open">
-			Then this job can’t go on: it was planned on another box. It is made safe and closed. What you saw can
-			be put on record at the outlet’s page and the swap begun anew on it, or it is handed over. Say what is
-			there:
+			{w.thenThisJobCantGo}
 		</Verdict>
-		{#await boxEntry()}<p class="soft">One moment …</p>
+		{#await boxEntry()}<p class="soft">{w.oneMoment}</p>
 		{:then { default: BoxEntry }}<BoxEntry {house} boxId={plan.boxId} bind:seen />
 		{:catch}<Verdict kind="open" alert>
-				This part can’t be fetched just now. Say it in the note below; the job goes on.
+				{w.thisPartCantBeFetched}
 			</Verdict>
 		{/await}{/if}
 	<Photos />
-	<Label>Note (marks, slack)<Input bind:value={note} maxlength={500} /></Label>
-	<p class="row mt-4"><Button type="submit" size="lg">That is how they sit<Kbd>↵</Kbd></Button></p>
+	<Label>{w.noteMarksSlack}<Input bind:value={note} maxlength={500} /></Label>
+	<p class="row mt-4"><Button type="submit" size="lg">{w.thatIsHowTheySit}<Kbd>↵</Kbd></Button></p>
 </form>
-<More title="There is a conductor that isn’t drawn">
+<More title={w.thereIsAConductorThat}>
 	<div class="row items-end">
 		<Label
-			>colour<Select placeholder="" bind:value={extra.colour}
+			>{w.colour}<Select placeholder="" bind:value={extra.colour}
 				>{#each colours as colour (colour)}<option value={colour}>{colourWords[colour]}</option
 					>{/each}</Select
 			></Label
 		>
 		<Label
-			>where<Select placeholder="" bind:value={extra.where}
-				><option value="passing">in the box, not on the device</option><option value="onDevice"
-					>on the device</option
+			>{w.where}<Select placeholder="" bind:value={extra.where}
+				><option value="passing">{w.inTheBoxNotOn}</option><option value="onDevice">{w.onTheDevice}</option
 				></Select
 			></Label
 		>
-		<Button size="lg" color="light" onclick={found}>Note it</Button>
+		<Button size="lg" color="light" onclick={found}>{w.noteIt}</Button>
 	</div>
-	<p class="soft">It is read to {t.ground} before anything else goes on.</p>
+	<p class="soft">{w.itIsReadToBefore(t.ground)}</p>
 </More>
 
 <style>

@@ -1,4 +1,5 @@
 <script lang="ts" module>
+	import { words as w } from '$words/job/steps/marks';
 	/** How far a two-probe indicator can light, V; their places are their keys. */
 	export const indicatorMarks = [0, 12, 24, 50, 120, 230] as const;
 </script>
@@ -16,7 +17,7 @@
 </script>
 
 <Segments
-	legend="your indicator lights to"
+	legend={w.yourIndicatorLightsTo}
 	{name}
 	options={indicatorMarks.map((mark) => [mark, mark === 0 ? 'dark' : String(mark)] as const)}
 	value={litV?.instrument === 'indicator' ? litV.litV : null}

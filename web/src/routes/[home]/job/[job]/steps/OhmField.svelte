@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/steps/ohmField';
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
@@ -19,13 +20,15 @@
 </script>
 
 <Label
-	>your reading<FigureField
+	>{w.yourReading}<FigureField
 		bind:text
 		bind:field
 		disabled={open}
-		label="your reading in ohms"
+		label={w.yourReadingInOhms}
 		placeholder={open ? 'OL' : ''}
 	/></Label
 >
-<Label>unit<Select class="min-w-20" placeholder="" bind:value={unit} disabled={open} items={units} /></Label>
-<Checkbox inline bind:checked={open}>open (OL)</Checkbox>
+<Label
+	>{w.unit}<Select class="min-w-20" placeholder="" bind:value={unit} disabled={open} items={units} /></Label
+>
+<Checkbox inline bind:checked={open}>{w.openOl}</Checkbox>

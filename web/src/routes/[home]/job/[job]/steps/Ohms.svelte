@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/steps/ohms';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
@@ -22,7 +23,7 @@
 		step.kind === 'readOhms' && step.check === 'groundBox'
 			? 'under 2 Ω'
 			: step.kind === 'readOhms' && step.check === 'hotNeutral' && beforeOhm !== null
-				? `not under ${ohmsWord(beforeOhm)}, give or take`
+				? w.notUnderGiveOrTake(ohmsWord(beforeOhm))
 				: ohmsWord(expectedOhm)
 	);
 	let text = $state('');
@@ -56,9 +57,9 @@
 		);
 		asking = false;
 		complaint = null;
-		if (shown?.kind !== 'ohms') complaint = 'The simulated meter can’t be reached. Try again.';
+		if (shown?.kind !== 'ohms') complaint = w.theSimulatedMeterCantBe;
 		else if (shown.reading.kind === 'refused')
-			complaint = `The meter refuses: ${shown.reading.liveV.toFixed(0)} V between the tips. This isn’t dead.`;
+			complaint = w.theMeterRefusesVBetween(shown.reading.liveV.toFixed(0));
 		else if (shown.reading.kind === 'overload') open = true;
 		else {
 			open = false;
@@ -71,7 +72,7 @@
 	function keep() {
 		complaint = null;
 		if (!value) {
-			complaint = typed.complaint ?? 'Type what the meter shows, or tick open.';
+			complaint = typed.complaint ?? w.typeWhatTheMeterShows;
 			field?.focus();
 			return;
 		}
@@ -100,7 +101,7 @@
 <svelte:window onkeydown={key} />
 <div class="measure">
 	<div class="expected">
-		<span class="label">expect</span>
+		<span class="label">{w.expect}</span>
 		<div>{expectedText}</div>
 	</div>
 	<OhmField bind:text bind:unit bind:open bind:field />
@@ -112,8 +113,8 @@
 	</Verdict>{/if}
 <p class="row">
 	{#if standIn}<Button size="lg" color="light" disabled={asking} onclick={take}
-			>{asking ? 'Reading …' : 'Take the reading'}<Kbd>t</Kbd></Button
+			>{asking ? w.reading : w.takeTheReading}<Kbd>t</Kbd></Button
 		>{/if}
-	<Button size="lg" onclick={keep}>Save reading<Kbd>↵</Kbd></Button>
-	{#if standIn}<span class="soft">simulated meter</span>{/if}
+	<Button size="lg" onclick={keep}>{w.saveReading}<Kbd>↵</Kbd></Button>
+	{#if standIn}<span class="soft">{w.simulatedMeter}</span>{/if}
 </p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/steps/part';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
@@ -23,11 +24,11 @@
 	});
 	const misfit = $derived(session.jobState.part === 'misfit');
 	const faultWords = $derived({
-		rating: `It must be marked ${wanted.map((amps) => `${amps} A`).join(' or ')}: that is what the breaker and the wires allow.`,
-		notTamperResistant: 'It must be tamper resistant.',
-		otherKind: 'It must be of the same kind.',
-		notGrounded: 'It must be a grounding one.',
-		damaged: 'Take it back: a damaged part is not fitted.'
+		rating: w.itMustBeMarkedThat(wanted.map((amps) => `${amps} A`).join(' or ')),
+		notTamperResistant: w.itMustBeTamperResistant,
+		otherKind: w.itMustBeOfThe,
+		notGrounded: w.itMustBeAGrounding,
+		damaged: w.takeItBackADamaged
 	});
 	// What was said of the last part that did not fit.
 	const last = $derived(session.events.findLast(({ body }) => body.kind === 'checkPart')?.body);
@@ -48,21 +49,21 @@
 </script>
 
 <p class="wanted">
-	Wanted: <b>{deviceWords(plan.newDevice, plan.region)}</b>{#if wanted.length > 1}<span class="soft"
+	{w.wanted} <b>{deviceWords(plan.newDevice, plan.region)}</b>{#if wanted.length > 1}<span class="soft"
 			>{` (${wanted.join(' or ')} A both fit this circuit)`}</span
 		>{/if}
 </p>
 {#if 'ratingA' in plan.oldDevice && 'ratingA' in plan.newDevice && plan.oldDevice.ratingA !== plan.newDevice.ratingA}
 	<Verdict kind="open">
-		The old one is marked {plan.oldDevice.ratingA} A, which doesn’t fit this circuit. It is put right, not copied.
+		{w.theOldOneIsMarked(plan.oldDevice.ratingA)}
 	</Verdict>
 {/if}
 {#if faults.length > 0}<Verdict kind="bad">
-		This part doesn’t fit. {faults.map((fault) => faultWords[fault]).join(' ')} Check another.
+		{w.thisPartDoesntFitCheck(faults.map((fault) => faultWords[fault]).join(' '))}
 	</Verdict>{/if}
 <form onsubmit={submit}>
 	<fieldset class="row">
-		<legend class="label">Rating marked on it</legend>
+		<legend class="label">{w.ratingMarkedOnIt}</legend>
 		{#each plan.region === 'uk' ? [13, 5, 2] : [15, 20, 30] as amps (amps)}
 			<Radio inline name="rating" value={amps} bind:group={ratingA}>{amps} A</Radio>
 		{/each}
@@ -74,11 +75,9 @@
 			{question.text}</Checkbox
 		>{/each}
 	<p class="row mt-4">
-		<Button type="submit" size="lg" disabled={ratingA === 0}>This is the part<Kbd>↵</Kbd></Button>
+		<Button type="submit" size="lg" disabled={ratingA === 0}>{w.thisIsThePart}<Kbd>↵</Kbd></Button>
 		<Button size="lg" color="light" disabled={ratingA === 0 && only === null} onclick={everyMark}
-			>{ratingA || only
-				? `${ratingA || only} A, and every one of these`
-				: 'It has every one of these'}</Button
+			>{ratingA || only ? w.aAndEveryOneOf(ratingA || only!) : w.itHasEveryOneOf}</Button
 		>
 	</p>
 </form>

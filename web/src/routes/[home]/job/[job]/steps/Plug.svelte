@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/steps/plug';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
@@ -52,8 +53,8 @@
 </script>
 
 <svelte:window onkeydown={key} />
-<p class="soft">Expect {lampsWords(expected, region)}.</p>
-<div class="lamps" role="group" aria-label="Lamps of the tester">
+<p class="soft">{w.expect(lampsWords(expected, region))}</p>
+<div class="lamps" role="group" aria-label={w.lampsOfTheTester}>
 	{#each names as [name, text], k (name)}
 		<button type="button" class="lamp" aria-pressed={lamps[name]} onclick={() => toggle(name)}>
 			<svg
@@ -74,18 +75,16 @@
 		</button>
 	{/each}
 </div>
-{#if failed}<Verdict kind="bad">The simulated tester can’t be reached. Try again.</Verdict>
+{#if failed}<Verdict kind="bad">{w.theSimulatedTesterCantBe}</Verdict>
 {:else if touched}<Verdict kind={!right ? 'bad' : 'good'}>
-		{right
-			? 'As it should be.'
-			: `Not as it should be: expected ${lampsWords(expected, region)}. The box is opened again, the same safe way.`}
+		{right ? w.asItShouldBe : w.notAsItShouldBe(lampsWords(expected, region))}
 	</Verdict>{/if}
 <p class="row mt-4">
 	{#if standIn}<Button size="lg" color="light" disabled={asking} onclick={take}
-			>{asking ? 'Plugging in …' : 'Plug the tester in'}<Kbd>t</Kbd></Button
+			>{asking ? w.pluggingIn : w.plugTheTesterIn}<Kbd>t</Kbd></Button
 		>{/if}
-	<Button size="lg" disabled={!touched} onclick={keep}>Save reading<Kbd>↵</Kbd></Button>
-	{#if standIn}<span class="soft">simulated tester</span>{/if}
+	<Button size="lg" disabled={!touched} onclick={keep}>{w.saveReading}<Kbd>↵</Kbd></Button>
+	{#if standIn}<span class="soft">{w.simulatedTester}</span>{/if}
 </p>
 
 <style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as copy } from '$words/job/steps/supply';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
@@ -67,9 +68,9 @@
 		complaint = null;
 		if (step.kind === 'readSupplyOhms') {
 			const shown = await standIn({ what: 'supplyOhms', cable: step.cable });
-			if (shown?.kind !== 'ohms') complaint = 'The simulated meter can’t be reached. Try again.';
+			if (shown?.kind !== 'ohms') complaint = copy.theSimulatedMeterCantBe;
 			else if (shown.reading.kind === 'refused')
-				complaint = `The meter refuses: ${shown.reading.liveV.toFixed(0)} V between the tips. This isn’t dead.`;
+				complaint = copy.theMeterRefusesVBetween(shown.reading.liveV.toFixed(0));
 			else {
 				open = shown.reading.kind === 'overload';
 				const ohm = shown.reading.kind === 'ohms' ? shown.reading.resistanceOhm : 0;
@@ -79,7 +80,7 @@
 		} else {
 			for (const [k, to] of (['neutral', 'ground'] as const).entries()) {
 				const shown = await standIn({ what: 'supplyVolts', cable: step.cable, to, instrument });
-				if (shown?.kind !== 'volts') complaint = 'The simulated tester can’t be reached. Try again.';
+				if (shown?.kind !== 'volts') complaint = copy.theSimulatedTesterCantBe;
 				else if (shown.reading.instrument === 'multimeter') volts[k] = String(shown.reading.volts);
 				else marks = marks.map((mark, at) => (at === k ? shown.reading : mark));
 			}
@@ -90,14 +91,14 @@
 	function keep() {
 		complaint = null;
 		if (step.kind === 'readSupplyOhms') {
-			if (!ohms) return void (complaint = typed.complaint ?? 'Type what the meter shows, or tick open.');
+			if (!ohms) return void (complaint = typed.complaint ?? copy.typeWhatTheMeterShows);
 			session.submit({ kind: 'readSupplyOhms', cable: step.cable, value: ohms });
 		} else if (step.kind === 'readSupplyVolts') {
 			const [hotNeutral, hotGround] = taken;
 			if (!hotNeutral || !hotGround)
 				return void (complaint =
 					volts.map((each) => typedNumber(each, 'volts').complaint).find(Boolean) ??
-					'Both readings are needed.');
+					copy.bothReadingsAreNeeded);
 			session.submit({ kind: 'readSupplyVolts', cable: step.cable, hotNeutral, hotGround });
 		}
 	}
@@ -114,10 +115,10 @@
 	const way =
 		'grid w-full justify-items-start gap-0.5 px-4 py-3 text-start first:border-4 [&>span]:font-normal [&>span]:text-soft';
 	const saying = {
-		supply: 'This is the supply.',
-		outgoing: 'This one goes on to others.',
-		between: 'Neither low nor open. By itself that tells nothing: what the other cables read decides.',
-		odd: 'Neither one nor the other: this fits no arrangement. The job is made safe and handed over.'
+		supply: copy.thisIsTheSupply,
+		outgoing: copy.thisOneGoesOnTo,
+		between: copy.neitherLowNorOpenBy,
+		odd: copy.neitherOneNorTheOther
 	};
 </script>
 
@@ -126,44 +127,42 @@
 	<div class="ways">
 		{#if !step.silent}
 			<Button color="light" class={way} onclick={() => choose('dead')}
-				><b>Dead, by resistance</b><span
-					>Everything stays off and proven. {capital(t.neutral)} to {t.ground}, cable by cable: the one that
-					reads far lower than the others leads back. The supply should read
-					{ohmsWord(expected.ifSupply.resistanceOhm)}, the others {ohmsWord(
-						expected.ifOutgoing.resistanceOhm
-					)}.</span
+				><b>{copy.deadByResistance}</b><span
+					>{copy.everythingStaysOffAndProven(
+						capital(t.neutral),
+						t.ground,
+						ohmsWord(expected.ifSupply.resistanceOhm),
+						ohmsWord(expected.ifOutgoing.resistanceOhm)
+					)}</span
 				></Button
 			>
 		{/if}
 		<Button color="light" class={way} onclick={() => choose('live')}
-			><b>Alive, by voltage</b><span
-				>Every end capped and spread, everybody clear, power on. First a contactless tester along the
-				insulation, which touches nothing; two-point readings only where that leaves a doubt. Then off, held
-				and proven anew.</span
-			></Button
+			><b>{copy.aliveByVoltage}</b><span>{copy.everyEndCappedAndSpread}</span></Button
 		>
 		<Button color="light" class={way} onclick={() => choose('skip')}
-			><b>Leave it</b><span>The swap goes on without. The record says that the supply cable isn’t known.</span
-			></Button
+			><b>{copy.leaveIt}</b><span>{copy.theSwapGoesOnWithout}</span></Button
 		>
 	</div>
 {:else}
 	{#if earlier.length > 0}<p class="soft">
-			So far: {earlier
-				.map(
-					([cable, each]) =>
-						`cable ${cableLetter(plan, cable)} ${each === 'supply' ? 'is the supply' : cableVerdictWords(each)}`
-				)
-				.join(', ')}.
+			{copy.soFar(
+				earlier
+					.map(
+						([cable, each]) =>
+							`cable ${cableLetter(plan, cable)} ${each === 'supply' ? copy.isTheSupply : cableVerdictWords(each)}`
+					)
+					.join(', ')
+			)}
 		</p>{/if}
 	{#if step.kind === 'readSupplyOhms'}
 		<div class="measure">
 			<div class="expected">
-				<span class="label">if it is the supply</span>
+				<span class="label">{copy.ifItIsTheSupply}</span>
 				<div>{ohmsWord(expected.ifSupply.resistanceOhm)}</div>
 			</div>
 			<div class="expected">
-				<span class="label">if it goes on</span>
+				<span class="label">{copy.ifItGoesOn}</span>
 				<div>{ohmsWord(expected.ifOutgoing.resistanceOhm)}</div>
 			</div>
 			<OhmField bind:text bind:unit bind:open />
@@ -172,11 +171,11 @@
 		{#each [`${t.hot} to ${t.neutral}`, `${t.hot} to ${t.ground}`] as field, k (field)}
 			<div class="measure">
 				<div class="expected">
-					<span class="label">{field}: the supply</span>
-					<div>about {voltsWord(expected.ifSupply.hotNeutralV)}</div>
+					<span class="label">{copy.theSupply(field)}</span>
+					<div>{copy.about(voltsWord(expected.ifSupply.hotNeutralV))}</div>
 				</div>
 				<div class="expected">
-					<span class="label">one that goes on</span>
+					<span class="label">{copy.oneThatGoesOn}</span>
 					<div>{voltsWord(expected.ifOutgoing.hotNeutralV)}</div>
 				</div>
 				{#if instrument === 'indicator'}
@@ -188,7 +187,11 @@
 					/>
 				{:else}
 					<Label
-						>your reading<FigureField bind:text={volts[k]!} label={`${field}, in volts`} unit="V" /></Label
+						>{copy.yourReading}<FigureField
+							bind:text={volts[k]!}
+							label={copy.inVolts(field)}
+							unit="V"
+						/></Label
 					>
 				{/if}
 			</div>
@@ -201,10 +204,10 @@
 		</Verdict>{/if}
 	<p class="row">
 		{#if standIn}<Button size="lg" color="light" disabled={asking} onclick={take}
-				>{asking ? 'Reading …' : 'Take the reading'}<Kbd>t</Kbd></Button
+				>{asking ? copy.reading : copy.takeTheReading}<Kbd>t</Kbd></Button
 			>{/if}
-		<Button size="lg" onclick={keep}>Save reading<Kbd>↵</Kbd></Button>
-		{#if standIn}<span class="soft">simulated meter</span>{/if}
+		<Button size="lg" onclick={keep}>{copy.saveReading}<Kbd>↵</Kbd></Button>
+		{#if standIn}<span class="soft">{copy.simulatedMeter}</span>{/if}
 	</p>
 {/if}
 

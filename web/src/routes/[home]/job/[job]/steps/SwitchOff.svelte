@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/steps/switchOff';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
@@ -63,8 +64,8 @@
 	/** Whether there is light to work by. */
 	const lights = $derived(
 		thingsBehind(house, chosen ?? '').some(({ matters }) => matters === 'light')
-			? 'A light you may be working by goes with it: head-torch on first.'
-			: 'No light on record goes with it. Carry a head-torch all the same: the record may be wrong.'
+			? w.aLightYouMayBe
+			: w.noLightOnRecordGoes
 	);
 	const arranged = (thing: { id: string }, how: string) =>
 		session.submit({ kind: 'arranged', thing: thing.id, how });
@@ -100,19 +101,19 @@
 				size="lg"
 				color="light"
 				onclick={() => session.submit({ kind: 'switchBreaker', breaker: id, on: true })}
-				>{breakerName(house, id)} is back on</Button
+				>{w.isBackOn(breakerName(house, id))}</Button
 			>
 		</p>
 	{/if}
 {/each}
 
 {#if mayRest}
-	<div class="modes row" role="group" aria-label="Way of finding it">
+	<div class="modes row" role="group" aria-label={w.wayOfFindingIt}>
 		<Button color="alternative" aria-pressed={mode === 'search'} onclick={() => (mode = 'search')}
-			>Search for it</Button
+			>{w.searchForIt}</Button
 		>
 		<Button color="alternative" aria-pressed={mode === 'pick'} onclick={() => (mode = 'pick')}
-			>I know which it is</Button
+			>{w.iKnowWhichItIs}</Button
 		>
 		{#if isolation.notFeeding.length > 0 || search.events.length > 2}<Button
 				color="alternative"
@@ -120,7 +121,7 @@
 				onclick={() => {
 					mode = 'pick';
 					picked = main;
-				}}>Main switch, as a last resort</Button
+				}}>{w.mainSwitchAsALast}</Button
 			>{/if}
 	</div>
 {/if}
@@ -142,7 +143,7 @@
 					<BeforeOff {house} breakers={ids} hard={hardOf(ids)} onarranged={arranged} />
 					<p class="row">
 						<Button size="lg" disabled={hardOf(ids).length > 0} onclick={() => offAll(ids)}
-							>{breakerNames(house, ids)} {ids.length > 1 ? 'are' : 'is'} off<Kbd>↵</Kbd></Button
+							>{w.off(breakerNames(house, ids), ids.length > 1 ? 'are' : 'is')}<Kbd>↵</Kbd></Button
 						>
 					</p>
 				{:else if end.kind === 'onlyForbiddenLeft'}
@@ -155,16 +156,15 @@
 							onclick={() => {
 								mode = 'pick';
 								picked = main;
-							}}>Use the main switch</Button
+							}}>{w.useTheMainSwitch}</Button
 						>
 					</p>
 				{/if}
 			{/snippet}
 		</Search>
 	{:catch}<Verdict kind="open" alert>
-			The search can’t be fetched just now. <Button color="alternative" onclick={() => (mode = 'pick')}
-				>Name the {t.breaker} yourself</Button
-			>
+			{w.theSearchCantBeFetched}
+			<Button color="alternative" onclick={() => (mode = 'pick')}>{w.nameTheYourself(t.breaker)}</Button>
 		</Verdict>
 	{/await}
 {:else}
@@ -185,33 +185,32 @@
 		<div class="below">
 			{#if chosen === main}
 				<Verdict kind="open">
-					Everything loses power: every light, router, freezer, alarm. Head-torch on, phone charged. No {t.outlet}
-					is live any more, so the tester is proved on a proving unit.{plan.region === 'uk'
-						? ' This main switch opens the neutral too.'
-						: ''} It says nothing about which
-					{t.breaker} it was.
+					{w.everythingLosesPowerEveryLight(
+						t.outlet,
+						plan.region === 'uk' ? w.thisMainSwitchOpensThe : '',
+						t.breaker
+					)}
 				</Verdict>
 			{/if}
 			{#if chosen}
 				{#if isolation.notFeeding.includes(chosen)}<Verdict kind="bad">
-						With {breakerName(house, chosen)} off, the {t.outlet} stayed live. It isn’t this one, or not this one
-						alone.
+						{w.withOffTheStayedLive(breakerName(house, chosen), t.outlet)}
 					</Verdict>
 				{:else if unlikely && also === null}<p class="soft">
-						Its rating differs from what is recorded for this circuit.
+						{w.itsRatingDiffersFromWhat}
 					</p>{/if}
 				<BeforeOff {house} breakers={[chosen]} hard={hardOf([chosen])} onarranged={arranged} />
-			{:else}<p class="soft">Tap the {t.breaker} you have switched off.</p>{/if}
+			{:else}<p class="soft">{w.tapTheYouHaveSwitched(t.breaker)}</p>{/if}
 			{#if chosenBreaker}
 				<p class="evidence">{evidenceWords(evidenceOf(house, chosenBreaker), house).long}</p>
 				{#if dark.length > 0}<p>
-						<span class="label">Goes dark with it, by the record</span>{dark.join('; ')}
+						<span class="label">{w.goesDarkWithItBy}</span>{dark.join('; ')}
 					</p>{/if}
 				<p class="soft">{lights}</p>
 			{/if}
 			<p class="row">
 				<Button size="lg" disabled={!chosen || hardOf([chosen]).length > 0} onclick={go}
-					>{chosen ? `${capital(breakerName(house, chosen))} is off` : 'Choose one'}<Kbd>↵</Kbd></Button
+					>{chosen ? w.isOff(capital(breakerName(house, chosen))) : w.chooseOne}<Kbd>↵</Kbd></Button
 				>
 			</p>
 		</div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/steps/terminate';
 	import Choices from '$lib/ui/Choices.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
@@ -55,7 +56,7 @@
 <svelte:window onkeydown={key} />
 <form onsubmit={submit}>
 	<Choices
-		legend="Onto"
+		legend={w.onto}
 		name="terminal"
 		options={terminals.map(({ name }) => ({ value: name, disabled: taken(name) }))}
 		value={terminal ?? step.terminal}
@@ -63,15 +64,15 @@
 	>
 		{#snippet item(name)}
 			{terminalWord(plan.region, name)}{#if taken(name)}
-				<span class="soft ml-2">taken</span>{:else if name === step.terminal}
-				<b class="ml-2">← where it was</b>{:else if possible.includes(name)}
-				<span class="soft ml-2">serves as well: one piece of brass joins the two</span>{/if}
+				<span class="soft ml-2">{w.taken}</span>{:else if name === step.terminal}
+				<b class="ml-2">{w.whereItWas}</b>{:else if possible.includes(name)}
+				<span class="soft ml-2">{w.servesAsWellOnePiece}</span>{/if}
 		{/snippet}
 	</Choices>
 	{#if ways.length > 1}
 		<Choices
 			inline
-			legend="Held by"
+			legend={w.heldBy}
 			name="way"
 			options={ways.map(({ way: value, text }) => ({ value, text }))}
 			value={way ?? ways[0]!.way}
@@ -80,7 +81,7 @@
 	{/if}
 	<p class="mt-3"><b>{tug.title}.</b> {tug.lead}</p>
 	<p class="row mt-4">
-		<Button type="submit" size="lg">On, and it held the tug<Kbd>y</Kbd></Button>
-		<Button size="lg" color="light" onclick={() => landed(false)}>On, but it came out<Kbd>n</Kbd></Button>
+		<Button type="submit" size="lg">{w.onAndItHeldThe}<Kbd>y</Kbd></Button>
+		<Button size="lg" color="light" onclick={() => landed(false)}>{w.onButItCameOut}<Kbd>n</Kbd></Button>
 	</p>
 </form>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/steps/volts';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
@@ -81,7 +82,7 @@
 			: instrument === 'lamp'
 				? 'lit'
 				: instrument === 'indicator'
-					? `lit to ${expectedV > 200 ? 230 : 120} V`
+					? w.litToV(expectedV > 200 ? 230 : 120)
 					: `about ${voltsWord(expectedV)}`
 	);
 
@@ -106,19 +107,19 @@
 		switch (deadBand(of)) {
 			case 'dead':
 				return {
-					text: lowImpedance ? 'Drained: it was induced, nothing stands behind it.' : 'Fits a dead pair.',
+					text: lowImpedance ? w.drainedItWasInducedNothing : w.fitsADeadPair,
 					kind: 'good' as const
 				};
 			case 'unresolved':
 				return {
-					text: `Neither dead nor plainly live (3 to ${liveAboveV} V): induced, or fed back from somewhere. Next it is drained, and read again.`,
+					text: w.neitherDeadNorPlainlyLive(liveAboveV),
 					kind: 'open' as const
 				};
 			case 'live':
 				return {
 					text: lowImpedance
-						? `Still there with a load on it: something feeds it. Treat as live: back to the ${terms[plan.region].panel}, the next circuits off one after another, and read this pair again.`
-						: `LIVE. Touch nothing. Something still feeds this: back to the ${terms[plan.region].panel}.`,
+						? w.stillThereWithALoad(terms[plan.region].panel)
+						: w.liveTouchNothingSomethingStill(terms[plan.region].panel),
 					kind: 'bad' as const
 				};
 		}
@@ -130,24 +131,18 @@
 		switch (judgeLive(plan.region, of)) {
 			case 'healthy':
 				return {
-					text:
-						step.kind === 'proveTester'
-							? 'The tester shows what it should.'
-							: 'Live, as it should be before anything is switched off.',
+					text: step.kind === 'proveTester' ? w.theTesterShowsWhatIt : w.liveAsItShouldBe,
 					kind: 'good' as const
 				};
 			case 'low':
 			case 'high':
 				return {
-					text: `Live, but outside ${healthyWords(plan.region)} (${regions[plan.region].healthyV.source}). Noted as a worry.`,
+					text: w.liveButOutsideNotedAs(healthyWords(plan.region), regions[plan.region].healthyV.source),
 					kind: 'open' as const
 				};
 			case 'notLive':
 				return {
-					text:
-						step.kind === 'proveTester'
-							? 'It did not show a live source. Nothing this tester has said in this proof counts: battery, leads, or another tester.'
-							: 'Not live. If that is so, something is wrong before you have begun: prove the tester elsewhere, or stop here and find out why.',
+					text: step.kind === 'proveTester' ? w.itDidNotShowA : w.notLiveIfThatIs,
 					kind: 'bad' as const
 				};
 		}
@@ -173,7 +168,7 @@
 		);
 		asking = false;
 		if (shown?.kind !== 'volts') {
-			complaint = 'The simulated instrument can’t read this. Type what you see instead.';
+			complaint = w.theSimulatedInstrumentCantRead;
 			return;
 		}
 		if (shown.reading.instrument === 'multimeter') text = String(shown.reading.volts);
@@ -190,9 +185,9 @@
 			complaint =
 				instrument !== 'multimeter'
 					? instrument === 'lamp'
-						? 'Say whether it is lit.'
-						: 'Say how far it lit.'
-					: (typed.complaint ?? 'Type what the meter shows.');
+						? w.sayWhetherItIsLit
+						: w.sayHowFarItLit
+					: (typed.complaint ?? w.typeWhatTheMeterShows);
 			field?.focus();
 			return;
 		}
@@ -234,7 +229,7 @@
 <svelte:window onkeydown={key} />
 {#if step.kind === 'proveTester'}
 	<Label class="mb-3 max-w-96"
-		>{step.when === 'after' ? 'The same source' : 'Proved on'}
+		>{step.when === 'after' ? w.theSameSource : w.provedOn}
 		<Select placeholder="" bind:value={source}
 			>{#each sources as each (each.id)}<option value={each.id}>{each.text}</option>{/each}</Select
 		></Label
@@ -242,16 +237,14 @@
 {/if}
 {#if lowImpedance}
 	<fieldset class="drain row">
-		<legend class="label">Drained by</legend>
-		<Radio inline name="drain" value="lowImpedance" bind:group={drain}>the meter’s low-impedance mode</Radio>
-		<Radio inline name="drain" value="lampAcross" bind:group={drain}
-			>a lamp held across the same two points</Radio
-		>
+		<legend class="label">{w.drainedBy}</legend>
+		<Radio inline name="drain" value="lowImpedance" bind:group={drain}>{w.theMetersLowImpedanceMode}</Radio>
+		<Radio inline name="drain" value="lampAcross" bind:group={drain}>{w.aLampHeldAcrossThe}</Radio>
 	</fieldset>
 {/if}
 <div class="measure">
 	<div class="expected">
-		<span class="label">expect</span>
+		<span class="label">{w.expect}</span>
 		<div>{expected}</div>
 	</div>
 	{#if instrument === 'lamp'}
@@ -260,14 +253,12 @@
 		<Marks bind:litV onpick={keepIfGood} />
 	{:else}
 		<Label
-			>your reading{lowImpedance
-				? drain === 'lampAcross'
-					? ', lamp across'
-					: ', low impedance'
-				: ''}<FigureField
+			>{w.yourReading(
+				lowImpedance ? (drain === 'lampAcross' ? w.lampAcross : w.lowImpedance) : ''
+			)}<FigureField
 				bind:text
 				bind:field
-				label="your reading in volts"
+				label={w.yourReadingInVolts}
 				unit="V"
 				invalid={complaint !== null}
 			/></Label
@@ -279,10 +270,11 @@
 	>{/if}
 <p class="row actions">
 	{#if standIn}<Button size="lg" color="light" disabled={asking} onclick={take}
-			>{asking ? 'Reading …' : 'Take the reading'}<Kbd>t</Kbd></Button
+			>{asking ? w.reading : w.takeTheReading}<Kbd>t</Kbd></Button
 		>{/if}
-	<Button size="lg" onclick={keep}>Save reading<Kbd>↵</Kbd></Button>
-	{#if standIn}<span class="soft">simulated {instrument === 'multimeter' ? 'meter' : instrument}</span>{/if}
+	<Button size="lg" onclick={keep}>{w.saveReading}<Kbd>↵</Kbd></Button>
+	{#if standIn}<span class="soft">{w.simulated(instrument === 'multimeter' ? 'meter' : instrument)}</span
+		>{/if}
 </p>
 
 <style>

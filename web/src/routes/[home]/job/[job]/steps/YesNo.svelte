@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/steps/yesNo';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
@@ -15,27 +16,27 @@
 	const texts = $derived(
 		{
 			touchSupply: {
-				yes: 'It alarms',
-				no: 'It stays silent',
+				yes: w.itAlarms,
+				no: w.itStaysSilent,
 				ask: {
-					button: 'Run the tester along it',
+					button: w.runTheTesterAlongIt,
 					request: { what: 'touchSupply', cable: step.kind === 'touchSupply' ? step.cable : '' }
 				}
 			},
-			tug: { yes: 'It held', no: 'It came out', ask: null },
-			grip: { yes: 'It holds', no: 'It is loose', ask: null },
+			tug: { yes: w.itHeld, no: w.itCameOut, ask: null },
+			grip: { yes: w.itHolds, no: w.itIsLoose, ask: null },
 			checkNeighbour: {
-				yes: 'It works',
-				no: 'It is dark',
+				yes: w.itWorks,
+				no: w.itIsDark,
 				ask: {
-					button: 'Plug the lamp in',
+					button: w.plugTheLampIn,
 					request: { what: 'neighbour', box: step.kind === 'checkNeighbour' ? step.box : '' }
 				}
 			},
 			restorePower: {
-				yes: 'It held',
-				no: 'It tripped',
-				ask: { button: `Switch the ${t.breaker} on`, request: { what: 'breaker' } }
+				yes: w.itHeld,
+				no: w.itTripped,
+				ask: { button: w.switchTheOn(t.breaker), request: { what: 'breaker' } }
 			}
 		}[step.kind]
 	);
@@ -81,9 +82,9 @@
 {#if standIn && texts.ask}
 	<p class="row">
 		<Button size="lg" color="light" disabled={asking} onclick={look}>{texts.ask.button}<Kbd>t</Kbd></Button
-		><span class="soft">simulated</span>
+		><span class="soft">{w.simulated}</span>
 	</p>
-	{#if failed}<Verdict kind="bad">The simulated instrument can’t be reached. Try again.</Verdict>{/if}
+	{#if failed}<Verdict kind="bad">{w.theSimulatedInstrumentCantBe}</Verdict>{/if}
 	{#if seen !== null}<Verdict kind={!seen && step.kind !== 'touchSupply' ? 'bad' : 'good'}>
 			{seen ? texts.yes : texts.no}.
 		</Verdict>{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { words as w } from '$words/job/tag/page';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { onMount } from 'svelte';
 
@@ -11,19 +12,18 @@
 	const asked = $derived(`?zone=${encodeURIComponent(zone)}`);
 </script>
 
-<svelte:head><title>Tag · Wary Hand</title></svelte:head>
+<svelte:head><title>{w.tagWaryHand}</title></svelte:head>
 <main>
 	<div class="no-print">
-		<h1>The tag</h1>
+		<h1>{w.theTag}</h1>
 		<p>
-			Cut it out, hang it on the lock, or tape it over the handle. It carries what is off now, your name and
-			the time.
+			{w.cutItOutHangIt}
 		</p>
 		<p class="row">
-			<Button size="lg" onclick={() => window.print()}>Print</Button>
+			<Button size="lg" onclick={() => window.print()}>{w.print}</Button>
 			<Button size="lg" color="light" href={`${at}/tag.pdf${asked}`}>PDF</Button>
 			<Button size="lg" color="light" href={`${at}/tag.svg${asked}`} download="tag.svg">SVG</Button>
-			<a href={at}>Back to the job</a>
+			<a href={at}>{w.backToTheJob}</a>
 		</p>
 	</div>
 	<img src={`${at}/tag.svg${asked}`} alt={data.title} width="280" />

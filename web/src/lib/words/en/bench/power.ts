@@ -1,0 +1,12 @@
+export const words = {
+	power: 'Power',
+	main: 'main',
+	ma: (tripMa: string | number, on: string | number) => `${tripMa} mA ${on}`,
+	pluggedIn: 'Plugged in',
+	unplug: 'unplug',
+	nothing: 'Nothing.',
+	whatToPlugIn: 'What to plug in',
+	where: 'Where',
+	plugIn: 'plug in',
+	tooMuch: (share: string | number) => `too much, ${share} %`
+};

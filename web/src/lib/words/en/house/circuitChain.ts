@@ -1,0 +1,32 @@
+export const words = {
+	circuit: 'Circuit',
+	startsFrom: 'starts from',
+	kindOfCircuit: 'kind of circuit',
+	radial: 'radial',
+	ring: 'ring',
+	nothingIsPlacedOnIt: 'Nothing is placed on it yet. Outlets without a place are listed below.',
+	lengthAndSizeOfIts: 'length and size of its cable are taken for granted',
+	cableAssumed: 'cable assumed',
+	furtherDownAlt: 'further down (alt ↓)',
+	makeItABranch: 'make it a branch',
+	takeItOffThisCircuit: 'take it off this circuit',
+	moveItTo: 'move it to',
+	fromHereOnItIs: 'from here on it is really fed by',
+	removeThisCircuit: 'Remove this circuit',
+	sInFeedOrderAlt: (capital: string | number) =>
+		`${capital}s in feed order; alt with up and down arrows moves one.`,
+	behindAMa: (tripMa: string | number, x: string | number) => `behind a ${tripMa} mA ${x}`,
+	residualCurrentProtectedAtThe: 'residual-current protected at the panel',
+	noAtTheOnRecord: (x: string | number, panel: string | number) => `no ${x} at the ${panel} on record`,
+	movedInItsChain: (what: string | number) => `${what} moved in its chain`,
+	takenOff: (what: string | number, name: string | number) => `${what} taken off ${name}`,
+	madeABranch: (what: string | number) => `${what} made a branch`,
+	movedToAnotherCircuit: (what: string | number) => `${what} moved to another circuit`,
+	movedTo: (name: string | number, breakerName: string | number) => `${name} moved to ${breakerName}`,
+	recordedAsA: (name: string | number, arrangement: string | number) =>
+		`${name} recorded as a ${arrangement}`,
+	nearerThe: (what: string | number, panel: string | number) => `${what}: nearer the ${panel}`,
+	nearerTheAlt: (panel: string | number) => `nearer the ${panel} (alt ↑)`,
+	furtherDown: (what: string | number) => `${what}: further down`,
+	moveSplitOrTakeOff: (what: string | number) => `${what}: move, split or take off`
+};

@@ -1,0 +1,16 @@
+export const words = {
+	sByRoom: (capital: string | number) => `${capital}s by room`,
+	notPlacedYet: 'Not placed yet.',
+	findTheOfEachOr: (breaker: string | number) =>
+		`Find the ${breaker} of each, or put it on a circuit if you know.`,
+	findIts: (breaker: string | number) => `Find its ${breaker}`,
+	putItOn: 'put it on …',
+	notPlaced: 'not placed',
+	remove: 'remove',
+	room: '+ room',
+	addARoom: 'Add a room',
+	noRoomYetTypeA: 'No room yet. Type a name and press enter.',
+	putOnACircuit: (name: string | number) => `Put ${name} on a circuit`,
+	addTo: (name: string | number) => `Add to ${name}`,
+	removeRoom: (name: string | number) => `Remove room ${name}`
+};

@@ -1,0 +1,25 @@
+export const words = {
+	cable: (letter: string | number) => `Cable ${letter}`,
+	at: 'at',
+	colour: 'colour',
+	heldBy: 'held by',
+	theBoxIs: 'The box is',
+	asDrawn: 'As drawn?',
+	theseWiresOnTheseTerminals: 'These wires, on these terminals (colours as set above)',
+	noMoreFewerOrOn: 'No: more, fewer, or on other terminals',
+	thenThisJobCantGo:
+		'Then this job can’t go on: it was planned on another box. It is made safe and closed. What you saw can be put on record at the outlet’s page and the swap begun anew on it, or it is handed over. Say what is there:',
+	oneMoment: 'One moment …',
+	thisPartCantBeFetched: 'This part can’t be fetched just now. Say it in the note below; the job goes on.',
+	noteMarksSlack: 'Note (marks, slack)',
+	thatIsHowTheySit: 'That is how they sit',
+	thereIsAConductorThat: 'There is a conductor that isn’t drawn',
+	where: 'where',
+	inTheBoxNotOn: 'in the box, not on the device',
+	onTheDevice: 'on the device',
+	noteIt: 'Note it',
+	itIsReadToBefore: (ground: string | number) => `It is read to ${ground} before anything else goes on.`,
+	goesTo: (to: string | number) => ` goes to ${to}. `,
+	colourAt: (terminalWord: string | number) => `colour at ${terminalWord}`,
+	heldByAt: (terminalWord: string | number) => `held by, at ${terminalWord}`
+};

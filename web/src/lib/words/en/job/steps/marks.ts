@@ -1,0 +1,3 @@
+export const words = {
+	yourIndicatorLightsTo: 'your indicator lights to'
+};

@@ -1,0 +1,10 @@
+export const words = {
+	boxDeviceSeenFromThe: (material: string | number, back: string | number) =>
+		`${material} box; device seen from the ${back}`,
+	turnOver: 'turn over',
+	theSameInWords: 'The same in words',
+	conductor: 'conductor',
+	role: 'role',
+	endsAt: 'ends at',
+	theBoxAtAsRecorded: (boxPlace: string | number) => `The box at ${boxPlace} as recorded`
+};

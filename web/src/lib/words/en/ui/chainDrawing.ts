@@ -1,0 +1,4 @@
+export const words = {
+	here: 'here',
+	backTo: (breakerName: string | number) => `back to ${breakerName}`
+};

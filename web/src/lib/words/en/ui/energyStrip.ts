@@ -1,0 +1,3 @@
+export const words = {
+	serverAwayWorkGoesOn: (unsent: string | number) => `Server away: work goes on here, ${unsent} to send`
+};

@@ -1,0 +1,3 @@
+export const words = {
+	carry: (each: string | number) => `carry: ${each}`
+};
