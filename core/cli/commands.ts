@@ -1,4 +1,4 @@
-import { describePath, describeProblem, devicePoints, parseHouse } from '../src/files';
+import { devicePoints, parseHouse, pathText, type HouseProblem } from '../src/files';
 import {
 	allBreakers,
 	compileHouse,
@@ -37,6 +37,12 @@ export interface Options {
 
 const problemsShown = 50;
 
+/** A problem as data: its place, its code, and what goes with it. Sentences are the interface’s. */
+const coded = ({ path, code, ...more }: HouseProblem): string => {
+	const facts = Object.entries(more).map(([key, value]) => `${key} ${JSON.stringify(value)}`);
+	return [pathText(path), code, ...facts].filter(Boolean).join(', ');
+};
+
 /** The house of a file with breakers set, or every place that is wrong in it. */
 export function houseFromJson(text: string, file: string, { off, on }: Options): House {
 	const read = readJson(text);
@@ -47,7 +53,7 @@ export function houseFromJson(text: string, file: string, { off, on }: Options):
 		throw new UserError(
 			parsed.problems
 				.slice(0, problemsShown)
-				.map((problem) => `${file}: ${describePath(problem.path)}: ${describeProblem(problem)}`)
+				.map((problem) => `${file}: ${coded(problem)}`)
 				.join('\n')
 		);
 	const switchable = new Set([

@@ -92,7 +92,11 @@ describe('directory as a table', () => {
 		[
 			'two claiming one space',
 			'space,rating_a,label\n5+7,30,dryer\n7,15,b\n',
-			{ line: 3, code: 'refused', detail: 'space 7 is taken by “b5”' }
+			{
+				line: 3,
+				code: 'refused',
+				refusal: { code: 'wouldBeWrong', problem: { code: 'spaceTaken', space: 7, by: 'b5' } }
+			}
 		],
 		['two poles across columns', 'space,rating_a,label\n5+6,30,dryer\n', { line: 2, code: 'refused' }],
 		[
@@ -119,7 +123,7 @@ describe('directory as a table', () => {
 		expect(long.problems[0]).toMatchObject({
 			line: 22,
 			code: 'refused',
-			detail: 'there is no space 21; the panel has 20'
+			refusal: { code: 'wouldBeWrong', problem: { code: 'spaceOutside', space: 21, spaces: 20 } }
 		});
 	});
 

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import type { Edited } from '../house';
 
 /** A row of a table with the line it begins on in the file, from 1. */
 export interface CsvRow {
@@ -27,8 +28,10 @@ export interface CsvProblem {
 		| 'unclosedQuote'
 		| 'tooManyCells'
 		| 'refused';
-	/** What would be right, or what the house said, where there is such. */
+	/** What would be right, where there is such. */
 	readonly detail?: string;
+	/** Why the house doesn’t take it, of `refused`. */
+	readonly refusal?: Extract<Edited, { ok: false }>['refusal'];
 }
 
 /**

@@ -10,7 +10,6 @@ import {
 import { evidenceOf } from '../house/evidence';
 import { readSpace, spaceText } from './space';
 import { readCsv, unguarded, writeCsv, type CsvProblem, type CsvRow } from './csv';
-import { describeProblem } from './problems';
 
 export const directoryColumns = ['panel', 'space', 'rating_a', 'type', 'label', 'how_sure'] as const;
 
@@ -91,11 +90,10 @@ export function checked(
 	);
 	if (edited.ok) return { edits, problems: [], unchanged };
 	const { refusal } = edited;
-	const detail = refusal.code === 'wouldBeWrong' ? describeProblem(refusal.problem) : refusal.code;
 	return {
 		edits: [],
 		unchanged,
-		problems: [{ line: edits[edited.edit]!.line, column: 'space', value: '', code: 'refused', detail }]
+		problems: [{ line: edits[edited.edit]!.line, column: 'space', value: '', code: 'refused', refusal }]
 	};
 }
 

@@ -3,18 +3,13 @@ export {
 	checkHouse,
 	devicePoints,
 	parseHouse,
+	pathText,
 	type HouseProblem,
 	type ParsedHouse,
 	type Path
 } from '../house/check';
 export { houseJsonSchema } from './houseJsonSchema';
-export { describePath, describeProblem, describeShape } from './problems';
-export {
-	directoryColumns,
-	directoryCsv,
-	readDirectoryCsv,
-	type CsvReading
-} from './directoryCsv';
+export { directoryColumns, directoryCsv, readDirectoryCsv, type CsvReading } from './directoryCsv';
 export { readSpace, spaceText } from './space';
 export { outletColumns, outletsCsv, readOutletsCsv } from './outletsCsv';
 export type { CsvProblem } from './csv';

@@ -13,7 +13,6 @@ import {
 import { readCsv, unguarded, writeCsv, type CsvProblem, type CsvRow } from './csv';
 import { breakerAt, type CsvReading } from './directoryCsv';
 import { spaceText } from './space';
-import { describeProblem } from './problems';
 
 export const outletColumns = [
 	'room',
@@ -157,10 +156,7 @@ function collect(house: House, rows: readonly CsvRow[]): CsvReading {
 			house: () => now,
 			take: (edit) => {
 				const edited = editHouse(now, [edit]);
-				if (!edited.ok) {
-					const { refusal } = edited;
-					return refusal.code === 'wouldBeWrong' ? describeProblem(refusal.problem) : refusal.code;
-				}
+				if (!edited.ok) return edited.refusal;
 				now = edited.house;
 				edits.push({ line: row.line, edit });
 				return null;
@@ -175,16 +171,22 @@ function collect(house: House, rows: readonly CsvRow[]): CsvReading {
 interface Taking {
 	readonly house: () => House;
 	/** Makes an edit; the reason where it is refused. */
-	readonly take: (edit: Edit) => string | null;
+	readonly take: (edit: Edit) => CsvProblem['refusal'] | null;
 }
 
+type Wrong = (
+	column: string,
+	code: CsvProblem['code'],
+	more?: Pick<CsvProblem, 'detail' | 'refusal'>
+) => CsvProblem;
+
 function takeRow({ line, cells }: CsvRow, { house, take }: Taking): CsvProblem | null {
-	const wrong = (column: string, code: CsvProblem['code'], detail?: string | null): CsvProblem => ({
+	const wrong: Wrong = (column, code, more = {}) => ({
 		line,
 		column,
 		value: cells[column] ?? '',
 		code,
-		...(detail ? { detail } : {})
+		...more
 	});
 	const room = unguarded(cells.room!);
 	const name = unguarded(cells.outlet!);
@@ -194,13 +196,13 @@ function takeRow({ line, cells }: CsvRow, { house, take }: Taking): CsvProblem |
 	const roomOf = () => house().rooms.find((each) => sameName(each.name, room));
 	const boxOf = () => house().boxes.find((box) => box.room === roomOf()?.id && sameName(box.name, name));
 	if (cells.device && !kind && cells.device !== boxOf()?.device?.kind)
-		return wrong('device', 'notOneOf', kinds.join(', '));
+		return wrong('device', 'notOneOf', { detail: kinds.join(', ') });
 	const ratingA = cells.rating_a ? Number(cells.rating_a.replace(',', '.')) : undefined;
 	if (ratingA !== undefined && !(ratingA >= 1 && ratingA <= 63))
-		return wrong('rating_a', 'notANumber', '1–63');
+		return wrong('rating_a', 'notANumber', { detail: '1–63' });
 	if (!roomOf()) {
 		const refused = take({ do: 'addRoom', name: room });
-		if (refused) return wrong('room', 'refused', refused);
+		if (refused) return wrong('room', 'refused', { refusal: refused });
 	}
 	if (!boxOf()) {
 		const refused = take({
@@ -210,7 +212,7 @@ function takeRow({ line, cells }: CsvRow, { house, take }: Taking): CsvProblem |
 			...(kind ? { kind } : {}),
 			...(ratingA ? { ratingA } : {})
 		});
-		if (refused) return wrong('outlet', 'refused', refused);
+		if (refused) return wrong('outlet', 'refused', { refusal: refused });
 	}
 	return cells.circuit || cells.after ? placeRow(boxOf()!.id, cells, { house, take }, wrong) : null;
 }
@@ -219,7 +221,7 @@ function placeRow(
 	boxId: string,
 	cells: CsvRow['cells'],
 	{ house, take }: Taking,
-	wrong: (column: string, code: CsvProblem['code'], detail?: string | null) => CsvProblem
+	wrong: Wrong
 ): CsvProblem | null {
 	const circuitName = unguarded(cells.circuit ?? '');
 	const breaker = cells.breaker ? breakerAt(house(), cells.breaker) : undefined;
@@ -229,10 +231,10 @@ function placeRow(
 	if (!circuitOf()) {
 		if (!breaker) return wrong('breaker', 'newNeedsBreaker');
 		const refused = take({ do: 'addCircuit', name: circuitName, breaker: breaker.id });
-		if (refused) return wrong('circuit', 'refused', refused);
+		if (refused) return wrong('circuit', 'refused', { refusal: refused });
 	} else if (breaker && circuitOf()!.breaker !== breaker.id) {
 		const refused = take({ do: 'setCircuit', circuit: circuitOf()!.id, breaker: breaker.id });
-		if (refused) return wrong('breaker', 'refused', refused);
+		if (refused) return wrong('breaker', 'refused', { refusal: refused });
 	}
 	const afterName = unguarded(cells.after ?? '');
 	const after = house().boxes.find((box) => sameName(fullName(house(), box), afterName));
@@ -250,5 +252,5 @@ function placeRow(
 		box: boxId,
 		spot: { circuit: circuitOf()!.id, after: wanted, ...(branch ? { branch } : {}) }
 	});
-	return refused ? wrong('after', 'refused', refused) : null;
+	return refused ? wrong('after', 'refused', { refusal: refused }) : null;
 }

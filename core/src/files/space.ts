@@ -12,4 +12,3 @@ export function readSpace(text: string): { spaces: number[]; tandem?: 'a' | 'b' 
 	const tandem = found[3]?.toLowerCase() as 'a' | 'b' | undefined;
 	return { spaces, ...(tandem ? { tandem } : {}) };
 }
-

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '../demo';
-import { describePath, parseHouse, type HouseProblem } from '../files';
+import { pathText, parseHouse, type HouseProblem } from '../files';
 import { solve } from '../network';
 import {
 	chainOfCircuit,
@@ -24,7 +24,7 @@ const problemsOf = (value: unknown): readonly HouseProblem[] => {
 const spoiled = (spoil: (house: House) => void): { at: string; code: string }[] => {
 	const house = copy(fennelLaneRecorded());
 	spoil(house);
-	return problemsOf(house).map((problem) => ({ at: describePath(problem.path), code: problem.code }));
+	return problemsOf(house).map((problem) => ({ at: pathText(problem.path), code: problem.code }));
 };
 const boxIndex = (house: House, id: string) => house.boxes.findIndex((box) => box.id === id);
 const east = 'sewing-east-wall';
@@ -87,7 +87,7 @@ describe('house files', () => {
 		[
 			'a key nobody knows',
 			(house) => ((house as unknown as Record<string, unknown>).colour = 'blue'),
-			{ at: 'the file', code: 'shape' }
+			{ at: '', code: 'shape' }
 		]
 	])('%s is named at its place', (_, spoil, problem) => expect(spoiled(spoil)).toContainEqual(problem));
 

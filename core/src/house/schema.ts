@@ -12,15 +12,9 @@ export const identifier = z
 const title = nameText(80);
 const note = freeText(500);
 const date = z.iso.date().describe('Calendar date, YYYY-MM-DD.');
-export const role = z
-	.enum(roles)
-	.describe('What the conductor is for, whatever its colour.');
-export const colour = z
-	.enum(colours)
-	.describe('What one sees. A hint, never a proof.');
-export const how = z
-	.enum(ways)
-	.describe('The way a conductor is held.');
+export const role = z.enum(roles).describe('What the conductor is for, whatever its colour.');
+export const colour = z.enum(colours).describe('What one sees. A hint, never a proof.');
+export const how = z.enum(ways).describe('The way a conductor is held.');
 const resistance = z
 	.number()
 	.min(0.0001)

@@ -96,6 +96,6 @@ export {
 } from './supply';
 export { contrastOutcome, judgeAlone, nextOfContrast } from './contrast';
 export { believedHouse, wiringDuring } from './stage';
-export { houseAfterJob, houseAfterStop } from './outcome';
+export { houseAfterJob, houseAfterStop, type FindingWords, type OutcomeWords } from './outcome';
 export { recordOf, type JobRecord, type ProvenAt, type Worry } from './record';
 export { resolutionsOf, type Resolution } from './resolve';

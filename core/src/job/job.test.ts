@@ -16,6 +16,7 @@ import {
 	replay,
 	type Command
 } from './index';
+import { outcomeWords } from '../../test/outcomeWords';
 
 const east = 'sewing-east-wall';
 const fennel = (...breakers: string[]) =>
@@ -114,7 +115,7 @@ describe('a job', () => {
 			person.state,
 			person.events,
 			'2026-11-24',
-			({ kind }) => kind
+			outcomeWords
 		);
 		expect(after.circuits.find(({ id }) => id === 'sewing')?.breaker).toBe('b14');
 		const [b11, b14] = ['b11', 'b14'].map((id) =>

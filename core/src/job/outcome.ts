@@ -16,6 +16,20 @@ import type { JobPlan } from './plan';
 import { proofsOf, recordOf, type Worry } from './record';
 import type { JobState } from './state';
 
+/** How a breaker’s entry tells what this job found of it. */
+export interface FindingWords {
+	readonly provenDead: string;
+	readonly provenDeadTogether: string;
+	readonly stayedLive: string;
+	readonly stayedOnInSearch: string;
+}
+/** What a finished job writes into the record besides. */
+export interface OutcomeWords extends FindingWords {
+	readonly replaced: string;
+	readonly sharedNeutral: string;
+	readonly worry: (worry: Worry) => string;
+}
+
 /** Worries that a new part ends by itself. Warmth and scorch have a cause behind it, which a new part doesn't show to be gone. */
 const endedByNewPart: readonly Box['worries'][number]['kind'][] = [
 	'wornContacts',
@@ -34,7 +48,7 @@ const saidElsewhere: readonly Worry['kind'][] = [
 /**
  * The recorded house after a finished job: the new device with its date and the rating read off it, colours, ways and screws as they were seen, a line of
  * history, the circuit at the breaker that was found, and that breaker's directory entry with the finding. Of the outlet's worries only those end that a new
- * part ends; what the job found is added in `noteOf`'s words. `on` is a calendar date.
+ * part ends; what the job found is added in `words`, which are the language’s that the record is kept in. `on` is a calendar date.
  */
 export function houseAfterJob(
 	house: House,
@@ -42,7 +56,7 @@ export function houseAfterJob(
 	state: JobState,
 	events: readonly JobEvent[],
 	on: string,
-	noteOf: (worry: Worry) => string
+	words: OutcomeWords
 ): House {
 	const feeders = feedersFound(house, plan, state, events);
 	const moved = fedAsFound(house, plan, feeders);
@@ -84,11 +98,19 @@ export function houseAfterJob(
 				colour: seen.get(`tail/${tail.id}`) ?? tail.colour
 			})),
 			...supplyFound(state, events, on),
-			worries: worriesAfter(box, plan, state, events, on, noteOf),
-			history: [...box.history, { on, what: 'Replaced like for like, proven dead before and tested after.' }]
+			worries: worriesAfter(box, plan, state, events, on, words),
+			history: [...box.history, { on, what: words.replaced }]
 		};
 	});
-	return withFindings(rewired, plan, state, feeders, on, feeders.length === 1 ? state.directory : null);
+	return withFindings(
+		rewired,
+		plan,
+		state,
+		feeders,
+		on,
+		feeders.length === 1 ? state.directory : null,
+		words
+	);
 }
 
 function fitted({ newDevice, procedure }: JobPlan, { partRatingA }: JobState, on: string): Device {
@@ -103,7 +125,7 @@ function worriesAfter(
 	state: JobState,
 	events: readonly JobEvent[],
 	on: string,
-	noteOf: (worry: Worry) => string
+	words: OutcomeWords
 ): Box['worries'] {
 	const kept = box.worries.filter(({ kind }) => !endedByNewPart.includes(kind));
 	const shared = plan.together.some(({ because }) => because === 'sharedNeutral');
@@ -114,10 +136,12 @@ function worriesAfter(
 				worry.kind === 'condition' && worry.condition === 'scorchLocal'
 					? ('scorch' as const)
 					: ('other' as const),
-			note: noteOf(worry).slice(0, 500)
+			note: words.worry(worry).slice(0, 500)
 		}));
 	const after =
-		shared && !kept.some(({ id }) => id === sharedNeutralId) ? [...kept, sharedNeutralWorry(on)] : kept;
+		shared && !kept.some(({ id }) => id === sharedNeutralId)
+			? [...kept, sharedNeutralWorry(on, words)]
+			: kept;
 	return found.reduce(
 		(worries, { kind, note }) =>
 			worries.some((worry) => worry.note === note)
@@ -146,14 +170,15 @@ function withFindings(
 	state: JobState,
 	feeders: readonly string[],
 	on: string,
-	label: string | null
+	label: string | null,
+	words: FindingWords
 ): House {
 	return {
 		...house,
 		panels: house.panels.map((panel) => ({
 			...panel,
 			breakers: panel.breakers.map((breaker) => {
-				const found = findingOn(breaker.id, feeders, plan, state, on);
+				const found = findingOn(breaker.id, feeders, plan, state, on, words);
 				if (!found) return breaker;
 				const says = found.finding === 'feeds' && label !== null ? label : breaker.label;
 				return { ...breaker, label: says, findings: [...breaker.findings, found] };
@@ -183,7 +208,8 @@ function findingOn(
 	feeders: readonly string[],
 	plan: JobPlan,
 	state: JobState,
-	on: string
+	on: string,
+	words: FindingWords
 ): Finding | null {
 	const finding = (what: Finding['finding'], how: string): Finding => ({
 		finding: what,
@@ -192,14 +218,8 @@ function findingOn(
 		how
 	});
 	if (feeders.includes(id))
-		return finding(
-			'feeds',
-			feeders.length > 1
-				? 'one of several that had to be off: every pair dead at the outlet, tester proved before and after'
-				: 'switched off: every pair dead at the outlet, tester proved before and after'
-		);
-	if (state.isolation.notFeeding.includes(id))
-		return finding('doesNotFeed', 'switched off: the outlet stayed live');
+		return finding('feeds', feeders.length > 1 ? words.provenDeadTogether : words.provenDead);
+	if (state.isolation.notFeeding.includes(id)) return finding('doesNotFeed', words.stayedLive);
 	const seenOn = state.search.events.some(
 		(event) =>
 			event.kind === 'answer' &&
@@ -208,14 +228,14 @@ function findingOn(
 			event.off.length === 1 &&
 			event.off[0] === id
 	);
-	return seenOn ? finding('doesNotFeed', 'switched off in a search: it stayed on at the outlet') : null;
+	return seenOn ? finding('doesNotFeed', words.stayedOnInSearch) : null;
 }
 
 const sharedNeutralId = 'shared-neutral';
-const sharedNeutralWorry = (on: string): Box['worries'][number] => ({
+const sharedNeutralWorry = (on: string, words: OutcomeWords): Box['worries'][number] => ({
 	id: sharedNeutralId,
 	kind: 'other',
-	note: 'Two breakers share a neutral here without opening together. An electrician can join their handles or fit a two-pole breaker.',
+	note: words.sharedNeutral,
 	seen: on
 });
 
@@ -254,21 +274,21 @@ function coloursSeen(events: readonly JobEvent[]): ReadonlyMap<string, Colour> {
 	);
 }
 
-/** The recorded house after a job that was stopped: what was found is worth keeping, of breakers too; the device is as it was or off. `what`: how the box’s history tells it. */
+/** The recorded house after a job that was stopped: what was found is worth keeping, of breakers too; the device is as it was or off. */
 export function houseAfterStop(
 	house: House,
 	plan: JobPlan,
 	state: JobState,
 	events: readonly JobEvent[],
 	on: string,
-	what: string
+	words: FindingWords & { readonly stopped: string }
 ): House {
 	const proven = proofsOf(plan, events).length > 0;
 	const feeders = proven ? feedersFound(house, plan, state, events) : [];
 	const noted = withBox(fedAsFound(house, plan, feeders), plan.boxId, (box) => ({
 		...box,
 		...supplyFound(state, events, on),
-		history: [...box.history, { on, what: what.slice(0, 500) }]
+		history: [...box.history, { on, what: words.stopped.slice(0, 500) }]
 	}));
-	return withFindings(noted, plan, state, feeders, on, null);
+	return withFindings(noted, plan, state, feeders, on, null, words);
 }

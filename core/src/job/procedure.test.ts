@@ -16,9 +16,9 @@ import {
 	planJob,
 	recordOf
 } from './index';
+import { outcomeWords } from '../../test/outcomeWords';
 
 const east = 'sewing-east-wall';
-const kindOf = ({ kind }: { kind: string }) => kind;
 const person = (recorded = fennelLaneRecorded(), actual = fennelLaneActual(), ...breakers: string[]) =>
 	new Person(recorded, actual, planOf(recorded, east), breakers.length > 0 ? breakers : ['b14']);
 /** A conductor let go at the outlet upstream, in the wiring as it is. */
@@ -77,8 +77,8 @@ describe('what must be off together, from the record', () => {
 		one.until('takeOff');
 		expect([...one.state.isolation.off].sort()).toEqual(['b10', 'b11']);
 		one.until('finish');
-		const after = houseAfterJob(shared, one.plan, one.state, one.events, '2026-11-25', kindOf);
-		expect(after.boxes.find(({ id }) => id === east)!.worries[0]!.note).toContain('share a neutral');
+		const after = houseAfterJob(shared, one.plan, one.state, one.events, '2026-11-25', outcomeWords);
+		expect(after.boxes.find(({ id }) => id === east)!.worries[0]!.note).toBe('sharedNeutral');
 		for (const id of ['b10', 'b11'])
 			expect(after.panels[0]!.breakers.find((breaker) => breaker.id === id)!.findings.at(-1)).toMatchObject({
 				finding: 'feeds',
@@ -282,7 +282,7 @@ describe('a job that was stopped', () => {
 		one.until('readPair');
 		one.go();
 		const found = (id: string) => {
-			const after = houseAfterStop(one.recorded, one.plan, one.state, one.events, '2026-11-25', 'rain');
+			const after = houseAfterStop(one.recorded, one.plan, one.state, one.events, '2026-11-25', outcomeWords);
 			return after.panels[0]!.breakers.find((breaker) => breaker.id === id)!.findings.filter(
 				({ box }) => box === east
 			);
@@ -291,7 +291,7 @@ describe('a job that was stopped', () => {
 		one.until('takeOff');
 		expect([found('b11'), found('b14')].map(([first]) => first!.finding)).toEqual(['doesNotFeed', 'feeds']);
 		// The circuit goes where it was proven to start: whoever begins anew isn't sent to the wrong breaker again.
-		const after = houseAfterStop(one.recorded, one.plan, one.state, one.events, '2026-11-25', 'rain');
+		const after = houseAfterStop(one.recorded, one.plan, one.state, one.events, '2026-11-25', outcomeWords);
 		expect(planOf(after, east).recordedBreaker).toBe('b14');
 	});
 });
@@ -308,7 +308,7 @@ describe('the main switch, as a last resort', () => {
 		one.until('proveTester');
 		expect(expectationsOf(one.recorded, one.plan, one.state).sourceV('outlet:music-piano')).toBeLessThan(1);
 		one.until('finish');
-		const after = houseAfterJob(one.recorded, one.plan, one.state, one.events, '2026-11-25', kindOf);
+		const after = houseAfterJob(one.recorded, one.plan, one.state, one.events, '2026-11-25', outcomeWords);
 		expect(after.circuits).toEqual(one.recorded.circuits);
 		expect(after.panels[0]!.breakers).toEqual(one.recorded.panels[0]!.breakers);
 		expect(recordOf(one.plan, one.events, one.state).worries).toEqual([]);

@@ -21,6 +21,7 @@ import {
 	type Condition,
 	type Step
 } from './index';
+import { outcomeWords } from '../../test/outcomeWords';
 
 const east = 'sewing-east-wall';
 const built = (region: 'us' | 'uk', kind: ArrangementKind): House =>
@@ -45,9 +46,8 @@ const sewing = (recorded = fennelLaneRecorded(), actual = fennelLaneActual()) =>
 	person.earthFrom = 'outlet:music-piano';
 	return person;
 };
-const kindOf = ({ kind }: { kind: string }) => kind;
 const after = (person: Person) =>
-	houseAfterJob(person.recorded, person.plan, person.state, person.events, '2026-11-26', kindOf);
+	houseAfterJob(person.recorded, person.plan, person.state, person.events, '2026-11-26', outcomeWords);
 const worries = (person: Person) => recordOf(person.plan, person.events, person.state).worries;
 
 describe('what ends a job, each by itself', () => {

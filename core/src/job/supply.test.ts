@@ -14,6 +14,7 @@ import {
 	supplyOutcome,
 	type CableVerdict
 } from './supply';
+import { outcomeWords } from '../../test/outcomeWords';
 
 const built = (region: 'us' | 'uk', kind: string): House =>
 	arrangementsOf(region)
@@ -83,7 +84,7 @@ describe('which cable is the supply', () => {
 			taken.state,
 			taken.events,
 			'2026-11-25',
-			({ kind }) => kind
+			outcomeWords
 		);
 		expect(after.boxes.find(({ id }) => id === here)!.supply).toMatchObject({
 			cables: ['c2'],

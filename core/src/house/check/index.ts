@@ -8,7 +8,7 @@ import type { HouseProblem } from './problem';
 import { references } from './references';
 import { ofTheRegion } from './region';
 
-export type { HouseProblem, Path } from './problem';
+export { pathText, type HouseProblem, type Path } from './problem';
 
 export { parseHouse, shapeProblem, type ParsedHouse } from './parse';
 

@@ -67,3 +67,7 @@ export type HouseProblem = { readonly path: Path } & (
 	  }
 	| { readonly code: 'noMetalSheath'; readonly sheath: string }
 );
+
+/** A path as one would write it: `boxes[3].terminations[0].at`; empty for the whole. */
+export const pathText = (path: Path): string =>
+	path.map((part, k) => (typeof part === 'number' ? `[${part}]` : k === 0 ? part : `.${part}`)).join('');

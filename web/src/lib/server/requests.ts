@@ -1,5 +1,5 @@
 import { error, json } from '@sveltejs/kit';
-import { describeShape } from '@wary/core/files';
+import { describeShape } from '$words/problems';
 import { allStorable, readJson as readText, shapeFault } from '@wary/core/text';
 import type { z } from 'zod';
 import type { output, ZodMiniType } from 'zod/mini';

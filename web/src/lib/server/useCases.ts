@@ -33,6 +33,7 @@ import {
 } from './jobs';
 import { stoppedWords } from '$words/conditions';
 import { foundWords } from '$words/found';
+import { outcomeWords } from '$words/outcome';
 
 /** A job with everything that it is computed from. */
 export interface LoadedJob {
@@ -218,15 +219,14 @@ async function store(household: Household, loaded: LoadedJob, event: JobEvent): 
 		const place = box ? placeName(house, box) : job.boxId;
 		const after =
 			body.kind === 'finish'
-				? houseAfterJob(house, plan, loaded.state, events, day, (worry) => foundWords(worry, house, plan))
-				: houseAfterStop(
-						house,
-						plan,
-						loaded.state,
-						events,
-						day,
-						stoppedWords(plan.region, body.reason, body.note)
-					);
+				? houseAfterJob(house, plan, loaded.state, events, day, {
+						...outcomeWords,
+						worry: (worry) => foundWords(worry, house, plan)
+					})
+				: houseAfterStop(house, plan, loaded.state, events, day, {
+						...outcomeWords,
+						stopped: stoppedWords(plan.region, body.reason, body.note)
+					});
 		await addHouseVersion(
 			on,
 			household.id,

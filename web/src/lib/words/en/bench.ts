@@ -1,6 +1,6 @@
 import type { BenchEvent, BenchFailure, BenchFileProblem, Layer, MeterMode } from '@wary/core/bench';
 import { echo } from '@wary/core/text';
-import { describePath, describeProblem, describeShape } from '@wary/core/files';
+import { describePath, describeProblem, describeShape } from './problems';
 import type { House, Trip } from '@wary/core/house';
 import type { TouchBand } from '@wary/core/instruments';
 import type { Mistake } from '@wary/core/mistakes';

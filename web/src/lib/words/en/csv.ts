@@ -1,7 +1,9 @@
 import type { CsvProblem } from '@wary/core/files';
+import type { House } from '@wary/core/house';
+import { editedRefusalWords } from './edits';
 
 /** What is wrong in a table, for a person with the file open. */
-export function csvProblemWords(problem: CsvProblem): string {
+export function csvProblemWords(problem: CsvProblem, house: House): string {
 	const value = problem.value ? `“${problem.value}” ` : '';
 	switch (problem.code) {
 		case 'noRows':
@@ -33,6 +35,8 @@ export function csvProblemWords(problem: CsvProblem): string {
 		case 'tooManyCells':
 			return `${value}stands beyond the last column of the heading.`;
 		case 'refused':
-			return problem.detail ?? 'It doesn’t fit what is on record.';
+			return problem.refusal
+				? editedRefusalWords(problem.refusal, house)
+				: 'It doesn’t fit what is on record.';
 	}
 }

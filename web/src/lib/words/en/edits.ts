@@ -1,4 +1,4 @@
-import { describeProblem } from '@wary/core/files';
+import { describeProblem } from './problems';
 import { findBox, findCircuit, placeName, type Edited, type EditRefusal, type House } from '@wary/core/house';
 import { breakerName, sizeWords, terms } from './terms';
 

@@ -10,6 +10,7 @@
 	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
 	import Textarea from 'flowbite-svelte/Textarea.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
+	import type * as reading from '$lib/house/reading';
 	import type { CsvProblem } from '@wary/core/files';
 	import type { Edit } from '@wary/core/house';
 	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
@@ -63,15 +64,14 @@
 		if (reading.problems.length > 0)
 			return void (problems = reading.problems.map((problem) => ({
 				where: at(problem),
-				what: csvProblemWords(problem)
+				what: csvProblemWords(problem, editor.house)
 			})));
 		show(
 			reading.edits.map(({ edit }) => edit),
 			reading.unchanged
 		);
 	}
-	type Files = typeof import('$lib/house/reading');
-	function readTyped(files: Files) {
+	function readTyped(files: typeof reading) {
 		const typed =
 			kind === 'directory'
 				? files.readTypedDirectory(editor.house, text)
@@ -90,7 +90,7 @@
 			})));
 		show(typed.edits, 0);
 	}
-	function readHouse(files: Files) {
+	function readHouse(files: typeof reading) {
 		let value: unknown;
 		try {
 			value = JSON.parse(text);

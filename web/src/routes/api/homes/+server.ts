@@ -1,4 +1,5 @@
-import { describePath, describeProblem, parseHouse } from '@wary/core/files';
+import { parseHouse } from '@wary/core/files';
+import { describePath, describeProblem } from '$words/problems';
 import { homeAnswer, homesAnswer } from '$lib/answers';
 import { addHousehold, homesListedAtMost, manyHomes } from '$lib/server/households';
 import { answer, failure, readJson } from '$lib/server/requests';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { describePath, describeProblem } from '@wary/core/files';
+import { describePath, describeProblem } from '$words/problems';
 import { editSchema } from '@wary/core/house';
 import { houseAnswer } from '$lib/answers';
 import { recordEdits } from '$lib/server/houseEdits';

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { arrangements, here, type ArrangementKind } from '../arrangements';
-import { fennelLaneRecorded, tanneryRow } from '../demo';
-import type { House } from '../house';
-import { allStorable, readJson, storable, visible } from '../text';
-import { describePath, describeProblem, parseHouse } from './index';
+import { arrangements, here, type ArrangementKind } from '@wary/core/arrangements';
+import { fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
+import type { House } from '@wary/core/house';
+import { allStorable, readJson, storable, visible } from '@wary/core/text';
+import { parseHouse } from '@wary/core/files';
+import { describePath, describeProblem } from '$words/problems';
 
 const arranged = (kind: ArrangementKind): House =>
 	structuredClone(arrangements.find((each) => each.kind === kind)!.build());

@@ -1,13 +1,8 @@
-import type { HouseProblem, Path } from '../house/check';
-import { echo, type ShapeFault } from '../text';
+import { pathText, type HouseProblem, type Path } from '@wary/core/files';
+import { echo, type ShapeFault } from '@wary/core/text';
 
-/** A path as one would write it: `boxes[3].terminations[0].at`. */
-export function describePath(path: Path): string {
-	if (path.length === 0) return 'the file';
-	return path
-		.map((part, k) => (typeof part === 'number' ? `[${part}]` : k === 0 ? part : `.${part}`))
-		.join('');
-}
+/** A place in a file: the path to it, or the whole. */
+export const describePath = (path: Path): string => pathText(path) || 'the file';
 
 /** What is wrong in a house file, in a sentence, without the place. */
 export function describeProblem(problem: HouseProblem): string {
