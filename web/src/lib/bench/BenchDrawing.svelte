@@ -2,15 +2,17 @@
 	import { words as w } from '$words/bench/benchDrawing';
 	import { onMount } from 'svelte';
 	import type { BenchView, Instruments, Seen } from '@wary/core/bench';
-	import { own, type House } from '@wary/core/house';
+	import type { House } from '@wary/core/house';
 	import { colourWords, roleWord } from '$words/terms';
 	import { placeWords } from '$words/bench';
 	import Cable from '$lib/ui/box/Cable.svelte';
 	import type { Spot } from '$lib/ui/box/curves';
-	import FreeEnd from '$lib/ui/box/FreeEnd.svelte';
-	import Insulation from '$lib/ui/box/Insulation.svelte';
-	import { printsOf } from '$lib/ui/box/deviceShape';
+	import Slot from '$lib/ui/box/Slot.svelte';
+	import Terminal from '$lib/ui/box/Terminal.svelte';
 	import { layOut, type DrawnWire } from '$lib/ui/box/layout';
+	import BenchDevice from './BenchDevice.svelte';
+	import { leastShownA, shownLiveFromV } from './shows';
+	import WireLayers from './WireLayers.svelte';
 	import { view as viewing, wiring, type View } from './interact';
 
 	let {
@@ -45,7 +47,6 @@
 	const seen = $derived(new Map((shown?.seen ?? []).map((each) => [each.id, each])));
 	const layer = $derived(instruments.layer);
 	const box = $derived(house.boxes.find(({ id }) => id === boxId)!);
-	const device = $derived(box.device);
 	const tips = $derived(
 		(['red', 'black'] as const).flatMap((tip) => {
 			const point = instruments[tip];
@@ -93,7 +94,7 @@
 		const one = seen.get(wire.id);
 		if (!one || layer === 'none' || layer === 'guards')
 			return wire.mark ? `“${wire.mark}”` : colourWords[wire.colour];
-		if (layer === 'current') return Math.abs(one.currentA ?? 0) < 0.0005 ? '' : amps(one.currentA!);
+		if (layer === 'current') return Math.abs(one.currentA ?? 0) < leastShownA ? '' : amps(one.currentA!);
 		if (layer === 'potential') return volts(one);
 		return `${(one.touch?.milliamperes ?? 0).toFixed(one.touch && one.touch.milliamperes < 10 ? 1 : 0)} mA`;
 	}
@@ -113,91 +114,9 @@
 		event.preventDefault();
 		ontap(id);
 	}
-	const isLive = (id: string) => layer === 'potential' && (seen.get(id)?.toEarthV ?? 0) >= 50;
+	const isLive = (id: string) => layer === 'potential' && (seen.get(id)?.toEarthV ?? 0) >= shownLiveFromV;
 	const band = (id: string) => (layer === 'touch' ? seen.get(id)?.touch?.band : undefined);
 </script>
-
-{#snippet deviceBody()}
-	{#if layout.device}
-		{@const shape = layout.device.shape}
-		<g transform={`translate(${layout.device.x} ${layout.device.y})`}>
-			<rect width={shape.width} height={shape.height} rx="7" fill="var(--paper)" />
-			{#if !back}
-				{#each shape.faces as face (face.half)}
-					<rect
-						x={face.x}
-						y={face.y}
-						width={face.width}
-						height={face.height}
-						rx={face.radius}
-						stroke-width="1.6"
-					/>
-					{@const load = house.loads.find((each) => each.box === boxId && each.half === face.half)}
-					{#if load}
-						{@const lit = ((shown && own(shown.loads, load.id)) ?? 0) > 0.5}
-						<g transform={`translate(${face.x + face.width / 2} ${face.y + face.height / 2})`}>
-							<circle r="26" fill={lit ? 'var(--ink)' : 'var(--sheet)'} />
-							{#if lit}{#each [0, 45, 90, 135, 180, 225, 270, 315] as turn (turn)}<path
-										d="M0 -32V-42"
-										transform={`rotate(${turn})`}
-									/>{/each}{/if}
-							<text y="5" text-anchor="middle" style:fill={lit ? 'var(--sheet)' : 'var(--ink)'}
-								>{load.name}</text
-							>
-						</g>
-					{/if}
-				{/each}
-			{:else if device?.kind === 'duplex'}
-				{#each [['hot', shape.width - 172], ['neutral', shape.width - 12]] as const as [which, x] (which)}
-					{#if device.tabs[which]}<path d={`M${x} 122V258`} stroke-width="7" stroke-linecap="square" />
-					{:else}<path d={`M${x} 122v34M${x} 224v34`} stroke-width="7" /><path
-							d={`M${x - 8} 182l16 16m0 -16l-16 16`}
-							stroke-width="1.6"
-						/>{/if}
-				{/each}
-			{/if}
-			{#if device?.kind === 'gfci'}
-				<g transform={`translate(${shape.width / 2} ${shape.height / 2})`}>
-					<rect x="-34" y="-21" width="68" height="18" rx="2" fill="var(--sheet)" /><text
-						y="-8"
-						text-anchor="middle"
-						class="small">{w.test}</text
-					>
-					<rect
-						x="-34"
-						y="3"
-						width="68"
-						height="18"
-						rx="2"
-						fill={device.tripped ? 'var(--paper)' : 'var(--ink)'}
-					/><text
-						y="17"
-						text-anchor="middle"
-						class="small"
-						style:fill={device.tripped ? 'var(--ink)' : 'var(--paper)'}>{w.reset}</text
-					>
-					<circle cx="48" cy="0" r="6" fill={shown?.indicator === 'lit' ? 'var(--ink)' : 'none'} />
-					{#if shown?.indicator === 'lit'}<path d="M48 -10v-6M48 10v6M57 0h6" />{/if}
-				</g>
-			{/if}
-			{#each shape.screws as screw (screw.x + screw.y)}
-				{@const x = back ? shape.width - screw.x : screw.x}
-				<circle cx={x} cy={screw.y} r="6" stroke="var(--soft)" /><path
-					d={`M${x - 4} ${screw.y}h8`}
-					stroke="var(--soft)"
-				/>
-			{/each}
-			{#if back}{#each printsOf(shape) as print (print.text)}<text
-						x={print.x}
-						y={print.y}
-						text-anchor="middle"
-						class="soft">{print.text}</text
-					>{/each}{/if}
-		</g>
-	{:else}
-		<text x={layout.width / 2} y={layout.height / 2} text-anchor="middle" class="soft">{w.noDevice}</text>
-	{/if}
-{/snippet}
 
 <svg
 	bind:this={svg}
@@ -230,66 +149,15 @@
 				stroke="var(--hair)"
 			/>{/if}
 		{#each layout.cables as cable (cable.id)}<Cable {cable} />{/each}
-		{#if back}{@render deviceBody()}{/if}
+		{#if back}<BenchDevice {house} {boxId} {layout} {shown} {back} />{/if}
 		{#each layout.wires as wire (wire.id)}
-			{@const one = seen.get(wire.id)}
-			{@const current = Math.abs(one?.currentA ?? 0)}
-			{#if layer === 'current' && current >= 0.0005}
-				<path
-					d={wire.path}
-					stroke="var(--dead)"
-					stroke-opacity="0.4"
-					stroke-linecap="round"
-					stroke-width={9 + Math.min(22, 6 * Math.sqrt(current))}
-				/>
-			{/if}
-			{#if one?.guard?.state === 'guarded'}
-				<path d={wire.path} stroke="var(--dead)" stroke-width="20" /><path
-					d={wire.path}
-					stroke="var(--sheet)"
-					stroke-width="14"
-				/>
-			{:else if one?.guard?.state === 'none'}<path
-					d={wire.path}
-					stroke="var(--live)"
-					stroke-width="14"
-					stroke-dasharray="4 9"
-				/>{/if}
-			{#if isLive(wire.id)}<path
-					d={wire.path}
-					stroke="var(--live)"
-					stroke-width="16"
-					stroke-dasharray="3 4"
-					stroke-opacity="0.75"
-				/>
-			{:else if layer === 'potential' && one?.toEarthV === null}<path
-					d={wire.path}
-					stroke="var(--soft)"
-					stroke-width="14"
-					stroke-dasharray="1 7"
-				/>
-			{:else if layer === 'potential' && (one?.toEarthV ?? 0) >= 3}<path
-					d={wire.path}
-					stroke="var(--ink)"
-					stroke-width="14"
-					stroke-dasharray="2 9"
-				/>{/if}
-			<Insulation {wire} thick={picked === wire.id} />
-			{#if layer === 'current' && current >= 0.0005}
-				<path
-					d="M-9 -8L9 0L-9 8z"
-					fill="var(--ink)"
-					stroke="var(--sheet)"
-					transform={`translate(${wire.arrow.x} ${wire.arrow.y}) rotate(${wire.arrow.turn + (one!.currentA! < 0 ? 180 : 0)})`}
-				/>
-			{/if}
-			<FreeEnd {wire} />
+			<WireLayers {wire} seen={seen.get(wire.id)} {layer} picked={picked === wire.id} />
 			{#if wire.state !== 'good' || wire.touches}<text x={wire.end.x + 12} y={wire.end.y - 12} class="flag"
 					>{wire.touches ? '⚡ box' : wire.state === 'open' ? 'open' : 'loose'}</text
 				>{/if}
 		{/each}
 
-		{#if !back}{@render deviceBody()}{/if}
+		{#if !back}<BenchDevice {house} {boxId} {layout} {shown} {back} />{/if}
 
 		{#each layout.places.filter(({ kind }) => back || kind !== 'terminal' || house.region === 'us') as place (place.at)}
 			<g
@@ -304,12 +172,13 @@
 				onkeydown={(event) => key(event, place.at)}
 			>
 				<circle r="24" class="hit" />
-				{#if place.kind === 'terminal'}
-					<circle
-						r="11"
+				{#if place.kind === 'terminal'}<Terminal
+						ways={place.ways}
+						mark={place.mark}
+						side={place.side}
+						{back}
 						fill={isLive(place.at) ? 'url(#live-hatch)' : 'var(--sheet)'}
-						stroke-dasharray={place.mark.includes('silver') || place.mark === 'N' ? '3 2' : undefined}
-					/><path d="M-6 0h12" />
+					/>
 				{:else if place.kind === 'joint'}
 					<path d="M-15 18l6 -40h18l6 40z" fill={isLive(place.at) ? 'url(#live-hatch)' : 'var(--sheet)'} />
 				{:else}
@@ -338,14 +207,7 @@
 				onkeydown={(event) => key(event, slot.id)}
 			>
 				<rect x={slot.x - 10} y={slot.y - 8} width={slot.width + 20} height={slot.height + 16} class="hit" />
-				<rect
-					x={slot.x}
-					y={slot.y}
-					width={slot.width}
-					height={slot.height}
-					rx={slot.role === 'ground' && house.region === 'us' ? 10 : 0}
-					fill={isLive(slot.id) ? 'url(#live-hatch)' : 'var(--sheet)'}
-				/>
+				<Slot {slot} fill={isLive(slot.id) ? 'url(#live-hatch)' : 'var(--sheet)'} />
 			</g>
 		{/each}
 		{#each layout.wires as wire (wire.id)}
@@ -405,10 +267,6 @@
 	.soft {
 		fill: var(--soft);
 		font-size: 15px;
-	}
-	.small {
-		font-size: 12px;
-		font-weight: 700;
 	}
 	.label {
 		stroke: var(--sheet);

@@ -1,28 +1,34 @@
 <script lang="ts">
 	import { words as w } from '$words/ui/deviceDrawing';
 	import Button from 'flowbite-svelte/Button.svelte';
-	import type { Device } from '@wary/core/house';
+	import { deviceModel, type Device } from '@wary/core/house';
 	import type { Region } from '@wary/core/rules';
 	import { roleWord } from '$words/terms';
-	import { shapeOf, type Pointing } from './box/deviceShape';
+	import DeviceBody from './box/DeviceBody.svelte';
+	import { shapeOf, type Pointing, type TerminalPlace } from './box/deviceShape';
+	import Slot from './box/Slot.svelte';
+	import Terminal from './box/Terminal.svelte';
 
 	let {
 		device,
 		region,
 		pointing = {},
 		back = $bindable(false),
-		done = []
+		done = [],
+		plate = false
 	}: {
 		device: Device;
 		region: Region;
 		pointing?: Pointing;
 		back?: boolean;
 		done?: readonly string[];
+		/** us: with its plate on. */
+		plate?: boolean;
 	} = $props();
 
 	const shape = $derived(shapeOf(device));
 	const marginX = 108;
-	const marginY = 44;
+	const marginY = $derived(shape?.yoke ? 66 : 44);
 	const width = $derived((shape?.width ?? 0) + 2 * marginX);
 	const height = $derived((shape?.height ?? 0) + 2 * marginY);
 	const mirrored = (x: number, own = 0) => (back && shape ? shape.width - x - own : x);
@@ -38,7 +44,27 @@
 			return [{ tip, role: pointing[tip]!, x, y, endX: left ? -58 : shape.width + 58, endY: y + 56, left }];
 		})
 	);
-	const side = (x: number) => (shape && x < shape.width / 2 ? 'left' : 'right');
+	const terminals = $derived(
+		(shape?.terminals ?? []).map((each) => ({
+			...each,
+			x: mirrored(each.x),
+			side: each.side === 'bottom' ? each.side : mirrored(each.x) < shape!.width / 2 ? 'left' : 'right'
+		})) as TerminalPlace[]
+	);
+	const model = $derived(deviceModel(device));
+	const waysOf = (name: string) =>
+		Object.keys(model.terminals.find((each) => each.name === name)?.takes ?? {});
+	const used = $derived(new Set(done));
+	/** Beside a side screw, outside the body; a uk terminal’s under or over it. */
+	function labelOf({ side, y }: TerminalPlace) {
+		if (!shape?.yoke) return { x: 0, y: y < 60 ? 34 : -24, anchor: 'middle' as const };
+		if (side === 'bottom') return { x: 18, y: 5, anchor: 'start' as const };
+		return {
+			x: side === 'left' ? -18 : 18,
+			y: 5,
+			anchor: side === 'left' ? ('end' as const) : ('start' as const)
+		};
+	}
 </script>
 
 {#if shape}
@@ -56,83 +82,34 @@
 			stroke-width="2"
 		>
 			<g transform={`translate(${marginX} ${marginY})`}>
-				<rect width={shape.width} height={shape.height} rx="7" fill="var(--sheet)" />
+				<DeviceBody {device} {shape} {back} plate={plate && !back} half={pointing.half} {used} />
 				{#if !back}
-					{#each shape.faces as face (face.half)}
-						<rect
-							x={face.x}
-							y={face.y}
-							width={face.width}
-							height={face.height}
-							rx={face.radius}
-							stroke-width={pointing.half === face.half ? 3 : 1.6}
-							fill="var(--face)"
-						/>
-					{/each}
 					{#each shape.slots as each (each.half + each.role)}
 						{@const on =
 							pointing.half === each.half &&
 							(pointing.lamps || pointing.red === each.role || pointing.black === each.role)}
-						{#if region === 'us' && each.role === 'ground'}
-							<path
-								d={`M${each.x} ${each.y + 14}a12 12 0 0 1 24 0v8h-24z`}
-								fill={on ? 'var(--ink)' : 'none'}
-							/>
-						{:else}
-							<rect
-								x={each.x}
-								y={each.y}
-								width={each.width}
-								height={each.height}
-								fill={on ? 'var(--ink)' : 'none'}
-							/>
-						{/if}
+						<Slot slot={each} fill={on ? 'var(--ink)' : 'none'} />
 					{/each}
-					{#if device.kind === 'socketTwin' || device.kind === 'socketSingle'}
-						{#each shape.faces as face (face.half)}
-							<rect
-								x={face.x + face.width / 2 - 9}
-								y={face.y + face.height + 12}
-								width="18"
-								height="30"
-								rx="2"
-							/>
-							<path d={`M${face.x + face.width / 2 - 4} ${face.y + face.height + 34}h8`} stroke-width="3" />
-						{/each}
-					{/if}
 				{/if}
-				{#each shape.screws as screw (screw.x + screw.y)}
-					<circle cx={mirrored(screw.x)} cy={screw.y} r="7" fill="var(--sheet)" /><path
-						d={`M${mirrored(screw.x) - 5} ${screw.y}h10`}
-					/>
-				{/each}
-				{#if back || region === 'us'}
-					{#each shape.terminals as each (each.name)}
-						{@const x = mirrored(each.x)}
+				{#if back || (shape.yoke && !plate)}
+					{#each terminals as each (each.name)}
 						{@const now = pointing.terminal === each.name}
-						<circle
-							cx={x}
-							cy={each.y}
-							r={now ? 11 : 8}
-							fill={done.includes(each.name) ? 'var(--ink)' : 'var(--sheet)'}
-							stroke-width={now ? 4 : 2}
-							stroke-dasharray={each.mark.includes('silver') ? '3 2' : undefined}
-						/>
-						<path
-							d={`M${x - 5} ${each.y}h10`}
-							stroke={done.includes(each.name) ? 'var(--sheet)' : 'var(--ink)'}
-						/>
-						{#if back || now}
-							<text
-								x={region === 'uk' ? x : side(x) === 'left' ? -14 : shape.width + 14}
-								y={region === 'uk' ? each.y + (each.y < 60 ? 30 : -18) : each.y + 5}
-								text-anchor={region === 'uk' ? 'middle' : side(x) === 'left' ? 'end' : 'start'}
-								font-size="15"
-								font-weight={now ? 700 : 400}
-								fill="var(--ink)"
-								stroke="none">{each.printed ? `${each.printed} ` : ''}{each.mark}</text
-							>
-						{/if}
+						<g transform={`translate(${each.x} ${each.y})`}>
+							<Terminal
+								ways={waysOf(each.name)}
+								mark={each.mark}
+								side={each.side}
+								{back}
+								{now}
+								done={done.includes(each.name)}
+							/>
+							{#if back || now}<text
+									x={labelOf(each).x}
+									y={labelOf(each).y}
+									text-anchor={labelOf(each).anchor}
+									font-weight={now ? 700 : 400}>{each.printed ? `${each.printed} ` : ''}{each.mark}</text
+								>{/if}
+						</g>
 					{/each}
 				{/if}
 				{#each tips as each (each.tip)}
@@ -158,11 +135,15 @@
 
 <style>
 	figure {
-		--face: color-mix(in srgb, var(--sheet) 70%, var(--paper));
 		margin: 0;
 	}
 	figcaption {
 		justify-content: space-between;
+	}
+	text {
+		font-size: 15px;
+		fill: var(--ink);
+		stroke: none;
 	}
 	svg {
 		display: block;

@@ -14,5 +14,5 @@ export const insulation: Record<
 	yellow: { stroke: '#b59a3c' },
 	green: { stroke: '#5c8055' },
 	greenYellow: { stroke: '#5c8055', dash: '8 5', core: '#c9b34d' },
-	bare: { stroke: 'var(--copper)', dash: '2 3' }
+	bare: { stroke: 'var(--ink)', core: 'var(--copper)' }
 };

@@ -12,43 +12,26 @@
 	import { boxPlace, colourWords, roleWord, terms } from '$words/terms';
 	import Cable from './Cable.svelte';
 	import FreeEnd from './FreeEnd.svelte';
+	import DeviceBody from './DeviceBody.svelte';
 	import Insulation from './Insulation.svelte';
-	import { printsOf } from './deviceShape';
+	import Slot from './Slot.svelte';
+	import Terminal from './Terminal.svelte';
 	import { layOut } from './layout';
 
 	let { house, box, back = $bindable(true) }: { house: House; box: Box; back?: boolean } = $props();
 	const layout = $derived(layOut(house, box.id, back, { narrow: true }));
+	const used = $derived(
+		new Set(layout.wires.flatMap(({ at }) => (at.startsWith('terminal:') ? [at.slice(9)] : [])))
+	);
 	const goesTo = (to: string) => (to === 'panel' ? `the ${terms[house.region].panel}` : boxPlace(house, to));
 </script>
 
 {#snippet deviceBody()}
-	{#if layout.device}
-		{@const shape = layout.device.shape}
+	{#if layout.device && box.device}
 		<g transform={`translate(${layout.device.x} ${layout.device.y})`}>
-			<rect width={shape.width} height={shape.height} rx="7" fill="var(--paper)" />
-			{#if !back}
-				{#each shape.faces as face (face.half)}<rect
-						x={face.x}
-						y={face.y}
-						width={face.width}
-						height={face.height}
-						rx={face.radius}
-						stroke-width="1.6"
-					/>{/each}
-			{:else}{#each printsOf(shape) as print (print.text)}<text
-						x={print.x}
-						y={print.y}
-						text-anchor="middle"
-						class="soft">{print.text}</text
-					>{/each}
-			{/if}
+			<DeviceBody device={box.device} shape={layout.device.shape} {back} {used} />
 		</g>
-		{#each layout.slots as slot (slot.id)}<rect
-				x={slot.x}
-				y={slot.y}
-				width={slot.width}
-				height={slot.height}
-			/>{/each}
+		{#each layout.slots as slot (slot.id)}<Slot {slot} />{/each}
 	{/if}
 {/snippet}
 
@@ -75,11 +58,11 @@
 		{#if !back}{@render deviceBody()}{/if}
 		{#each layout.places.filter(({ kind }) => back || kind !== 'terminal' || house.region === 'us') as place (place.at)}
 			<g transform={`translate(${place.x} ${place.y})`}>
-				{#if place.kind === 'terminal'}
-					<circle
-						r="9"
-						fill="var(--sheet)"
-						stroke-dasharray={place.mark.includes('silver') ? '3 2' : undefined}
+				{#if place.kind === 'terminal'}<Terminal
+						ways={place.ways}
+						mark={place.mark}
+						side={place.side}
+						{back}
 					/>
 				{:else if place.kind === 'joint'}<path d="M-13 15l5 -34h16l5 34z" fill="var(--sheet)" />
 				{:else}<circle r="9" fill="var(--sheet)" /><path d="M-5 -5l10 10m0 -10l-10 10" />{/if}

@@ -1,4 +1,4 @@
-import type { Device, Half } from '@wary/core/house';
+import { deviceModel, type Device, type Half } from '@wary/core/house';
 
 /** Where things are on a device seen from the front, in drawing units. From the back, x is mirrored. */
 export interface Slot {
@@ -34,7 +34,27 @@ export interface DeviceShape {
 	}[];
 	readonly slots: readonly Slot[];
 	readonly terminals: readonly TerminalPlace[];
+	/** Screws that hold a uk front to its box; the one in the middle of a us duplex holds its plate. */
 	readonly screws: readonly { readonly x: number; readonly y: number }[];
+	/** The moulding behind the face, between its terminals. */
+	readonly body: Area;
+	/** us: the metal strap with an ear above and below, each with its mounting screw. A uk front is its own plate and has none. */
+	readonly yoke: { readonly x: number; readonly width: number; readonly reach: number } | null;
+}
+
+export interface Area {
+	readonly x: number;
+	readonly y: number;
+	readonly width: number;
+	readonly height: number;
+}
+
+/** What else is on a face: a button with what is printed on it, a lamp, a charger’s port, a rocker of a half, a fuse carrier. */
+export interface Fitting extends Area {
+	readonly kind: 'button' | 'lamp' | 'port' | 'rocker' | 'fuse';
+	readonly printed?: string;
+	/** A rocker that is off, or a button that stands out. */
+	readonly off?: boolean;
 }
 
 /** What the tips of the tester are on, which terminal a step is about, or that a plug goes in. */
@@ -74,7 +94,9 @@ const duplex: DeviceShape = {
 		{ name: 'hotLower', x: 172, y: 270, side: 'right', mark: 'brass' },
 		{ name: 'ground', x: 40, y: 364, side: 'bottom', mark: 'green' }
 	],
-	screws: [{ x: 92, y: 190 }]
+	screws: [{ x: 92, y: 190 }],
+	body: { x: 12, y: 22, width: 160, height: 336 },
+	yoke: { x: 50, width: 84, reach: 46 }
 };
 
 const single: DeviceShape = {
@@ -87,7 +109,8 @@ const single: DeviceShape = {
 		{ name: 'hot', x: 172, y: 110, side: 'right', mark: 'brass' },
 		{ name: 'ground', x: 40, y: 204, side: 'bottom', mark: 'green' }
 	],
-	screws: [{ x: 92, y: 20 }]
+	screws: [],
+	body: { x: 12, y: 20, width: 160, height: 180 }
 };
 
 const twoSlot: DeviceShape = {
@@ -115,7 +138,9 @@ const socketTwin: DeviceShape = {
 	screws: [
 		{ x: 13, y: 98 },
 		{ x: 317, y: 98 }
-	]
+	],
+	body: { x: 34, y: 22, width: 262, height: 152 },
+	yoke: null
 };
 
 const socketSingle: DeviceShape = {
@@ -127,7 +152,8 @@ const socketSingle: DeviceShape = {
 	screws: [
 		{ x: 13, y: 98 },
 		{ x: 183, y: 98 }
-	]
+	],
+	body: { x: 22, y: 22, width: 152, height: 152 }
 };
 
 /** A rectangular face with two halves in it, and what is between them: a charger's ports, or two buttons. */
@@ -189,7 +215,8 @@ const fusedSpur: DeviceShape = {
 	screws: [
 		{ x: 13, y: 98 },
 		{ x: 217, y: 98 }
-	]
+	],
+	body: { x: 18, y: 22, width: 194, height: 152 }
 };
 
 const shapes = {
@@ -217,4 +244,82 @@ export function shapeOf(device: Device): DeviceShape | null {
 	return device.kind === 'duplex' && device.style === 'decorator'
 		? { ...decorator, terminals: duplex.terminals }
 		: shapes[device.kind];
+}
+
+/** Rockers of a switched uk front, one a half, and what its kind adds in the middle. */
+function ukFittings(
+	device: Extract<Device, { kind: 'socketSingle' | 'socketTwin' | 'socketRcd' }>,
+	{ faces, width }: DeviceShape
+): Fitting[] {
+	const rockers = device.switched
+		? faces.map((face): Fitting => ({
+				kind: 'rocker',
+				x: face.x + face.width / 2 - 10,
+				y: face.y + face.height + 10,
+				width: 20,
+				height: 32,
+				off: device.off?.includes(face.half as 'left' | 'right' | 'only') ?? false
+			}))
+		: [];
+	const middle = width / 2;
+	if (device.kind === 'socketRcd')
+		return [
+			...rockers,
+			{ kind: 'button', printed: 'TEST', x: middle - 20, y: 8, width: 40, height: 18 },
+			{ kind: 'button', printed: 'RESET', x: middle - 20, y: 146, width: 40, height: 18, off: device.tripped }
+		];
+	return device.kind === 'socketTwin' && device.usb
+		? [
+				...rockers,
+				...[0, 1].map((k): Fitting => ({
+					kind: 'port',
+					x: middle - 24 + k * 26,
+					y: 150,
+					width: 22,
+					height: 9
+				}))
+			]
+		: rockers;
+}
+
+/** What is on a device’s face besides its slots. */
+export function fittingsOf(device: Device, shape: DeviceShape): Fitting[] {
+	switch (device.kind) {
+		case 'gfci':
+			return [
+				{ kind: 'button', printed: 'TEST', x: 54, y: 164, width: 60, height: 22 },
+				{ kind: 'button', printed: 'RESET', x: 54, y: 194, width: 60, height: 22, off: device.tripped },
+				{ kind: 'lamp', x: 126, y: 184, width: 12, height: 12 }
+			];
+		case 'usb':
+			return [0, 1].map((k) => ({ kind: 'port', x: 58 + k * 40, y: 183, width: 28, height: 13 }));
+		case 'switch':
+			return [{ kind: 'rocker', x: 72, y: 150, width: 40, height: 80, off: !device.on }];
+		case 'fusedSpur':
+			return [
+				{ kind: 'rocker', x: 56, y: 80, width: 22, height: 36, off: !device.on },
+				{ kind: 'fuse', x: 130, y: 84, width: 60, height: 28 }
+			];
+		case 'socketSingle':
+		case 'socketTwin':
+		case 'socketRcd':
+			return ukFittings(device, shape);
+		default:
+			return [];
+	}
+}
+
+/** The bridges between upper and lower half: where, and whether whole. A device whose halves aren’t bridged by tabs has none. */
+export function tabsOf(
+	device: Device,
+	{ terminals }: DeviceShape
+): { x: number; from: number; to: number; whole: boolean }[] {
+	const links = new Set(deviceModel(device).links.map(({ id }) => id));
+	return (['hot', 'neutral'] as const).flatMap((role) => {
+		const upper = terminals.find(({ name }) => name === `${role}Upper`);
+		const lower = terminals.find(({ name }) => name === `${role}Lower`);
+		return upper && lower
+			? [{ x: upper.x, from: upper.y, to: lower.y, whole: links.has(`${role} tab`) }]
+			: [];
+	});
 }

@@ -114,4 +114,24 @@ describe('the drawing of a box', () => {
 			}
 		}
 	});
+
+	it('draws conductors to scale with each other, bare as far as they are stripped', () => {
+		const { house, box } = boxes.find((each) => each.box.id === 'sewing-east-wall')!;
+		const thicker: typeof house = {
+			...house,
+			cables: house.cables.map((cable) => ({ ...cable, size: '10AWG' as const }))
+		};
+		const wire = (of: typeof house) =>
+			layOut(of, box.id, true).wires.find(({ at }) => at === 'terminal:hotUpper')!;
+		// ASTM B258: 14 AWG is 1.628 mm, 10 AWG 2.588 mm.
+		expect(wire(thicker).bareWidth / wire(house).bareWidth).toBeCloseTo(2.588 / 1.628, 2);
+		expect(wire(house).width).toBeGreaterThan(wire(house).bareWidth);
+		for (const each of boxes)
+			for (const { at, bare, insulated, hooked } of layOut(each.house, each.box.id, true).wires) {
+				expect(insulated).not.toMatch(/NaN|Infinity/);
+				if (at === 'capped') expect(bare).toBe('');
+				else expect(bare.split(' ')[0]!.slice(1)).toBe(insulated.split(' ').at(-2));
+				if (hooked) expect(at).toMatch(/^terminal:/);
+			}
+	});
 });

@@ -1,6 +1,4 @@
 export const words = {
-	test: 'TEST',
-	reset: 'RESET',
 	noDevice: 'no device',
 	voltsToEarth: (one: string | number) => `${one} volts to earth`,
 	theBoxOnTheBench: (back: string | number) => `The box on the bench, device seen from the ${back}`

@@ -71,6 +71,13 @@
 	<Later
 		load={drawings.device}
 		now={first.device}
-		props={{ device, region: plan.region, pointing, done, back }}
+		props={{
+			device,
+			region: plan.region,
+			pointing,
+			done,
+			back,
+			plate: plan.separatePlate && state.plate === 'on'
+		}}
 	/>
 {/if}

@@ -1,0 +1,22 @@
+import { launch } from './browser';
+import { Application } from './server';
+import { doUntil, startJob } from './jobDriver';
+(async () => {
+const application = await Application.start();
+const browser = await launch();
+const open = async (w: number, h: number, scheme: 'light' | 'dark') => (await browser.newContext({ baseURL: application.address, viewport: { width: w, height: h }, colorScheme: scheme })).newPage();
+const shot = async (page: import('@playwright/test').Page, name: string, sel?: string) => { await page.evaluate(() => document.fonts.ready); await page.waitForTimeout(250); if (sel) await page.locator(sel).first().screenshot({ path: `/tmp/shots/${name}.png` }); else await page.screenshot({ path: `/tmp/shots/${name}.png` }); };
+const p = await open(1280, 900, 'light');
+await p.goto('/fennel-lane/outlet/sewing-east-wall'); await p.waitForLoadState('networkidle'); await shot(p, 'us-back', 'figure svg');
+await p.getByRole('button', { name: 'turn over' }).first().click(); await shot(p, 'us-front', 'figure svg');
+await p.goto('/tannery-row/outlet/box-room-desk'); await p.waitForLoadState('networkidle'); await shot(p, 'uk-back', 'figure svg');
+await p.getByRole('button', { name: 'turn over' }).first().click(); await shot(p, 'uk-front', 'figure svg');
+const b = { breaker: /breaker 14\b/ };
+await startJob(p, 'fennel-lane', 'sewing-east-wall');
+await doUntil(p, (s) => s.kind === 'readLive'); await shot(p, 'job-live', 'aside figure');
+await doUntil(p, (s) => s.kind === 'terminate', b); await shot(p, 'job-on', 'aside figure');
+const d = await open(1280, 900, 'dark');
+await d.goto('/fennel-lane/bench'); await d.waitForLoadState('networkidle');
+await d.getByRole('button', { name: /GFCI/i }).first().click(); await d.locator('main[data-ready=yes]').waitFor(); await shot(d, 'bench-dark');
+await browser.close(); await application.kill(); process.exit(0);
+})();

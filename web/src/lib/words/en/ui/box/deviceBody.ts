@@ -1,0 +1,3 @@
+export const words = {
+	stripGauge: 'strip gauge'
+};
