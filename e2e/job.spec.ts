@@ -218,3 +218,34 @@ test('what was not fetched before the server went away says so, and is had when 
 	await expect(page.getByRole('dialog')).toContainText('Stop the job');
 	await page.unrouteAll({ behavior: 'ignoreErrors' });
 });
+
+test('spoken when asked for: the next action, what to expect, what was entered; space goes on', async ({
+	page
+}) => {
+	await page.addInitScript(() => {
+		const spoken: string[] = [];
+		Object.assign(window, { spoken });
+		speechSynthesis.speak = (utterance) => void spoken.push(utterance.text);
+	});
+	const spoken = () => page.evaluate(() => (window as unknown as { spoken: string[] }).spoken);
+	await startJob(page, 'fennel-lane', 'sewing-east-wall');
+	await doUntil(page, ({ kind }) => kind === 'readLive');
+	expect(await spoken()).toEqual([]);
+	await page.getByRole('button', { name: 'Read aloud' }).click();
+	await expect.poll(async () => (await spoken()).at(-1)).toMatch(/upper.*Expect 1[12]\d volts\./);
+	await page.locator('h1').first().focus();
+	await page.keyboard.type('119');
+	const { version } = await stepOf(page);
+	await page.keyboard.press('Space');
+	await expect(page.locator('main[data-step]')).toHaveAttribute('data-version', String(version + 1));
+	await expect.poll(async () => (await spoken()).at(-1)).toMatch(/^Saved: .*119.*lower/);
+	// As it was left, after a reload; and off again.
+	await page.reload();
+	await ready(page);
+	await expect(page.getByRole('button', { name: 'Read aloud' })).toHaveAttribute('aria-pressed', 'true');
+	await page.getByRole('button', { name: 'Read aloud' }).click();
+	const before = (await spoken()).length;
+	await page.keyboard.press('Escape');
+	await doUntil(page, ({ kind }) => kind === 'switchOff');
+	expect((await spoken()).length).toBe(before);
+});

@@ -99,3 +99,4 @@ export { believedHouse, wiringDuring } from './stage';
 export { houseAfterJob, houseAfterStop, type FindingWords, type OutcomeWords } from './outcome';
 export { recordOf, type JobRecord, type ProvenAt, type Worry } from './record';
 export { resolutionsOf, type Resolution } from './resolve';
+export { voltsAlong, type AlongPoint } from './along';

@@ -21,3 +21,4 @@ export {
 	type SearchStand
 } from './search';
 export { searchSettingsSchema } from './settings';
+export { courseOfBelief, type CourseLine } from './course';

@@ -90,7 +90,7 @@ export function searchStand(
 	const candidates = offered.map((each) =>
 		settings.keepOn.includes(each.id) ? { ...each, forbidden: true } : each
 	);
-	const observations = events.flatMap((event) => observed(event, settings));
+	const observations = events.flatMap((event) => observationsOf(event, settings));
 	const believed = believe(candidates, observations);
 	const probability: Record<string, number> = {};
 	for (const { hypothesis, probability: share } of believed)
@@ -101,7 +101,8 @@ export function searchStand(
 	return { believed, probability, contradicted, end: end ?? (next ? null : { kind: 'undecided' }), next };
 }
 
-function observed(event: SearchEvent, { hearing }: SearchSettings): Observation[] {
+/** What an event of a search shows, if anything. */
+export function observationsOf(event: SearchEvent, { hearing }: SearchSettings): Observation[] {
 	if (event.kind === 'signal')
 		return event.strongest === null ? [] : [{ kind: 'signal', strongest: event.strongest }];
 	if (event.answer === 'unsure') return [];

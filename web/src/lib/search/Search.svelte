@@ -1,5 +1,7 @@
 <script lang="ts">
 	import { words as w } from '$words/search/search';
+	import { words as courseWords } from '$words/search/searchCourse';
+	import SearchCourse from './SearchCourse.svelte';
 	import Choices from '$lib/ui/Choices.svelte';
 	import More from '$lib/ui/More.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
@@ -55,6 +57,7 @@
 	const planner = new Planner();
 	const t = $derived(terms[house.region]);
 	let looking = $state(false);
+	let courseShown = $state(false);
 	let walkComplaint = $state<string | null>(null);
 	/** One walk, of 10 s to a quarter of an hour; anything else is refused where it stands. */
 	function setWalk(text: string) {
@@ -233,6 +236,9 @@
 					</li>
 				{/each}
 			</ol>
+			{#if planned}<More class="mt-3.5" title={courseWords.title} bind:open={courseShown}>
+					{#if courseShown}<SearchCourse {house} course={planned.course} />{/if}
+				</More>{/if}
 			{#if onrestart}<Button color="alternative" onclick={onrestart}>{w.forgetTheseAndBeginAgain}</Button
 				>{/if}
 		{/if}

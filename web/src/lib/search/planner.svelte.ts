@@ -1,5 +1,5 @@
 import type { House } from '@wary/core/house';
-import type { Candidate, SearchEvent, SearchSettings, SearchStand } from '@wary/core/search';
+import type { Candidate, CourseLine, SearchEvent, SearchSettings, SearchStand } from '@wary/core/search';
 
 export interface Question {
 	readonly house: House;
@@ -13,6 +13,7 @@ export interface Planned {
 	readonly number: number;
 	readonly candidates: readonly Candidate[];
 	readonly stand: SearchStand;
+	readonly course: readonly CourseLine[];
 	readonly tookMs: number;
 }
 

@@ -1,4 +1,4 @@
-import { candidatesFor, searchStand } from '@wary/core/search';
+import { candidatesFor, courseOfBelief, searchStand } from '@wary/core/search';
 import type { Asked, Planned } from './planner.svelte';
 
 /** Plans the next move of a search, off the interface thread. */
@@ -10,6 +10,7 @@ self.onmessage = ({ data }: MessageEvent<Asked>) => {
 		number: data.number,
 		candidates,
 		stand,
+		course: courseOfBelief(candidates, data.settings, data.events),
 		tookMs: performance.now() - started
 	} satisfies Planned);
 };

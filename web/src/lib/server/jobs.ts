@@ -132,6 +132,30 @@ export async function manyEvents(householdId: string, jobId: string, fromSeq = 1
 	return rows.map(toEvent);
 }
 
+/** The last live reading of each of these outlets in any job, V between hot and neutral; indicators show no figure and are left out. */
+export async function manyLiveVolts(
+	householdId: string,
+	boxIds: readonly string[]
+): Promise<ReadonlyMap<string, number>> {
+	const rows = await many<EventRow & { box_id: string }>(
+		connections(),
+		`select distinct on (j.box_id) j.box_id, e.event_id, e.at, e.body, e.judged
+			from job_event e join job j using (household_id, job_id)
+			where e.household_id = $1 and j.box_id = any($2) and e.body->>'kind' = 'readLive'
+				and e.body->'reading'->>'instrument' = 'multimeter'
+			order by j.box_id, e.at desc`,
+		[householdId, boxIds]
+	);
+	return new Map(
+		rows.flatMap((row): [string, number][] => {
+			const { body } = toEvent(row);
+			return body.kind === 'readLive' && body.reading.instrument === 'multimeter'
+				? [[row.box_id, body.reading.volts]]
+				: [];
+		})
+	);
+}
+
 /**
  * Stores an event as number `seq` of its job, if the job has just `seq - 1`: one statement, whose commit is the acknowledgement.
  * False where the job has moved on. A race between two writers, or an event id used before, breaks a key and throws.

@@ -112,7 +112,7 @@
 		tabindex={!us && panel.spaces > 6 ? 0 : undefined}
 		style:grid-template-columns={us
 			? '1fr 1fr'
-			: `minmax(52px, 0.9fr) repeat(${panel.spaces}, minmax(0, 1fr))`}
+			: `minmax(52px, 0.9fr) repeat(${panel.spaces}, minmax(${onpick ? 44 : 0}px, 1fr))`}
 		style:grid-template-rows={us ? `auto repeat(${rows}, auto)` : 'auto auto'}
 	>
 		{#if onmain}
@@ -277,6 +277,12 @@
 	}
 	button.breaker:not(:disabled) {
 		cursor: pointer;
+	}
+	@media (max-width: 700px) {
+		button.main,
+		button.breaker:not(:disabled) {
+			min-height: 44px;
+		}
 	}
 	button.breaker:disabled {
 		opacity: 1;

@@ -26,7 +26,7 @@
 	class="no-print flex items-center gap-x-2 border-b-2 border-ink bg-sheet px-3 py-1 md:gap-x-5 md:px-6 md:py-1.5"
 >
 	<a
-		class="me-auto flex items-center gap-2.5 font-bold whitespace-nowrap no-underline md:me-0"
+		class="me-auto flex min-h-11 min-w-11 items-center gap-2.5 font-bold whitespace-nowrap no-underline md:me-0"
 		href={home ? `/${home.slug}` : '/'}
 	>
 		<svg

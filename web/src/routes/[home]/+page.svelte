@@ -99,7 +99,7 @@
 					{#each others as { words } (words.key)}<li>
 							<b>{words.title}</b>
 							<span>{words.what}</span>
-							<a href={`/${data.home.slug}${words.path}`}>{words.act}</a>
+							<a class="tap" href={`/${data.home.slug}${words.path}`}>{words.act}</a>
 						</li>{/each}
 				</ul>
 			{/if}

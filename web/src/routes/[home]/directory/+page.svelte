@@ -52,7 +52,7 @@
 <svelte:head><title>{w.directoryWaryHand(house.name)}</title></svelte:head>
 <main>
 	<p class="row no-print">
-		<a href={`/${data.home.slug}/house`}>{w.house}</a>
+		<a class="tap" href={`/${data.home.slug}/house`}>{w.house}</a>
 		<Button size="lg" color="light" onclick={() => window.print()}>{w.print}</Button>
 	</p>
 	{#each house.panels as panel (panel.id)}

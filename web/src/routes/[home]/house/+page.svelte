@@ -96,7 +96,7 @@
 	<header>
 		<h1 class="sr-only">{house.name}</h1>
 		<Input
-			class="field-sizing-content w-auto! min-h-0 min-w-0 border-0 border-b-2 border-transparent bg-transparent p-0 text-3xl/tight font-bold hover:border-ink focus:border-ink focus:ring-0"
+			class="field-sizing-content w-auto! min-h-0 min-w-0 border-0 max-md:min-h-11 border-b-2 border-transparent bg-transparent p-0 text-3xl/tight font-bold hover:border-ink focus:border-ink focus:ring-0"
 			aria-label={w.nameOfTheHome}
 			value={house.name}
 			maxlength={80}

@@ -143,7 +143,7 @@
 />
 <div class="job" class:wide={step?.kind === 'switchOff'} data-ready={ready}>
 	<nav aria-label={words.visits}>
-		<p class="crumb"><a href={`/${data.home.slug}`}>{data.home.name}</a></p>
+		<p class="crumb"><a class="tap" href={`/${data.home.slug}`}>{data.home.name}</a></p>
 		<h2>{place}</h2>
 		<Trail
 			plan={session.plan}

@@ -10,7 +10,7 @@
 	import type RowsTableComponent from './RowsTable.svelte';
 	import StepInput from './StepInput.svelte';
 	import { getJob } from './context';
-	import { autopsy, rowsTable as fetchRowsTable } from './later';
+	import { autopsy, rowsTable as fetchRowsTable, spoken } from './later';
 	import Later from './Later.svelte';
 
 	interface Props {
@@ -81,6 +81,7 @@
 	>
 	<Button color="alternative" onclick={() => onbeside('changed')}>{words.odd}<Kbd>o</Kbd></Button>
 	<Button color="alternative" onclick={() => onbeside('stop')}>{words.stop}<Kbd>s</Kbd></Button>
+	<Later load={spoken} props={{ step, told }} />
 </div>
 {#if whyOpen}<div class="why">
 		<p>{told.why}</p>

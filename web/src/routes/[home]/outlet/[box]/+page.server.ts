@@ -1,9 +1,9 @@
 import { error } from '@sveltejs/kit';
 import { editsToRecord } from '@wary/core/arrangements';
-import { findBox, type House } from '@wary/core/house';
-import { planJob } from '@wary/core/job';
+import { chainOfCircuit, circuitsInBox, findBox, type House } from '@wary/core/house';
+import { planJob, voltsAlong } from '@wary/core/job';
 import { latestHouse } from '$lib/server/households';
-import { manyEvents, manyJobs, type JobRow } from '$lib/server/jobs';
+import { manyEvents, manyJobs, manyLiveVolts, type JobRow } from '$lib/server/jobs';
 import { pageHousehold } from '$lib/server/requests';
 import { planFailureWords } from '$words/refusals';
 import { protectionNotice } from '$words/steps';
@@ -29,8 +29,18 @@ export async function load({ params }) {
 		noResidual: planned.ok && planned.plan.noResidual,
 		underWay: jobs.find(({ outcome }) => outcome === null)?.id ?? null,
 		ended,
+		along: await alongCircuit(household.id, house, box.id),
 		otherwise: await seenOtherwise(household.id, house, box.id, ended)
 	};
+}
+
+/** Volts along the outlet’s circuit, where anybody has read any. */
+async function alongCircuit(householdId: string, house: House, boxId: string) {
+	const [circuit] = circuitsInBox(house, boxId);
+	if (!circuit) return [];
+	const boxes = chainOfCircuit(house, circuit.id).map(({ box }) => box.id);
+	const read = await manyLiveVolts(householdId, boxes);
+	return read.size > 0 ? voltsAlong(house, circuit.id, read) : [];
 }
 
 /** What the last job here saw in the box, where that isn't what the record says and can be put on it. */

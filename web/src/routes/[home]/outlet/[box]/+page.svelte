@@ -24,6 +24,7 @@
 	import Material from './Material.svelte';
 	import PluggedIn from './PluggedIn.svelte';
 	import SeenOtherwise from './SeenOtherwise.svelte';
+	import VoltsAlong from './VoltsAlong.svelte';
 	import { worryWords } from '$words/worries';
 
 	let { data } = $props();
@@ -196,6 +197,7 @@
 				>
 			</TableBody>
 		</Table>
+		<VoltsAlong house={data.house} points={data.along} />
 		<ChainDrawing house={data.house} boxId={data.box.id} slug={data.home.slug} />
 
 		{#if data.box.device && data.box.use === 'outlet'}{#key data.version}<PluggedIn
@@ -229,6 +231,9 @@
 		max-width: 84rem;
 		margin: 0 auto;
 		padding: 1.2rem 1.5rem 3rem;
+	}
+	.facts {
+		overflow-wrap: anywhere;
 	}
 	.device {
 		font-size: 1.1rem;
