@@ -6,7 +6,7 @@
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
 	import { day } from '$words/dates';
 	import { dueWords } from '$words/due';
-	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
+	import PanelDrawing from '$lib/ui/panel/PanelDrawing.svelte';
 	import { terms } from '$words/terms';
 
 	let { data } = $props();

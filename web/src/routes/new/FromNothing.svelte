@@ -15,7 +15,7 @@
 	import { editHouse, newHome, type House } from '@wary/core/house';
 	import type { Region } from '@wary/core/rules';
 	import Choices from '$lib/ui/Choices.svelte';
-	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
+	import PanelDrawing from '$lib/ui/panel/PanelDrawing.svelte';
 	import { typedNumber, within } from '$lib/typed';
 	import { newHomeFailures as own } from '$words/failures';
 	import { terms } from '$words/terms';

@@ -16,3 +16,27 @@ export function breakerTypeWords(type: BreakerType, region: Region): string {
 			return 'fuse';
 	}
 }
+
+/** What is printed behind a rating, where it is no plain breaker. */
+export function breakerTypeShort(type: BreakerType | undefined, region: Region): string {
+	switch (type) {
+		case 'residual':
+			return region === 'us' ? ' GF' : ' RCBO';
+		case 'arcFault':
+			return ' AF';
+		case 'dualFunction':
+			return ' AF/GF';
+		case 'fuse':
+			return ' fuse';
+		default:
+			return '';
+	}
+}
+
+/** How likely, in two digits at most: nothing is ever certain. */
+export const percentShort = (share: number): string =>
+	share >= 0.995 ? '99 %' : share < 0.01 ? '<1 %' : `${Math.round(share * 100)} %`;
+
+/** Read out after the figure. */
+export const likelySaid = (isShare: boolean, off: boolean): string =>
+	`${isShare ? ' likely' : ' A'}, ${off ? 'off' : 'on'}`;

@@ -115,3 +115,10 @@ export function endWords(end: SearchEnd, house: House): { title: string; text: s
 			};
 	}
 }
+
+/** How well a radio is heard from the panel, as it is answered; the share of answers that are right. */
+export const hearings = [
+	{ value: 0.99, text: 'clearly' },
+	{ value: 0.95, text: 'well enough' },
+	{ value: 0.8, text: 'barely' }
+];

@@ -13,7 +13,7 @@
 	import { invalidateAll } from '$app/navigation';
 	import { findBreaker, mainSwitch } from '@wary/core/house';
 	import { HouseEditor } from '$lib/house/editor.svelte';
-	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
+	import PanelDrawing from '$lib/ui/panel/PanelDrawing.svelte';
 	import { capital, terms } from '$words/terms';
 	import BreakerPart from './BreakerPart.svelte';
 	import Earthing from './Earthing.svelte';

@@ -119,7 +119,11 @@
 									title={`${namedBreakers(house, id)}`}
 									onclick={() => onbreaker(id)}>{breakerName(house, id)}</Button
 								>{:else}<span class="none" title={copy.notPlaced}>?</span>{/each}
-							<a class="tap justify-center" href={`/${home}/outlet/${box.id}`} aria-label={`Open ${room.name}, ${box.name}`}>→</a>
+							<a
+								class="tap justify-center"
+								href={`/${home}/outlet/${box.id}`}
+								aria-label={`Open ${room.name}, ${box.name}`}>→</a
+							>
 							<Button
 								size="xs"
 								color="alternative"

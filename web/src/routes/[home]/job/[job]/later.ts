@@ -12,7 +12,7 @@ export const overtaken = () => import('./Overtaken.svelte');
 export const rowsTable = () => import('./RowsTable.svelte');
 
 export const drawings = {
-	panel: () => import('$lib/ui/PanelDrawing.svelte'),
+	panel: () => import('$lib/ui/panel/PanelDrawing.svelte'),
 	box: () => import('$lib/ui/box/BoxDrawing.svelte'),
 	device: () => import('$lib/ui/DeviceDrawing.svelte')
 } satisfies Record<DrawnAs, unknown>;

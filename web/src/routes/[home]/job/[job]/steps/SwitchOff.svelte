@@ -8,7 +8,7 @@
 	import { thingsBehind } from '@wary/core/isolation';
 	import type { Step } from '@wary/core/job';
 	import BeforeOff from '$lib/ui/BeforeOff.svelte';
-	import PanelDrawing from '$lib/ui/PanelDrawing.svelte';
+	import PanelDrawing from '$lib/ui/panel/PanelDrawing.svelte';
 	import { evidenceWords } from '$words/evidence';
 	import { breakerName, breakerNames, capital, terms } from '$words/terms';
 	import { getJob } from '../context';
