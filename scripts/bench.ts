@@ -16,6 +16,7 @@ import { connections } from '../web/src/lib/server/db';
 import { maybeHousehold } from '../web/src/lib/server/households';
 import { appendEvent, startJob } from '../web/src/lib/server/useCases';
 import { launch } from '../e2e/browser';
+import { doStep, startJob as openJob, stepOf } from '../e2e/jobDriver';
 import { Application } from '../e2e/server';
 
 /** Median, ms, of a synchronous piece of work, once it has run long enough to be compiled. */
@@ -412,6 +413,73 @@ async function jobPage(application: Application, path: string): Promise<void> {
 	await browser.close();
 }
 
+/** How long a person waits for what a tap or a key does, on a device four times slower: a whole job by its keys and taps (interaction to next paint). */
+async function interactions(application: Application): Promise<void> {
+	const browser = await launch();
+	const page = await (
+		await browser.newContext({ baseURL: application.address, viewport: { width: 390, height: 844 } })
+	).newPage();
+	await page.addInitScript(() => {
+		const kept = JSON.parse(sessionStorage.getItem('waits') ?? '[]') as [string, number][];
+		const waits = new Map<string, number>(kept);
+		new PerformanceObserver((list) => {
+			for (const entry of list.getEntries() as (PerformanceEntry & { interactionId: number })[])
+				if (entry.interactionId > 0) {
+					const id = `${performance.timeOrigin} ${entry.interactionId}`;
+					waits.set(id, Math.max(waits.get(id) ?? 0, entry.duration));
+				}
+			sessionStorage.setItem('waits', JSON.stringify([...waits]));
+		}).observe({ type: 'event', durationThreshold: 16, buffered: true } as PerformanceObserverInit);
+	});
+	await openJob(page, 'fennel-lane', 'bedroom-dresser');
+	const session = await page.context().newCDPSession(page);
+	await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+	let steps = 0;
+	for (; steps < 60; steps++) {
+		const { kind } = await stepOf(page);
+		if (kind === 'finished' || kind === 'stopped') break;
+		await doStep(page, { breaker: /breaker 18\b/ });
+	}
+	await page.waitForTimeout(1000);
+	const waits = await page.evaluate(() =>
+		(JSON.parse(sessionStorage.getItem('waits') ?? '[]') as [string, number][]).map(([, ms]) => ms)
+	);
+	waits.sort((a, b) => a - b);
+	const p98 = waits[Math.max(0, Math.ceil(waits.length * 0.98) - 1)] ?? 0;
+	say(
+		`job: ${steps} steps, ${waits.length} taps and keys of 16 ms or more at 4×: the slowest 2 %`,
+		ms(p98),
+		'≤ 100 ms'
+	);
+	say('  the slowest, and the middle', `${ms(waits.at(-1) ?? 0)}, ${ms(median(waits))}`, '');
+	await browser.close();
+}
+
+/** How long the server takes over each view, warm, by turns. */
+async function serverRenders(application: Application, job: string): Promise<void> {
+	const views = [
+		job,
+		'/fennel-lane',
+		'/fennel-lane/outlet/sewing-east-wall',
+		'/fennel-lane/house',
+		'/fennel-lane/find/sewing-east-wall',
+		'/fennel-lane/bench',
+		'/fennel-lane/settings',
+		'/fennel-lane/directory',
+		'/tannery-row/house',
+		'/new'
+	];
+	const times = new Map<string, number[]>(views.map((view) => [view, []]));
+	for (let round = 0; round < 14; round++)
+		for (const view of views) {
+			const began = performance.now();
+			await (await fetch(application.address + view)).text();
+			if (round > 3) times.get(view)!.push(performance.now() - began);
+		}
+	for (const [view, each] of times)
+		say(`server render: ${view.replace(/[0-9a-f-]{36}/, '…')}`, ms(median(each)), '≤ 50 ms');
+}
+
 console.log(`Node.js ${process.version}, ${execFileSync('nproc').toString().trim()} cores`);
 model();
 variants();
@@ -419,7 +487,10 @@ bench();
 const application = await Application.start();
 try {
 	await appending(application);
-	await jobPage(application, await rendering(application));
+	const job = await rendering(application);
+	await jobPage(application, job);
+	await serverRenders(application, job);
+	await interactions(application);
 	await saving(application);
 	await growing(application);
 } finally {

@@ -27,14 +27,14 @@ const classLike = /(^|\s)-?[a-z0-9!]+[-:[\]/.][^\s,]*(\s|$)|^[a-z]+( [a-z-]+)*$/
 export function isSentence(text: string): boolean {
 	const trimmed = text.trim();
 	if (
-		/^[a-z]+:|^[/.#$@(]|\/[a-z{$]|[{}<>=;]|^\w+\.\w+|^(minmax|auto repeat|main form|1fr)|^(input|textarea|select|button)(, |$)/.test(
+		/^[a-z]+:|^[/.#$@(]|\/[a-z{$]|[{}<>=]|;$|^\w+\.\w+|^(minmax|auto repeat|main form|1fr)|^(input|textarea|select|button)(, |$)/.test(
 			trimmed
 		)
 	)
 		return false;
 	if (/^[A-Z][\p{L}’]*( ?…)?[.?!]?$/u.test(trimmed))
 		return trimmed.length > 2 && !/^[A-Z]+$/.test(trimmed) && !eventNames.test(trimmed);
-	if (!/\p{L}{2,}\S* \S*\p{L}/u.test(trimmed)) return false;
+	if (!/\p{L}{2,}\S*\s+\S*\p{L}/u.test(trimmed)) return false;
 	return !(classLike.test(trimmed) && !/[’.,?!…]|\b(is|the|to|of|it|and|at|on)\b/.test(trimmed));
 }
 const eventNames = /^(Escape|Enter|Tab|Backspace|Delete|Home|End|PageUp|PageDown|Arrow\w+|Shift|Control)$/;

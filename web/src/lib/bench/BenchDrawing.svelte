@@ -7,10 +7,11 @@
 	import { placeWords } from '$words/bench';
 	import Cable from '$lib/ui/box/Cable.svelte';
 	import type { Spot } from '$lib/ui/box/curves';
-	import Slot from '$lib/ui/box/Slot.svelte';
-	import Terminal from '$lib/ui/box/Terminal.svelte';
 	import { layOut, type DrawnWire } from '$lib/ui/box/layout';
 	import BenchDevice from './BenchDevice.svelte';
+	import BenchEnd from './BenchEnd.svelte';
+	import BenchPlace from './BenchPlace.svelte';
+	import BenchSlot from './BenchSlot.svelte';
 	import { leastShownA, shownLiveFromV } from './shows';
 	import WireLayers from './WireLayers.svelte';
 	import { view as viewing, wiring, type View } from './interact';
@@ -107,13 +108,9 @@
 	const wireSays = (wire: DrawnWire) =>
 		say(
 			wire.id,
-			`${colourWords[wire.colour]}, ${wire.cable ? `cable ${wire.cable}` : 'pigtail'}, ${placeWords(wire.at, house)}`
+			`${colourWords[wire.colour]}, ${wire.cable ? w.cable(wire.cable) : 'pigtail'}, ${placeWords(wire.at, house)}`
 		);
-	function key(event: KeyboardEvent, id: string) {
-		if (event.key !== 'Enter' && event.key !== ' ') return;
-		event.preventDefault();
-		ontap(id);
-	}
+	const armed = $derived(picked !== null || dragged !== null);
 	const isLive = (id: string) => layer === 'potential' && (seen.get(id)?.toEarthV ?? 0) >= shownLiveFromV;
 	const band = (id: string) => (layer === 'touch' ? seen.get(id)?.touch?.band : undefined);
 </script>
@@ -126,8 +123,6 @@
 	stroke-width="2"
 	role="group"
 	aria-label={w.theBoxOnTheBench(back ? 'back' : 'front')}
-	class:wiring={tool === 'wire'}
-	class:armed={picked !== null || dragged !== null}
 >
 	<defs>
 		<pattern id="live-hatch" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -160,75 +155,36 @@
 		{#if !back}<BenchDevice {house} {boxId} {layout} {shown} {back} />{/if}
 
 		{#each layout.places.filter(({ kind }) => back || kind !== 'terminal' || house.region === 'us') as place (place.at)}
-			<g
-				transform={`translate(${place.x} ${place.y})`}
-				data-at={place.at}
-				class="place"
-				class:over={over === place.at}
-				role="button"
-				tabindex="0"
-				aria-label={say(place.at, placeWords(place.at, house))}
-				onclick={() => ontap(place.at)}
-				onkeydown={(event) => key(event, place.at)}
-			>
-				<circle r="24" class="hit" />
-				{#if place.kind === 'terminal'}<Terminal
-						ways={place.ways}
-						mark={place.mark}
-						side={place.side}
-						{back}
-						fill={isLive(place.at) ? 'url(#live-hatch)' : 'var(--sheet)'}
-					/>
-				{:else if place.kind === 'joint'}
-					<path d="M-15 18l6 -40h18l6 40z" fill={isLive(place.at) ? 'url(#live-hatch)' : 'var(--sheet)'} />
-				{:else}
-					<circle r="10" fill={isLive(place.at) ? 'url(#live-hatch)' : 'var(--sheet)'} /><path
-						d="M-5 -5l10 10m0 -10l-10 10"
-					/>
-				{/if}
-				{#if place.kind !== 'terminal' || back}
-					<text x={place.label.x} y={place.label.y} text-anchor={place.label.anchor} class="soft"
-						>{place.mark}</text
-					>
-				{/if}
-				{#if band(place.at) && band(place.at) !== 'nothing'}<circle
-						r="17"
-						class={`band ${band(place.at)}`}
-					/>{/if}
-			</g>
+			<BenchPlace
+				{place}
+				{back}
+				{armed}
+				over={over === place.at}
+				label={say(place.at, placeWords(place.at, house))}
+				live={isLive(place.at)}
+				band={band(place.at)}
+				ontap={() => ontap(place.at)}
+			/>
 		{/each}
 		{#each layout.slots as slot (slot.id)}
-			<g
-				role="button"
-				tabindex="0"
-				aria-label={say(slot.id, `${slot.half} half, ${roleWord(house.region, slot.role)} slot`)}
-				class="place"
-				onclick={() => ontap(slot.id)}
-				onkeydown={(event) => key(event, slot.id)}
-			>
-				<rect x={slot.x - 10} y={slot.y - 8} width={slot.width + 20} height={slot.height + 16} class="hit" />
-				<Slot {slot} fill={isLive(slot.id) ? 'url(#live-hatch)' : 'var(--sheet)'} />
-			</g>
+			<BenchSlot
+				{slot}
+				{armed}
+				label={say(slot.id, w.halfSlot(slot.half, roleWord(house.region, slot.role)))}
+				live={isLive(slot.id)}
+				ontap={() => ontap(slot.id)}
+			/>
 		{/each}
 		{#each layout.wires as wire (wire.id)}
-			<g
-				data-wire={wire.id}
-				class="wire"
-				class:picked={picked === wire.id}
-				role="button"
-				tabindex="0"
-				aria-pressed={picked === wire.id}
-				aria-label={wireSays(wire)}
-				onclick={() => ontap(wire.id)}
-				onkeydown={(event) => key(event, wire.id)}
-			>
-				<circle cx={wire.handle.x} cy={wire.handle.y} r="17" class="hit" />
-				<circle cx={wire.handle.x} cy={wire.handle.y} r={picked === wire.id ? 11 : 6} class="knob" />
-				{#if band(wire.id) && band(wire.id) !== 'nothing'}
-					<circle cx={wire.handle.x} cy={wire.handle.y} r="13" class={`band ${band(wire.id)}`} />
-				{/if}
-			</g>
-			<text x={wire.label.x + 9} y={wire.label.y + 5} class="label">{note(wire)}</text>
+			<BenchEnd
+				{wire}
+				picked={picked === wire.id}
+				grabs={tool === 'wire'}
+				note={note(wire)}
+				label={wireSays(wire)}
+				band={band(wire.id)}
+				ontap={() => ontap(wire.id)}
+			/>
 		{/each}
 		{#if dragged}
 			{@const from = layout.wires.find(({ id }) => id === dragged!.wire)!.handle}
@@ -264,10 +220,6 @@
 		fill: var(--ink);
 		stroke: none;
 	}
-	.soft {
-		fill: var(--soft);
-		font-size: 15px;
-	}
 	.label {
 		stroke: var(--sheet);
 		stroke-width: 4;
@@ -280,56 +232,5 @@
 		stroke: var(--sheet);
 		stroke-width: 4;
 		paint-order: stroke;
-	}
-	.hit {
-		fill: transparent;
-		stroke: none;
-	}
-	.place,
-	.wire {
-		cursor: pointer;
-	}
-	.knob {
-		fill: var(--sheet);
-	}
-	.wire:hover .knob,
-	.picked .knob {
-		fill: var(--ink);
-	}
-	.wiring .wire {
-		cursor: grab;
-	}
-	.armed .place .hit {
-		fill: color-mix(in srgb, var(--dead) 14%, transparent);
-		stroke: var(--dead);
-		stroke-dasharray: 4 4;
-		stroke-width: 1.6;
-	}
-	.over .hit {
-		fill: color-mix(in srgb, var(--dead) 40%, transparent) !important;
-	}
-	.place:focus,
-	.wire:focus {
-		outline: none;
-	}
-	.place:focus-visible .hit,
-	.wire:focus-visible .hit {
-		stroke: var(--dead);
-		stroke-width: 4;
-	}
-	.band {
-		fill: none;
-		stroke: var(--ink);
-		stroke-width: 2;
-		pointer-events: none;
-	}
-	.band.cantLetGo {
-		stroke: var(--live);
-		stroke-width: 6;
-	}
-	.band.heart {
-		fill: var(--live);
-		stroke: var(--live);
-		fill-opacity: 0.65;
 	}
 </style>

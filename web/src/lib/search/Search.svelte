@@ -6,14 +6,14 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { onMount, type Snippet } from 'svelte';
+	import { onMount, untrack, type Snippet } from 'svelte';
 	import { allBreakers, type House } from '@wary/core/house';
 	import type { SearchEnd, SearchEvent, SearchSettings } from '@wary/core/search';
 	import PanelDrawing from '$lib/ui/panel/PanelDrawing.svelte';
 	import { answerWords, endWords, meansWords } from '$words/search';
 	import { breakerName, breakerNames, terms } from '$words/terms';
 	import { inPanelOrder } from './order';
-	import { Planner } from './planner.svelte';
+	import { Planner, type Planned } from './planner.svelte';
 	import SearchMove from './SearchMove.svelte';
 	import SearchWays from './SearchWays.svelte';
 
@@ -28,7 +28,8 @@
 		onevent,
 		look = null,
 		ended,
-		onrestart = null
+		onrestart = null,
+		first = null
 	}: {
 		house: House;
 		boxId: string;
@@ -44,8 +45,10 @@
 			| null;
 		ended: Snippet<[SearchEnd]>;
 		onrestart?: (() => void) | null;
+		/** The first move, where the page brings it. */
+		first?: Pick<Planned, 'candidates' | 'stand'> | null;
 	} = $props();
-	const planner = new Planner();
+	const planner = new Planner(untrack(() => (first ? { ...first, number: 0, course: [], tookMs: 0 } : null)));
 	const t = $derived(terms[house.region]);
 	let looking = $state(false);
 	let courseShown = $state(false);

@@ -35,6 +35,12 @@ export class Planner {
 	planned = $state.raw<Planned | null>(null);
 	working = $state(true);
 	#number = 0;
+
+	/** `first`: what was planned elsewhere, to be shown until this device has. */
+	constructor(first: Planned | null = null) {
+		this.planned = first;
+	}
+
 	readonly #tell = (planned: Planned): void => {
 		if (planned.number !== this.#number) return;
 		this.planned = planned;

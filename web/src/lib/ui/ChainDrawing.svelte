@@ -40,7 +40,7 @@
 {#if circuit}
 	<!-- It scrolls where it is long, so the keyboard must be able to reach it. -->
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-	<div class="chain" role="region" aria-label={`Circuit ${circuit.name}`} tabindex="0">
+	<div class="chain" role="region" aria-label={w.circuit(circuit.name)} tabindex="0">
 		<ol>
 			<li class="start">
 				<i></i><span

@@ -68,7 +68,7 @@
 			class="border-transparent px-2.5 font-normal whitespace-nowrap text-soft"
 			name="theme"
 			value={next[theme]}
-			title={`Theme: ${themeWords[theme]}; switch to ${themeWords[next[theme]]}`}
+			title={w.themeSwitchTo(themeWords[theme], themeWords[next[theme]])}
 			><span aria-hidden="true">◐</span><span class="max-lg:sr-only">{w.theme(themeWords[theme])}</span
 			></Button
 		>

@@ -76,9 +76,9 @@
 		message = null;
 		adding.failure = null;
 		if (!name.trim()) return void (message = w.aHomeNeedsAName);
-		if (figureFault) return void (message = 'A figure isn’t understood; it is named beside its field.');
+		if (figureFault) return void (message = w.aFigureIsntUnderstoodIt);
 		if (typedDirectory.problems.length + typedRooms.problems.length > 0)
-			return void (message = 'A line isn’t understood; it is named beside the field.');
+			return void (message = w.aLineIsntUnderstoodIt);
 		const answer = await adding.send('/api/homes', homeAnswer, { method: 'POST', body: house });
 		if (!answer) return;
 		added = true;

@@ -23,7 +23,7 @@
 	const used = $derived(
 		new Set(layout.wires.flatMap(({ at }) => (at.startsWith('terminal:') ? [at.slice(9)] : [])))
 	);
-	const goesTo = (to: string) => (to === 'panel' ? `the ${terms[house.region].panel}` : boxPlace(house, to));
+	const goesTo = (to: string) => (to === 'panel' ? w.the(terms[house.region].panel) : boxPlace(house, to));
 </script>
 
 {#snippet deviceBody()}
@@ -91,7 +91,11 @@
 					<TableBodyRow
 						><TableBodyCell
 							>{colourWords[wire.colour]}{wire.cable
-								? `, cable ${goesTo(layout.cables.find(({ id }) => id === wire.cable)?.to ?? '') ? 'to ' + goesTo(layout.cables.find(({ id }) => id === wire.cable)!.to) : ''}`
+								? w.cable(
+										goesTo(layout.cables.find(({ id }) => id === wire.cable)?.to ?? '')
+											? 'to ' + goesTo(layout.cables.find(({ id }) => id === wire.cable)!.to)
+											: ''
+									)
 								: ' (in the box)'}</TableBodyCell
 						><TableBodyCell>{roleWord(house.region, wire.role)}</TableBodyCell><TableBodyCell
 							>{wire.at.replace(/^(terminal|joint):/, (whole) =>

@@ -106,6 +106,8 @@ export const layerWords: Record<Layer, { readonly name: string; readonly means: 
 			'From a hand to earth through 1000 Ω, before anything opens. Ring: felt. Heavy ring: can’t let go. Filled: can stop the heart.'
 	}
 };
+/** Layers in the order of their keys, 1 to 5. */
+export const layers = Object.keys(layerWords) as Layer[];
 
 export const meterWords: Record<MeterMode, string> = {
 	volts: 'V, 10 MΩ',

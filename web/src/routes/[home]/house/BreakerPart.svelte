@@ -86,7 +86,7 @@
 				{
 					do: 'addCircuit',
 					breaker: breaker.id,
-					name: breaker.label || `Circuit ${breakerName(house, breaker.id)}`
+					name: breaker.label || w.circuit(breakerName(house, breaker.id))
 				}
 			],
 			'circuit added'

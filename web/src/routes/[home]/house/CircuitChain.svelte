@@ -86,7 +86,7 @@
 						do: 'splitCircuit',
 						box: place.box.id,
 						breaker: id,
-						name: `${circuit.name}, from ${place.box.name}`.slice(0, 80)
+						name: w.from(circuit.name, place.box.name).slice(0, 80)
 					}
 				],
 				'circuit split'
@@ -203,11 +203,11 @@
 						{#if k > 0}<option value="branch">{w.makeItABranch}</option>{/if}
 						<option value="off">{w.takeItOffThisCircuit}</option>
 						<optgroup label={w.moveItTo}
-							>{#each otherCircuits as each (each.id)}<option value={`to ${each.id}`}>{each.name}</option
+							>{#each otherCircuits as each (each.id)}<option value={w.to(each.id)}>{each.name}</option
 								>{/each}</optgroup
 						>
 						{#if k > 0}<optgroup label={w.fromHereOnItIs}
-								>{#each otherBreakers as each (each.id)}<option value={`split ${each.id}`}
+								>{#each otherBreakers as each (each.id)}<option value={w.split(each.id)}
 										>{breakerName(house, each.id)} {each.label}</option
 									>{/each}</optgroup
 							>{/if}

@@ -42,7 +42,7 @@
 		input.value = '';
 		await read();
 	}
-	const at = ({ line, column }: CsvProblem) => `line ${line}${column ? `, ${column}` : ''}`;
+	const at = ({ line, column }: CsvProblem) => w.line2(line, column ? `, ${column}` : '');
 
 	async function read() {
 		// What reads files is fetched when there is one to read.
@@ -85,7 +85,7 @@
 		};
 		if (typed.problems.length > 0)
 			return void (problems = typed.problems.map(({ line, text: row, code }) => ({
-				where: `line ${line}: ${row}`,
+				where: w.line3(line, row),
 				what: words[code]
 			})));
 		show(typed.edits, 0);

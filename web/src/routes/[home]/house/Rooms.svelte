@@ -31,7 +31,7 @@
 		event.preventDefault();
 		if (
 			newRoom.trim() &&
-			(await make('', [{ do: 'addRoom', name: newRoom.trim() }], `room ${newRoom.trim()} added`))
+			(await make('', [{ do: 'addRoom', name: newRoom.trim() }], copy.roomAdded(newRoom.trim())))
 		)
 			newRoom = '';
 	}
@@ -43,7 +43,7 @@
 	const rename = (room: string, name: string, was: string) =>
 		name.trim() &&
 		name.trim() !== was &&
-		make(room, [{ do: 'renameRoom', room, name: name.trim() }], `room ${was} renamed`);
+		make(room, [{ do: 'renameRoom', room, name: name.trim() }], copy.roomRenamed(was));
 	const renameBox = (box: Box, name: string) =>
 		name.trim() &&
 		name.trim() !== box.name &&
@@ -97,7 +97,7 @@
 			<div class="room">
 				<Input
 					class={[written, 'w-full border-hair font-bold']}
-					aria-label={`Room ${room.name}`}
+					aria-label={copy.room2(room.name)}
 					value={room.name}
 					maxlength={80}
 					onchange={(event) => rename(room.id, event.currentTarget.value, room.name)}
@@ -122,13 +122,13 @@
 							<a
 								class="tap justify-center"
 								href={`/${home}/outlet/${box.id}`}
-								aria-label={`Open ${room.name}, ${box.name}`}>→</a
+								aria-label={copy.open(room.name, box.name)}>→</a
 							>
 							<Button
 								size="xs"
 								color="alternative"
 								class="border-transparent px-3 text-soft"
-								aria-label={`Remove ${room.name}, ${box.name}`}
+								aria-label={copy.remove2(room.name, box.name)}
 								title={copy.remove}
 								onclick={() => make(room.id, [{ do: 'removeBox', box: box.id }], `${box.name} removed`)}
 								>×</Button
@@ -150,7 +150,7 @@
 							class="border-transparent px-3 text-soft"
 							aria-label={copy.removeRoom(room.name)}
 							onclick={() =>
-								make(room.id, [{ do: 'removeRoom', room: room.id }], `room ${room.name} removed`)}>×</Button
+								make(room.id, [{ do: 'removeRoom', room: room.id }], copy.roomRemoved(room.name))}>×</Button
 						>{/if}
 				</form>
 				{#if complaint?.room === room.id}<Verdict kind="bad">{complaint.text}</Verdict>{/if}

@@ -11,5 +11,6 @@ export const words = {
 	takeOut: 'take out',
 	breakTheSideTab: (which: string | number) => `Break the ${which}-side tab`,
 	sideTabIsBroken: (capital: string | number) => `${capital}-side tab is broken`,
-	noSwitches: ', no switches'
+	noSwitches: ', no switches',
+	light: (indicator: string | number) => `, light ${indicator}`
 };

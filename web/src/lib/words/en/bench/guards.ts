@@ -6,5 +6,6 @@ export const words = {
 	theDeviceHere: 'the device here',
 	theDeviceAt: (boxPlace: string | number) => `the device at ${boxPlace}`,
 	opensIn: (who: string | number, secondsWord: string | number) => `${who} opens in ${secondsWord}`,
-	here: 'Here'
+	here: 'Here',
+	rcd: (device: string | number) => `RCD ${device}`
 };

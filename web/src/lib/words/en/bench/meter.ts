@@ -9,5 +9,7 @@ export const words = {
 	inText: (half: string | number) => `in ${half}`,
 	lampsOfTheTester: 'Lamps of the tester',
 	pressItsButton: 'Press its button',
-	knownByALead: (ground: string | number) => `known ${ground}, by a lead`
+	knownByALead: (ground: string | number) => `known ${ground}, by a lead`,
+	pigtail: (second: string | number) => `pigtail ${second}`,
+	cable: (second: string | number, first: string | number) => `${second}, cable ${first}`
 };

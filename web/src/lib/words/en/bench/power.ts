@@ -8,5 +8,7 @@ export const words = {
 	whatToPlugIn: 'What to plug in',
 	where: 'Where',
 	plugIn: 'plug in',
-	tooMuch: (share: string | number) => `too much, ${share} %`
+	tooMuch: (share: string | number) => `too much, ${share} %`,
+	otherS: (breaker: string | number) => `Other ${breaker}s`,
+	dim: (share: string | number) => `dim, ${share} %`
 };

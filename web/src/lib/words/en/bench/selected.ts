@@ -15,5 +15,7 @@ export const words = {
 	nowDragItOrTap: (placeWords: string | number) => `now ${placeWords}. Drag it, or tap where it goes.`,
 	metalOfTheBox: 'metal of the box',
 	capIt: 'cap it',
-	leaveItFreeBare: 'leave it free, bare'
+	leaveItFreeBare: 'leave it free, bare',
+	joint2: (id: string | number) => `joint ${id}`,
+	cable: (cable: string | number) => `, cable ${cable}`
 };

@@ -9,5 +9,6 @@ export const words = {
 	terminalsAndJoints: 'Terminals and joints',
 	place: 'place',
 	wires: 'wires',
-	whereItSits: (colour: string | number, cable: string | number) => `${colour}, ${cable}: where it sits`
+	whereItSits: (colour: string | number, cable: string | number) => `${colour}, ${cable}: where it sits`,
+	ma: (touch: string | number, band: string | number) => `${touch} mA, ${band}`
 };

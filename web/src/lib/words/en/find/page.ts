@@ -8,5 +8,8 @@ export const words = {
 	placedOnItsCircuit: 'placed on its circuit',
 	writeItIntoTheDirectory: 'Write it into the directory',
 	saveWhatWasFound: 'Save what was found',
-	thoseThatLeftItOn: 'Those that left it on are noted as not feeding it.'
+	thoseThatLeftItOn: 'Those that left it on are noted as not feeding it.',
+	circuit: (breakerName: string | number) => `Circuit ${breakerName}`,
+	foundByTestWithTodays: (breakerNames: string | number) =>
+		`${breakerNames} found by test, with today’s date; those that left it on, found not to.`
 };

@@ -13,5 +13,6 @@ export const words = {
 	write1457For: 'Write 14, 5+7 for two poles, 14a for one of two thin ones.',
 	aRatingFrom1To: 'A rating from 1 to 200 A.',
 	way: 'Way',
-	space: 'Space'
+	space: 'Space',
+	circuit: (breakerName: string | number) => `Circuit ${breakerName}`
 };

@@ -28,5 +28,8 @@ export const words = {
 	nearerThe: (what: string | number, panel: string | number) => `${what}: nearer the ${panel}`,
 	nearerTheAlt: (panel: string | number) => `nearer the ${panel} (alt ↑)`,
 	furtherDown: (what: string | number) => `${what}: further down`,
-	moveSplitOrTakeOff: (what: string | number) => `${what}: move, split or take off`
+	moveSplitOrTakeOff: (what: string | number) => `${what}: move, split or take off`,
+	from: (name: string | number, name2: string | number) => `${name}, from ${name2}`,
+	to: (id: string | number) => `to ${id}`,
+	split: (id: string | number) => `split ${id}`
 };

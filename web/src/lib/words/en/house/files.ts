@@ -35,5 +35,7 @@ export const words = {
 		`${count} change${count2} taken. Undo takes them all back.`,
 	roomsAndOutlets: 'rooms and outlets',
 	orItsTextCsvOr: 'or its text: CSV, or a breaker a line as on the door: 14 15 Sewing room',
-	orItsTextCsvOr2: 'or its text: CSV, or a room a line: Sewing room: east wall, door'
+	orItsTextCsvOr2: 'or its text: CSV, or a room a line: Sewing room: east wall, door',
+	line2: (line: string | number, column: string | number) => `line ${line}${column}`,
+	line3: (line: string | number, row: string | number) => `line ${line}: ${row}`
 };

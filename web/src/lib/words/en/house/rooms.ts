@@ -12,5 +12,11 @@ export const words = {
 	noRoomYetTypeA: 'No room yet. Type a name and press enter.',
 	putOnACircuit: (name: string | number) => `Put ${name} on a circuit`,
 	addTo: (name: string | number) => `Add to ${name}`,
-	removeRoom: (name: string | number) => `Remove room ${name}`
+	removeRoom: (name: string | number) => `Remove room ${name}`,
+	roomAdded: (newRoom: string | number) => `room ${newRoom} added`,
+	roomRenamed: (was: string | number) => `room ${was} renamed`,
+	room2: (name: string | number) => `Room ${name}`,
+	open: (name: string | number, name2: string | number) => `Open ${name}, ${name2}`,
+	remove2: (name: string | number, name2: string | number) => `Remove ${name}, ${name2}`,
+	roomRemoved: (name: string | number) => `room ${name} removed`
 };

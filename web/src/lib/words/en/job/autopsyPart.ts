@@ -15,5 +15,9 @@ export const words = {
 	terminalToItsContactA: (hot: string | number) => `${hot} terminal to its contact, a blade pushed in`,
 	eachInOhmsOrOl: 'Each in ohms, or OL for open.',
 	whatTheOldOneTells: (done: string | number) => `What the old one tells${done}`,
-	inOhms: (text: string | number) => `${text}, in ohms`
+	inOhms: (text: string | number) => `${text}, in ohms`,
+	under: (ohmsWord: string | number, contactBelowOhm: string | number) =>
+		`${ohmsWord}, under ${contactBelowOhm}`,
+	toContact: (hot: string | number, neutral: string | number) => `${hot} to ${neutral} contact`,
+	toContact2: (hot: string | number, ground: string | number) => `${hot} to ${ground} contact`
 };

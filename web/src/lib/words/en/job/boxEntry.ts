@@ -22,5 +22,6 @@ export const words = {
 	splicedWithPigtails: 'spliced, with pigtails',
 	supplyAndLoadSides: 'supply and load sides',
 	cantTell: 'can’t tell',
-	cantSee: 'can’t see'
+	cantSee: 'can’t see',
+	butDiffer: (fit: string | number) => `; but ${fit} differ`
 };

@@ -32,5 +32,7 @@ export const words = {
 	ways: 'Ways',
 	n132CookerN232: '1 32 Cooker\n2 32 Downstairs sockets\n3 6 Lights',
 	beginning: 'Beginning …',
-	beginWithThis: 'Begin with this'
+	beginWithThis: 'Begin with this',
+	aFigureIsntUnderstoodIt: 'A figure isn’t understood; it is named beside its field.',
+	aLineIsntUnderstoodIt: 'A line isn’t understood; it is named beside the field.'
 };

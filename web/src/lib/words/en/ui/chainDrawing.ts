@@ -1,4 +1,5 @@
 export const words = {
 	here: 'here',
-	backTo: (breakerName: string | number) => `back to ${breakerName}`
+	backTo: (breakerName: string | number) => `back to ${breakerName}`,
+	circuit: (name: string | number) => `Circuit ${name}`
 };

@@ -39,7 +39,7 @@
 				<Button color="alternative" onclick={() => ondo({ kind: 'reset' })}>{w.reset}</Button>
 				<span
 					><b>{residual.tripped ? 'tripped' : 'in'}</b>{view?.indicator
-						? `, light ${view.indicator === 'lit' ? 'on' : 'off'}`
+						? w.light(view.indicator === 'lit' ? 'on' : 'off')
 						: ''}</span
 				>
 			</p>

@@ -19,7 +19,7 @@
 					: w.theDeviceAt(boxPlace(house, guard.device).replace(/^Room, /, ''))
 				: guard.where === 'breaker'
 					? `${namedBreakers(house, guard.device)}`
-					: `RCD ${guard.device}`;
+					: w.rcd(guard.device);
 		return w.opensIn(who, secondsWord(guard.afterS));
 	};
 </script>

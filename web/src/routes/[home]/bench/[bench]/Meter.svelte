@@ -40,12 +40,12 @@
 	]);
 	function nameOf(id: string): string {
 		const [first, second] = id.split('/') as [string, string?];
-		if (first === 'tail') return `pigtail ${second}`;
+		if (first === 'tail') return copy.pigtail(second ?? '');
 		if (second !== undefined) {
 			const made = house.cables
 				.find(({ id: cable }) => cable === first)
 				?.conductors.find(({ id: conductor }) => conductor === second);
-			return `${made ? colourWords[made.colour] : second}, cable ${first}`;
+			return copy.cable(made ? colourWords[made.colour] : second, first);
 		}
 		const contact = /^contact:(\w+)\.(\w+)$/.exec(id);
 		if (contact)

@@ -104,7 +104,7 @@
 			{tripWords(trip, house, 'would open')}
 		</p>{/each}
 	{#if others.length > 0}
-		<More title={`Other ${t.breaker}s`}>
+		<More title={copy.otherS(t.breaker)}>
 			<div class="rail">
 				{#each others as breaker (breaker.id)}<Button
 						color="light"
@@ -132,7 +132,7 @@
 						: share > 0.85
 							? 'works'
 							: share > 0.5
-								? `dim, ${Math.round(share * 100)} %`
+								? copy.dim(Math.round(share * 100))
 								: 'dark'}</span
 			>
 			<Button color="alternative" onclick={() => ondo({ kind: 'unplug', id: load.id })}>{copy.unplug}</Button>

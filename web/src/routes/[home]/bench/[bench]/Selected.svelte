@@ -42,7 +42,7 @@
 					text: terminalWord(house.region, name)
 				}))
 			: []),
-		...box.joints.map(({ id }) => ({ at: `joint:${id}`, text: `joint ${id}` })),
+		...box.joints.map(({ id }) => ({ at: `joint:${id}`, text: w.joint2(id) })),
 		...(box.material === 'metal' ? [{ at: 'box', text: w.metalOfTheBox }] : []),
 		{ at: 'capped', text: w.capIt },
 		{ at: 'bare', text: w.leaveItFreeBare }
@@ -69,7 +69,7 @@
 {#if tail || (end && made)}
 	<section aria-label={w.theConductorInHand}>
 		<h2>
-			{capital(colourWords[tail?.colour ?? made!.colour])}{tail ? ' pigtail' : `, cable ${cable}`}
+			{capital(colourWords[tail?.colour ?? made!.colour])}{tail ? ' pigtail' : w.cable(cable)}
 			<CloseButton onclick={onclose} ariaLabel="Put it down" />
 		</h2>
 		<Label

@@ -103,7 +103,7 @@
 					<TableBodyCell class="text-end whitespace-nowrap">{volts(line.id)}</TableBodyCell>
 					<TableBodyCell class="text-end whitespace-nowrap">{amps(line.id)}</TableBodyCell>
 					<TableBodyCell
-						>{touch ? `${touch.milliamperes.toFixed(1)} mA, ${touchWords[touch.band]}` : ''}</TableBodyCell
+						>{touch ? w.ma(touch.milliamperes.toFixed(1), touchWords[touch.band]) : ''}</TableBodyCell
 					>
 				</TableBodyRow>
 			{/each}

@@ -1,5 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { findBox } from '@wary/core/house';
+import { candidatesFor, searchStand } from '@wary/core/search';
 import { latestHouse, maybeDemoWiring } from '$lib/server/households';
 import { pageHousehold } from '$lib/server/requests';
 import { latestSettings } from '$lib/server/settings';
@@ -13,5 +14,15 @@ export async function load({ params }) {
 		latestSettings(household.id, house.region),
 		maybeDemoWiring(household.id)
 	]);
-	return { house, version, box, settings, simulated: household.isDemo && wiring !== null };
+	// The first move comes with the page, so that nothing moves when the device has planned it too.
+	const candidates = candidatesFor(house, box.id, []);
+	const stand = searchStand(candidates, settings.search, []);
+	return {
+		house,
+		version,
+		box,
+		settings,
+		first: { candidates, stand },
+		simulated: household.isDemo && wiring !== null
+	};
 }

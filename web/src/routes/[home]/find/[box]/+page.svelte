@@ -96,8 +96,7 @@
 				}
 			];
 		}
-		const label =
-			findBreaker(editor.house, breaker)?.label || `Circuit ${breakerName(editor.house, breaker)}`;
+		const label = findBreaker(editor.house, breaker)?.label || w.circuit(breakerName(editor.house, breaker));
 		const name = editor.house.circuits.some((circuit) => circuit.name === label)
 			? `${label} (${breakerName(editor.house, breaker)})`.slice(0, 80)
 			: label;
@@ -139,6 +138,7 @@
 		{events}
 		{released}
 		{look}
+		first={data.first}
 		onsettings={(next) => {
 			settings = next;
 			keep();
@@ -173,7 +173,9 @@
 				</p>
 				<p class="soft">
 					{end.kind === 'found' || end.kind === 'several'
-						? `${breakerNames(data.house, end.kind === 'found' ? [end.breaker] : end.breakers)} found by test, with today’s date; those that left it on, found not to.`
+						? w.foundByTestWithTodays(
+								breakerNames(data.house, end.kind === 'found' ? [end.breaker] : end.breakers)
+							)
 						: w.thoseThatLeftItOn}
 				</p>
 			{/if}

@@ -38,18 +38,18 @@
 		{
 			key: 'through' as const,
 			text: w.terminalToItsContactA(t.hot),
-			should: `${ohmsWord(expected.throughOhm)}, under ${contactBelowOhm}`
+			should: w.under(ohmsWord(expected.throughOhm), contactBelowOhm)
 		},
 		{
 			key: 'hotNeutral' as const,
-			text: `${t.hot} to ${t.neutral} contact`,
+			text: w.toContact(t.hot, t.neutral),
 			should: ohmsWord(expected.hotNeutralOhm)
 		},
 		...(plan.grounded
 			? [
 					{
 						key: 'hotGround' as const,
-						text: `${t.hot} to ${t.ground} contact`,
+						text: w.toContact2(t.hot, t.ground),
 						should: ohmsWord(expected.hotGroundOhm)
 					}
 				]

@@ -172,10 +172,12 @@
 						aria-hidden="true"
 					></span><span class="soft"
 						>{arrangementWords[fit.kind].seen}{fit.compared.some(({ agrees }) => !agrees)
-							? `; but ${fit.compared
-									.filter(({ agrees }) => !agrees)
-									.map(({ what }) => what)
-									.join(' and ')} differ`
+							? w.butDiffer(
+									fit.compared
+										.filter(({ agrees }) => !agrees)
+										.map(({ what }) => what)
+										.join(' and ')
+								)
 							: ''}</span
 					>
 				</li>{/each}

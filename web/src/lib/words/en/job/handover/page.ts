@@ -44,5 +44,7 @@ export const words = {
 	foundBy: (state: string | number, by: string | number) => `${state}, found by ${by}.`,
 	notTested: 'not tested.',
 	nothingWasFound: 'Nothing was found.',
-	notLookedAt: 'Not looked at.'
+	notLookedAt: 'Not looked at.',
+	the: (outlet: string | number) => `the ${outlet}`,
+	theBoxAsRecordedIt: 'The box as recorded; it was found otherwise'
 };

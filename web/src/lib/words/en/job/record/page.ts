@@ -34,5 +34,6 @@ export const words = {
 	notes: 'Notes',
 	inducedDrainedByALoad: 'induced, drained by a load',
 	backFedByGoneWhen: (breakerName: string | number) =>
-		`back-fed by ${breakerName}, gone when that was off too`
+		`back-fed by ${breakerName}, gone when that was off too`,
+	expected: (expected: string | number) => ` · expected ${expected}`
 };

@@ -8,5 +8,6 @@ export const words = {
 	bothReadingsAreNeeded: 'Both readings are needed.',
 	inVolts: (field: string | number) => `${field}, in volts`,
 	powerAndTheSlotsAre: 'Power, and the slots are the right way round.',
-	notAsItShouldBe: 'Not as it should be: no power, or hot and neutral are swapped. The box is opened again.'
+	notAsItShouldBe: 'Not as it should be: no power, or hot and neutral are swapped. The box is opened again.',
+	about: (voltsWord: string | number) => `about ${voltsWord}`
 };

@@ -14,5 +14,6 @@ export const words = {
 	tapedOverTaggedDoorClosed: (panel: string | number) => `Taped over, tagged, ${panel} door closed`,
 	asksOthersToBehave: 'Asks others to behave.',
 	lapsesWhenYouLeave: ' Lapses when you leave.',
-	notAmongYourThings: ' Not among your things.'
+	notAmongYourThings: ' Not among your things.',
+	strengthOf32: (strength: string | number) => `strength ${strength} of 3`
 };

@@ -6,5 +6,7 @@ export const words = {
 	theDevice: 'the device',
 	cantTell: 'can’t tell',
 	stillOpen: (words: string | number, left: string | number) => `Still open: ${words}${left}.`,
-	notBeingSureEndsThe: 'Not being sure ends the job too. That is right.'
+	notBeingSureEndsThe: 'Not being sure ends the job too. That is right.',
+	andMore: (left: string | number) => `, and ${left} more`,
+	where: (look: string | number) => `Where: ${look}`
 };

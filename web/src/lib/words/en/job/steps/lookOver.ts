@@ -21,5 +21,7 @@ export const words = {
 	itIsReadToBefore: (ground: string | number) => `It is read to ${ground} before anything else goes on.`,
 	goesTo: (to: string | number) => ` goes to ${to}. `,
 	colourAt: (terminalWord: string | number) => `colour at ${terminalWord}`,
-	heldByAt: (terminalWord: string | number) => `held by, at ${terminalWord}`
+	heldByAt: (terminalWord: string | number) => `held by, at ${terminalWord}`,
+	the: (panel: string | number) => `the ${panel}`,
+	cable2: (cableLetter: string | number) => `, cable ${cableLetter}`
 };

@@ -36,5 +36,8 @@ export const words = {
 		'Neither one nor the other: this fits no arrangement. The job is made safe and handed over.',
 	inVolts: (field: string | number) => `${field}, in volts`,
 	reading: 'Reading …',
-	takeTheReading: 'Take the reading'
+	takeTheReading: 'Take the reading',
+	cable2: (cableLetter: string | number, each: string | number) => `cable ${cableLetter} ${each}`,
+	to: (hot: string | number, neutral: string | number) => `${hot} to ${neutral}`,
+	to2: (hot: string | number, ground: string | number) => `${hot} to ${ground}`
 };

@@ -33,5 +33,7 @@ export const words = {
 	theSameSource: 'The same source',
 	provedOn: 'Proved on',
 	reading: 'Reading …',
-	takeTheReading: 'Take the reading'
+	takeTheReading: 'Take the reading',
+	about: (voltsWord: string | number) => `about ${voltsWord}`,
+	about2: (voltsWord: string | number) => `about ${voltsWord}`
 };

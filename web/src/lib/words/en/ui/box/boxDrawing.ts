@@ -6,5 +6,7 @@ export const words = {
 	conductor: 'conductor',
 	role: 'role',
 	endsAt: 'ends at',
-	theBoxAtAsRecorded: (boxPlace: string | number) => `The box at ${boxPlace} as recorded`
+	theBoxAtAsRecorded: (boxPlace: string | number) => `The box at ${boxPlace} as recorded`,
+	the: (panel: string | number) => `the ${panel}`,
+	cable: (goesTo: string | number) => `, cable ${goesTo}`
 };

@@ -14,21 +14,18 @@
 	import { arrangementWords, seenWords, settlingWords } from '$words/arrangements';
 	import { conditionWords, severityWords, stopWords } from '$words/conditions';
 	import { leftWords } from '$words/left';
-	import { clock, moment } from '$words/dates';
+	import { moment } from '$words/dates';
 	import { deviceWords } from '$words/devices';
-	import { readingWords } from '$words/events';
-	import { recordLines } from '$words/recordLines';
 	import {
-		breakerNames,
 		cableWords,
 		capital,
 		colourWords,
 		inSentence,
 		namedBreakers,
-		pairWords,
 		shortWire,
 		terms
 	} from '$words/terms';
+	import Readings from './Readings.svelte';
 
 	let { data } = $props();
 	const { plan, state, record } = $derived(data);
@@ -68,12 +65,11 @@
 			: null
 	);
 	const wire = (id: string) => {
-		if (id === 'device') return `the ${t.outlet}`;
+		if (id === 'device') return w.the(t.outlet);
 		const found = plan.takeOff.flatMap(({ wires }) => wires).find((each) => each.id === id);
 		return found ? shortWire(plan, found) : id;
 	};
 	const left = $derived(leftWords(house, plan, state, data.job.outcome === 'stopped'));
-	const done = $derived(recordLines([...record.work, ...record.notes], house, plan, state.earth));
 </script>
 
 <svelte:head><title>{w.handOverWaryHand(placeName(house, box))}</title></svelte:head>
@@ -117,7 +113,7 @@
 	</section>
 	<div class="columns">
 		<section>
-			<h2>{seen ? 'The box as recorded; it was found otherwise' : w.theBoxAsItIs}</h2>
+			<h2>{seen ? w.theBoxAsRecordedIt : w.theBoxAsItIs}</h2>
 			<BoxDrawing house={asLeft} box={findBox(asLeft, plan.boxId)!} />
 			{#if seen}
 				<h2>{w.whatWasInIt}</h2>
@@ -168,63 +164,7 @@
 			{/if}
 		</section>
 		<section>
-			<h2>{w.readings}</h2>
-			{#if record.live.length > 0}
-				<Table class="printed">
-					<caption>{w.liveBeforeAnythingWasSwitched}</caption>
-					<TableBody
-						>{#each recordLines(record.live, house, plan, state.earth) as line (line.key)}<TableBodyRow
-								><TableBodyCell>{line.text}</TableBodyCell><TableBodyCell class="text-end whitespace-nowrap"
-									>{line.value}</TableBodyCell
-								></TableBodyRow
-							>{/each}</TableBody
-					>
-				</Table>
-			{/if}
-			{#each record.proofs as proof (proof.at + proof.scope)}
-				<Table class="printed">
-					<caption
-						>{w.deadUtcOffTesterProved(
-							proof.scope === 'bare' ? w.onTheBareConductors : w.atTheFace,
-							clock(proof.at),
-							t.breaker,
-							breakerNames(house, proof.breakers),
-							readingWords(proof.before.reading),
-							readingWords(proof.after.reading)
-						)}</caption
-					>
-					<TableBody
-						>{#each proof.pairs as { pair, taken } (pair)}<TableBodyRow
-								><TableBodyCell>{capital(pairWords(plan, pair, state.earth))}</TableBodyCell><TableBodyCell
-									class="text-end whitespace-nowrap">{readingWords(taken.reading)}</TableBodyCell
-								></TableBodyRow
-							>{/each}</TableBody
-					>
-				</Table>
-			{:else}<p>{w.nothingWasProvenDead}</p>{/each}
-			{#if record.refuted.length > 0}
-				<Table class="printed">
-					<caption>{w.readingsThatSaidStop}</caption>
-					<TableBody
-						>{#each recordLines(record.refuted, house, plan, state.earth) as line (line.key)}<TableBodyRow
-								><TableBodyCell>{line.text}</TableBodyCell><TableBodyCell class="text-end whitespace-nowrap"
-									>{line.value}</TableBodyCell
-								></TableBodyRow
-							>{/each}</TableBody
-					>
-				</Table>
-			{/if}
-			<h2>{w.whatWasDone}</h2>
-			<Table class="printed">
-				<TableBody
-					>{#each done as line (line.key)}<TableBodyRow
-							><TableBodyCell class="w-14 text-soft">{clock(line.at)}</TableBodyCell><TableBodyCell
-								>{line.text}{line.value ? `: ${line.value}` : ''}</TableBodyCell
-							></TableBodyRow
-						>{:else}<TableBodyRow><TableBodyCell>{w.nothingWasChanged}</TableBodyCell></TableBodyRow
-						>{/each}</TableBody
-				>
-			</Table>
+			<Readings {record} {house} {plan} {state} />
 		</section>
 	</div>
 	<PhotoSheet home={data.home.slug} photos={data.photos} />
@@ -269,11 +209,6 @@
 		display: grid;
 		grid-template-columns: 1fr 1fr;
 		gap: 2rem;
-	}
-	caption {
-		text-align: left;
-		color: var(--soft);
-		font-size: 0.93rem;
 	}
 	.foot {
 		border-top: 1px solid var(--hair);

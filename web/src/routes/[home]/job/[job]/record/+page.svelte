@@ -1,18 +1,14 @@
 <script lang="ts">
 	import { words as w } from '$words/job/record/page';
 	import Button from 'flowbite-svelte/Button.svelte';
-	import Table from 'flowbite-svelte/Table.svelte';
-	import TableBody from 'flowbite-svelte/TableBody.svelte';
-	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
-	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
 	import { findBox, findBreaker, placeName } from '@wary/core/house';
 	import PhotoSheet from '$lib/ui/PhotoSheet.svelte';
-	import { clock, moment } from '$words/dates';
+	import { moment } from '$words/dates';
 	import { deviceWords } from '$words/devices';
-	import { holdWords } from '$words/energy';
-	import { readingWords } from '$words/events';
 	import { foundWords } from '$words/found';
 	import { recordLines } from '$words/recordLines';
+	import Lines from './Lines.svelte';
+	import Proofs from './Proofs.svelte';
 	import { breakerName, breakerNames, capital, pairWords, terms } from '$words/terms';
 
 	let { data } = $props();
@@ -115,59 +111,12 @@
 	<div class="columns">
 		<section>
 			<h2>{w.proofOfDead}</h2>
-			{#each data.record.proofs as proof (proof.at + proof.scope)}
-				<Table class="printed">
-					<caption
-						>{w.utcOff(
-							proof.scope === 'bare' ? w.onTheBareConductors : w.atTheFace,
-							clock(proof.at),
-							t.breaker,
-							proof.breakers.map((id) => breakerName(house, id)).join(', '),
-							holdWords[proof.hold as keyof typeof holdWords]
-						)}</caption
-					>
-					<TableBody>
-						<TableBodyRow
-							><TableBodyCell>{w.testerProved}</TableBodyCell><TableBodyCell
-								class="text-end whitespace-nowrap">{readingWords(proof.before.reading)}</TableBodyCell
-							></TableBodyRow
-						>
-						{#each proof.pairs as { pair, taken } (pair)}<TableBodyRow
-								><TableBodyCell>{capital(pairWords(plan, pair, data.state.earth))}</TableBodyCell
-								><TableBodyCell class="text-end whitespace-nowrap"
-									>{readingWords(taken.reading)}</TableBodyCell
-								></TableBodyRow
-							>{/each}
-						<TableBodyRow
-							><TableBodyCell>{w.testerProvedAgain}</TableBodyCell><TableBodyCell
-								class="text-end whitespace-nowrap">{readingWords(proof.after.reading)}</TableBodyCell
-							></TableBodyRow
-						>
-					</TableBody>
-				</Table>
-			{:else}<p>{w.nothingWasProvenDeadIn}</p>{/each}
+			<Proofs proofs={data.record.proofs} {house} {plan} earth={data.state.earth} />
 		</section>
 		<section>
 			{#each groups as group (group.title)}
 				<h2>{group.title}</h2>
-				<Table class="printed">
-					<TableBody>
-						{#each recordLines(group.events, house, plan, data.state.earth) as line (line.key)}
-							<TableBodyRow>
-								<TableBodyCell class="w-14 text-soft">{clock(line.at)}</TableBodyCell>
-								<TableBodyCell
-									>{line.text}{#if line.expected}<span class="soft">{` · expected ${line.expected}`}</span
-										>{/if}</TableBodyCell
-								>
-								<TableBodyCell class="text-end"
-									>{line.value}{#if line.passes !== null}<b class:bad={!line.passes}
-											>{line.passes ? ' ✓' : ' ✗'}</b
-										>{/if}</TableBodyCell
-								>
-							</TableBodyRow>
-						{/each}
-					</TableBody>
-				</Table>
+				<Lines lines={recordLines(group.events, house, plan, data.state.earth)} />
 			{/each}
 		</section>
 	</div>
@@ -229,15 +178,6 @@
 		grid-template-columns: 1fr 1.25fr;
 		gap: 2rem;
 	}
-	caption {
-		text-align: left;
-		color: var(--soft);
-		font-size: 0.92rem;
-		padding-bottom: 0.2rem;
-	}
-	.bad {
-		color: var(--live);
-	}
 	.foot {
 		font-size: 0.92rem;
 		border-top: 1px solid var(--hair);
@@ -257,9 +197,6 @@
 		main {
 			max-width: none;
 			padding: 0;
-		}
-		caption {
-			font-size: 7.6pt;
 		}
 		h1 {
 			font-size: 14pt;

@@ -23,7 +23,7 @@
 	let complaint = $state<string | null>(null);
 	const fields = [w.hotToNeutral, w.neutralToTheKnownGround] as const;
 	const expected = $derived([
-		`about ${voltsWord(session.expect.liveV(step.half))}`,
+		w.about(voltsWord(session.expect.liveV(step.half))),
 		`${voltsWord(session.expect.neutralEarthV(step.half))}, under 3`
 	]);
 	const reading = (k: 0 | 1): VoltReading | null => {

@@ -51,7 +51,7 @@
 <form onsubmit={submit}>
 	{#each ways as each (each.way)}
 		<Radio name="hold" value={each.way} bind:group={way}>
-			<span class="strength" title={`strength ${holds[each.way].strength} of 3`} aria-hidden="true"
+			<span class="strength" title={w.strengthOf32(holds[each.way].strength)} aria-hidden="true"
 				>{#each [1, 2, 3] as bar (bar)}<i class:full={bar <= holds[each.way].strength}></i>{/each}</span
 			>
 			<span class:unowned={!each.owned}

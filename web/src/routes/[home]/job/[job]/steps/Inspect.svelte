@@ -46,7 +46,7 @@
 		if (left.length > 0) {
 			complaint = w.stillOpen(
 				words[left[0]!].look.toLowerCase(),
-				left.length > 1 ? `, and ${left.length - 1} more` : ''
+				left.length > 1 ? w.andMore(left.length - 1) : ''
 			);
 			return;
 		}
@@ -95,7 +95,7 @@
 				{#if !ofBox.includes(condition)}<div
 						class="on"
 						role="group"
-						aria-label={`Where: ${words[condition].look}`}
+						aria-label={w.where(words[condition].look)}
 					>
 						{#each wires as wire (wire.id)}<Button
 								color="alternative"

@@ -60,9 +60,7 @@
 	const lettered = cablesOf(plan).flatMap((cable) => {
 		const letter = cableLetter(plan, cable);
 		const to = comesFrom(cable);
-		return letter === ''
-			? []
-			: [{ letter, to: to === 'panel' ? `the ${t.panel}` : boxPlace(house, to ?? '') }];
+		return letter === '' ? [] : [{ letter, to: to === 'panel' ? w.the(t.panel) : boxPlace(house, to ?? '') }];
 	});
 	const submit = (event: SubmitEvent) => {
 		event.preventDefault();
@@ -101,7 +99,7 @@
 								>{roleWord(plan.region, landing.role)}{wire.cable === null
 									? ', tail'
 									: cableLetter(plan, wire.cable)
-										? `, cable ${cableLetter(plan, wire.cable)}`
+										? w.cable2(cableLetter(plan, wire.cable))
 										: ''}</span
 							></TableBodyCell
 						>

@@ -148,9 +148,11 @@
 	{#if earlier.length > 0}<p class="soft">
 			{copy.soFar(
 				earlier
-					.map(
-						([cable, each]) =>
-							`cable ${cableLetter(plan, cable)} ${each === 'supply' ? copy.isTheSupply : cableVerdictWords(each)}`
+					.map(([cable, each]) =>
+						copy.cable2(
+							cableLetter(plan, cable),
+							each === 'supply' ? copy.isTheSupply : cableVerdictWords(each)
+						)
 					)
 					.join(', ')
 			)}
@@ -168,7 +170,7 @@
 			<OhmField bind:text bind:unit bind:open />
 		</div>
 	{:else}
-		{#each [`${t.hot} to ${t.neutral}`, `${t.hot} to ${t.ground}`] as field, k (field)}
+		{#each [copy.to(t.hot, t.neutral), copy.to2(t.hot, t.ground)] as field, k (field)}
 			<div class="measure">
 				<div class="expected">
 					<span class="label">{copy.theSupply(field)}</span>

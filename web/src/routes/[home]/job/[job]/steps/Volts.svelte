@@ -78,12 +78,12 @@
 				? instrument === 'indicator'
 					? 'dark'
 					: expectedDeadWords
-				: `about ${voltsWord(expectedV)}`
+				: w.about(voltsWord(expectedV))
 			: instrument === 'lamp'
 				? 'lit'
 				: instrument === 'indicator'
 					? w.litToV(expectedV > 200 ? 230 : 120)
-					: `about ${voltsWord(expectedV)}`
+					: w.about2(voltsWord(expectedV))
 	);
 
 	let text = $state('');
