@@ -46,6 +46,22 @@ export const failureAnswer = z.looseObject({
 	count: z.optional(z.number())
 });
 
+/** All of them, by the name a page asks with. */
+export const answers = {
+	done: doneAnswer,
+	homes: homesAnswer,
+	home: homeAnswer,
+	places: placesAnswer,
+	job: jobAnswer,
+	bench: benchAnswer,
+	benchSaved: benchSavedAnswer,
+	house: houseAnswer,
+	photos: photosAnswer,
+	invite: inviteAnswer,
+	look: lookAnswer
+};
+export type Answers = { readonly [Name in keyof typeof answers]: z.infer<(typeof answers)[Name]> };
+
 export type HomesAnswer = z.infer<typeof homesAnswer>;
 export type PlacesAnswer = z.infer<typeof placesAnswer>;
 export type FailureAnswer = z.infer<typeof failureAnswer>;

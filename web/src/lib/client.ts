@@ -1,5 +1,4 @@
-import type * as z from 'zod/mini';
-import { failureAnswer, type FailureAnswer } from './answers';
+import type { Answers, FailureAnswer } from './answers';
 
 /** Why a request came to nothing; `unreachable`: nobody answered. */
 export type Failure = FailureAnswer | { readonly code: 'unreachable' };
@@ -19,26 +18,31 @@ const keepaliveBelowBytes = 65_536;
 
 const unreachable = { ok: false, status: 0, failure: { code: 'unreachable' } } as const;
 
-/** Asks a route, and reads its answer in the form that both sides share. Never throws. */
-export async function ask<Answer>(
+/** Asks a route, and reads its answer in the form of that name, which both sides share; the forms are fetched beside the first answer. Never throws. */
+export async function ask<Name extends keyof Answers>(
 	address: string,
-	form: z.ZodMiniType<Answer>,
+	name: Name,
 	{ method = 'GET', body }: Request = {}
-): Promise<Reply<Answer>> {
+): Promise<Reply<Answers[Name]>> {
 	const asIs = body === undefined || typeof body === 'string' || body instanceof Blob;
+	const text = asIs ? (body ?? null) : JSON.stringify(body);
 	try {
-		const text = asIs ? (body ?? null) : JSON.stringify(body);
-		const response = await fetch(address, {
-			method,
-			// What was done last goes out even when the page is left at once.
-			keepalive: typeof text === 'string' && text.length < keepaliveBelowBytes / 4,
-			...(typeof body === 'string' || !asIs ? { headers: { 'content-type': 'application/json' } } : {}),
-			body: text
-		});
+		const [response, { answers, failureAnswer }] = await Promise.all([
+			fetch(address, {
+				method,
+				// What was done last goes out even when the page is left at once.
+				keepalive: typeof text === 'string' && text.length < keepaliveBelowBytes / 4,
+				...(typeof text === 'string' ? { headers: { 'content-type': 'application/json' } } : {}),
+				body: text
+			}),
+			import('./answers')
+		]);
 		const said: unknown = await response.json();
 		if (response.ok) {
-			const answer = form.safeParse(said);
-			return answer.success ? { ok: true, answer: answer.data } : unreadable(response.status);
+			const answer = answers[name].safeParse(said);
+			return answer.success
+				? { ok: true, answer: answer.data as Answers[Name] }
+				: unreadable(response.status);
 		}
 		const failure = failureAnswer.safeParse(said);
 		return failure.success

@@ -27,7 +27,7 @@ const classLike = /(^|\s)-?[a-z0-9!]+[-:[\]/.][^\s,]*(\s|$)|^[a-z]+( [a-z-]+)*$/
 export function isSentence(text: string): boolean {
 	const trimmed = text.trim();
 	if (
-		/^[a-z]+:|^[/.#$@(]|\/[a-z{$]|[{}<>=]|;$|^\w+\.\w+|^(minmax|auto repeat|main form|1fr)|^(input|textarea|select|button)(, |$)/.test(
+		/^[a-z]+:|^[/.#$@(]|\/[a-z{$]|[{}<>=]|;$|^\w+\.\w+|^(minmax|auto repeat|main form|1fr)|^(input|textarea|select|button)(, |$)|\/ span( |$)/.test(
 			trimmed
 		)
 	)
@@ -37,7 +37,7 @@ export function isSentence(text: string): boolean {
 	if (!/\p{L}{2,}\S*\s+\S*\p{L}/u.test(trimmed)) return false;
 	return !(classLike.test(trimmed) && !/[’.,?!…]|\b(is|the|to|of|it|and|at|on)\b/.test(trimmed));
 }
-const eventNames = /^(Escape|Enter|Tab|Backspace|Delete|Home|End|PageUp|PageDown|Arrow\w+|Shift|Control)$/;
+const eventNames = /^(Escape|Enter|Tab|Backspace|Delete|Home|End|PageUp|PageDown|Arrow\w*|Shift|Control)$/;
 
 const children = (node: Node): Node[] =>
 	Object.entries(node).flatMap(([key, value]) =>

@@ -1,7 +1,6 @@
 import type { BenchEvent, BenchFailure, BenchFile, BenchView, Instruments } from '@wary/core/bench';
 import type { House, Trip } from '@wary/core/house';
 import type { Mistake } from '@wary/core/mistakes';
-import { benchSavedAnswer } from '$lib/answers';
 import { ask } from '$lib/client';
 
 type Ask =
@@ -128,7 +127,7 @@ export class BenchSession {
 		this.saved = 'saving';
 		const { events, done, name } = this.file();
 		const keep = sameUpTo(this.#stored, events);
-		const reply = await ask(this.#url, benchSavedAnswer, {
+		const reply = await ask(this.#url, 'benchSaved', {
 			method: 'PUT',
 			body: { revision: this.#revision, name, keep, events: events.slice(keep), done }
 		});

@@ -1,5 +1,4 @@
 import { editHouse, type Edit, type House } from '@wary/core/house';
-import { houseAnswer } from '$lib/answers';
 import { ask, type Failure } from '$lib/client';
 import { notify } from '$lib/ui/toasts.svelte';
 import type { editedRefusalWords } from '$words/edits';
@@ -109,7 +108,7 @@ export class HouseEditor {
 		// It stood on one that was not taken, and no longer fits without it.
 		if (!this.#pending.includes(change)) return false;
 		this.saving = true;
-		const reply = await ask(this.#address, houseAnswer, {
+		const reply = await ask(this.#address, 'house', {
 			method: 'POST',
 			body: { expectedVersion: this.version, edits: change.edits, why: change.what.slice(0, 500) }
 		});

@@ -4,7 +4,7 @@
 	import Dropdown from 'flowbite-svelte/Dropdown.svelte';
 	import DropdownItem from 'flowbite-svelte/DropdownItem.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
-	import { homesAnswer, type HomesAnswer } from '$lib/answers';
+	import { type HomesAnswer } from '$lib/answers';
 	import { ask } from '$lib/client';
 
 	/** The list that the switcher opens: twenty homes at a time, by search. */
@@ -20,7 +20,7 @@
 	let asked = 0;
 	async function look(after = 0) {
 		const mine = ++asked;
-		const reply = await ask(`/api/homes?search=${encodeURIComponent(search)}&after=${after}`, homesAnswer);
+		const reply = await ask(`/api/homes?search=${encodeURIComponent(search)}&after=${after}`, 'homes');
 		if (mine !== asked) return;
 		failed = !reply.ok;
 		if (!reply.ok) return;

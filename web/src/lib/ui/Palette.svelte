@@ -2,7 +2,7 @@
 	import CommandPalette from 'flowbite-svelte/CommandPalette.svelte';
 	import { goto } from '$app/navigation';
 	import type { Region } from '@wary/core/rules';
-	import { placesAnswer, type PlacesAnswer } from '$lib/answers';
+	import { type PlacesAnswer } from '$lib/answers';
 	import { ask } from '$lib/client';
 	import { paletteWords, views } from '$words/views';
 
@@ -13,7 +13,7 @@
 	let failed = $state(false);
 	$effect(() => {
 		if (!open) return;
-		void ask(`/api/${home.slug}/places`, placesAnswer).then((reply) => {
+		void ask(`/api/${home.slug}/places`, 'places').then((reply) => {
 			failed = !reply.ok;
 			if (reply.ok) places = reply.answer;
 		});

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { words as w } from '$words/new/fromFile';
 	import { goto } from '$app/navigation';
-	import { homeAnswer } from '$lib/answers';
 	import { Sending } from '$lib/sending.svelte';
 	import Trouble from '$lib/ui/Trouble.svelte';
 	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
@@ -28,7 +27,7 @@
 		message = null;
 		adding.failure = null;
 		if (file.trim() === '') return void (message = w.chooseAHouseFileOr);
-		const answer = await adding.send('/api/homes', homeAnswer, { method: 'POST', body: file });
+		const answer = await adding.send('/api/homes', 'home', { method: 'POST', body: file });
 		if (!answer) return;
 		added = true;
 		await goto(`/${answer.slug}`);

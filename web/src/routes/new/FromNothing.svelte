@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { words as w } from '$words/new/fromNothing';
 	import { goto } from '$app/navigation';
-	import { homeAnswer } from '$lib/answers';
 	import { Sending } from '$lib/sending.svelte';
 	import Trouble from '$lib/ui/Trouble.svelte';
 	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
@@ -79,7 +78,7 @@
 		if (figureFault) return void (message = w.aFigureIsntUnderstoodIt);
 		if (typedDirectory.problems.length + typedRooms.problems.length > 0)
 			return void (message = w.aLineIsntUnderstoodIt);
-		const answer = await adding.send('/api/homes', homeAnswer, { method: 'POST', body: house });
+		const answer = await adding.send('/api/homes', 'home', { method: 'POST', body: house });
 		if (!answer) return;
 		added = true;
 		await goto(`/${answer.slug}/house`);

@@ -68,7 +68,7 @@
 		gap: 0.35rem;
 	}
 	@media (max-width: 700px) {
-		button {
+		button.blank {
 			min-height: 44px;
 		}
 	}

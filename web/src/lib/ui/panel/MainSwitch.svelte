@@ -78,7 +78,7 @@
 		margin: 0;
 	}
 	@media (max-width: 700px) {
-		button {
+		button.main {
 			min-height: 44px;
 		}
 	}

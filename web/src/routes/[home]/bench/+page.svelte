@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { words as w } from '$words/bench/page';
-	import { benchAnswer, doneAnswer } from '$lib/answers';
 	import { Sending } from '$lib/sending.svelte';
 	import Trouble from '$lib/ui/Trouble.svelte';
 	import FilePick from '$lib/ui/FilePick.svelte';
@@ -37,7 +36,7 @@
 	async function begin(what: string, from: object) {
 		busy = what;
 		trouble = null;
-		const answer = await making.send(`/api/${data.home.slug}/benches`, benchAnswer, {
+		const answer = await making.send(`/api/${data.home.slug}/benches`, 'bench', {
 			method: 'POST',
 			body: { id: crypto.randomUUID(), from }
 		});
@@ -60,7 +59,7 @@
 	async function discard(id: string) {
 		busy = id;
 		trouble = null;
-		if (await making.send(`/api/${data.home.slug}/benches/${id}`, doneAnswer, { method: 'DELETE' }))
+		if (await making.send(`/api/${data.home.slug}/benches/${id}`, 'done', { method: 'DELETE' }))
 			await invalidateAll();
 		busy = null;
 	}

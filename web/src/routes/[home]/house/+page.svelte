@@ -17,7 +17,7 @@
 	import { capital, terms } from '$words/terms';
 	import BreakerPart from './BreakerPart.svelte';
 	import Earthing from './Earthing.svelte';
-	import Files from './Files.svelte';
+	import type FilesComponent from './Files.svelte';
 	import PanelPart from './PanelPart.svelte';
 	import Rooms from './Rooms.svelte';
 	import { setEditor } from './context';
@@ -37,8 +37,14 @@
 	);
 	let part = $state<HTMLElement>();
 	let ready = $state(false);
+	/** Far down the page: it comes after the rest answers. */
+	let Files = $state.raw<typeof FilesComponent | null>(null);
 	onMount(() => {
 		ready = true;
+		void import('./Files.svelte').then(
+			(loaded) => (Files = loaded.default),
+			() => null
+		);
 	});
 
 	// A breaker may be asked for by the address, as the palette does.
@@ -62,7 +68,7 @@
 		// Arrows walk the panel as it hangs.
 		const at =
 			event.target instanceof HTMLElement ? event.target.closest<HTMLElement>('.panel button') : null;
-		if (!at || !event.key.startsWith(w.arrow)) return;
+		if (!at || !event.key.startsWith('Arrow')) return;
 		const all = [...at.closest('.panel')!.querySelectorAll<HTMLElement>('button')];
 		const here = at.getBoundingClientRect();
 		const way = { ArrowUp: [0, -1], ArrowDown: [0, 1], ArrowLeft: [-1, 0], ArrowRight: [1, 0] }[
@@ -206,7 +212,7 @@
 	</div>
 	{#if house.region === 'uk'}<Earthing />{/if}
 	<Rooms home={data.home.slug} onbreaker={(id) => select({ breaker: id })} />
-	<Files home={data.home.slug} ontaken={() => invalidateAll()} />
+	{#if Files}<Files home={data.home.slug} ontaken={() => invalidateAll()} />{/if}
 </main>
 
 <style>

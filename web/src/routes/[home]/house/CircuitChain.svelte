@@ -62,7 +62,7 @@
 			w.movedInItsChain(what(place))
 		);
 	function act(place: ChainPlace, chosen: string) {
-		const [kind, id = ''] = chosen.split(' ');
+		const [kind, id = ''] = chosen.split(':');
 		if (kind === 'off')
 			return editor.apply([{ do: 'unplaceBox', box: place.box.id }], w.takenOff(what(place), circuit.name));
 		if (kind === 'branch') {
@@ -203,11 +203,11 @@
 						{#if k > 0}<option value="branch">{w.makeItABranch}</option>{/if}
 						<option value="off">{w.takeItOffThisCircuit}</option>
 						<optgroup label={w.moveItTo}
-							>{#each otherCircuits as each (each.id)}<option value={w.to(each.id)}>{each.name}</option
+							>{#each otherCircuits as each (each.id)}<option value={`to:${each.id}`}>{each.name}</option
 								>{/each}</optgroup
 						>
 						{#if k > 0}<optgroup label={w.fromHereOnItIs}
-								>{#each otherBreakers as each (each.id)}<option value={w.split(each.id)}
+								>{#each otherBreakers as each (each.id)}<option value={`split:${each.id}`}
 										>{breakerName(house, each.id)} {each.label}</option
 									>{/each}</optgroup
 							>{/if}

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { words as w } from '$words/settings/page';
-	import { doneAnswer } from '$lib/answers';
 	import { Sending } from '$lib/sending.svelte';
 	import Trouble from '$lib/ui/Trouble.svelte';
 	import { notify } from '$lib/ui/toasts.svelte';
@@ -56,7 +55,7 @@
 		if (saving.pending) return;
 		while (changed) {
 			changed = false;
-			const taken = await saving.send(`/api/${data.home.slug}/settings`, doneAnswer, {
+			const taken = await saving.send(`/api/${data.home.slug}/settings`, 'done', {
 				method: 'POST',
 				body: $state.snapshot(settings)
 			});

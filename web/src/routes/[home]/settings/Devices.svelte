@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { words as w } from '$words/settings/devices';
-	import { doneAnswer, inviteAnswer } from '$lib/answers';
 	import { Sending } from '$lib/sending.svelte';
 	import Trouble from '$lib/ui/Trouble.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
@@ -23,11 +22,11 @@
 	let away = $state('');
 
 	async function ask() {
-		invite = (await asking.send('/api/devices', inviteAnswer, { method: 'POST' })) ?? invite;
+		invite = (await asking.send('/api/devices', 'invite', { method: 'POST' })) ?? invite;
 	}
 	async function sendAway(device: Device) {
 		away = device.name;
-		if (await sending.send(`/api/devices/${device.id}`, doneAnswer, { method: 'DELETE' }))
+		if (await sending.send(`/api/devices/${device.id}`, 'done', { method: 'DELETE' }))
 			devices = devices.filter(({ id }) => id !== device.id);
 	}
 </script>

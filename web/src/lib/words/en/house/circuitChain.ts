@@ -29,7 +29,5 @@ export const words = {
 	nearerTheAlt: (panel: string | number) => `nearer the ${panel} (alt ↑)`,
 	furtherDown: (what: string | number) => `${what}: further down`,
 	moveSplitOrTakeOff: (what: string | number) => `${what}: move, split or take off`,
-	from: (name: string | number, name2: string | number) => `${name}, from ${name2}`,
-	to: (id: string | number) => `to ${id}`,
-	split: (id: string | number) => `split ${id}`
+	from: (name: string | number, name2: string | number) => `${name}, from ${name2}`
 };

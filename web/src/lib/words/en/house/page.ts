@@ -24,7 +24,6 @@ export const words = {
 	addRoomsAndTheirOutlets: 'Add rooms and their outlets',
 	everyTestMadeInA: (aBreaker: string | number) =>
 		`Every test made in a job or a search is written here with its date. Choose ${aBreaker} to see its circuit as a chain.`,
-	arrow: 'Arrow',
 	saving: 'Saving …',
 	saved: 'Saved'
 };

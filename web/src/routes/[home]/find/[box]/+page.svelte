@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { words as w } from '$words/find/page';
-	import { lookAnswer } from '$lib/answers';
 	import { ask } from '$lib/client';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
@@ -52,7 +51,7 @@
 	const keep = () => localStorage.setItem(key, JSON.stringify({ events, settings, arranged }));
 	const look = untrack(() => data.simulated)
 		? async (off: readonly string[] | null) => {
-				const seen = await ask(`/api/${data.home.slug}/look`, lookAnswer, {
+				const seen = await ask(`/api/${data.home.slug}/look`, 'look', {
 					method: 'POST',
 					body: { box: data.box.id, off }
 				});

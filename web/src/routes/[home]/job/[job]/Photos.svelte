@@ -5,7 +5,6 @@
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { onMount } from 'svelte';
-	import { doneAnswer, photosAnswer } from '$lib/answers';
 	import { ask } from '$lib/client';
 	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
 	import { photoWords as words } from '$words/failures';
@@ -24,7 +23,7 @@
 	holdsUnsaved(() => waiting !== null);
 
 	onMount(async () => {
-		const reply = await ask(address, photosAnswer);
+		const reply = await ask(address, 'photos');
 		if (reply.ok) ({ photos } = reply.answer);
 	});
 	async function take(event: Event & { currentTarget: HTMLInputElement }) {
@@ -44,7 +43,7 @@
 		sending = 'sending';
 		waiting = photo;
 		const query = new URLSearchParams({ id: photo.id, caption: photo.caption });
-		const reply = await ask(`${address}?${query}`, doneAnswer, { method: 'POST', body: photo.picture });
+		const reply = await ask(`${address}?${query}`, 'done', { method: 'POST', body: photo.picture });
 		sending = 'idle';
 		if (reply.ok) {
 			photos = [...photos, { id: photo.id, caption: photo.caption }];

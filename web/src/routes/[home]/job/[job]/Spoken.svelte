@@ -2,9 +2,8 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import { onMount, untrack } from 'svelte';
-	import type { Step } from '@wary/core/job';
+	import type { JobEvent, Step } from '@wary/core/job';
 	import { canSpeak, goOn, hush, keepSpeaking, say, speaksHere } from '$lib/job/speaking';
-	import { eventWords } from '$words/events';
 	import { expectedSaid, speakingWords as words, spokenEntry, spokenStep } from '$words/spoken';
 	import { terms } from '$words/terms';
 	import { getJob } from './context';
@@ -30,14 +29,18 @@
 		// An entry that arrives at the server changes nothing to be said.
 		if (now === said) return;
 		said = now;
-		const last = session.events.at(-1);
-		const entered =
-			last && session.events.length > heard
-				? spokenEntry(eventWords(last, session.house, session.plan, session.jobState.earth))
-				: '';
+		const last = session.events.length > heard ? session.events.at(-1) : undefined;
 		heard = session.events.length;
-		say(`${entered} ${action}`.trim(), language);
+		void speak(last, action);
 	});
+	/** What was entered, then what to do. */
+	async function speak(last: JobEvent | undefined, next: string) {
+		const words = last && (await import('$words/events').catch(() => null));
+		const entered = words
+			? spokenEntry(words.eventWords(last, session.house, session.plan, session.jobState.earth))
+			: '';
+		say(`${entered} ${next}`.trim(), language);
+	}
 	function turn() {
 		on = !on;
 		keepSpeaking(on);
@@ -56,11 +59,12 @@
 </script>
 
 <svelte:window onkeydown={key} />
-{#if can}
-	<Button color="alternative" aria-pressed={on} onclick={turn}>{words.speak}</Button>
-	{#if on}<Button
-			size="lg"
-			class="fixed inset-x-4 bottom-4 z-30 min-h-20 text-2xl md:static md:w-full"
-			onclick={goOn}>{words.next}<Kbd>space</Kbd></Button
-		>{/if}
-{/if}
+<!-- Always there, so that nothing moves when a browser turns out to speak. -->
+<Button color="alternative" class={can ? '' : 'invisible'} aria-pressed={on} onclick={turn}
+	>{words.speak}</Button
+>
+{#if on}<Button
+		size="lg"
+		class="fixed inset-x-4 bottom-4 z-30 min-h-20 text-2xl md:static md:w-full"
+		onclick={goOn}>{words.next}<Kbd>space</Kbd></Button
+	>{/if}

@@ -8,9 +8,10 @@
 	import { jobPageWords as words } from '$words/job';
 	import { rowsOf, stepWords } from '$words/steps';
 	import type RowsTableComponent from './RowsTable.svelte';
+	import Spoken from './Spoken.svelte';
 	import StepInput from './StepInput.svelte';
 	import { getJob } from './context';
-	import { autopsy, rowsTable as fetchRowsTable, spoken } from './later';
+	import { autopsy, rowsTable as fetchRowsTable } from './later';
 	import Later from './Later.svelte';
 
 	interface Props {
@@ -81,7 +82,7 @@
 	>
 	<Button color="alternative" onclick={() => onbeside('changed')}>{words.odd}<Kbd>o</Kbd></Button>
 	<Button color="alternative" onclick={() => onbeside('stop')}>{words.stop}<Kbd>s</Kbd></Button>
-	<Later load={spoken} props={{ step, told }} />
+	<Spoken {step} {told} />
 </div>
 {#if whyOpen}<div class="why">
 		<p>{told.why}</p>

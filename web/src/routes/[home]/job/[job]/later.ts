@@ -6,7 +6,6 @@ export const searchView = () => import('$lib/search/Search.svelte');
 export const boxEntry = () => import('./BoxEntry.svelte');
 export const eventList = () => import('./EventList.svelte');
 export const autopsy = () => import('./AutopsyPart.svelte');
-export const spoken = () => import('./Spoken.svelte');
 export const done = () => import('./Done.svelte');
 export const overtaken = () => import('./Overtaken.svelte');
 export const rowsTable = () => import('./RowsTable.svelte');
@@ -24,7 +23,6 @@ export const all: readonly (() => Promise<unknown>)[] = [
 	eventList,
 	autopsy,
 	overtaken,
-	spoken,
 	done,
 	boxEntry,
 	searchView

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { words as w } from '$words/outlet/page';
-	import { jobAnswer } from '$lib/answers';
 	import { Sending } from '$lib/sending.svelte';
 	import Trouble from '$lib/ui/Trouble.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
@@ -47,7 +46,7 @@
 		nameless = who.trim() === '';
 		if (nameless) return;
 		localStorage.setItem('wary-hand who', who.trim());
-		const answer = await starting.send(`/api/${data.home.slug}/jobs`, jobAnswer, {
+		const answer = await starting.send(`/api/${data.home.slug}/jobs`, 'job', {
 			method: 'POST',
 			body: { id: crypto.randomUUID(), boxId: data.box.id, school, who: who.trim() }
 		});
