@@ -35,6 +35,7 @@ const expectations: Expectations = {
 	neutralEarthV: () => 0,
 	earthV: () => 120,
 	pairV: () => 0,
+	liveSources: (sources) => new Set(sources),
 	sourceV: () => 120,
 	baselineOhm: () => null,
 	autopsy: () => ({ hotNeutralOhm: null, hotGroundOhm: null, throughOhm: 0.2 }),

@@ -229,8 +229,19 @@ export function showIn(scene: Scene, tester: TesterKind): Shown[] {
 	}
 }
 
+/** Worked out once a region: nothing else goes into them. */
+const worked = new Map<Region, readonly Capability[]>();
+
 /** What each tester can and can't do, from the models: every tester in every scene. */
-export function capabilities(region: Region): Capability[] {
+export function capabilities(region: Region): readonly Capability[] {
+	const known = worked.get(region);
+	if (known) return known;
+	const found = workOut(region);
+	worked.set(region, found);
+	return found;
+}
+
+function workOut(region: Region): Capability[] {
 	return scenes.flatMap((kind) => {
 		const scene = sceneOf(kind, region);
 		if (!scene) return [];

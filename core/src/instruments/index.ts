@@ -15,6 +15,7 @@ export {
 	readOhms,
 	readPlugLamps,
 	readVoltageV,
+	voltageBetweenV,
 	type OhmReading,
 	type PlugLamps,
 	type Probes

@@ -152,7 +152,7 @@ export function lampGlows(house: House, boxId: string, half: Half): boolean {
 }
 
 /** |V(red) − V(black)|. Points that float apart from everything that drives show nothing between them. */
-function voltageBetweenV(solution: SolveOutcome, red: string, black: string): number {
+export function voltageBetweenV(solution: SolveOutcome, red: string, black: string): number {
 	if (solution.outcome === 'singular') return NaN;
 	const at = (name: string): Complex | undefined => solution.voltageV.get(name);
 	const a = at(red);

@@ -1,12 +1,15 @@
-import { contactPoint, deviceModel, findBox, points, type Half, type House } from '../house';
+import { contactPoint, deviceModel, findBox, points, settle, type Half, type House } from '../house';
 import {
 	readOhms,
 	readPlugLamps,
 	readVoltageV,
+	voltageBetweenV,
 	type OhmReading,
 	type PlugLamps,
 	type Probes
 } from '../instruments';
+import { liveAboveV } from '../isolation';
+import { regions } from '../rules';
 import { pairsToRead, type Earth } from './pairs';
 import type { JobPlan, ResistanceCheck } from './plan';
 import { believedHouse, wiringDuring } from './stage';
@@ -23,6 +26,8 @@ export interface Expectations {
 	pairV(pair: string): number;
 	/** At another outlet, used to prove the tester on; `null` for an unknown one. */
 	sourceV(source: string): number | null;
+	/** Those of several outlets that a tester can be proved on: live by a meter, all with one solution where that is plain. */
+	liveSources(sources: readonly string[]): ReadonlySet<string>;
 	resistanceOhm(check: ResistanceCheck): number | null;
 	/** Hot to neutral of a group of the plan with the wires off. */
 	baselineOhm(group: string): number | null;
@@ -58,6 +63,7 @@ export function expectationsOf(recorded: House, plan: JobPlan, state: JobState):
 			return probes && readVoltageV(house, probes, 'highImpedance');
 		},
 		sourceV: (source) => sourceVoltageV(house, source),
+		liveSources: (sources) => liveAmong(house, sources),
 		resistanceOhm: (check) => openAsNull(readOhms(house, resistanceProbes(plan, check))),
 		baselineOhm: (group) => {
 			const probes = baselineProbes(plan, group);
@@ -142,6 +148,25 @@ export function sourceVoltageV(house: House, source: string): number | null {
 	const box = source.startsWith('outlet:') ? findBox(house, source.slice(7)) : undefined;
 	const half = box?.device ? deviceModel(box.device).halves[0] : undefined;
 	return box && half ? readVoltageV(house, halfProbes(box.id, half), 'highImpedance') : null;
+}
+
+/** A healthy source stays so with a meter across it; anything less is read with the meter in place, since what floats shows more without. */
+const plainlyLiveShare = 0.9;
+
+function liveAmong(house: House, sources: readonly string[]): Set<string> {
+	const { solution } = settle(house);
+	const plainlyV = regions[house.region].nominalV * plainlyLiveShare;
+	return new Set(
+		sources.filter((source) => {
+			const box = findBox(house, source.replace(/^outlet:/, ''));
+			const half = box?.device ? deviceModel(box.device).halves[0] : undefined;
+			if (!box || half === undefined) return false;
+			const { red, black } = halfProbes(box.id, half);
+			const volts = voltageBetweenV(solution, red, black);
+			if (volts >= plainlyV) return true;
+			return volts > liveAboveV && (sourceVoltageV(house, source) ?? 0) > liveAboveV;
+		})
+	);
 }
 
 /** The old device, new and with nothing on it, read by an ohmmeter. */

@@ -68,12 +68,13 @@
 </script>
 
 {#if shape}
-	<figure>
-		<figcaption class="row">
+	<figure class="m-0">
+		<figcaption class="row justify-between">
 			<span class="soft">{w.seenFromThe(back ? 'back' : 'front')}</span>
 			<Button size="xs" color="alternative" onclick={() => (back = !back)}>{w.turnOver}</Button>
 		</figcaption>
 		<svg
+			class="block max-h-100 w-full"
 			viewBox={`0 0 ${width} ${height}`}
 			role="img"
 			aria-label={w.seenFromThe2(region === 'us' ? w.outlet : w.socket, back ? 'back' : 'front')}
@@ -134,20 +135,9 @@
 {/if}
 
 <style>
-	figure {
-		margin: 0;
-	}
-	figcaption {
-		justify-content: space-between;
-	}
 	text {
 		font-size: 15px;
 		fill: var(--ink);
 		stroke: none;
-	}
-	svg {
-		display: block;
-		width: 100%;
-		max-height: 25rem;
 	}
 </style>

@@ -35,12 +35,13 @@
 	{/if}
 {/snippet}
 
-<figure>
-	<figcaption class="row">
+<figure class="m-0">
+	<figcaption class="row justify-between">
 		<span class="soft">{w.boxDeviceSeenFromThe(box.material, back ? 'back' : 'front')}</span>
 		<Button size="xs" color="alternative" onclick={() => (back = !back)}>{w.turnOver}</Button>
 	</figcaption>
 	<svg
+		class="block max-h-144 w-full"
 		viewBox={`0 0 ${layout.width} ${layout.height}`}
 		role="img"
 		aria-label={w.theBoxAtAsRecorded(boxPlace(house, box.id))}
@@ -110,17 +111,6 @@
 </figure>
 
 <style>
-	figure {
-		margin: 0;
-	}
-	figcaption {
-		justify-content: space-between;
-	}
-	svg {
-		display: block;
-		width: 100%;
-		max-height: 36rem;
-	}
 	.soft {
 		font-size: 16px;
 		fill: var(--soft);

@@ -94,6 +94,15 @@
 	const place = $derived(placeName(session.house, findBox(session.house, session.plan.boxId)!));
 	const over = $derived(session.jobState.status !== 'underWay');
 
+	/** What is drawn beside the step follows a frame later: what to do is there first. */
+	const now = $derived({ step, jobState: session.jobState });
+	let drawn = $state.raw(untrack(() => now));
+	$effect(() => {
+		const next = now;
+		const frame = requestAnimationFrame(() => setTimeout(() => (drawn = next)));
+		return () => cancelAnimationFrame(frame);
+	});
+
 	// Said once when the server is back after a while: what was entered meanwhile has arrived.
 	let wasAway = false;
 	$effect(() => {
@@ -185,10 +194,10 @@
 			/>{/if}
 	</main>
 	<aside>
-		<StepDrawing {step} first={data.atOnce.drawing} />
+		<StepDrawing step={drawn.step} state={drawn.jobState} first={data.atOnce.drawing} />
 		<div class="where">
 			<ChainDrawing
-				house={believedHouse(session.house, session.plan, session.jobState)}
+				house={believedHouse(session.house, session.plan, drawn.jobState)}
 				boxId={session.plan.boxId}
 			/>
 		</div>

@@ -1,18 +1,18 @@
 <script lang="ts">
-	import type { Step } from '@wary/core/job';
+	import type { JobState, Step } from '@wary/core/job';
 	import { believedHouse, wiringDuring } from '@wary/core/job';
 	import type { Pointing } from '$lib/ui/box/deviceShape';
 	import { drawnAs } from '$lib/job/drawn';
 	import { findPair } from '$words/terms';
+	import PanelDrawing from '$lib/ui/panel/PanelDrawing.svelte';
 	import Later from './Later.svelte';
 	import { getJob } from './context';
 	import { drawings, type FirstDrawing } from './later';
 
 	/** The thing itself, as this step meets it. */
-	let { step, first }: { step: Step | null; first: FirstDrawing } = $props();
+	let { step, state, first }: { step: Step | null; state: JobState; first: FirstDrawing } = $props();
 	const { session } = getJob();
 	const { plan } = session;
-	const state = $derived(session.jobState);
 	const pair = $derived(step?.kind === 'readPair' ? findPair(plan, step.pair, state.earth) : undefined);
 	const as = $derived(drawnAs(step, state));
 	const house = $derived(wiringDuring(believedHouse(session.house, plan, state), plan, state));
@@ -60,11 +60,7 @@
 </script>
 
 {#if as === 'panel'}
-	<Later
-		load={drawings.panel}
-		now={first.panel}
-		props={{ house, off: state.isolation.off, tried: state.isolation.notFeeding, marked: state.feeder }}
-	/>
+	<PanelDrawing {house} off={state.isolation.off} tried={state.isolation.notFeeding} marked={state.feeder} />
 {:else if as === 'box'}
 	<Later load={drawings.box} now={first.box} props={{ house, box, back: boxBack }} />
 {:else}

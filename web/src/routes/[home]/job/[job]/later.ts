@@ -11,10 +11,9 @@ export const overtaken = () => import('./Overtaken.svelte');
 export const rowsTable = () => import('./RowsTable.svelte');
 
 export const drawings = {
-	panel: () => import('$lib/ui/panel/PanelDrawing.svelte'),
 	box: () => import('$lib/ui/box/BoxDrawing.svelte'),
 	device: () => import('$lib/ui/DeviceDrawing.svelte')
-} satisfies Record<DrawnAs, unknown>;
+} satisfies Record<Exclude<DrawnAs, 'panel'>, unknown>;
 
 /** All that is fetched once the page answers. */
 export const all: readonly (() => Promise<unknown>)[] = [
@@ -35,7 +34,6 @@ export async function atOnce(shown: { isOver: boolean; hasRows: boolean; drawnAs
 		eventList: shown.isOver ? (await eventList()).default : null,
 		rowsTable: shown.hasRows ? (await rowsTable()).default : null,
 		drawing: {
-			panel: shown.drawnAs === 'panel' ? (await drawings.panel()).default : null,
 			box: shown.drawnAs === 'box' ? (await drawings.box()).default : null,
 			device: shown.drawnAs === 'device' ? (await drawings.device()).default : null
 		}

@@ -1,4 +1,5 @@
 export const words = {
+	aProvingUnit: 'a proving unit',
 	drainedBy: 'Drained by',
 	theMetersLowImpedanceMode: 'the meter’s low-impedance mode',
 	aLampHeldAcrossThe: 'a lamp held across the same two points',

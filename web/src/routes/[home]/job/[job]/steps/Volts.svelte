@@ -5,23 +5,21 @@
 	import Label from 'flowbite-svelte/Label.svelte';
 	import Radio from 'flowbite-svelte/Radio.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
+	import { untrack } from 'svelte';
 	import FigureField from '$lib/ui/FigureField.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { chainOfCircuit, circuitsInBox } from '@wary/core/house';
-	import { deadBand, liveAboveV, type MeterMode, type VoltReading } from '@wary/core/isolation';
-	import { judgeLive, type Command, type Step } from '@wary/core/job';
-	import { regions } from '@wary/core/rules';
+	import type { MeterMode, VoltReading } from '@wary/core/isolation';
+	import type { Command } from '@wary/core/job';
 	import Lit from './Lit.svelte';
 	import Marks, { indicatorMarks } from './Marks.svelte';
-	import { expectedDeadWords, groundEarthVerdict, healthyWords } from '$words/steps';
-	import { boxPlace, terms, voltsWord } from '$words/terms';
+	import { expectedDeadWords } from '$words/steps';
+	import { voltsWord } from '$words/terms';
+	import { provingSources } from '$lib/job/provingSources';
+	import { voltsVerdict, wantsDead, type VoltsStep } from '$lib/job/voltsVerdict';
 	import { typedNumber } from '$lib/typed';
 	import { getJob } from '../context';
 
-	let {
-		step
-	}: { step: Extract<Step, { kind: 'readLive' | 'proveTester' | 'readPair' | 'readGroundEarth' }> } =
-		$props();
+	let { step }: { step: VoltsStep } = $props();
 	const { session, standIn } = getJob();
 	const { plan, house } = session;
 	const lowImpedance = $derived(
@@ -39,30 +37,20 @@
 	let drain = $state<'lowImpedance' | 'lampAcross'>('lowImpedance');
 	const mode = $derived<MeterMode>(lowImpedance ? drain : 'highImpedance');
 
-	/** Outlets on other circuits, nearest the panel first, and the proving unit: where a tester can be proved. */
-	const sources = (() => {
-		const own = new Set(circuitsInBox(house, plan.boxId).map(({ id }) => id));
-		const others = house.circuits
-			.filter(({ id }) => !own.has(id))
-			.flatMap(({ id }) => chainOfCircuit(house, id).filter(({ box }) => box.use === 'outlet' && box.device))
-			.sort((a, b) => a.cablesFromPanel - b.cablesFromPanel)
-			.slice(0, 12)
-			.map(({ box }) => ({ id: `outlet:${box.id}`, text: boxPlace(house, box.id) }));
-		// With the main switch off no outlet is a known source.
-		const lit = others.filter(({ id }) => (session.expect.sourceV(id) ?? 0) > liveAboveV);
-		return [...lit, { id: 'provingUnit', text: 'a proving unit' }];
-	})();
+	const sources = untrack(() =>
+		step.kind === 'proveTester'
+			? provingSources(house, plan.boxId, (ids) => session.expect.liveSources(ids))
+			: []
+	);
 	const lastSource = session.events.findLast(({ body }) => body.kind === 'proveTester')?.body;
 	let source = $state(
 		lastSource?.kind === 'proveTester'
 			? lastSource.source
 			: session.jobState.tester === 'indicator'
 				? 'provingUnit'
-				: sources[0]!.id
+				: (sources[0]?.id ?? 'provingUnit')
 	);
 
-	/** Readings that should be dead. */
-	const wantsDead = $derived(step.kind === 'readPair' || step.kind === 'readGroundEarth');
 	const expectedV = $derived(
 		step.kind === 'readGroundEarth'
 			? 0
@@ -73,7 +61,7 @@
 					: session.expect.pairV(step.pair)
 	);
 	const expected = $derived(
-		wantsDead
+		wantsDead(step)
 			? expectedV < 3
 				? instrument === 'indicator'
 					? 'dark'
@@ -100,53 +88,7 @@
 				? null
 				: { instrument: 'multimeter', volts: typed.value, mode }
 	);
-	const verdict = $derived(reading === null ? null : wantsDead ? deadVerdict(reading) : liveVerdict(reading));
-
-	function deadVerdict(of: VoltReading) {
-		if (step.kind === 'readGroundEarth') return groundVerdict(of);
-		switch (deadBand(of)) {
-			case 'dead':
-				return {
-					text: lowImpedance ? w.drainedItWasInducedNothing : w.fitsADeadPair,
-					kind: 'good' as const
-				};
-			case 'unresolved':
-				return {
-					text: w.neitherDeadNorPlainlyLive(liveAboveV),
-					kind: 'open' as const
-				};
-			case 'live':
-				return {
-					text: lowImpedance
-						? w.stillThereWithALoad(terms[plan.region].panel)
-						: w.liveTouchNothingSomethingStill(terms[plan.region].panel),
-					kind: 'bad' as const
-				};
-		}
-	}
-	function groundVerdict(of: VoltReading) {
-		return groundEarthVerdict(plan.region, deadBand(of));
-	}
-	function liveVerdict(of: VoltReading) {
-		switch (judgeLive(plan.region, of)) {
-			case 'healthy':
-				return {
-					text: step.kind === 'proveTester' ? w.theTesterShowsWhatIt : w.liveAsItShouldBe,
-					kind: 'good' as const
-				};
-			case 'low':
-			case 'high':
-				return {
-					text: w.liveButOutsideNotedAs(healthyWords(plan.region), regions[plan.region].healthyV.source),
-					kind: 'open' as const
-				};
-			case 'notLive':
-				return {
-					text: step.kind === 'proveTester' ? w.itDidNotShowA : w.notLiveIfThatIs,
-					kind: 'bad' as const
-				};
-		}
-	}
+	const verdict = $derived(reading === null ? null : voltsVerdict(step, plan.region, reading));
 
 	// What was complained of goes as soon as something else is typed.
 	$effect(() => {

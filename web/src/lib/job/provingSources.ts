@@ -1,0 +1,25 @@
+import { chainOfCircuit, circuitsInBox, type House } from '@wary/core/house';
+import { words as w } from '$words/job/steps/volts';
+import { boxPlace } from '$words/terms';
+
+/** More to choose from than that is a list to get lost in; chosen. */
+const offeredAtMost = 12;
+
+/** Where a tester can be proved: live outlets on other circuits, nearest the panel first, and the proving unit. */
+export function provingSources(
+	house: House,
+	boxId: string,
+	liveAmong: (sources: readonly string[]) => ReadonlySet<string>
+): { id: string; text: string }[] {
+	const own = new Set(circuitsInBox(house, boxId).map(({ id }) => id));
+	const others = house.circuits
+		.filter(({ id }) => !own.has(id))
+		.flatMap(({ id }) => chainOfCircuit(house, id).filter(({ box }) => box.use === 'outlet' && box.device))
+		.sort((a, b) => a.cablesFromPanel - b.cablesFromPanel)
+		.slice(0, offeredAtMost)
+		.map(({ box }) => ({ id: `outlet:${box.id}`, text: boxPlace(house, box.id) }));
+	// With the main switch off no outlet is a known source.
+	const live = liveAmong(others.map(({ id }) => id));
+	const lit = others.filter(({ id }) => live.has(id));
+	return [...lit, { id: 'provingUnit', text: w.aProvingUnit }];
+}
