@@ -44,7 +44,6 @@ export default defineConfig({
 				resolve: {
 					conditions: ['browser'],
 					alias
-
 				},
 				test: {
 					name: 'web',

@@ -20,7 +20,9 @@ const small = (page: Page): Promise<string[]> =>
 			element.matches('a') &&
 			getComputedStyle(element).display.startsWith('inline') &&
 			!element.matches('nav a');
-		return [...document.querySelectorAll('button:not(:disabled), a[href], select, input, summary, [role=button]')]
+		return [
+			...document.querySelectorAll('button:not(:disabled), a[href], select, input, summary, [role=button]')
+		]
 			.filter((element) => seen(element) && !inText(element) && !element.closest('svg'))
 			.flatMap((element) => {
 				const own = element.getBoundingClientRect();
