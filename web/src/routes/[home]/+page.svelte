@@ -8,6 +8,8 @@
 	import { dueWords } from '$words/due';
 	import PanelDrawing from '$lib/ui/panel/PanelDrawing.svelte';
 	import { terms } from '$words/terms';
+	import ByRoom from './ByRoom.svelte';
+	import UnderWay from './UnderWay.svelte';
 
 	let { data } = $props();
 	const t = $derived(terms[data.house.region]);
@@ -28,14 +30,6 @@
 				: null;
 	});
 	const firstPanel = $derived(firstBreaker ? panelOf(data.house, firstBreaker) : undefined);
-	const rooms = $derived(
-		data.house.rooms
-			.map((room) => ({
-				...room,
-				boxes: data.house.boxes.filter((box) => box.room === room.id && box.use === 'outlet' && box.device)
-			}))
-			.filter(({ boxes }) => boxes.length > 0)
-	);
 </script>
 
 {#snippet further(more: readonly { readonly text: string; readonly path: string }[])}
@@ -48,18 +42,7 @@
 
 <svelte:head><title>{w.todayWaryHand(data.home.name)}</title></svelte:head>
 <main>
-	{#if data.underWay.length > 0}
-		<section class="underway">
-			<h2>{w.underWay}</h2>
-			{#each data.underWay as job (job.id)}
-				<a class="job {job.energy}" href={`/${data.home.slug}/job/${job.id}`}>
-					<b>{job.place}</b><span class="state">{job.word}</span><span>{w.next(job.next)}</span><span
-						class="soft">{w.begun(day(job.startedAt, t.locale))}</span
-					>
-				</a>
-			{/each}
-		</section>
-	{/if}
+	{#if data.underWay.length > 0}<UnderWay jobs={data.underWay} slug={data.home.slug} locale={t.locale} />{/if}
 
 	<div class="columns">
 		<section class="next">
@@ -115,23 +98,7 @@
 		</aside>
 	</div>
 
-	<section class="rooms">
-		<h2>{w.byRoom(t.outlet === 'outlet' ? w.outlets : 'Socket-outlets')}</h2>
-		<dl>
-			{#each rooms as room (room.id)}
-				<div>
-					<dt>{room.name}</dt>
-					{#each room.boxes as box (box.id)}<dd>
-							<a href={`/${data.home.slug}/outlet/${box.id}`}>{box.name}</a>{#if box.worries.length > 0}<span
-									title={w.aWorryIsOnRecord}
-								>
-									!</span
-								>{/if}
-						</dd>{/each}
-				</div>
-			{/each}
-		</dl>
-	</section>
+	<ByRoom house={data.house} slug={data.home.slug} />
 
 	{#if data.ended.length > 0}
 		<section>
@@ -175,55 +142,6 @@
 		border-top: 1px solid var(--hair);
 		padding-top: 0.8rem;
 	}
-	.underway {
-		margin-bottom: 1.6rem;
-	}
-	.job {
-		display: grid;
-		grid-template-columns: 1.4fr auto 2fr auto;
-		gap: 1.2rem;
-		align-items: center;
-		min-height: 3.4rem;
-		padding: 0.5rem 1rem;
-		border: 2px solid var(--ink);
-		background: var(--sheet);
-		text-decoration: none;
-	}
-	.job + .job {
-		margin-top: 0.5rem;
-	}
-	.state {
-		font-weight: 700;
-		letter-spacing: 0.04em;
-	}
-	.assumedLive .state,
-	.deliberatelyLive .state {
-		color: var(--live);
-	}
-	.rooms {
-		margin-top: 2.2rem;
-		border-top: 2px solid var(--ink);
-		padding-top: 1rem;
-	}
-	dl {
-		columns: 5 11rem;
-		gap: 1.5rem;
-		margin: 0;
-	}
-	dl div {
-		break-inside: avoid;
-		margin-bottom: 0.9rem;
-	}
-	dt {
-		font-weight: 600;
-	}
-	dd {
-		margin: 0;
-		line-height: 1.75;
-	}
-	dd span {
-		font-weight: 700;
-	}
 	.plain {
 		list-style: none;
 		margin: 0;
@@ -264,10 +182,6 @@
 		}
 		aside {
 			max-width: 18rem;
-		}
-		.job {
-			grid-template-columns: 1fr auto;
-			gap: 0.2rem 1rem;
 		}
 		.after li {
 			grid-template-columns: minmax(0, 1fr);

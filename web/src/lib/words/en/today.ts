@@ -21,7 +21,7 @@ export const words = {
 	nothingElseIsWaitingAt: (name: string | number) =>
 		`Nothing else is waiting at ${name}. Go on with the job under way.`,
 	afterThat: 'After that',
-	outlets: 'Outlets',
+	outletsOf: { us: 'Outlets', uk: 'Socket-outlets' },
 	byRoom: (outlets: string | number) => `${outlets} by room`,
 	aWorryIsOnRecord: 'a worry is on record',
 	records: 'Records',

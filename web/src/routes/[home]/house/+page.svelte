@@ -1,9 +1,6 @@
 <script lang="ts">
 	import { words as w } from '$words/house/page';
 	import { afterNavigate } from '$app/navigation';
-	import Button from 'flowbite-svelte/Button.svelte';
-	import Input from 'flowbite-svelte/Input.svelte';
-	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Table from 'flowbite-svelte/Table.svelte';
 	import TableBody from 'flowbite-svelte/TableBody.svelte';
 	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
@@ -14,10 +11,12 @@
 	import { findBreaker, mainSwitch } from '@wary/core/house';
 	import { HouseEditor } from '$lib/house/editor.svelte';
 	import PanelDrawing from '$lib/ui/panel/PanelDrawing.svelte';
+	import { nextAlong } from '$lib/ui/panel/walk';
 	import { capital, terms } from '$words/terms';
 	import BreakerPart from './BreakerPart.svelte';
 	import Earthing from './Earthing.svelte';
 	import type FilesComponent from './Files.svelte';
+	import HouseHead from './HouseHead.svelte';
 	import PanelPart from './PanelPart.svelte';
 	import Rooms from './Rooms.svelte';
 	import { setEditor } from './context';
@@ -69,29 +68,10 @@
 		const at =
 			event.target instanceof HTMLElement ? event.target.closest<HTMLElement>('.panel button') : null;
 		if (!at || !event.key.startsWith('Arrow')) return;
-		const all = [...at.closest('.panel')!.querySelectorAll<HTMLElement>('button')];
-		const here = at.getBoundingClientRect();
-		const way = { ArrowUp: [0, -1], ArrowDown: [0, 1], ArrowLeft: [-1, 0], ArrowRight: [1, 0] }[
-			event.key
-		] as [number, number];
-		const next = all
-			.map((one) => ({ one, box: one.getBoundingClientRect() }))
-			.map(({ one, box }) => ({
-				one,
-				dx: box.x + box.width / 2 - here.x - here.width / 2,
-				dy: box.y + box.height / 2 - here.y - here.height / 2
-			}))
-			.filter(({ dx, dy }) => dx * way[0] + dy * way[1] > 4)
-			.sort(
-				(a, b) =>
-					Math.hypot(a.dx, a.dy) +
-					Math.abs(way[0] ? a.dy : a.dx) * 2 -
-					Math.hypot(b.dx, b.dy) -
-					Math.abs(way[0] ? b.dy : b.dx) * 2
-			)[0];
+		const next = nextAlong(at, event.key, [...at.closest('.panel')!.querySelectorAll<HTMLElement>('button')]);
 		if (next) {
 			event.preventDefault();
-			next.one.focus();
+			next.focus();
 		}
 	}
 </script>
@@ -99,42 +79,7 @@
 <svelte:window onkeydown={key} />
 <svelte:head><title>{w.houseWaryHand(house.name)}</title></svelte:head>
 <main data-ready={ready} data-version={editor.version} data-saving={editor.saving}>
-	<header>
-		<h1 class="sr-only">{house.name}</h1>
-		<Input
-			class="field-sizing-content w-auto! min-h-0 min-w-0 border-0 max-md:min-h-11 border-b-2 border-transparent bg-transparent p-0 text-3xl/tight font-bold hover:border-ink focus:border-ink focus:ring-0"
-			aria-label={w.nameOfTheHome}
-			value={house.name}
-			maxlength={80}
-			onchange={(event) => {
-				const name = event.currentTarget.value.trim();
-				if (name && name !== house.name) void editor.apply([{ do: 'renameHome', name }], 'home renamed');
-				else event.currentTarget.value = house.name;
-			}}
-		/>
-		<p class="soft">
-			{w.outletsOnCircuits(
-				house.region === 'us' ? '120/240 V' : '230 V',
-				house.boxes.filter(({ use }) => use === 'outlet').length,
-				house.circuits.length
-			)}
-		</p>
-		<div class="row tools">
-			<span class="soft" role="status"
-				>{editor.saving ? w.saving : editor.version > data.version ? w.saved : ''}</span
-			>
-			<Button
-				color="alternative"
-				disabled={!editor.canUndo || editor.saving}
-				title={editor.lastDone ? `Take back: ${editor.lastDone}` : ''}
-				onclick={() => editor.undo()}>{w.undo}<Kbd>ctrl z</Kbd></Button
-			>
-			<Button color="alternative" disabled={!editor.canRedo || editor.saving} onclick={() => editor.redo()}
-				>{w.redo}</Button
-			>
-			<Button color="alternative" href={`/${data.home.slug}/directory`}>{w.printTheDirectory}</Button>
-		</div>
-	</header>
+	<HouseHead slug={data.home.slug} since={data.version} />
 
 	<div class="columns">
 		<section class="panels" aria-label={capital(t.panel)}>
@@ -221,19 +166,6 @@
 		margin: 0 auto;
 		padding: 1rem 1.5rem 3rem;
 	}
-	header {
-		display: grid;
-		grid-template-columns: auto 1fr auto;
-		gap: 0 1rem;
-		align-items: baseline;
-		margin-bottom: 0.7rem;
-	}
-	header p {
-		margin: 0;
-	}
-	.tools {
-		gap: 0.5rem;
-	}
 	.columns {
 		display: grid;
 		grid-template-columns: minmax(0, 1.05fr) minmax(0, 1fr);
@@ -255,9 +187,6 @@
 	@media (max-width: 900px) {
 		main {
 			padding: 0.8rem 0.8rem 3rem;
-		}
-		header {
-			grid-template-columns: 1fr;
 		}
 		.columns {
 			grid-template-columns: minmax(0, 1fr);

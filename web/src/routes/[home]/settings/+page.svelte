@@ -5,39 +5,26 @@
 	import { notify } from '$lib/ui/toasts.svelte';
 	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
 	import { savedNotice } from '$words/failures';
-	import Button from 'flowbite-svelte/Button.svelte';
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
 	import Radio from 'flowbite-svelte/Radio.svelte';
-	import Table from 'flowbite-svelte/Table.svelte';
-	import TableBody from 'flowbite-svelte/TableBody.svelte';
-	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
-	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
-	import TableHead from 'flowbite-svelte/TableHead.svelte';
-	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
-	import { sceneOf, testers, type Capability, type TesterKind } from '@wary/core/instruments';
+	import { testers, type TesterKind } from '@wary/core/instruments';
 	import { means } from '@wary/core/search';
+	import Capabilities from './Capabilities.svelte';
 	import Devices from './Devices.svelte';
-	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import { holdGear, type Settings } from '$lib/settings';
 	import { meansWords } from '$words/search';
-	import { capital, terms } from '$words/terms';
-	import { atWords, sceneWords, shownWords, testerShort, testerWords, verdictWords } from '$words/testers';
+	import { terms } from '$words/terms';
+	import { testerWords } from '$words/testers';
 
 	let { data } = $props();
 	const region = $derived(data.region);
 	const t = $derived(terms[region]);
 	const names = $derived(testerWords(region));
 	let settings = $state<Settings>(untrack(() => structuredClone(data.settings)));
-	let shown = $state.raw<Capability | null>(null);
-	const scenes = $derived([...new Set(data.capabilities.map(({ scene }) => scene))]);
-	const cell = (tester: TesterKind, scene: Capability['scene']) =>
-		data.capabilities.find((one) => one.tester === tester && one.scene === scene)!;
 	const proves = (tester: TesterKind) =>
 		data.capabilities.every((one) => one.tester !== tester || one.verdict !== 'misses');
-	const scene = $derived(shown ? sceneOf(shown.scene, region) : null);
-	const sceneBox = $derived(scene?.house.boxes.find(({ id }) => id === scene.box));
 	const ownsProver = $derived(settings.instruments.some((each) => each !== 'provingUnit' && proves(each)));
 	const gearWords = {
 		clip: 'breaker clip',
@@ -65,13 +52,6 @@
 		notify('good', savedNotice);
 	}
 	holdsUnsaved(() => unsent);
-	const cellLook: Record<(typeof data.capabilities)[number]['verdict'], string> = {
-		misses: 'border-transparent px-1 font-bold whitespace-nowrap text-live',
-		shows: 'border-transparent px-1 whitespace-nowrap text-ink',
-		falseAlarm: 'border-transparent px-1 whitespace-nowrap text-soft',
-		unclear: 'border-transparent px-1 whitespace-nowrap text-soft',
-		right: 'border-transparent px-1 whitespace-nowrap text-soft'
-	};
 </script>
 
 <svelte:head><title>{w.settingsWaryHand(data.home.name)}</title></svelte:head>
@@ -111,97 +91,7 @@
 
 	<Devices paired={data.devices} everywhere={data.everywhere} locale={t.locale} />
 
-	<section>
-		<h2>{w.computedNotDecreed}</h2>
-		<p class="lead">
-			{w.eachCellIsTheWiring}
-		</p>
-		<div class="scroll">
-			<Table>
-				<TableHead
-					><TableHeadCell scope="col">{w.whatIsSo}</TableHeadCell
-					>{#each testers as tester (tester)}<TableHeadCell
-							scope="col"
-							class={settings.instruments.includes(tester)
-								? 'font-semibold text-ink underline decoration-3 underline-offset-4'
-								: ''}>{testerShort[tester]}</TableHeadCell
-						>{/each}</TableHead
-				>
-				<TableBody>
-					{#each scenes as kind (kind)}
-						<TableBodyRow>
-							<TableHeadCell scope="row" class="font-semibold"
-								>{capital(sceneWords(kind, region).short)}</TableHeadCell
-							>
-							{#each testers as tester (tester)}
-								{@const one = cell(tester, kind)}
-								<TableBodyCell
-									><Button
-										size="xs"
-										color="alternative"
-										class={cellLook[one.verdict]}
-										aria-pressed={shown?.tester === tester && shown.scene === kind}
-										aria-label={`${sceneWords(kind, region).short}, ${names[tester]}: ${verdictWords[one.verdict].text}`}
-										onclick={() => (shown = one)}
-										><i aria-hidden="true">{verdictWords[one.verdict].mark}</i>
-										{verdictWords[one.verdict].text}</Button
-									></TableBodyCell
-								>
-							{/each}
-						</TableBodyRow>
-					{/each}
-					<TableBodyRow
-						><TableHeadCell scope="row" class="font-semibold">{w.mayProveDeadIfItself}</TableHeadCell
-						>{#each testers as tester (tester)}<TableBodyCell
-								><b>{proves(tester) ? 'yes' : 'never'}</b></TableBodyCell
-							>{/each}</TableBodyRow
-					>
-				</TableBody>
-			</Table>
-		</div>
-		{#if shown && scene && sceneBox}
-			<div class="demo" aria-live="polite">
-				<div>
-					<h3>{w.withThe(capital(sceneWords(shown.scene, region).short), names[shown.tester])}</h3>
-					<p>{sceneWords(shown.scene, region).text}</p>
-					<Table>
-						<TableBody>
-							{#each shown.shown as reading, k (k)}<TableBodyRow
-									class={reading.says === 'alive' ? 'font-semibold [&>td]:text-live' : ''}
-									><TableBodyCell>{atWords(reading, region)}</TableBodyCell><TableBodyCell
-										class="text-end whitespace-nowrap">{shownWords(reading)}</TableBodyCell
-									><TableBodyCell class="text-end whitespace-nowrap"
-										>{reading.says === 'alive'
-											? 'alive'
-											: reading.says === 'unclear'
-												? 'neither'
-												: ''}</TableBodyCell
-									></TableBodyRow
-								>{/each}
-						</TableBody>
-					</Table>
-					<Verdict
-						kind={shown.verdict === 'misses'
-							? 'bad'
-							: shown.verdict === 'falseAlarm' || shown.verdict === 'unclear'
-								? 'open'
-								: 'good'}
-					>
-						{shown.verdict === 'misses'
-							? w.nothingItShowsSaysThat
-							: shown.verdict === 'shows'
-								? w.itShowsWhatIsAlive
-								: shown.verdict === 'falseAlarm'
-									? w.itCallsLiveWhatOnly
-									: shown.verdict === 'unclear'
-										? w.betweenDeadAndLiveIt
-										: w.nothingIsAliveAndIt}
-					</Verdict>
-				</div>
-				<BoxDrawing house={scene.house} box={sceneBox} />
-			</div>
-		{/if}
-	</section>
+	<Capabilities capabilities={data.capabilities} {region} owned={settings.instruments} {proves} />
 </main>
 
 <style>
@@ -235,36 +125,8 @@
 		min-height: 1.6rem;
 		margin: 0.5rem 0;
 	}
-	section {
-		border-top: 2px solid var(--ink);
-		padding-top: 0.7rem;
-		margin-top: 0.6rem;
-	}
-	.lead {
-		margin: 0 0 0.6rem;
-		color: var(--soft);
-		max-width: 80ch;
-	}
-	.scroll {
-		overflow-x: auto;
-	}
-	i {
-		font-style: normal;
-	}
-	.demo {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-		gap: 2rem;
-		margin-top: 1rem;
-		border-top: 1px solid var(--hair);
-		padding-top: 0.8rem;
-	}
-	h3 {
-		font-weight: 700;
-	}
 	@media (max-width: 900px) {
-		form,
-		.demo {
+		form {
 			grid-template-columns: minmax(0, 1fr);
 		}
 		main {

@@ -1,4 +1,5 @@
 export const words = {
+	takeBack: (what: string) => `Take back: ${what}`,
 	houseWaryHand: (name: string | number) => `House · ${name} · Wary Hand`,
 	nameOfTheHome: 'Name of the home',
 	outletsOnCircuits: (x: string | number, boxes: string | number, circuits: string | number) =>

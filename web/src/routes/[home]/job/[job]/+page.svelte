@@ -3,21 +3,21 @@
 	import { onMount, untrack, type Component } from 'svelte';
 	import { findBox, placeName } from '@wary/core/house';
 	import { believedHouse, type Step } from '@wary/core/job';
-	import { meaning, repeats, writesIn } from '$lib/job/meant';
+	import { writesIn } from '$lib/job/meant';
 	import { JobSession } from '$lib/job/session.svelte';
 	import { standInAt } from '$lib/job/stand-in';
 	import { warmUp } from '$lib/search/planner.svelte';
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
 	import EnergyStrip from '$lib/ui/EnergyStrip.svelte';
-	import { notify } from '$lib/ui/toasts.svelte';
 	import Trail from '$lib/ui/Trail.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { stripWords } from '$words/energy';
-	import { allSent } from '$words/failures';
 	import { jobPageWords as words } from '$words/job';
 	import Later from './Later.svelte';
 	import NeverFetched from './NeverFetched.svelte';
 	import Notices from './Notices.svelte';
+	import Sent from './Sent.svelte';
+	import SlipGuard from './SlipGuard.svelte';
 	import StepDrawing from './StepDrawing.svelte';
 	import StepPart from './StepPart.svelte';
 	import { setJob } from './context';
@@ -103,30 +103,6 @@
 		return () => cancelAnimationFrame(frame);
 	});
 
-	// Said once when the server is back after a while: what was entered meanwhile has arrived.
-	let wasAway = false;
-	$effect(() => {
-		if (!session.reachable) wasAway = true;
-		else if (wasAway && session.unsent === 0) {
-			wasAway = false;
-			notify('good', allSent);
-		}
-	});
-
-	const meant = meaning();
-	/** A tap that was meant for the row before does nothing. A click by key has no place of its own. */
-	function tapped(event: MouseEvent) {
-		const { clientX: x, clientY: y, timeStamp: at } = event;
-		if (event.detail === 0 || (x === 0 && y === 0)) return;
-		if (meant({ at, x, y, version: session.events.length })) return;
-		event.preventDefault();
-		event.stopPropagation();
-	}
-	function held(event: KeyboardEvent) {
-		if (!repeats(event)) return;
-		event.preventDefault();
-		event.stopPropagation();
-	}
 	function key(event: KeyboardEvent) {
 		if (event.ctrlKey || event.metaKey || event.altKey || dialog || writesIn(event.target)) return;
 		if (event.key === 'w') whyOpen = !whyOpen;
@@ -139,7 +115,8 @@
 </script>
 
 <svelte:window onkeydown={key} />
-<svelte:document onkeydowncapture={held} onclickcapture={tapped} />
+<SlipGuard />
+<Sent />
 
 <EnergyStrip
 	energy={strip.energy}

@@ -1,19 +1,12 @@
 <script lang="ts">
 	import { words as w } from '$words/outlet/page';
-	import { Sending } from '$lib/sending.svelte';
-	import Trouble from '$lib/ui/Trouble.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
-	import Input from 'flowbite-svelte/Input.svelte';
-	import Label from 'flowbite-svelte/Label.svelte';
-	import Select from 'flowbite-svelte/Select.svelte';
 	import Table from 'flowbite-svelte/Table.svelte';
 	import TableBody from 'flowbite-svelte/TableBody.svelte';
 	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
 	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
 	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { onMount } from 'svelte';
-	import { goto } from '$app/navigation';
 	import { circuitsInBox, findBreaker, neighbours, placeName } from '@wary/core/house';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
@@ -23,6 +16,7 @@
 	import Material from './Material.svelte';
 	import PluggedIn from './PluggedIn.svelte';
 	import SeenOtherwise from './SeenOtherwise.svelte';
+	import StartJob from './StartJob.svelte';
 	import VoltsAlong from './VoltsAlong.svelte';
 	import { worryWords } from '$words/worries';
 
@@ -32,29 +26,6 @@
 	const breaker = $derived(circuit ? findBreaker(data.house, circuit.breaker) : undefined);
 	const findings = $derived(breaker?.findings.filter(({ box }) => box === data.box.id) ?? []);
 	const around = $derived(neighbours(data.house, data.box.id));
-	let who = $state('');
-	let school = $state<'groundFirst' | 'hotFirst' | 'asItCameOff'>('groundFirst');
-	let nameless = $state(false);
-
-	onMount(() => {
-		who = localStorage.getItem('wary-hand who') ?? '';
-	});
-
-	const starting = new Sending();
-	async function start(event: SubmitEvent) {
-		event.preventDefault();
-		nameless = who.trim() === '';
-		if (nameless) return;
-		localStorage.setItem('wary-hand who', who.trim());
-		const answer = await starting.send(`/api/${data.home.slug}/jobs`, 'job', {
-			method: 'POST',
-			body: { id: crypto.randomUUID(), boxId: data.box.id, school, who: who.trim() }
-		});
-		// One that is under way already is the one that was meant.
-		const underWay = starting.failure && 'jobId' in starting.failure ? starting.failure.jobId : null;
-		const id = answer?.jobId ?? underWay;
-		if (typeof id === 'string') await goto(`/${data.home.slug}/job/${id}`);
-	}
 </script>
 
 <svelte:head><title>{placeName(data.house, data.box)} · Wary Hand</title></svelte:head>
@@ -87,38 +58,13 @@
 					<Button size="lg" href={`/${data.home.slug}/find/${data.box.id}`}>{w.findIts(t.breaker)}</Button>
 				</p>{/if}
 		{:else}
-			<form onsubmit={start}>
-				<div class="row fields">
-					<Label class="flex-[1_1_12rem]"
-						>{w.whoDoesTheWork}<Input
-							bind:value={who}
-							maxlength={80}
-							autocomplete="name"
-							aria-describedby={nameless ? 'nameless' : undefined}
-						/></Label
-					>
-					<Label class="flex-[1_1_12rem]"
-						>{w.wiresGoOn}<Select placeholder="" bind:value={school}>
-							<option value="groundFirst">{w.usual(t.ground, t.neutral, t.hot)}</option>
-							<option value="hotFirst">{w.first(t.hot)}</option>
-							<option value="asItCameOff">{w.inReverseOfComingOff}</option>
-						</Select></Label
-					>
-				</div>
-				{#if data.asked}<Verdict kind="open">
-						<b>{data.asked.title}.</b>
-						{data.asked.lead}
-						<span class="soft">{data.asked.rule}</span>
-					</Verdict>{/if}
-				{#if data.noResidual}<Verdict kind="open">
-						{w.noRcdProtectsThisSocket}
-					</Verdict>{/if}
-				{#if nameless}<Verdict kind="bad" id="nameless">{w.yourNameGoesOnThe}</Verdict>{/if}
-				<Trouble failure={starting.failure?.code === 'underWay' ? null : starting.failure} />
-				<Button type="submit" size="lg" class="mt-3" disabled={starting.pending}
-					>{starting.pending ? w.starting : w.replaceItLikeForLike}</Button
-				>
-			</form>
+			<StartJob
+				slug={data.home.slug}
+				boxId={data.box.id}
+				region={data.house.region}
+				asked={data.asked}
+				noResidual={data.noResidual}
+			/>
 		{/if}
 
 		<Table class="my-5 [&_th]:w-24 [&_th]:text-soft">
@@ -237,9 +183,6 @@
 	.device {
 		font-size: 1.1rem;
 		margin: 0 0 0.6rem;
-	}
-	form {
-		padding: 0.6rem 0 0.4rem;
 	}
 	ul {
 		list-style: none;

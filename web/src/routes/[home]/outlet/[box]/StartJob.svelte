@@ -1,0 +1,89 @@
+<script lang="ts">
+	import { words as w } from '$words/outlet/page';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import { onMount } from 'svelte';
+	import { goto } from '$app/navigation';
+	import type { Region } from '@wary/core/rules';
+	import { Sending } from '$lib/sending.svelte';
+	import Trouble from '$lib/ui/Trouble.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
+	import { terms } from '$words/terms';
+
+	interface Props {
+		slug: string;
+		boxId: string;
+		region: Region;
+		/** What the place asks for before a like-for-like swap. */
+		asked: { title: string; lead: string; rule?: string | undefined } | null;
+		/** uk: no RCD on the circuit, by the record. */
+		noResidual: boolean;
+	}
+	/** Begins a job at an outlet: who does it, and in which order the wires go on. */
+	let { slug, boxId, region, asked, noResidual }: Props = $props();
+	const t = $derived(terms[region]);
+	let who = $state('');
+	let school = $state<'groundFirst' | 'hotFirst' | 'asItCameOff'>('groundFirst');
+	let nameless = $state(false);
+
+	onMount(() => {
+		who = localStorage.getItem('wary-hand who') ?? '';
+	});
+
+	const starting = new Sending();
+	async function start(event: SubmitEvent) {
+		event.preventDefault();
+		nameless = who.trim() === '';
+		if (nameless) return;
+		localStorage.setItem('wary-hand who', who.trim());
+		const answer = await starting.send(`/api/${slug}/jobs`, 'job', {
+			method: 'POST',
+			body: { id: crypto.randomUUID(), boxId: boxId, school, who: who.trim() }
+		});
+		// One that is under way already is the one that was meant.
+		const underWay = starting.failure && 'jobId' in starting.failure ? starting.failure.jobId : null;
+		const id = answer?.jobId ?? underWay;
+		if (typeof id === 'string') await goto(`/${slug}/job/${id}`);
+	}
+</script>
+
+<form onsubmit={start}>
+	<div class="row fields">
+		<Label class="flex-[1_1_12rem]"
+			>{w.whoDoesTheWork}<Input
+				bind:value={who}
+				maxlength={80}
+				autocomplete="name"
+				aria-describedby={nameless ? 'nameless' : undefined}
+			/></Label
+		>
+		<Label class="flex-[1_1_12rem]"
+			>{w.wiresGoOn}<Select placeholder="" bind:value={school}>
+				<option value="groundFirst">{w.usual(t.ground, t.neutral, t.hot)}</option>
+				<option value="hotFirst">{w.first(t.hot)}</option>
+				<option value="asItCameOff">{w.inReverseOfComingOff}</option>
+			</Select></Label
+		>
+	</div>
+	{#if asked}<Verdict kind="open">
+			<b>{asked.title}.</b>
+			{asked.lead}
+			<span class="soft">{asked.rule}</span>
+		</Verdict>{/if}
+	{#if noResidual}<Verdict kind="open">
+			{w.noRcdProtectsThisSocket}
+		</Verdict>{/if}
+	{#if nameless}<Verdict kind="bad" id="nameless">{w.yourNameGoesOnThe}</Verdict>{/if}
+	<Trouble failure={starting.failure?.code === 'underWay' ? null : starting.failure} />
+	<Button type="submit" size="lg" class="mt-3" disabled={starting.pending}
+		>{starting.pending ? w.starting : w.replaceItLikeForLike}</Button
+	>
+</form>
+
+<style>
+	form {
+		padding: 0.6rem 0 0.4rem;
+	}
+</style>
