@@ -47,7 +47,7 @@ describe('wary', () => {
 		house.cables[0]!.to.box = 'nowhere';
 		const wrong = wary(['validate', '-'], JSON.stringify(house));
 		expect(wrong.status).toBe(1);
-		expect(wrong.stderr).toContain('-: cables[0].to.box: there is no box “nowhere”');
+		expect(wrong.stderr).toContain('-: cables[0].to.box, unknown, what "box", id "nowhere"');
 	});
 
 	it('help names every command; what it does not know it says', () => {
