@@ -1,7 +1,8 @@
 <script lang="ts">
 	import type { DrawnWire } from '$lib/ui/box/layout';
 	import Band from './Band.svelte';
-	import { tapByKey, type Showing } from './shows';
+	import type { Showing } from './shows';
+	import Tapped from './Tapped.svelte';
 
 	interface Props extends Omit<Showing, 'live'> {
 		wire: DrawnWire;
@@ -16,46 +17,28 @@
 	const { x, y } = $derived(wire.handle);
 </script>
 
-<g
+<Tapped
 	data-wire={wire.id}
-	class:picked
-	class:grabs
-	role="button"
-	tabindex="0"
+	class={[picked && 'picked', grabs && 'grabs']}
 	aria-pressed={picked}
-	aria-label={label}
-	onclick={ontap}
-	onkeydown={tapByKey(ontap)}
+	{label}
+	{ontap}
 >
 	<circle cx={x} cy={y} r="17" class="hit" />
 	<circle cx={x} cy={y} r={picked ? 11 : 6} class="knob" />
 	<Band {band} r={13} {x} {y} />
-</g>
+</Tapped>
 <text x={wire.label.x + 9} y={wire.label.y + 5}>{note}</text>
 
 <style>
-	.hit {
-		fill: transparent;
-		stroke: none;
-	}
-	g {
-		cursor: pointer;
-	}
-	g:focus {
-		outline: none;
-	}
-	g:focus-visible .hit {
-		stroke: var(--dead);
-		stroke-width: 4;
-	}
 	.knob {
 		fill: var(--sheet);
 	}
-	g:hover .knob,
-	.picked .knob {
+	:global(g:hover) > .knob,
+	:global(.picked) > .knob {
 		fill: var(--ink);
 	}
-	.grabs {
+	:global(.grabs) {
 		cursor: grab;
 	}
 	text {

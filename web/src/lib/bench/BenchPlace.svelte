@@ -2,7 +2,8 @@
 	import type { DrawnPlace } from '$lib/ui/box/layout';
 	import Terminal from '$lib/ui/box/Terminal.svelte';
 	import Band from './Band.svelte';
-	import { hatched, tapByKey, type Showing } from './shows';
+	import { hatched, type Showing } from './shows';
+	import Tapped from './Tapped.svelte';
 
 	interface Props extends Showing {
 		place: DrawnPlace;
@@ -16,17 +17,7 @@
 	let { place, back, over, armed, label, live, band, ontap }: Props = $props();
 </script>
 
-<g
-	transform={`translate(${place.x} ${place.y})`}
-	data-at={place.at}
-	class:over
-	class:armed
-	role="button"
-	tabindex="0"
-	aria-label={label}
-	onclick={ontap}
-	onkeydown={tapByKey(ontap)}
->
+<Tapped transform={`translate(${place.x} ${place.y})`} data-at={place.at} {label} {armed} {over} {ontap}>
 	<circle r="24" class="hit" />
 	{#if place.kind === 'terminal'}
 		<Terminal ways={place.ways} mark={place.mark} side={place.side} {back} fill={hatched(live)} />
@@ -39,32 +30,9 @@
 		<text x={place.label.x} y={place.label.y} text-anchor={place.label.anchor}>{place.mark}</text>
 	{/if}
 	<Band {band} r={17} />
-</g>
+</Tapped>
 
 <style>
-	.hit {
-		fill: transparent;
-		stroke: none;
-	}
-	g {
-		cursor: pointer;
-	}
-	g:focus {
-		outline: none;
-	}
-	g:focus-visible .hit {
-		stroke: var(--dead);
-		stroke-width: 4;
-	}
-	.armed .hit {
-		fill: color-mix(in srgb, var(--dead) 14%, transparent);
-		stroke: var(--dead);
-		stroke-dasharray: 4 4;
-		stroke-width: 1.6;
-	}
-	.over .hit {
-		fill: color-mix(in srgb, var(--dead) 40%, transparent);
-	}
 	text {
 		font-size: 15px;
 		fill: var(--soft);

@@ -89,7 +89,7 @@
 						{@const on =
 							pointing.half === each.half &&
 							(pointing.lamps || pointing.red === each.role || pointing.black === each.role)}
-						<Slot slot={each} fill={on ? 'var(--ink)' : 'none'} />
+						<Slot opening={each} fill={on ? 'var(--ink)' : 'none'} />
 					{/each}
 				{/if}
 				{#if back || (shape.yoke && !plate)}

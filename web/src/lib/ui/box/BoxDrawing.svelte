@@ -31,7 +31,7 @@
 		<g transform={`translate(${layout.device.x} ${layout.device.y})`}>
 			<DeviceBody device={box.device} shape={layout.device.shape} {back} {used} />
 		</g>
-		{#each layout.slots as slot (slot.id)}<Slot {slot} />{/each}
+		{#each layout.slots as slot (slot.id)}<Slot opening={slot} />{/each}
 	{/if}
 {/snippet}
 

@@ -23,19 +23,23 @@
 	const done = $derived(recordLines([...record.work, ...record.notes], house, plan, state.earth));
 </script>
 
+{#snippet readings(caption: string, events: JobRecord['live'])}
+	{#if events.length > 0}
+		<Table class="printed">
+			<caption>{caption}</caption>
+			<TableBody
+				>{#each recordLines(events, house, plan, state.earth) as line (line.key)}<TableBodyRow
+						><TableBodyCell>{line.text}</TableBodyCell><TableBodyCell class="text-end whitespace-nowrap"
+							>{line.value}</TableBodyCell
+						></TableBodyRow
+					>{/each}</TableBody
+			>
+		</Table>
+	{/if}
+{/snippet}
+
 <h2>{w.readings}</h2>
-{#if record.live.length > 0}
-	<Table class="printed">
-		<caption>{w.liveBeforeAnythingWasSwitched}</caption>
-		<TableBody
-			>{#each recordLines(record.live, house, plan, state.earth) as line (line.key)}<TableBodyRow
-					><TableBodyCell>{line.text}</TableBodyCell><TableBodyCell class="text-end whitespace-nowrap"
-						>{line.value}</TableBodyCell
-					></TableBodyRow
-				>{/each}</TableBody
-		>
-	</Table>
-{/if}
+{@render readings(w.liveBeforeAnythingWasSwitched, record.live)}
 {#each record.proofs as proof (proof.at + proof.scope)}
 	<Table class="printed">
 		<caption
@@ -57,18 +61,7 @@
 		>
 	</Table>
 {:else}<p>{w.nothingWasProvenDead}</p>{/each}
-{#if record.refuted.length > 0}
-	<Table class="printed">
-		<caption>{w.readingsThatSaidStop}</caption>
-		<TableBody
-			>{#each recordLines(record.refuted, house, plan, state.earth) as line (line.key)}<TableBodyRow
-					><TableBodyCell>{line.text}</TableBodyCell><TableBodyCell class="text-end whitespace-nowrap"
-						>{line.value}</TableBodyCell
-					></TableBodyRow
-				>{/each}</TableBody
-		>
-	</Table>
-{/if}
+{@render readings(w.readingsThatSaidStop, record.refuted)}
 <h2>{w.whatWasDone}</h2>
 <Table class="printed">
 	<TableBody
