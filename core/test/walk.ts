@@ -39,10 +39,8 @@ const expectations: Expectations = {
 	sourceV: () => 120,
 	baselineOhm: () => null,
 	autopsy: () => ({ hotNeutralOhm: null, hotGroundOhm: null, throughOhm: 0.2 }),
-	supply: () => ({
-		ifSupply: { resistanceOhm: 0.5, hotNeutralV: 120 },
-		ifOutgoing: { resistanceOhm: null, hotNeutralV: 0 }
-	}),
+	supplyOhm: (is) => (is === 'supply' ? 0.5 : null),
+	supplyV: (is) => (is === 'supply' ? 120 : 0),
 	resistanceOhm: (check) => (check === 'groundBox' ? 0.3 : null),
 	lamps: () => soundLamps
 };

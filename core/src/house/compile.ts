@@ -17,6 +17,17 @@ export function legOfSpace(house: House, space: number): 0 | 1 {
  * for granted: a reference to something missing throws.
  */
 export function compileHouse(house: House): Network {
+	const known = compiled.get(house);
+	if (known) return known;
+	const network = compile(house);
+	compiled.set(house, network);
+	return network;
+}
+
+/** A house is a value: its network is the same for as long as anybody holds it. */
+const compiled = new WeakMap<House, Network>();
+
+function compile(house: House): Network {
 	const panel = mainPanel(house);
 	const branches: Branch[] = [];
 	service(house, panel, branches);

@@ -81,9 +81,12 @@ export type OhmReading =
 
 /** Resistance between the probes, leads included, by a small direct voltage. Refused where the pair is live. */
 export function readOhms(house: House, probes: Probes): OhmReading {
-	const liveV = readVoltageV(house, probes, 'highImpedance');
-	if (liveV > ohmmeter.refuseAboveV) return { kind: 'refused', liveV };
-	const { network } = settle(house);
+	const { network, solution: open } = settle(house);
+	// A meter of resistance and capacitance across a network of the same never reads more than stands there without it: only what is above the bound is read with it.
+	if (voltageBetweenV(open, probes.red, probes.black) > ohmmeter.refuseAboveV) {
+		const liveV = readVoltageV(house, probes, 'highImpedance');
+		if (liveV > ohmmeter.refuseAboveV) return { kind: 'refused', liveV };
+	}
 	const test: Branch = {
 		kind: 'source',
 		id: 'ohmmeter',

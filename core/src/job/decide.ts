@@ -267,7 +267,7 @@ function atItsStep(context: JobContext, state: JobState, next: Step, command: Co
 			return accept(command);
 		case 'readSupplyOhms': {
 			if (!ohmsInRange(command.value)) return refuse({ code: 'outOfRange' });
-			const { resistanceOhm } = expect.supply().ifSupply;
+			const resistanceOhm = expect.supplyOhm('supply');
 			const cable =
 				plan.procedure >= 2
 					? judgeAlone(command.value, resistanceOhm)
@@ -282,7 +282,7 @@ function atItsStep(context: JobContext, state: JobState, next: Step, command: Co
 			return accept(command, {
 				passes: cable !== 'odd',
 				cable,
-				expected: { volts: expect.supply().ifSupply.hotNeutralV }
+				expected: { volts: expect.supplyV('supply') }
 			});
 		}
 		case 'restorePower':

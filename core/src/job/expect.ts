@@ -14,7 +14,7 @@ import { pairsToRead, type Earth } from './pairs';
 import type { JobPlan, ResistanceCheck } from './plan';
 import { believedHouse, wiringDuring } from './stage';
 import type { JobState } from './state';
-import { supplyExpectation } from './supply';
+import { supplyExpectedOhm, supplyExpectedV, type SupplyOr } from './supply';
 
 /** What each reading should be. Voltages are what a 10 MΩ meter shows; resistance `null` is open. */
 export interface Expectations {
@@ -38,8 +38,10 @@ export interface Expectations {
 		readonly hotGroundOhm: number | null;
 		readonly throughOhm: number | null;
 	};
-	/** What tells the supply cable from one that goes on. */
-	supply(): ReturnType<typeof supplyExpectation>;
+	/** Neutral to ground of a cable with the wires off, if it is the supply and if it goes on; `null` is open. Open for both: the dead way can't tell here. */
+	supplyOhm(is: SupplyOr): number | null;
+	/** Hot to neutral of it with power on. */
+	supplyV(is: SupplyOr): number;
 	/** Neutral to the known earth, with power on. */
 	neutralEarthV(half: Half): number;
 }
@@ -47,35 +49,62 @@ export interface Expectations {
 /** Voltage of the proving unit, V. */
 export const provingUnitV = 240;
 
-/** Readings of the recorded house, with what the job has found and done: solved when asked for. */
+/** Readings of the recorded house, with what the job has found and done: solved when asked for, and once for as long as the job leaves the wiring as it is. */
 export function expectationsOf(recorded: House, plan: JobPlan, state: JobState): Expectations {
+	const { isolation, device, wires, feeder, earth } = state;
+	const { power, off, notFeeding } = isolation;
+	const wiring = JSON.stringify([power, off, notFeeding, device, wires, feeder, earth]);
+	if (lately?.recorded !== recorded || lately.plan !== plan || lately.wiring !== wiring)
+		lately = { recorded, plan, wiring, expectations: solvedOnce(recorded, plan, state) };
+	return lately.expectations;
+}
+
+/** Those asked for last: judging a command, replaying it and showing the next step all ask for the same. */
+let lately: {
+	readonly recorded: House;
+	readonly plan: JobPlan;
+	readonly wiring: string;
+	readonly expectations: Expectations;
+} | null = null;
+
+/** A function of one plain value that works out each answer once. */
+function once<Asked, Answer>(work: (asked: Asked) => Answer): (asked: Asked) => Answer {
+	const known = new Map<Asked, Answer>();
+	return (asked) => {
+		if (!known.has(asked)) known.set(asked, work(asked));
+		return known.get(asked)!;
+	};
+}
+
+function solvedOnce(recorded: House, plan: JobPlan, state: JobState): Expectations {
 	const house = wiringDuring(believedHouse(recorded, plan, state), plan, state);
 	return {
-		liveV: (half) => readVoltageV(house, halfProbes(plan.boxId, half), 'highImpedance'),
-		pairV: (pair) => {
+		liveV: once((half) => readVoltageV(house, halfProbes(plan.boxId, half), 'highImpedance')),
+		pairV: once((pair) => {
 			const probes = pairProbes(house, plan, pair, state.earth);
 			// A conductor that isn't on record has no model; what it should be is what the step asks for.
 			return probes ? readVoltageV(house, probes, 'highImpedance') : 0;
-		},
-		liveGroundV: (half) => readVoltageV(house, groundProbes(plan.boxId, half), 'highImpedance'),
-		earthV: (source) => {
+		}),
+		liveGroundV: once((half) => readVoltageV(house, groundProbes(plan.boxId, half), 'highImpedance')),
+		earthV: once((source) => {
 			const probes = earthProbes(house, source);
 			return probes && readVoltageV(house, probes, 'highImpedance');
-		},
-		sourceV: (source) => sourceVoltageV(house, source),
+		}),
+		sourceV: once((source) => sourceVoltageV(house, source)),
 		liveSources: (sources) => liveAmong(house, sources),
-		resistanceOhm: (check) => openAsNull(readOhms(house, resistanceProbes(plan, check))),
-		baselineOhm: (group) => {
+		resistanceOhm: once((check) => openAsNull(readOhms(house, resistanceProbes(plan, check)))),
+		baselineOhm: once((group) => {
 			const probes = baselineProbes(plan, group);
 			return probes && openAsNull(readOhms(house, probes));
-		},
-		autopsy: () => autopsyOf(recorded, plan),
-		supply: () => supplyExpectation(house, plan),
-		lamps: (half) => readPlugLamps(house, plan.boxId, half),
-		neutralEarthV: (half) => {
+		}),
+		autopsy: once(() => autopsyOf(recorded, plan)) as Expectations['autopsy'],
+		supplyOhm: once((is) => supplyExpectedOhm(house, plan, is)),
+		supplyV: once((is) => supplyExpectedV(house, plan, is)),
+		lamps: once((half) => readPlugLamps(house, plan.boxId, half)),
+		neutralEarthV: once((half) => {
 			const probes = neutralEarthProbes(house, plan.boxId, half, state.earth);
 			return probes ? readVoltageV(house, probes, 'highImpedance') : 0;
-		}
+		})
 	};
 }
 

@@ -85,7 +85,6 @@ export {
 	judgeSupplyOhms,
 	judgeSupplyVolts,
 	nextSupplyCable,
-	supplyExpectation,
 	supplyHypotheses,
 	supplyOhm,
 	supplyOutcome,

@@ -161,27 +161,26 @@ export function supplyVolts(
 	return { hotNeutralV: read(probes.neutral), hotGroundV: read(probes.ground) };
 }
 
+export type SupplyOr = 'supply' | 'outgoing';
+
 /**
- * What the readings of one cable should be if it is the supply, and if it isn't: the recorded wiring solved as the job left it, its recorded supply read for the one and
- * a cable that goes on for the other. Which is which is what the reading decides. `resistanceOhm` `null` for both: the dead way can't tell here.
+ * What a reading of one cable should be if it is the supply, or if it goes on: the recorded wiring solved as the job left it, its recorded supply read for the one and
+ * a cable that goes on for the other. Which is which is what the reading decides.
  */
-export function supplyExpectation(
-	house: House,
-	plan: JobPlan
-): {
-	readonly ifSupply: { readonly resistanceOhm: number | null; readonly hotNeutralV: number };
-	readonly ifOutgoing: { readonly resistanceOhm: number | null; readonly hotNeutralV: number };
-} {
-	const ohm = (cable: string | undefined) => {
-		const value = cable === undefined ? null : supplyOhm(house, plan, cable);
-		return value?.kind === 'ohms' ? value.resistanceOhm : null;
-	};
-	const volts = (cable: string | undefined) =>
-		cable === undefined ? 0 : supplyVolts(house, plan, cable).hotNeutralV;
-	const supply = plan.recordedSupply[0];
-	const outgoing = plan.supplyCables.find((cable) => !plan.recordedSupply.includes(cable));
-	return {
-		ifSupply: { resistanceOhm: ohm(supply), hotNeutralV: volts(supply) },
-		ifOutgoing: { resistanceOhm: ohm(outgoing), hotNeutralV: volts(outgoing) }
-	};
+export function supplyExpectedOhm(house: House, plan: JobPlan, is: SupplyOr): number | null {
+	const cable = recordedAs(plan, is);
+	const value = cable === undefined ? null : supplyOhm(house, plan, cable);
+	return value?.kind === 'ohms' ? value.resistanceOhm : null;
 }
+
+/** Likewise its hot to neutral with power on, V. */
+export function supplyExpectedV(house: House, plan: JobPlan, is: SupplyOr): number {
+	const cable = recordedAs(plan, is);
+	const probes = cable === undefined ? null : supplyProbes(house, plan, cable);
+	return probes ? readVoltageV(house, { red: probes.hot, black: probes.neutral }, 'highImpedance') : 0;
+}
+
+const recordedAs = (plan: JobPlan, is: SupplyOr): string | undefined =>
+	is === 'supply'
+		? plan.recordedSupply[0]
+		: plan.supplyCables.find((cable) => !plan.recordedSupply.includes(cable));

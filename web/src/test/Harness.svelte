@@ -18,4 +18,4 @@
 	});
 </script>
 
-{#if session.step}{#key session.events.length}<StepInput step={session.step} />{/key}{/if}
+{#if session.step}<StepInput step={session.step} stepKey={String(session.events.length)} />{/if}

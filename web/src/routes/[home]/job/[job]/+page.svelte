@@ -95,7 +95,7 @@
 	const over = $derived(session.jobState.status !== 'underWay');
 
 	/** What is drawn beside the step follows a frame later: what to do is there first. */
-	const now = $derived({ step, jobState: session.jobState });
+	const now = $derived({ step, jobState: session.jobState, visit: session.visit });
 	let drawn = $state.raw(untrack(() => now));
 	$effect(() => {
 		const next = now;
@@ -131,13 +131,7 @@
 	<nav aria-label={words.visits}>
 		<p class="crumb"><a class="tap" href={`/${data.home.slug}`}>{data.home.name}</a></p>
 		<h2>{place}</h2>
-		<Trail
-			plan={session.plan}
-			house={session.house}
-			jobState={session.jobState}
-			visit={session.visit}
-			{over}
-		/>
+		<Trail plan={session.plan} house={session.house} jobState={drawn.jobState} visit={drawn.visit} {over} />
 	</nav>
 	<main
 		data-step={step?.kind ?? session.jobState.status}

@@ -1,22 +1,34 @@
 <script lang="ts">
 	import Spinner from 'flowbite-svelte/Spinner.svelte';
+	import { untrack } from 'svelte';
 	import type { Step } from '@wary/core/job';
 	import NeverFetched from './NeverFetched.svelte';
 	import { fetchView, viewNow, type StepView } from './steps/views';
 
-	/** The input that a step asks for. */
-	let { step }: { step: Step } = $props();
-	let late = $state.raw<StepView | null>(null);
+	/** The input that a step asks for, made anew for each. But for the next row of a screen it follows a frame later: what is to be done now is read first. */
+	let { step, stepKey, row = false }: { step: Step; stepKey: string; row?: boolean } = $props();
+	let late = $state.raw<{ kind: Step['kind']; view: StepView } | null>(null);
 	let failed = $state(false);
-	const View = $derived(viewNow(step.kind) ?? late);
+	const View = $derived(viewNow(step.kind) ?? (late?.kind === step.kind ? late.view : null));
+	let arrived = $state.raw(untrack(() => ({ stepKey, View })));
+	const here = $derived(arrived.stepKey === stepKey || (row && arrived.View === View));
 	$effect(() => {
-		if (viewNow(step.kind)) return;
-		fetchView(step.kind).then(
-			(view) => (late = view),
+		const now = { stepKey, View };
+		if (here) return void (arrived = now);
+		const frame = requestAnimationFrame(() => setTimeout(() => (arrived = now)));
+		return () => cancelAnimationFrame(frame);
+	});
+	$effect(() => {
+		const { kind } = step;
+		failed = false;
+		if (viewNow(kind)) return;
+		fetchView(kind).then(
+			(view) => (late = { kind, view }),
 			() => (failed = true)
 		);
 	});
 </script>
 
-{#if View}<View {step} />{:else if failed}<NeverFetched />{:else}<span data-coming><Spinner size="6" /></span
+{#if View && here}{#key stepKey}<View {step} />{/key}{:else if failed}<NeverFetched />{:else}<span data-coming
+		>{#if !View}<Spinner size="6" />{/if}</span
 	>{/if}

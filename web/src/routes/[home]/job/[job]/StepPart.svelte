@@ -73,7 +73,7 @@
 <h1 tabindex="-1" bind:this={heading}>{rows?.title ?? told.title}</h1>
 {#if rows}<h2 class="text-xl" tabindex="-1" bind:this={rowHeading}>{told.title}</h2>{/if}
 <p class="lead">{told.lead}</p>
-{#key stepKey}<StepInput {step} />{/key}
+<StepInput {step} {stepKey} row={rows !== null} />
 {#if rows && rows.steps.length > 1}<Later load={fetchRowsTable} now={rowsTable} props={{ rows, step }} />{/if}
 {#if oldInHand}<Later load={autopsy} props={{}} />{/if}
 <div class="aside-actions row">

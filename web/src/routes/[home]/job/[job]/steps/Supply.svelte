@@ -5,32 +5,23 @@
 	import Label from 'flowbite-svelte/Label.svelte';
 	import FigureField from '$lib/ui/FigureField.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import {
-		judgeAlone,
-		judgeSupplyOhms,
-		judgeSupplyVolts,
-		type OhmValue,
-		type Step,
-		type SupplyWay
-	} from '@wary/core/job';
+	import { judgeAlone, judgeSupplyOhms, judgeSupplyVolts, type OhmValue, type Step } from '@wary/core/job';
 	import type { VoltReading } from '@wary/core/isolation';
 	import { cableVerdictWords } from '$words/events';
-	import { cableLetter, capital, ohmsWord, terms, voltsWord } from '$words/terms';
+	import { cableLetter, ohmsWord, terms, voltsWord } from '$words/terms';
 	import { typedNumber, typedOhms } from '$lib/typed';
 	import { getJob } from '../context';
 	import OhmField from './OhmField.svelte';
 	import Marks from './Marks.svelte';
 
-	/** Which cable is the supply: the way, and the readings of either school. */
-	let { step }: { step: Extract<Step, { kind: 'supplyWay' | 'readSupplyOhms' | 'readSupplyVolts' }> } =
-		$props();
+	/** Which cable is the supply: the readings of either school. */
+	let { step }: { step: Extract<Step, { kind: 'readSupplyOhms' | 'readSupplyVolts' }> } = $props();
 	const { session, standIn } = getJob();
 	const { plan } = session;
 	const t = terms[plan.region];
 	const instrument = $derived(
 		session.jobState.tester === 'indicator' ? ('indicator' as const) : ('multimeter' as const)
 	);
-	const expected = $derived(session.expect.supply());
 	const earlier = $derived(Object.entries(session.jobState.supply.verdicts));
 	let text = $state('');
 	let unit = $state(1);
@@ -50,20 +41,18 @@
 	const taken = $derived([reading(0), reading(1)] as const);
 	const verdict = $derived(
 		step.kind === 'readSupplyOhms' && ohms
-			? (plan.procedure >= 2 ? judgeAlone : judgeSupplyOhms)(ohms, expected.ifSupply.resistanceOhm)
+			? (plan.procedure >= 2 ? judgeAlone : judgeSupplyOhms)(ohms, session.expect.supplyOhm('supply'))
 			: step.kind === 'readSupplyVolts' && taken[0] && taken[1]
 				? judgeSupplyVolts(taken[0], taken[1])
 				: null
 	);
-	const choose = (way: SupplyWay) => session.submit({ kind: 'supplyWay', way });
-
 	// What was complained of goes as soon as something else is typed.
 	$effect(() => {
 		void [text, unit, open, volts[0], volts[1], marks];
 		complaint = null;
 	});
 	async function take() {
-		if (!standIn || step.kind === 'supplyWay') return;
+		if (!standIn) return;
 		asking = true;
 		complaint = null;
 		if (step.kind === 'readSupplyOhms') {
@@ -103,17 +92,13 @@
 		}
 	}
 	function key(event: KeyboardEvent) {
-		if (event.ctrlKey || event.metaKey || document.querySelector('dialog[open]') || step.kind === 'supplyWay')
-			return;
+		if (event.ctrlKey || event.metaKey || document.querySelector('dialog[open]')) return;
 		const target = event.target instanceof HTMLElement ? event.target : null;
 		if (event.key === 't' && standIn && !target?.closest('select')) void take();
 		else if (event.key === 'Enter' && !target?.closest('button, a, select, summary')) keep();
 		else return;
 		event.preventDefault();
 	}
-	/** A way to find it: its name over what it takes. */
-	const way =
-		'grid w-full justify-items-start gap-0.5 px-4 py-3 text-start first:border-4 [&>span]:font-normal [&>span]:text-soft';
 	const saying = {
 		supply: copy.thisIsTheSupply,
 		outgoing: copy.thisOneGoesOnTo,
@@ -123,100 +108,65 @@
 </script>
 
 <svelte:window onkeydown={key} />
-{#if step.kind === 'supplyWay'}
-	<div class="ways">
-		{#if !step.silent}
-			<Button color="light" class={way} onclick={() => choose('dead')}
-				><b>{copy.deadByResistance}</b><span
-					>{copy.everythingStaysOffAndProven(
-						capital(t.neutral),
-						t.ground,
-						ohmsWord(expected.ifSupply.resistanceOhm),
-						ohmsWord(expected.ifOutgoing.resistanceOhm)
-					)}</span
-				></Button
-			>
-		{/if}
-		<Button color="light" class={way} onclick={() => choose('live')}
-			><b>{copy.aliveByVoltage}</b><span>{copy.everyEndCappedAndSpread}</span></Button
-		>
-		<Button color="light" class={way} onclick={() => choose('skip')}
-			><b>{copy.leaveIt}</b><span>{copy.theSwapGoesOnWithout}</span></Button
-		>
+{#if earlier.length > 0}<p class="soft">
+		{copy.soFar(
+			earlier
+				.map(([cable, each]) =>
+					copy.cable2(
+						cableLetter(plan, cable),
+						each === 'supply' ? copy.isTheSupply : cableVerdictWords(each)
+					)
+				)
+				.join(', ')
+		)}
+	</p>{/if}
+{#if step.kind === 'readSupplyOhms'}
+	<div class="measure">
+		<div class="expected">
+			<span class="label">{copy.ifItIsTheSupply}</span>
+			<div>{ohmsWord(session.expect.supplyOhm('supply'))}</div>
+		</div>
+		<div class="expected">
+			<span class="label">{copy.ifItGoesOn}</span>
+			<div>{ohmsWord(session.expect.supplyOhm('outgoing'))}</div>
+		</div>
+		<OhmField bind:text bind:unit bind:open />
 	</div>
 {:else}
-	{#if earlier.length > 0}<p class="soft">
-			{copy.soFar(
-				earlier
-					.map(([cable, each]) =>
-						copy.cable2(
-							cableLetter(plan, cable),
-							each === 'supply' ? copy.isTheSupply : cableVerdictWords(each)
-						)
-					)
-					.join(', ')
-			)}
-		</p>{/if}
-	{#if step.kind === 'readSupplyOhms'}
+	{#each [copy.to(t.hot, t.neutral), copy.to2(t.hot, t.ground)] as field, k (field)}
 		<div class="measure">
 			<div class="expected">
-				<span class="label">{copy.ifItIsTheSupply}</span>
-				<div>{ohmsWord(expected.ifSupply.resistanceOhm)}</div>
+				<span class="label">{copy.theSupply(field)}</span>
+				<div>{copy.about(voltsWord(session.expect.supplyV('supply')))}</div>
 			</div>
 			<div class="expected">
-				<span class="label">{copy.ifItGoesOn}</span>
-				<div>{ohmsWord(expected.ifOutgoing.resistanceOhm)}</div>
+				<span class="label">{copy.oneThatGoesOn}</span>
+				<div>{voltsWord(session.expect.supplyV('outgoing'))}</div>
 			</div>
-			<OhmField bind:text bind:unit bind:open />
+			{#if instrument === 'indicator'}
+				<Marks
+					name={field}
+					bind:litV={
+						() => marks[k] ?? null, (value) => (marks = marks.map((mark, at) => (at === k ? value : mark)))
+					}
+				/>
+			{:else}
+				<Label
+					>{copy.yourReading}<FigureField bind:text={volts[k]!} label={copy.inVolts(field)} unit="V" /></Label
+				>
+			{/if}
 		</div>
-	{:else}
-		{#each [copy.to(t.hot, t.neutral), copy.to2(t.hot, t.ground)] as field, k (field)}
-			<div class="measure">
-				<div class="expected">
-					<span class="label">{copy.theSupply(field)}</span>
-					<div>{copy.about(voltsWord(expected.ifSupply.hotNeutralV))}</div>
-				</div>
-				<div class="expected">
-					<span class="label">{copy.oneThatGoesOn}</span>
-					<div>{voltsWord(expected.ifOutgoing.hotNeutralV)}</div>
-				</div>
-				{#if instrument === 'indicator'}
-					<Marks
-						name={field}
-						bind:litV={
-							() => marks[k] ?? null, (value) => (marks = marks.map((mark, at) => (at === k ? value : mark)))
-						}
-					/>
-				{:else}
-					<Label
-						>{copy.yourReading}<FigureField
-							bind:text={volts[k]!}
-							label={copy.inVolts(field)}
-							unit="V"
-						/></Label
-					>
-				{/if}
-			</div>
-		{/each}
-	{/if}
-	{#if complaint}<Verdict kind="bad">{complaint}</Verdict>{:else if verdict}<Verdict
-			kind={verdict === 'odd' ? 'bad' : 'good'}
-		>
-			{saying[verdict]}
-		</Verdict>{/if}
-	<p class="row">
-		{#if standIn}<Button size="lg" color="light" disabled={asking} onclick={take}
-				>{asking ? copy.reading : copy.takeTheReading}<Kbd>t</Kbd></Button
-			>{/if}
-		<Button size="lg" onclick={keep}>{copy.saveReading}<Kbd>↵</Kbd></Button>
-		{#if standIn}<span class="soft">{copy.simulatedMeter}</span>{/if}
-	</p>
+	{/each}
 {/if}
-
-<style>
-	.ways {
-		display: grid;
-		gap: 0.7rem;
-		max-width: 40rem;
-	}
-</style>
+{#if complaint}<Verdict kind="bad">{complaint}</Verdict>{:else if verdict}<Verdict
+		kind={verdict === 'odd' ? 'bad' : 'good'}
+	>
+		{saying[verdict]}
+	</Verdict>{/if}
+<p class="row">
+	{#if standIn}<Button size="lg" color="light" disabled={asking} onclick={take}
+			>{asking ? copy.reading : copy.takeTheReading}<Kbd>t</Kbd></Button
+		>{/if}
+	<Button size="lg" onclick={keep}>{copy.saveReading}<Kbd>↵</Kbd></Button>
+	{#if standIn}<span class="soft">{copy.simulatedMeter}</span>{/if}
+</p>

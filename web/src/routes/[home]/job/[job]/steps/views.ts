@@ -34,7 +34,7 @@ const views: { readonly [K in Kind]: View<K> } = {
 	hold: () => import('./Hold.svelte'),
 	lookOver: () => import('./LookOver.svelte'),
 	inspect: () => import('./Inspect.svelte'),
-	supplyWay: supply,
+	supplyWay: () => import('./SupplyWay.svelte'),
 	readSupplyOhms: supply,
 	readSupplyVolts: supply,
 	touchSupply: yesNo,
