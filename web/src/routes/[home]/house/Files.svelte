@@ -4,31 +4,21 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
 	import Radio from 'flowbite-svelte/Radio.svelte';
-	import Table from 'flowbite-svelte/Table.svelte';
-	import TableBody from 'flowbite-svelte/TableBody.svelte';
-	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
-	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
 	import Textarea from 'flowbite-svelte/Textarea.svelte';
-	import Verdict from '$lib/ui/Verdict.svelte';
-	import type * as reading from '$lib/house/reading';
-	import type { CsvProblem } from '@wary/core/files';
-	import type { Edit } from '@wary/core/house';
 	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
-	import { csvProblemWords } from '$words/csv';
-	import { editLine } from '$words/editLines';
+	import type { FileKind, Preview, Problem } from '$lib/house/takeIn';
+	import TakenIn from './TakenIn.svelte';
 	import { getEditor } from './context';
 
 	/** Tables and the house file, in and out. Nothing is taken before a preview of what would change has been confirmed. */
 	let { home, ontaken }: { home: string; ontaken: () => void } = $props();
 	const editor = getEditor();
-	type Kind = 'directory' | 'outlets' | 'house';
-	let kind = $state<Kind>('directory');
+	let kind = $state<FileKind>('directory');
 	let text = $state('');
 	let fileName = $state('');
-	let preview = $state.raw<{ edits: readonly Edit[]; lines: string[]; unchanged: number } | null>(null);
-	let problems = $state.raw<{ where: string; what: string }[]>([]);
+	let preview = $state.raw<Preview | null>(null);
+	let problems = $state.raw<readonly Problem[]>([]);
 	let done = $state<string | null>(null);
-	const shownAtMost = 60;
 	holdsUnsaved(() => text.trim() !== '');
 
 	async function choose(event: Event) {
@@ -42,86 +32,15 @@
 		input.value = '';
 		await read();
 	}
-	const at = ({ line, column }: CsvProblem) => w.line2(line, column ? `, ${column}` : '');
-
 	async function read() {
 		// What reads files is fetched when there is one to read.
-		const files = await import('$lib/house/reading').catch(() => null);
-		preview = null;
-		problems = [];
+		const { takeIn } = await import('$lib/house/takeIn').catch(() => ({ takeIn: null }));
 		done = null;
-		if (text.trim() === '') return void (problems = [{ where: '', what: w.chooseAFileOrPaste }]);
-		if (text.length > 900_000) return void (problems = [{ where: '', what: w.thatIsLargerThan0 }]);
-		if (!files) return void (problems = [{ where: '', what: w.theServerCantBeReached }]);
-		if (kind === 'house') return readHouse(files);
-		const isTable =
-			/[,;\t]/.test(text.split(/\r?\n/, 1)[0] ?? '') && /space|room/i.test(text.split(/\r?\n/, 1)[0] ?? '');
-		if (!isTable) return readTyped(files);
-		const reading =
-			kind === 'directory'
-				? files.readDirectoryCsv(editor.house, text)
-				: files.readOutletsCsv(editor.house, text);
-		if (reading.problems.length > 0)
-			return void (problems = reading.problems.map((problem) => ({
-				where: at(problem),
-				what: csvProblemWords(problem, editor.house)
-			})));
-		show(
-			reading.edits.map(({ edit }) => edit),
-			reading.unchanged
-		);
-	}
-	function readTyped(files: typeof reading) {
-		const typed =
-			kind === 'directory'
-				? files.readTypedDirectory(editor.house, text)
-				: files.readTypedRooms(editor.house, text);
-		const words = {
-			noSpace: w.beginsWithNoSpaceNumber,
-			noRating: w.theRatingIsnt1To,
-			noRoom: w.noRoomBeforeTheColon,
-			twice: w.isThereAlready,
-			doesNotFit: w.thatSpaceIsTakenOr
+		const taken = takeIn?.(kind, text, editor.house) ?? {
+			problems: [{ where: '', what: w.theServerCantBeReached }]
 		};
-		if (typed.problems.length > 0)
-			return void (problems = typed.problems.map(({ line, text: row, code }) => ({
-				where: w.line3(line, row),
-				what: words[code]
-			})));
-		show(typed.edits, 0);
-	}
-	function readHouse(files: typeof reading) {
-		let value: unknown;
-		try {
-			value = JSON.parse(text);
-		} catch {
-			return void (problems = [{ where: '', what: w.thisIsntJsonABracket }]);
-		}
-		const parsed = files.parseHouse(value);
-		if (!parsed.ok)
-			return void (problems = parsed.problems.map((problem) => ({
-				where: files.describePath(problem.path),
-				what: files.describeProblem(problem)
-			})));
-		if (parsed.house.region !== editor.house.region)
-			return void (problems = [
-				{ where: 'region', what: w.thisHomeIsTheFile(editor.house.region, parsed.house.region) }
-			]);
-		preview = {
-			edits: [{ do: 'replaceHouse', house: parsed.house }],
-			lines: [
-				w.theWholeRecordIsReplaced(
-					parsed.house.name,
-					parsed.house.panels.flatMap(({ breakers }) => breakers).length,
-					parsed.house.circuits.length,
-					parsed.house.boxes.length
-				)
-			],
-			unchanged: 0
-		};
-	}
-	function show(edits: readonly Edit[], unchanged: number) {
-		preview = { edits, unchanged, lines: edits.map((edit) => editLine(edit, editor.house)) };
+		problems = 'problems' in taken ? taken.problems : [];
+		preview = 'problems' in taken ? null : taken;
 	}
 	async function take() {
 		if (!preview) return;
@@ -182,44 +101,14 @@
 				<Button size="lg" color="light" onclick={read}>{w.showWhatWouldChange}</Button>
 			</p>
 		</div>
-		<div aria-live="polite">
-			{#if done}<Verdict>{done}</Verdict>{/if}
-			{#if problems.length > 0}
-				<Verdict kind="bad">{w.nothingWasTaken}</Verdict>
-				<Table>
-					<TableBody>
-						{#each problems.slice(0, shownAtMost) as problem, k (k)}<TableBodyRow
-								><TableBodyCell class="wrap-anywhere"><code>{problem.where}</code></TableBodyCell
-								><TableBodyCell>{problem.what}</TableBodyCell></TableBodyRow
-							>{/each}
-					</TableBody>
-				</Table>
-				{#if problems.length > shownAtMost}<p class="soft">{w.andMore(problems.length - shownAtMost)}</p>{/if}
-			{:else if preview}
-				{#if preview.edits.length === 0}<Verdict>
-						{w.nothingWouldChangeTheRecord}
-					</Verdict>
-				{:else}
-					<p>
-						<b>{preview.edits.length}</b>
-						{w.change(
-							preview.edits.length === 1 ? '' : 's',
-							preview.unchanged ? w.rowsAsTheyAre(preview.unchanged) : ''
-						)}
-					</p>
-					<ul>
-						{#each preview.lines.slice(0, shownAtMost) as line, k (k)}<li>{line}</li>{/each}
-						{#if preview.lines.length > shownAtMost}<li class="soft">
-								{w.andMore(preview.lines.length - shownAtMost)}
-							</li>{/if}
-					</ul>
-					<p class="row mt-3">
-						<Button size="lg" disabled={editor.saving} onclick={take}>{w.takeThem}</Button>
-						<Button color="alternative" onclick={() => (preview = null)}>{w.leaveIt}</Button>
-					</p>
-				{/if}
-			{/if}
-		</div>
+		<TakenIn
+			{done}
+			{problems}
+			{preview}
+			saving={editor.saving}
+			ontake={take}
+			onleave={() => (preview = null)}
+		/>
 	</div>
 </section>
 
@@ -239,11 +128,6 @@
 		margin: 0;
 		padding: 0;
 		gap: 0.2rem 1.2rem;
-	}
-	ul {
-		margin: 0.3rem 0;
-		padding-left: 1.1rem;
-		list-style: square;
 	}
 	@media (max-width: 900px) {
 		.columns {

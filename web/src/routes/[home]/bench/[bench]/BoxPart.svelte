@@ -3,17 +3,14 @@
 	import Choices from '$lib/ui/Choices.svelte';
 	import More from '$lib/ui/More.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
-	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
-	import Input from 'flowbite-svelte/Input.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
-	import Verdict from '$lib/ui/Verdict.svelte';
 	import type { BenchEvent } from '@wary/core/bench';
 	import { cablesInBox, type Colour, type House, type Role } from '@wary/core/house';
 	import type { Mistake } from '@wary/core/mistakes';
-	import { sizesOf, type ConductorSize } from '@wary/core/rules';
-	import { typedNumber } from '$lib/typed';
+	import { numbered } from '$lib/bench/numbered';
 	import { mistakeWords, placeWords } from '$words/bench';
 	import { howWords, sizeWords, terms } from '$words/terms';
+	import NewCable from './NewCable.svelte';
 
 	let {
 		house,
@@ -30,28 +27,9 @@
 	const t = $derived(terms[house.region]);
 	const box = $derived(house.boxes.find(({ id }) => id === boxId)!);
 	const cables = $derived(cablesInBox(house, boxId).map(({ cable }) => cable));
-	/** The first free name of its kind: c5, j2, tail1. */
-	function numbered(kind: string, taken: readonly { readonly id: string }[]): string {
-		let n = 1;
-		while (taken.some(({ id }) => id === `${kind}${n}`)) n++;
-		return `${kind}${n}`;
-	}
-	const named = /^[a-z0-9][a-zA-Z0-9-]{0,39}$/;
 	let mistake = $state('');
 	let jointHow = $state<'twistOn' | 'lever' | 'crimp' | 'screw'>('twistOn');
 	let tail = $state({ role: 'hot' as Role, from: '', to: '' });
-	let cable = $state({
-		name: '',
-		circuit: '',
-		way: 'fromPanel' as 'fromPanel' | 'toOutlet',
-		secondHot: false,
-		grounded: true,
-		metal: false,
-		material: 'copper' as 'copper' | 'aluminium',
-		size: '' as ConductorSize | '',
-		old: false,
-		length: '6'
-	});
 	const places = $derived([
 		...box.joints.map(({ id }) => `joint:${id}`),
 		...(box.device
@@ -72,8 +50,6 @@
 				: us
 					? 'black'
 					: 'brown';
-	const wrongName = $derived(cable.name.trim() !== '' && !named.test(cable.name.trim()));
-	let lengthComplaint = $state<string | null>(null);
 	function makeTail() {
 		const from = tail.from || places[0]!;
 		ondo({
@@ -83,23 +59,6 @@
 			colour: colourOf(tail.role),
 			from,
 			to: tail.to || 'bare'
-		});
-	}
-	function bring() {
-		const { name, old, metal, circuit, size, length, ...rest } = cable;
-		const { value: lengthM, complaint } = typedNumber(length);
-		const fits = lengthM !== null && lengthM >= 0.1 && lengthM <= 500;
-		lengthComplaint = fits ? null : (complaint ?? w.aLengthOf01);
-		if (!fits) return;
-		ondo({
-			kind: 'addCable',
-			id: name.trim() || numbered('c', house.cables),
-			circuit: circuit || house.circuits[0]!.id,
-			sheath: metal ? 'armoured' : us ? 'nonmetallic' : 'twinAndEarth',
-			size: size || (us ? '14AWG' : '2.5mm2'),
-			palette: us ? 'us' : old ? 'ukOld' : 'ukNew',
-			...rest,
-			lengthM
 		});
 	}
 </script>
@@ -140,56 +99,7 @@
 		</div>
 	</More>
 	<More title={w.cablesAndTheBoxItself}>
-		<form
-			onsubmit={(event) => {
-				event.preventDefault();
-				bring();
-			}}
-		>
-			<div class="two">
-				<Select placeholder="" bind:value={cable.way} aria-label={w.way}
-					><option value="fromPanel">{w.fromThe(t.panel)}</option><option value="toOutlet"
-						>{w.onToAnOutlet}</option
-					></Select
-				>
-				<Select placeholder="" bind:value={cable.circuit} aria-label={w.circuit}
-					>{#each house.circuits as each, k (each.id)}<option value={k === 0 ? '' : each.id}
-							>{each.name}</option
-						>{/each}</Select
-				>
-			</div>
-			<div class="three">
-				<Select placeholder="" bind:value={cable.size} aria-label={w.size}
-					><option value="">{sizeWords(us ? '14AWG' : '2.5mm2')}</option
-					>{#each sizesOf(house.region) as each (each)}<option value={each}>{sizeWords(each)}</option
-						>{/each}</Select
-				>
-				<Select placeholder="" bind:value={cable.material} aria-label={w.metalOfTheConductors}
-					><option value="copper">{w.copper}</option><option value="aluminium">{w.aluminium}</option></Select
-				>
-				<Input inputmode="decimal" bind:value={cable.length} aria-label={w.lengthM} />
-			</div>
-			{#if lengthComplaint}<Verdict kind="bad">{lengthComplaint}</Verdict>{/if}
-			<div class="ticks">
-				<Checkbox inline bind:checked={cable.grounded}>{w.wire(t.ground)}</Checkbox>
-				<Checkbox inline bind:checked={cable.secondHot}>{w.second(t.hot)}</Checkbox>
-				<Checkbox inline bind:checked={cable.metal}>{w.metalSheath}</Checkbox>
-				{#if !us}<Checkbox inline bind:checked={cable.old}>{w.oldColours}</Checkbox>{/if}
-			</div>
-			<div class="two">
-				<Input
-					bind:value={cable.name}
-					maxlength={40}
-					placeholder={numbered('c', house.cables)}
-					aria-label={w.nameOfTheCable}
-					aria-describedby={wrongName ? 'cable-name' : undefined}
-				/>
-				<Button type="submit" color="alternative" disabled={wrongName}>{w.bringIn}</Button>
-			</div>
-			{#if wrongName}<Verdict kind="open" alert id="cable-name">
-					{w.lettersDigitsAndHyphensBeginning}
-				</Verdict>{/if}
-		</form>
+		<NewCable {house} {ondo} />
 		{#each cables as each (each.id)}<p class="two">
 				<span>{w.conductors(each.id, sizeWords(each.size), each.conductors.length)}</span><Button
 					color="alternative"
@@ -235,19 +145,7 @@
 		align-items: center;
 		margin: 0 0 0.4rem;
 	}
-	form .two {
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-	}
 	.three {
 		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) auto;
-	}
-	form .three {
-		grid-template-columns: repeat(3, minmax(0, 1fr));
-	}
-	.ticks {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0.3rem 1rem;
-		padding: 0.3rem 0;
 	}
 </style>

@@ -1,20 +1,13 @@
 <script lang="ts">
 	import { words as w } from '$words/job/boxEntry';
 	import Button from 'flowbite-svelte/Button.svelte';
-	import {
-		arrangementsThatFit,
-		seenIn,
-		settling,
-		type BoxSeen,
-		type SettlingTest,
-		type WiredWay
-	} from '@wary/core/arrangements';
+	import { seenIn, type BoxSeen, type WiredWay } from '@wary/core/arrangements';
 	import { onMount } from 'svelte';
 	import type { Colour, House } from '@wary/core/house';
 	import type { Region } from '@wary/core/rules';
 	import { insulation } from '$lib/ui/colours';
-	import { arrangementWords, settlingWords, settlingOutcomeWords } from '$words/arrangements';
-	import { colourWords, inSentence, terms } from '$words/terms';
+	import { colourWords } from '$words/terms';
+	import Fits from './Fits.svelte';
 
 	/** What is in the box, by taps: cables, their colours, the device and how it is wired; and at once what that can be. */
 	let {
@@ -25,7 +18,6 @@
 	const region = $derived(house.region);
 	/** Begun from the record, since most of it will be right. */
 	const seen = $derived(told ?? seenIn(region, house, boxId));
-	const t = $derived(terms[region]);
 	const usual: Record<Region, readonly Colour[]> = {
 		us: ['black', 'white', 'bare'],
 		uk: ['brown', 'blue', 'bare']
@@ -56,18 +48,8 @@
 		sides: w.supplyAndLoadSides,
 		unsure: w.cantTell
 	};
-	const fits = $derived(arrangementsThatFit(seen).filter((fit) => fit.fits));
-	const test = $derived(
-		settling(
-			region,
-			fits.slice(0, 5).map(({ kind }) => kind)
-		)
-	);
 	const set = (change: Partial<BoxSeen>) => (told = { ...seen, ...change });
 	onMount(() => set({}));
-	/** Said what it showed: what would have shown something else is out. */
-	const found = (what: SettlingTest, shows: string) =>
-		set({ measured: [...(seen.measured ?? []).filter((each) => each.test !== what), { test: what, shows }] });
 	function count(cables: number) {
 		set({ cables: Array.from({ length: cables }, (_, k) => seen.cables[k] ?? usual[region]) });
 	}
@@ -161,55 +143,7 @@
 		>
 	</div>
 </fieldset>
-<div class="fits" role="status">
-	{#if fits.length === 0}<p><b>{w.nothingKnownFitsThis}</b> {w.thatAloneIsAReason}</p>
-	{:else}
-		<ol>
-			{#each fits.slice(0, 5) as fit (fit.kind)}<li>
-					<b>{arrangementWords[fit.kind].name}</b><span
-						class="bar"
-						style:width={`${Math.max(2, fit.share * 100)}%`}
-						aria-hidden="true"
-					></span><span class="soft"
-						>{arrangementWords[fit.kind].seen}{fit.compared.some(({ agrees }) => !agrees)
-							? w.butDiffer(
-									fit.compared
-										.filter(({ agrees }) => !agrees)
-										.map(({ what }) => what)
-										.join(' and ')
-								)
-							: ''}</span
-					>
-				</li>{/each}
-		</ol>
-		{#if test}<p>
-				<b>{w.whatWouldSettleIt}</b>
-				{settlingWords(test.test, region)}
-				{#each test.outcomes as outcome (outcome.shows)}<Button
-						color="light"
-						class="my-1 block text-start font-normal"
-						onclick={() => found(test.test, outcome.shows)}
-						><b>{settlingOutcomeWords(outcome.shows, region)}</b>: {outcome.kinds
-							.map((kind) => inSentence(arrangementWords[kind].name))
-							.join(', or ')}</Button
-					>{/each}
-			</p>
-		{:else if fits.length > 1}<p class="soft">
-				{w.nothingMeasuredInThisBox(t.panel)}
-			</p>{/if}
-		{#each seen.measured ?? [] as each (each.test)}<p class="soft">
-				{w.measured(settlingWords(each.test, region), settlingOutcomeWords(each.shows, region))}
-				<Button
-					size="xs"
-					color="alternative"
-					onclick={() =>
-						set({ measured: (seen.measured ?? []).filter(({ test: one }) => one !== each.test) })}
-					>{w.takeThatBack}</Button
-				>
-			</p>{/each}
-		<p class="soft">{w.coloursAreAHintNever}</p>
-	{/if}
-</div>
+<Fits {region} {seen} onmeasured={(measured) => set({ measured })} />
 
 <style>
 	fieldset {
@@ -225,35 +159,5 @@
 		display: flex;
 		flex-wrap: wrap;
 		gap: 0.35rem;
-	}
-	.fits {
-		border-left: 6px dashed var(--ink);
-		padding: 0.2rem 0.9rem;
-		margin: 0.8rem 0;
-	}
-	ol {
-		margin: 0;
-		padding: 0;
-		list-style: none;
-	}
-	li {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) 5rem;
-		gap: 0 0.8rem;
-		align-items: center;
-		padding: 0.25rem 0;
-		border-bottom: 1px solid var(--hair);
-	}
-	li .soft {
-		grid-column: 1 / -1;
-		font-size: 0.93rem;
-	}
-	.bar {
-		height: 0.6rem;
-		background: var(--ink);
-		justify-self: start;
-	}
-	.fits p {
-		margin: 0.4rem 0;
 	}
 </style>

@@ -1,31 +1,22 @@
 <script lang="ts">
 	import { words as w } from '$words/job/handover/page';
-	import Button from 'flowbite-svelte/Button.svelte';
 	import Table from 'flowbite-svelte/Table.svelte';
 	import TableBody from 'flowbite-svelte/TableBody.svelte';
 	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
 	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { arrangementsThatFit, settling } from '@wary/core/arrangements';
 	import { circuitsInBox, findBox, findBreaker, placeName } from '@wary/core/house';
 	import { believedHouse, mustStop, severityOf, wiringDuring, type Condition } from '@wary/core/job';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import PhotoSheet from '$lib/ui/PhotoSheet.svelte';
-	import { arrangementWords, seenWords, settlingWords } from '$words/arrangements';
+	import Sheet from '$lib/ui/Sheet.svelte';
 	import { conditionWords, severityWords, stopWords } from '$words/conditions';
 	import { leftWords } from '$words/left';
 	import { moment } from '$words/dates';
 	import { deviceWords } from '$words/devices';
-	import {
-		cableWords,
-		capital,
-		colourWords,
-		inSentence,
-		namedBreakers,
-		shortWire,
-		terms
-	} from '$words/terms';
+	import { cableWords, namedBreakers, shortWire, terms } from '$words/terms';
 	import Readings from './Readings.svelte';
+	import WhatWasSeen from './WhatWasSeen.svelte';
 
 	let { data } = $props();
 	const { plan, state, record } = $derived(data);
@@ -55,15 +46,6 @@
 		])
 	]);
 	const seen = $derived(looked?.kind === 'lookOver' ? looked.seen : undefined);
-	const fits = $derived(seen ? arrangementsThatFit(seen).filter((fit) => fit.fits) : []);
-	const settle = $derived(
-		seen
-			? settling(
-					plan.region,
-					fits.slice(0, 5).map(({ kind }) => kind)
-				)
-			: null
-	);
 	const wire = (id: string) => {
 		if (id === 'device') return w.the(t.outlet);
 		const found = plan.takeOff.flatMap(({ wires }) => wires).find((each) => each.id === id);
@@ -73,10 +55,13 @@
 </script>
 
 <svelte:head><title>{w.handOverWaryHand(placeName(house, box))}</title></svelte:head>
-<main>
-	<header>
-		<p class="soft">{w.forA(terms[house.region].handTo, house.name)}</p>
-		<h1>{placeName(house, box)}</h1>
+<Sheet
+	over={w.forA(terms[house.region].handTo, house.name)}
+	title={placeName(house, box)}
+	print={w.print}
+	foot={w.writtenByAHomeownerStep}
+>
+	{#snippet under()}
 		<p>
 			{w.by(
 				circuit?.name ?? '',
@@ -89,13 +74,7 @@
 				record.endedAt ? `, ${moment(record.endedAt, t.locale)} UTC` : ''
 			)}
 		</p>
-		<Button
-			size="lg"
-			color="light"
-			class="no-print col-start-2 row-span-3 row-start-1 self-center"
-			onclick={() => window.print()}>{w.print}</Button
-		>
-	</header>
+	{/snippet}
 	{#if data.job.outcome !== 'stopped'}<Verdict kind="open">
 			{w.thisJobIsntStoppedThe}
 		</Verdict>{/if}
@@ -116,23 +95,7 @@
 			<h2>{seen ? w.theBoxAsRecordedIt : w.theBoxAsItIs}</h2>
 			<BoxDrawing house={asLeft} box={findBox(asLeft, plan.boxId)!} />
 			{#if seen}
-				<h2>{w.whatWasInIt}</h2>
-				<p>{capital(seenWords(seen))}.</p>
-				<ul>
-					{#each seen.cables as colours, k (k)}<li>
-							{w.cable(String.fromCharCode(65 + k), colours.map((colour) => colourWords[colour]).join(', '))}
-						</li>{/each}
-				</ul>
-				<p>
-					{#if fits.length > 0}{w.mayBe(
-							fits
-								.slice(0, 3)
-								.map(({ kind }) => inSentence(arrangementWords[kind].name))
-								.join('; ')
-						)}
-					{:else}{w.fitsNoArrangementKnownHere}{/if}
-					{#if settle}{w.toSettleIt(settlingWords(settle.test, plan.region))}{/if}
-				</p>
+				<WhatWasSeen {seen} region={plan.region} />
 			{/if}
 			{#if plan.supplyCables.length > 1}
 				<p>
@@ -168,27 +131,9 @@
 		</section>
 	</div>
 	<PhotoSheet home={data.home.slug} photos={data.photos} />
-	<p class="soft foot">
-		{w.writtenByAHomeownerStep}
-	</p>
-</main>
+</Sheet>
 
 <style>
-	main {
-		max-width: 72rem;
-		margin: 0 auto;
-		padding: 1.2rem 1.6rem 3rem;
-	}
-	header {
-		display: grid;
-		grid-template-columns: 1fr auto;
-		border-bottom: 2px solid var(--ink);
-		padding-bottom: 0.6rem;
-	}
-	header p {
-		margin: 0;
-		grid-column: 1;
-	}
 	.why {
 		border: 3px double var(--ink);
 		padding: 0.7rem 1rem;
@@ -200,35 +145,18 @@
 	section > * + h2 {
 		margin-top: 1.1rem;
 	}
-	ul {
-		margin: 0 0 0.6rem;
-		padding-left: 1.1rem;
-		list-style: square;
-	}
 	.columns {
 		display: grid;
 		grid-template-columns: 1fr 1fr;
 		gap: 2rem;
 	}
-	.foot {
-		border-top: 1px solid var(--hair);
-		padding-top: 0.6rem;
-		font-size: 0.92rem;
-	}
 	@media (max-width: 800px) {
-		main {
-			padding: 1rem;
-		}
 		.columns {
 			grid-template-columns: 1fr;
 			gap: 0.6rem;
 		}
 	}
 	@media print {
-		main {
-			max-width: none;
-			padding: 0;
-		}
 		.why {
 			font-size: 8.6pt;
 		}

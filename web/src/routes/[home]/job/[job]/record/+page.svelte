@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { words as w } from '$words/job/record/page';
-	import Button from 'flowbite-svelte/Button.svelte';
 	import { findBox, findBreaker, placeName } from '@wary/core/house';
 	import PhotoSheet from '$lib/ui/PhotoSheet.svelte';
+	import Sheet from '$lib/ui/Sheet.svelte';
 	import { moment } from '$words/dates';
 	import { deviceWords } from '$words/devices';
 	import { foundWords } from '$words/found';
@@ -39,20 +39,17 @@
 </script>
 
 <svelte:head><title>{w.recordWaryHand(placeName(house, box))}</title></svelte:head>
-<main>
-	<header>
-		<p class="soft">{w.recordOfWork(house.name)}</p>
-		<h1>{placeName(house, box)}</h1>
+<Sheet
+	over={w.recordOfWork(house.name)}
+	title={placeName(house, box)}
+	print={w.print}
+	foot={w.writtenByThePersonNamed}
+>
+	{#snippet under()}
 		<p class="outcome {outcome}">
 			<b>{outcome}</b>{data.record.endedAt ? ` ${moment(data.record.endedAt, t.locale)} UTC` : ''}
 		</p>
-		<Button
-			size="lg"
-			color="light"
-			class="no-print col-start-2 row-span-3 row-start-1 self-center"
-			onclick={() => window.print()}>{w.print}</Button
-		>
-	</header>
+	{/snippet}
 	<dl>
 		<div>
 			<dt>{w.who}</dt>
@@ -121,28 +118,9 @@
 		</section>
 	</div>
 	<PhotoSheet home={data.home.slug} photos={data.photos} />
-	<p class="soft foot">
-		{w.writtenByThePersonNamed}
-	</p>
-</main>
+</Sheet>
 
 <style>
-	main {
-		max-width: 66rem;
-		margin: 0 auto;
-		padding: 1.4rem 1.6rem 3rem;
-	}
-	header {
-		display: grid;
-		grid-template-columns: 1fr auto;
-		gap: 0 1rem;
-		border-bottom: 2px solid var(--ink);
-		padding-bottom: 0.7rem;
-	}
-	header p {
-		margin: 0;
-		grid-column: 1;
-	}
 	.outcome b {
 		text-transform: capitalize;
 	}
@@ -167,8 +145,6 @@
 	}
 	.worries ul {
 		margin: 0;
-		padding-left: 1.1rem;
-		list-style: square;
 	}
 	.worries p {
 		margin: 0;
@@ -178,15 +154,7 @@
 		grid-template-columns: 1fr 1.25fr;
 		gap: 2rem;
 	}
-	.foot {
-		font-size: 0.92rem;
-		border-top: 1px solid var(--hair);
-		padding-top: 0.7rem;
-	}
 	@media (max-width: 800px) {
-		main {
-			padding: 1rem;
-		}
 		dl,
 		.columns {
 			grid-template-columns: 1fr;
@@ -194,25 +162,6 @@
 		}
 	}
 	@media print {
-		main {
-			max-width: none;
-			padding: 0;
-		}
-		h1 {
-			font-size: 14pt;
-		}
-		h2 {
-			font-size: 9pt;
-			margin: 0.15rem 0;
-		}
-		header {
-			display: block;
-		}
-		header,
-		.foot {
-			font-size: 8.4pt;
-			padding: 0.15rem 0;
-		}
 		.columns {
 			grid-template-columns: 1fr 1.35fr;
 			gap: 1.1rem;

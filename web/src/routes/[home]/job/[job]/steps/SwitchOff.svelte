@@ -10,23 +10,20 @@
 	import BeforeOff from '$lib/ui/BeforeOff.svelte';
 	import PanelDrawing from '$lib/ui/panel/PanelDrawing.svelte';
 	import { evidenceWords } from '$words/evidence';
-	import { breakerName, breakerNames, capital, terms } from '$words/terms';
+	import { breakerName, capital, terms } from '$words/terms';
 	import { getJob } from '../context';
-	import { searchView } from '../later';
+	import SearchWithin from './SearchWithin.svelte';
 
 	/** At the panel: which breaker, what goes with it, and that it is off; `also` has to be off as well. */
 	let { step }: { step: Extract<Step, { kind: 'switchOff' }> } = $props();
 	const also = $derived(step.also);
-	const { session, standIn, settings } = getJob();
+	const { session } = getJob();
 	const { plan, house } = session;
 	const t = terms[plan.region];
 	const isolation = $derived(session.jobState.isolation);
 	const wrong = $derived(isolation.off.filter((id) => isolation.notFeeding.includes(id)));
 	const again = $derived(isolation.power === 'unknown' || isolation.power === 'tripped');
 	const search = $derived(session.jobState.search);
-	const settingsNow = $derived(
-		session.events.some(({ body }) => body.kind === 'searchBy') ? search.settings : settings.search
-	);
 	const mayRest = $derived(
 		isolation.power !== 'restored' && !again && also === null && session.jobState.device === 'oldSeated'
 	);
@@ -48,8 +45,6 @@
 	const chosen = $derived(also ?? picked);
 	const hardOf = (ids: readonly string[]) =>
 		ids.flatMap((id) => own(plan.hard, id) ?? []).filter(({ id }) => !session.jobState.arranged.includes(id));
-	/** Breakers whose hard things have all been seen to. */
-	const released = $derived(Object.keys(plan.hard).filter((id) => hardOf([id]).length === 0));
 	const unlikely = $derived(
 		chosen !== null &&
 			findBreaker(house, chosen)?.ratingA !== findBreaker(house, plan.recordedBreaker)?.ratingA &&
@@ -72,16 +67,6 @@
 	const offAll = (ids: readonly string[]) =>
 		ids.every((id) => session.submit({ kind: 'switchBreaker', breaker: id, on: false }));
 	const go = () => chosen && offAll([chosen]);
-	const look = standIn
-		? async (off: readonly string[] | null) => {
-				const shown = await standIn(off === null ? { what: 'sweep' } : { what: 'search', off, by: 'lamp' });
-				return shown?.kind === 'answer'
-					? shown.answer
-					: shown?.kind === 'strongest'
-						? { strongest: shown.breaker }
-						: null;
-			}
-		: null;
 	function key(event: KeyboardEvent) {
 		const free =
 			!(event.target instanceof HTMLElement) ||
@@ -127,46 +112,7 @@
 {/if}
 
 {#if mode === 'search' && mayRest}
-	{#await searchView() then { default: Search }}<Search
-			{house}
-			boxId={plan.boxId}
-			settings={settingsNow}
-			events={search.events}
-			{released}
-			{look}
-			onsettings={(next) => session.submit({ kind: 'searchBy', settings: next })}
-			onevent={(event) => session.submit({ kind: 'searched', event })}
-		>
-			{#snippet ended(end)}
-				{@const ids = end.kind === 'found' ? [end.breaker] : end.kind === 'several' ? end.breakers : []}
-				{#if ids.length > 0}
-					<BeforeOff {house} breakers={ids} hard={hardOf(ids)} onarranged={arranged} />
-					<p class="row">
-						<Button size="lg" disabled={hardOf(ids).length > 0} onclick={() => offAll(ids)}
-							>{w.off(breakerNames(house, ids), ids.length > 1 ? 'are' : 'is')}<Kbd>↵</Kbd></Button
-						>
-					</p>
-				{:else if end.kind === 'onlyForbiddenLeft'}
-					<BeforeOff {house} breakers={end.breakers} hard={hardOf(end.breakers)} onarranged={arranged} />
-				{:else}
-					<p class="row">
-						<Button
-							size="lg"
-							color="light"
-							onclick={() => {
-								mode = 'pick';
-								picked = main;
-							}}>{w.useTheMainSwitch}</Button
-						>
-					</p>
-				{/if}
-			{/snippet}
-		</Search>
-	{:catch}<Verdict kind="open" alert>
-			{w.theSearchCantBeFetched}
-			<Button color="alternative" onclick={() => (mode = 'pick')}>{w.nameTheYourself(t.breaker)}</Button>
-		</Verdict>
-	{/await}
+	<SearchWithin {hardOf} {arranged} {offAll} onpick={(id) => ((mode = 'pick'), (picked = id))} {main} />
 {:else}
 	<div class="pick">
 		<div class="panels">

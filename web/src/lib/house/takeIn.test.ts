@@ -1,0 +1,37 @@
+import { describe, expect, test } from 'vitest';
+import { fennelLaneRecorded } from '@wary/core/demo';
+import { words as w } from '$words/house/files';
+import { takeIn } from './takeIn';
+
+const house = fennelLaneRecorded();
+
+describe('taking in a file', () => {
+	test('one line typed as the directory is one change, in words', () => {
+		const panel = house.panels[0]!;
+		const taken = panel.breakers.flatMap(({ spaces }) => spaces);
+		const free = Array.from({ length: panel.spaces }, (_, k) => k + 1).find((n) => !taken.includes(n))!;
+		const one = takeIn('directory', `${free} Somewhere else, 15`, house);
+		if ('problems' in one) throw new Error(JSON.stringify(one.problems));
+		expect(one.edits.length).toBeGreaterThan(0);
+		expect(one.lines.join()).toMatch(/Somewhere else/);
+		expect(takeIn('directory', `${taken[0]} Somewhere else, 15`, house)).toMatchObject({
+			problems: [{ what: w.thatSpaceIsTakenOr }]
+		});
+	});
+	test.each([
+		['directory', '  ', '', w.chooseAFileOrPaste],
+		['directory', 'x'.repeat(900_001), '', w.thatIsLargerThan0],
+		['house', '{ "name": ', '', w.thisIsntJsonABracket],
+		['house', JSON.stringify({ ...house, region: 'uk' }), null, null],
+		['directory', 'the kitchen one', w.line3(1, 'the kitchen one'), w.beginsWithNoSpaceNumber]
+	] as const)('%s that can’t be taken says why, and where', (kind, text, where, what) => {
+		const taken = takeIn(kind, text, house);
+		if (!('problems' in taken)) throw new Error('taken');
+		expect(taken.problems.length).toBeGreaterThan(0);
+		if (what !== null) expect(taken.problems[0]).toEqual({ where, what });
+	});
+	test('a house of the other region is refused by its region', () => {
+		const taken = takeIn('house', JSON.stringify(house), { ...house, region: 'uk' });
+		expect(taken).toEqual({ problems: [{ where: 'region', what: w.thisHomeIsTheFile('uk', 'us') }] });
+	});
+});
