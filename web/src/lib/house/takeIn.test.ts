@@ -8,13 +8,12 @@ const house = fennelLaneRecorded();
 describe('taking in a file', () => {
 	test('one line typed as the directory is one change, in words', () => {
 		const panel = house.panels[0]!;
-		const taken = panel.breakers.flatMap(({ spaces }) => spaces);
-		const free = Array.from({ length: panel.spaces }, (_, k) => k + 1).find((n) => !taken.includes(n))!;
-		const one = takeIn('directory', `${free} Somewhere else, 15`, house);
+		const larger = { ...house, panels: [{ ...panel, spaces: panel.spaces + 2 }, ...house.panels.slice(1)] };
+		const one = takeIn('directory', `${panel.spaces + 1} 15 Somewhere else`, larger);
 		if ('problems' in one) throw new Error(JSON.stringify(one.problems));
 		expect(one.edits.length).toBeGreaterThan(0);
 		expect(one.lines.join()).toMatch(/Somewhere else/);
-		expect(takeIn('directory', `${taken[0]} Somewhere else, 15`, house)).toMatchObject({
+		expect(takeIn('directory', `${panel.breakers[0]!.spaces[0]} 15 Somewhere else`, house)).toMatchObject({
 			problems: [{ what: w.thatSpaceIsTakenOr }]
 		});
 	});
