@@ -1,0 +1,19 @@
+export {
+	asRecorded,
+	endId,
+	endsAt,
+	endsOf,
+	jointOf,
+	terminalOf,
+	wiredAs,
+	type End,
+	type Placed,
+	type Wiring
+} from './value';
+export { conducting, netsOf, type Conducting, type Net } from './nets';
+export { feeds, type Feed, type WireEndSchool, type Wish, type WishRefusal } from './wish';
+export { wanted, type Wanted } from './wanted';
+export { done, moves, type Move, type OrderSchool } from './moves';
+export { benchEvents } from './asBench';
+export { promised, verdict, type Fault, type Promise as PlanPromise, type Verdict } from './verdict';
+export { misplaced, type Misplaced } from './misplaced';

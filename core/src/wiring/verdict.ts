@@ -1,0 +1,292 @@
+import {
+	circuitsInBox,
+	deviceModel,
+	isSupplied,
+	points,
+	settle,
+	withBreakers,
+	type Box,
+	type Half,
+	type House,
+	type Trip
+} from '../house';
+import { guardOf, plugLampLitShare, plugLampOhm, voltageBetweenV } from '../instruments';
+import type { Branch } from '../network';
+import { regions } from '../rules';
+import { partOf } from './partOf';
+import { misplaced, type Misplaced } from './misplaced';
+import { endsAt, wiredAs, type End, type Wiring } from './value';
+import type { Wish } from './wish';
+
+/** What a plan would do wrong, and the ends that are the cause of it as far as the wiring in this box shows one. */
+export type Fault =
+	| Misplaced
+	| { readonly code: 'trips'; readonly device: string; readonly cause: Trip['cause'] }
+	| { readonly code: 'dead'; readonly box: string; readonly half: Half }
+	| { readonly code: 'polarity'; readonly box: string; readonly half: Half }
+	| { readonly code: 'groundOpen'; readonly box: string; readonly half: Half }
+	/** Fed whichever way the wall switch stands, though it hung on it; or the other way round. */
+	| { readonly code: 'switching'; readonly half: Half }
+	| { readonly code: 'unprotected'; readonly box: string; readonly promised: boolean }
+	/** The part has no supply on its supply side: it can't be reset. */
+	| { readonly code: 'wontReset'; readonly ends: readonly End[] };
+
+export interface Verdict {
+	readonly passes: boolean;
+	readonly faults: readonly Fault[];
+	/** Outlets that the part in this box protects, itself first. */
+	readonly protects: readonly string[];
+}
+
+/** What a plan is held to beside what was there before. */
+export interface Promise {
+	/** Everything after this box hangs on its protection. */
+	readonly protects: boolean;
+	/** Halves that hang on a wall switch. */
+	readonly switched: readonly Half[];
+}
+
+/** Which of the lamps of a plug-in tester are lit in a half. */
+type Lamps = Readonly<Record<'hotNeutral' | 'hotGround' | 'neutralGround', boolean>>;
+
+interface Solved {
+	readonly house: House;
+	readonly lamps: ReadonlyMap<string, Lamps>;
+	readonly trips: readonly Trip[];
+}
+
+const key = (box: string, half: Half): string => `${box} ${half}`;
+
+/**
+ * The model's verdict on a plan: the part of the house that this box can have to do with, solved as it will be, with a tester in every half, breakers on, wall switches both
+ * ways and every residual device reset as far as it lets itself be reset; set beside the same of what is there now.
+ */
+export function verdict(house: House, boxId: string, plan: Wiring, promise: Promise): Verdict {
+	const here = readied(partOf(house, boxId));
+	const planned = readied(wiredAs(here, boxId, plan));
+	const now = solved(here);
+	const then = solved(planned);
+	const faults: Fault[] = [
+		...misplaced(planned, boxId, plan),
+		...then.trips.map(({ device, cause }): Fault => ({ code: 'trips', device, cause })),
+		...ofThisBox(planned, boxId, then, promise),
+		...ofOthers(boxId, now, then)
+	];
+	const guards = guardsOf(planned, here);
+	if (isResidual(plan) && isTripped(planned.boxes.find(({ id }) => id === boxId)!))
+		faults.push({ code: 'wontReset', ends: onLoad(plan) });
+	for (const { box, before, after } of guards) {
+		if (promise.protects && after !== boxId && box.id !== boxId && isAfter(planned, boxId, box.id))
+			faults.push({ code: 'unprotected', box: box.id, promised: true });
+		else if (before !== null && after === null)
+			faults.push({ code: 'unprotected', box: box.id, promised: false });
+	}
+	const protects = guards.filter(({ after }) => after === boxId).map(({ box }) => box.id);
+	return {
+		passes: faults.length === 0,
+		faults,
+		protects: protects.sort((a, b) => Number(b === boxId) - Number(a === boxId))
+	};
+}
+
+/** What a wish promises at a box: halves that hang on a wall switch now go on doing so unless they are wished to be always on. */
+export function promised(house: House, boxId: string, wish: Pick<Wish, 'feed' | 'switched'>): Promise {
+	const here = readied(partOf(house, boxId));
+	const protects = wish.feed === 'protected';
+	if (wish.switched === 'alwaysOn' || !hasSwitch(here)) return { protects, switched: [] };
+	const [on, off] = [solved(here), solved(switchedOff(here))];
+	const switched = halvesOf(here.boxes.find(({ id }) => id === boxId)!).filter((half) => {
+		const lit = ({ lamps }: Solved) => lamps.get(key(boxId, half))!.hotNeutral;
+		return lit(on) && !lit(off);
+	});
+	return { protects, switched };
+}
+
+const isResidual = ({ device }: Wiring): boolean =>
+	device !== undefined && deviceModel(device).protection?.kind === 'residual';
+
+/** What hangs on the load side, where the supply may have got to. */
+const onLoad = (plan: Wiring): End[] =>
+	deviceModel(plan.device!).terminals.flatMap(({ name, side }) =>
+		side === 'load' ? endsAt(plan, `terminal:${name}`) : []
+	);
+
+/** Breakers and wall switches on, faces on, residual devices reset: those that can't be stay out. */
+function readied(house: House): House {
+	const on = withBreakers(
+		house,
+		Object.fromEntries(house.panels.flatMap(({ breakers }) => breakers.map(({ id }) => [id, true])))
+	);
+	// Each stands out until there is supply on its supply side: with its contacts shut, a load side would feed it backwards.
+	let reset: House = { ...on, boxes: on.boxes.map((box) => withDevice(box, true)) };
+	for (let left = true; left;) {
+		const { solution } = settle(reset);
+		if (solution.outcome === 'singular') return reset;
+		const before: House = reset;
+		const ready = before.boxes.filter(
+			(box) => isTripped(box) && (resetsAnyway(box) || isSupplied(before, box, solution.voltageV))
+		);
+		left = ready.length > 0;
+		reset = {
+			...before,
+			boxes: before.boxes.map((box) => (ready.includes(box) ? withDevice(box, false) : box))
+		};
+	}
+	return reset;
+}
+
+const isTripped = ({ device }: Box): boolean => device !== undefined && 'tripped' in device && device.tripped;
+/** An old make goes in whether there is supply or not. */
+const resetsAnyway = ({ device }: Box): boolean => device?.kind === 'gfci' && device.make === 'old';
+
+function withDevice(box: Box, tripped: boolean): Box {
+	const { device } = box;
+	if (!device) return box;
+	switch (device.kind) {
+		case 'gfci':
+			return { ...box, device: { ...device, tripped } };
+		case 'socketRcd':
+			return { ...box, device: { ...device, tripped, off: [] } };
+		case 'socketSingle':
+		case 'socketTwin':
+			return { ...box, device: { ...device, off: [] } };
+		case 'switch':
+			return { ...box, device: { ...device, on: true } };
+		default:
+			return box;
+	}
+}
+
+const halvesOf = (box: Box): readonly Half[] =>
+	box.use === 'outlet' && box.device ? deviceModel(box.device).halves : [];
+
+/** All halves read at once: testers draw a milliampere each. */
+function solved(house: House): Solved {
+	const pairs = [
+		['hotNeutral', 'hot', 'neutral'],
+		['hotGround', 'hot', 'ground'],
+		['neutralGround', 'neutral', 'ground']
+	] as const;
+	const testers: Branch[] = house.boxes.flatMap((box) =>
+		halvesOf(box).flatMap((half) =>
+			pairs.map(([name, from, to]): Branch => ({
+				kind: 'resistor',
+				id: `tester ${key(box.id, half)} ${name}`,
+				from: points.contact(box.id, half, from),
+				to: points.contact(box.id, half, to),
+				resistanceOhm: plugLampOhm
+			}))
+		)
+	);
+	// One tester's three lamps leak little enough; all of a circuit's together could trip what one wouldn't, so they are read after what trips by itself is known.
+	const { trips, house: still } = settle(house);
+	const { solution } = settle(still, testers, 0);
+	const litAboveV = regions[house.region].nominalV * plugLampLitShare;
+	const lit = (box: string, half: Half, from: 'hot' | 'neutral', to: 'neutral' | 'ground') =>
+		voltageBetweenV(solution, points.contact(box, half, from), points.contact(box, half, to)) > litAboveV;
+	return {
+		house,
+		trips,
+		lamps: new Map(
+			house.boxes.flatMap((box) =>
+				halvesOf(box).map((half) => [
+					key(box.id, half),
+					{
+						hotNeutral: lit(box.id, half, 'hot', 'neutral'),
+						hotGround: lit(box.id, half, 'hot', 'ground'),
+						neutralGround: lit(box.id, half, 'neutral', 'ground')
+					}
+				])
+			)
+		)
+	};
+}
+
+function ofThisBox(house: House, boxId: string, then: Solved, promise: Promise): Fault[] {
+	const box = house.boxes.find(({ id }) => id === boxId)!;
+	const grounded =
+		box.device !== undefined && deviceModel(box.device).terminals.some(({ role }) => role === 'ground');
+	const off = promise.switched.length > 0 || hasSwitch(house) ? solved(switchedOff(house)) : null;
+	return halvesOf(box).flatMap((half): Fault[] => {
+		const lamps = then.lamps.get(key(boxId, half))!;
+		const wrong = soundness(lamps, grounded);
+		if (wrong) return [{ code: wrong, box: boxId, half }];
+		const stays = off?.lamps.get(key(boxId, half))?.hotNeutral ?? true;
+		return stays === promise.switched.includes(half) ? [{ code: 'switching', half }] : [];
+	});
+}
+
+function soundness(
+	{ hotNeutral, hotGround, neutralGround }: Lamps,
+	grounded: boolean
+): 'dead' | 'polarity' | 'groundOpen' | null {
+	if (neutralGround) return 'polarity';
+	if (!hotNeutral) return 'dead';
+	return grounded && !hotGround ? 'groundOpen' : null;
+}
+
+const hasSwitch = ({ boxes }: House): boolean => boxes.some(({ device }) => device?.kind === 'switch');
+const switchedOff = (house: House): House => ({
+	...house,
+	boxes: house.boxes.map((box) =>
+		box.device?.kind === 'switch' ? { ...box, device: { ...box.device, on: false } } : box
+	)
+});
+
+/** What other outlets lose: what was wrong there before isn't this plan's doing. */
+function ofOthers(boxId: string, now: Solved, then: Solved): Fault[] {
+	return now.house.boxes
+		.filter(({ id }) => id !== boxId)
+		.flatMap((box) =>
+			halvesOf(box).flatMap((half): Fault[] => {
+				const before = now.lamps.get(key(box.id, half))!;
+				const after = then.lamps.get(key(box.id, half))!;
+				if (before.hotNeutral && !after.hotNeutral)
+					return [{ code: after.neutralGround ? 'polarity' : 'dead', box: box.id, half }];
+				if (!before.neutralGround && after.neutralGround) return [{ code: 'polarity', box: box.id, half }];
+				return before.hotGround && !after.hotGround ? [{ code: 'groundOpen', box: box.id, half }] : [];
+			})
+		);
+}
+
+interface Guarded {
+	readonly box: Box;
+	readonly before: string | null;
+	readonly after: string | null;
+}
+
+/** Who guards each outlet of the part, before and after: asked only where something could. */
+function guardsOf(planned: House, here: House): Guarded[] {
+	const guarded = (house: House) => {
+		if (!mayGuard(house)) return () => null;
+		const before = settle(house);
+		return (box: Box): string | null => {
+			const own = house.boxes.find(({ id }) => id === box.id);
+			const half = own && halvesOf(own)[0];
+			if (half === undefined) return null;
+			const guard = guardOf(house, points.contact(box.id, half, 'hot'), before);
+			return guard.state === 'guarded' ? guard.device : null;
+		};
+	};
+	const [was, is] = [guarded(here), guarded(planned)];
+	return planned.boxes
+		.filter((box) => halvesOf(box).length > 0)
+		.map((box) => ({ box, before: was(box), after: is(box) }));
+}
+
+const mayGuard = ({ boxes, panels }: House): boolean =>
+	boxes.some(({ device }) => device && deviceModel(device).protection?.kind === 'residual') ||
+	panels.some(
+		({ breakers, residualDevices }) =>
+			residualDevices.length > 0 ||
+			breakers.some(({ type }) => type === 'residual' || type === 'dualFunction')
+	);
+
+/** Whether a box loses power with the device here taken out of the way: it hangs after it. */
+function isAfter(house: House, boxId: string, other: string): boolean {
+	const { device } = house.boxes.find(({ id }) => id === boxId)!;
+	if (device?.kind !== 'gfci') return false;
+	const out = { ...house, boxes: house.boxes.map((box) => (box.id === boxId ? withDevice(box, true) : box)) };
+	const half = halvesOf(house.boxes.find(({ id }) => id === other)!)[0]!;
+	return circuitsInBox(house, other).length > 0 && !solved(out).lamps.get(key(other, half))!.hotNeutral;
+}
