@@ -1,11 +1,25 @@
 import { describe, expect, it } from 'vitest';
 import { canReach, walk, type Walked } from './walk';
 import { energyOf } from '../src/isolation';
-import { nextStep, planJob, type Command, type JobPlan, type JobState } from '../src/job';
+import {
+	checkId,
+	handMoves,
+	nextStep,
+	planJob,
+	wayNow,
+	wishProcedure,
+	type Command,
+	type JobPlan,
+	type JobState,
+	type WishChoice,
+	type Work
+} from '../src/job';
 
 /** Commands that put a hand or a tool on conductors, written down from the trade and not from the engine. */
 const handsOnConductors = (command: Command): boolean =>
-	['takeOff', 'terminate', 'tug', 'cap', 'reopen', 'readSupplyOhms', 'readBaseline'].includes(command.kind) ||
+	['takeOff', 'terminate', 'tug', 'move', 'cap', 'reopen', 'readSupplyOhms', 'readBaseline'].includes(
+		command.kind
+	) ||
 	(command.kind === 'confirm' &&
 		[
 			'easeOut',
@@ -28,6 +42,84 @@ export const planOf = (house: Parameters<typeof planJob>[0], boxId: string): Job
 	if (!planned.ok) throw new Error(planned.failure.code);
 	return planned.plan;
 };
+
+/** A plan for something else, with one move of each kind (of landings one of each side), one check of each, one half and one pair of each kind: the procedure treats those of a kind alike. */
+export function workPlanOf(house: Parameters<typeof planJob>[0], boxId: string, wish: WishChoice): JobPlan {
+	const planned = planJob(house, boxId, 'groundFirst', wishProcedure, wish);
+	if (!planned.ok) throw new Error(JSON.stringify(planned.failure));
+	const plan = fewerPairs(planned.plan);
+	const work = plan.work!;
+	const sort = (move: Work['ways'][number]['moves'][number]) =>
+		move.kind === 'land' ? `land ${move.terminal.startsWith('load') ? 'load' : 'other'}` : move.kind;
+	const ways = work.ways.map((way) => ({
+		...way,
+		moves: way.moves.filter((move, k, all) => all.findIndex((one) => sort(one) === sort(move)) === k)
+	}));
+	const checks = work.checks.filter(
+		({ check }, k) => work.checks.findIndex((each) => each.check === check) === k
+	);
+	return {
+		...plan,
+		work: { ...work, ways, checks },
+		baselines: plan.baselines.slice(0, 1),
+		takeOff: plan.takeOff.slice(0, 2),
+		halves: plan.halves.slice(0, 1),
+		newHalves: plan.newHalves.slice(0, 1),
+		upstream: [],
+		downstream: plan.downstream.slice(0, 1),
+		resistanceChecks: ['hotNeutral']
+	};
+}
+
+/** What holds beside where something else goes in. */
+function workEverywhere(walked: Walked, work: Work): void {
+	const moves = (state: JobState) => handMoves(wayNow(work, state.supply.found));
+	const lifted = moves(walked.states[0]!).some((move) => move.kind === 'tape' && move.lift);
+
+	it('lands nothing on a load side before the supply is known', () => {
+		if (!lifted) return;
+		expect(
+			everyMove(walked, (before, command) =>
+				command.kind === 'move' && command.move.startsWith('land load') && before.supply.outcome !== 'found'
+					? `${command.move} with the supply ${before.supply.outcome}`
+					: null
+			)
+		).toEqual([]);
+		expect(
+			walked.states.some(({ moved }) => Object.keys(moved).some((id) => id.startsWith('land load')))
+		).toBe(true);
+	});
+
+	it('puts no wire on a part whose tab has still to be broken', () => {
+		const tab = moves(walked.states[0]!).find(({ kind }) => kind === 'breakTab');
+		if (!tab) return;
+		expect(
+			walked.states.filter(
+				({ moved }) => moved[tab.id] === undefined && Object.keys(moved).some((id) => id.startsWith('land'))
+			)
+		).toEqual([]);
+	});
+
+	it('ends with every move made and every check passed: no tape lifted over an empty side, no tab whole between two hots', () => {
+		const ends = walked.states.filter(({ status }) => status === 'finished');
+		for (const state of ends) {
+			for (const { id } of moves(state)) expect([id, state.moved[id]]).toEqual([id, 'done']);
+			for (const id of work.checks.map(checkId)) expect([id, state.checks[id]]).toEqual([id, 'passed']);
+		}
+	});
+
+	it('takes power back only with every move made', () => {
+		expect(
+			everyMove(walked, (before, command) =>
+				command.kind === 'restorePower' &&
+				before.device === 'newSeated' &&
+				moves(before).some(({ id }) => before.moved[id] !== 'done')
+					? JSON.stringify(before.moved)
+					: null
+			)
+		).toEqual([]);
+	});
+}
 
 /**
  * The plan with one pair of each kind and one more, at the face and on the bare conductors. The procedure tells pairs by their ids alone and treats them alike, so that more of a kind only makes
@@ -122,7 +214,8 @@ export const everyState = (name: string, plan: JobPlan) =>
 		it('takes wires off, and terminates, only after the bare conductors themselves were proven', () => {
 			expect(
 				everyMove(walked, (before, command) =>
-					['takeOff', 'terminate', 'cap'].includes(command.kind) && before.isolation.proof.scope !== 'bare'
+					['takeOff', 'terminate', 'move', 'cap'].includes(command.kind) &&
+					before.isolation.proof.scope !== 'bare'
 						? command.kind
 						: null
 				)
@@ -151,7 +244,7 @@ export const everyState = (name: string, plan: JobPlan) =>
 			const ends = walked.states.filter(({ status }) => status === 'finished');
 			expect(ends.length).toBeGreaterThan(0);
 			for (const state of ends) {
-				for (const half of plan.halves)
+				for (const half of plan.newHalves)
 					expect([state.final[half], state.grip[half]]).toEqual(['passed', 'passed']);
 				for (const box of plan.onRing ? [...plan.upstream, ...plan.downstream] : plan.downstream)
 					expect(state.neighbours[box]).toBe('passed');
@@ -216,7 +309,8 @@ export const everyState = (name: string, plan: JobPlan) =>
 				for (const [by, outcome] of [
 					['dead', 'found'],
 					['live', 'found'],
-					[null, 'skipped'],
+					// Where the work depends on it, it is never left.
+					...(plan.work ? [] : [[null, 'skipped']]),
 					[null, 'silent'],
 					[null, 'none']
 				])
@@ -230,6 +324,8 @@ export const everyState = (name: string, plan: JobPlan) =>
 				walked.states.filter(({ device, isolation }) => device === 'newOut' && isolation.areaClear)
 			).toEqual([]);
 		});
+
+		if (plan.work) workEverywhere(walked, plan.work);
 
 		it('has a way to finish or to stop safely from every state', () => {
 			const ends = canReach(walked, ({ status }) => status !== 'underWay');

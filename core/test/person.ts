@@ -19,6 +19,7 @@ import {
 	supplyProbes,
 	supplyVolts,
 	wiringDuring,
+	workCheckPasses,
 	type Answer,
 	type Command,
 	type Condition,
@@ -232,7 +233,11 @@ export class Person {
 			case 'restorePower':
 				return { kind: 'restorePower', held: true };
 			case 'readPlug':
-				return { kind: 'readPlug', half: step.half, lamps: soundLamps };
+				return {
+					kind: 'readPlug',
+					half: step.half,
+					lamps: this.plan.work ? readPlugLamps(house, this.plan.boxId, step.half) : soundLamps
+				};
 			case 'readOutlet': {
 				const probes = neutralEarthProbes(house, this.plan.boxId, step.half, this.state.earth)!;
 				return {
@@ -265,6 +270,14 @@ export class Person {
 					hotGround: meter(hotGroundV)
 				};
 			}
+			case 'move':
+				return { kind: 'move', move: step.move, held: true };
+			case 'checkWork':
+				return {
+					kind: 'checkWork',
+					check: step.check,
+					passes: workCheckPasses(house, this.plan, step.check)!
+				};
 			case 'stop':
 				return { kind: 'stop', reason: 'ownChoice', note: '' };
 			default:

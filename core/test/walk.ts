@@ -2,9 +2,11 @@ import type { VoltReading } from '../src/isolation';
 import { tools } from './person';
 import {
 	applyEvent,
+	checkId,
 	conditions,
 	confirmedSteps,
 	decide,
+	handMoves,
 	pairsToRead,
 	initialJob,
 	soundLamps,
@@ -133,6 +135,12 @@ export function everyCommand(plan: JobPlan): Command[] {
 			{ kind: 'tug', terminal, held: true },
 			{ kind: 'tug', terminal, held: false }
 		]),
+		...[...new Set((plan.work?.ways ?? []).flatMap((way) => handMoves(way).map(({ id }) => id)))].flatMap(
+			(move) => both.map((held): Command => ({ kind: 'move', move, held }))
+		),
+		...(plan.work ? ['reset', ...plan.work.checks.map(checkId)] : []).flatMap((check) =>
+			both.map((passes): Command => ({ kind: 'checkWork', check, passes }))
+		),
 		...(['dead', 'live', 'skip'] as const).map((way): Command => ({ kind: 'supplyWay', way })),
 		...plan.supplyCables.flatMap((cable): Command[] => [
 			...[
@@ -167,7 +175,7 @@ export function everyCommand(plan: JobPlan): Command[] {
 			)
 		),
 		...both.map((held): Command => ({ kind: 'restorePower', held })),
-		...plan.halves.flatMap((half) =>
+		...plan.newHalves.flatMap((half) =>
 			[soundLamps, { ...soundLamps, hotGround: false }].map((lamps): Command => ({
 				kind: 'readPlug',
 				half,
@@ -185,7 +193,7 @@ export function everyCommand(plan: JobPlan): Command[] {
 		...[...plan.upstream, ...plan.downstream].flatMap((box) =>
 			both.map((works): Command => ({ kind: 'checkNeighbour', box, works }))
 		),
-		...plan.halves.flatMap((half) => both.map((holds): Command => ({ kind: 'grip', half, holds }))),
+		...plan.newHalves.flatMap((half) => both.map((holds): Command => ({ kind: 'grip', half, holds }))),
 		{ kind: 'tidyDirectory', label: 'sewing room' },
 		...(['powerSeen', 'foundUnlocked', 'wasAway', 'otherBoxOpened'] as const).map((what): Command => ({
 			kind: 'changed',
@@ -260,6 +268,8 @@ function keyOf(state: JobState): string {
 		marks(state.stops),
 		supplyName(state.supply),
 		marks(state.wires),
+		marks(state.moved),
+		marks(state.checks),
 		marks(state.closing),
 		marks(state.resistance),
 		marks(state.final),
@@ -275,7 +285,7 @@ function keyOf(state: JobState): string {
 /** Once the supply cable is known, or left, nothing that follows depends on which it is. */
 const supplyKey = (supply: JobState['supply']): string =>
 	supply.marked || supply.outcome === 'skipped'
-		? 'settled'
+		? `settled ${supply.found.join()}`
 		: (supply.outcome ??
 			[
 				supply.way,

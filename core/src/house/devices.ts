@@ -261,7 +261,8 @@ function gfci(device: Extract<Device, { kind: 'gfci' }>): DeviceModel {
 			...closed,
 			...(['upper', 'lower'] as const).flatMap((half) =>
 				contactsOf(device, half, { hot: face[0], neutral: face[1], ground: 'ground' })
-			)
+			),
+			...(device.usb ? [charger(face[0], face[1])] : [])
 		],
 		supply: ['supplyHot', 'supplyNeutral'],
 		...(senses ? { protection: residualOf(device, true) } : {})

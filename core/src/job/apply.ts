@@ -4,6 +4,7 @@ import type { Condition, JobEvent } from './events';
 import { pairsToRead } from './pairs';
 import type { JobPlan } from './plan';
 import { contrastOutcome } from './contrast';
+import { handMoves, isJoint, wayNow } from './work';
 import { noSupply, supplyOutcome, type CableVerdict, type SupplyState } from './supply';
 import {
 	asOf,
@@ -134,8 +135,16 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 			};
 		case 'tug':
 			return { ...state, wires: { ...state.wires, [body.terminal]: body.held ? 'tugged' : 'ready' } };
+		case 'move':
+			return moved(plan, state, body);
+		case 'checkWork':
+			return afterPower(
+				{ ...state, checks: { ...state.checks, [body.check]: passed(event) } },
+				event,
+				'finalTest'
+			);
 		case 'reopen':
-			return reopened(state);
+			return plan.work ? openedForWork(plan, state) : reopened(state);
 		case 'readOhms':
 			return { ...state, resistance: { ...state.resistance, [body.check]: passed(event) } };
 		case 'restorePower':
@@ -340,10 +349,56 @@ function reopened(state: JobState): JobState {
 		closing: noClosing,
 		resistance: {},
 		final: {},
+		checks: {},
 		neighbours: {},
 		grip: {},
 		nothingLeft: false,
 		redo: null
+	};
+}
+
+/** A move made: with the last of them every end is on, joined or capped. One that came out of its tug is to be made again. */
+function moved(
+	plan: JobPlan,
+	state: JobState,
+	{ move, held }: Extract<JobEvent['body'], { kind: 'move' }>
+): JobState {
+	const way = wayNow(plan.work!, state.supply.found);
+	const now = way.moves.find(({ id }) => id === move)!;
+	if (!held) {
+		const { [move]: _out, ...still } = state.moved;
+		return { ...state, moved: still, wires: mapWires(state, () => 'ready') };
+	}
+	const made = { ...state.moved, [move]: 'done' as const };
+	const all = handMoves(way).every(({ id }) => made[id] === 'done');
+	return {
+		...state,
+		moved: made,
+		device: now.kind === 'land' ? 'newOut' : state.device,
+		wires: all ? mapWires(state, () => 'tugged') : state.wires
+	};
+}
+
+/** Out of the box again: every joint is tugged anew. A part that doesn’t grip comes off, and another one is wired in its place. */
+function openedForWork(plan: JobPlan, state: JobState): JobState {
+	const swapped = state.redo === 'grip';
+	const moves = wayNow(plan.work!, state.supply.found).moves;
+	const onPart = new Set(
+		moves.filter(({ kind }) => ['land', 'breakTab', 'tape', 'driveIn'].includes(kind)).map(({ id }) => id)
+	);
+	const joints = new Set(moves.filter(isJoint).map(({ id }) => id));
+	const after = reopened(state);
+	return {
+		...after,
+		device: swapped ? 'none' : 'newOut',
+		part: state.part,
+		landed: {},
+		wires: mapWires(state, () => (swapped ? 'ready' : 'onNew')),
+		moved: Object.fromEntries(
+			Object.entries(state.moved)
+				.filter(([id]) => !(swapped && onPart.has(id)))
+				.map(([id, was]) => [id, joints.has(id) ? ('loose' as const) : was])
+		)
 	};
 }
 
@@ -352,6 +407,7 @@ const offAgain = (state: JobState): JobState => ({
 	...state,
 	redo: state.redo ?? 'ownChoice',
 	final: {},
+	checks: {},
 	neighbours: {},
 	grip: {},
 	nothingLeft: false,

@@ -28,7 +28,8 @@ const touching: ReadonlySet<Command['kind']> = new Set([
 	'cap',
 	'reopen',
 	'readSupplyOhms',
-	'readBaseline'
+	'readBaseline',
+	'move'
 ]);
 const touchingSteps: ReadonlySet<string> = new Set([
 	'easeOut',
@@ -102,6 +103,10 @@ function fits(step: Step, command: Command): boolean {
 			return command.kind === step.kind && command.terminal === step.terminal;
 		case 'terminate':
 			return command.kind === 'terminate' && command.from === step.terminal;
+		case 'move':
+			return command.kind === 'move' && command.move === step.move;
+		case 'checkWork':
+			return command.kind === 'checkWork' && command.check === step.check;
 		case 'readSupplyOhms':
 		case 'readSupplyVolts':
 		case 'touchSupply':
@@ -245,7 +250,13 @@ function atItsStep(context: JobContext, state: JobState, next: Step, command: Co
 		case 'terminate':
 			return termination(plan, state, command);
 		case 'tug':
+		case 'move':
 			return accept(command, { passes: command.held, expected: null });
+		case 'checkWork':
+			return accept(command, { passes: command.passes, expected: null });
+		case 'supplyWay':
+			// Where the work depends on which cable it is, it is found, never left.
+			return plan.work && command.way === 'skip' ? refuse({ code: 'supplyNeeded' }) : accept(command);
 		case 'readOhms': {
 			if (!ohmsInRange(command.value)) return refuse({ code: 'outOfRange' });
 			const resistanceOhm = expect.resistanceOhm(command.check);

@@ -33,6 +33,8 @@ export type Refusal =
 			readonly ways: readonly How[];
 	  }
 	| { readonly code: 'pushInNever' }
+	/** Which terminals the wires go on depends on which cable is the supply. */
+	| { readonly code: 'supplyNeeded' }
 	| { readonly code: 'conductorKnown'; readonly id: string }
 	| { readonly code: 'toolsMissing'; readonly missing: readonly string[] };
 

@@ -51,9 +51,18 @@ export const provingUnitV = 240;
 
 /** Readings of the recorded house, with what the job has found and done: solved when asked for, and once for as long as the job leaves the wiring as it is. */
 export function expectationsOf(recorded: House, plan: JobPlan, state: JobState): Expectations {
-	const { isolation, device, wires, feeder, earth } = state;
+	const { isolation, device, wires, feeder, earth, moved, checks, supply } = state;
 	const { power, off, notFeeding } = isolation;
-	const wiring = JSON.stringify([power, off, notFeeding, device, wires, feeder, earth]);
+	const wiring = JSON.stringify([
+		power,
+		off,
+		notFeeding,
+		device,
+		wires,
+		feeder,
+		earth,
+		...(plan.work ? [moved, checks, supply.found] : [])
+	]);
 	if (lately?.recorded !== recorded || lately.plan !== plan || lately.wiring !== wiring)
 		lately = { recorded, plan, wiring, expectations: solvedOnce(recorded, plan, state) };
 	return lately.expectations;
@@ -154,7 +163,7 @@ export function groundEarthProbes(house: House, boxId: string, half: Half, earth
 /** Where the tips go for a resistance check: contacts of the first half; the box by its metal. */
 export function resistanceProbes(plan: JobPlan, check: ResistanceCheck): Probes {
 	const at = (role: 'hot' | 'neutral' | 'ground') =>
-		`box:${plan.boxId}/${contactPoint(plan.halves[0]!, role)}`;
+		`box:${plan.boxId}/${contactPoint(plan.newHalves[0]!, role)}`;
 	switch (check) {
 		case 'hotNeutral':
 			return { red: at('hot'), black: at('neutral') };

@@ -2,6 +2,7 @@ export { protectionAsked, type ProtectionAsked } from './asked';
 export {
 	currentProcedure,
 	planJob,
+	wishProcedure,
 	type Baseline,
 	type JobPlan,
 	type Landing,
@@ -11,6 +12,20 @@ export {
 	type WireRef
 } from './plan';
 export { commandSchema } from './commandSchema';
+export { workCheckPasses } from './checks';
+export {
+	checkId,
+	handMoves,
+	planWork,
+	resetFirst,
+	wayNow,
+	wishSchema,
+	type ProtectionCheck,
+	type WishChoice,
+	type Work,
+	type WorkFailure,
+	type WorkWay
+} from './work';
 export { pairsToRead, type Earth, type Pair } from './pairs';
 export {
 	conditions,

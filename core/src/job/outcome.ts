@@ -15,6 +15,7 @@ import type { JobEvent } from './events';
 import type { JobPlan } from './plan';
 import { proofsOf, recordOf, type Worry } from './record';
 import type { JobState } from './state';
+import { wayNow, type Work } from './work';
 
 /** How a breaker’s entry tells what this job found of it. */
 export interface FindingWords {
@@ -86,6 +87,13 @@ export function houseAfterJob(
 	};
 	const rewired = withBox(recoloured, plan.boxId, (recorded) => {
 		const box = boxOfMaterial(recoloured, recorded, state.metalBox ? 'metal' : 'plastic');
+		const after = {
+			...supplyFound(state, events, on),
+			worries: worriesAfter(box, plan, state, events, on, words),
+			history: [...box.history, { on, what: words.replaced }]
+		};
+		if (plan.work)
+			return { ...box, ...workedInto(box, plan.work, state), device: fitted(plan, state, on), ...after };
 		return {
 			...box,
 			device: fitted(plan, state, on),
@@ -97,9 +105,7 @@ export function houseAfterJob(
 				...how(tail.to),
 				colour: seen.get(`tail/${tail.id}`) ?? tail.colour
 			})),
-			...supplyFound(state, events, on),
-			worries: worriesAfter(box, plan, state, events, on, words),
-			history: [...box.history, { on, what: words.replaced }]
+			...after
 		};
 	});
 	return withFindings(
@@ -113,7 +119,29 @@ export function houseAfterJob(
 	);
 }
 
-function fitted({ newDevice, procedure }: JobPlan, { partRatingA }: JobState, on: string): Device {
+/** The box wired as the work left it: every end of it where its moves brought it. */
+function workedInto(
+	box: Box,
+	work: Work,
+	{ supply }: JobState
+): Pick<Box, 'joints' | 'terminations' | 'pigtails'> {
+	const { joints, terminations, pigtails } = wayNow(work, supply.found).wanted;
+	const known = new Map(terminations.map((end) => [`${end.cable}/${end.conductor}`, end]));
+	return {
+		joints,
+		pigtails,
+		terminations: box.terminations.map((end) => known.get(`${end.cable}/${end.conductor}`) ?? end)
+	};
+}
+
+function fitted(
+	{ newDevice: planned, procedure, work }: JobPlan,
+	{ partRatingA, supply }: JobState,
+	on: string
+): Device {
+	const device = work ? wayNow(work, supply.found).wanted.device! : planned;
+	// It was reset and tried.
+	const newDevice = 'tripped' in device ? { ...device, tripped: false } : device;
 	if (newDevice.kind === 'fixed') return newDevice;
 	const ratingA = procedure >= 2 && partRatingA !== null ? partRatingA : newDevice.ratingA;
 	return { ...newDevice, ratingA, fitted: on };

@@ -86,13 +86,22 @@ export function facePairs(boxId: string, halves: readonly Half[], grounded: bool
 	});
 }
 
-/** Each hot to each neutral of its cable, then every conductor that isn't ground to ground, those that pass through too; further grounds and a metal box to the ground. */
-export function barePairs(box: Box, wires: readonly WireRef[], passing: readonly WireRef[]): Pair[] {
+/**
+ * Each hot to each neutral of its cable (`everyHot`: one whose cable has no neutral on the device, to the first that is there), then every conductor that isn't ground to ground, those that pass through too; further grounds and a metal box to the ground.
+ */
+export function barePairs(
+	box: Box,
+	wires: readonly WireRef[],
+	passing: readonly WireRef[],
+	everyHot = false
+): Pair[] {
 	const ground = wires.find(({ role }) => role === 'ground');
 	const pairs: Pair[] = [];
 	const isHot = ({ role }: WireRef) => role === 'hot' || role === 'switchedHot';
-	for (const hot of wires.filter(isHot))
-		for (const neutral of wires.filter((wire) => wire.role === 'neutral' && wire.cable === hot.cable))
+	const neutrals = wires.filter(({ role }) => role === 'neutral');
+	for (const hot of wires.filter(isHot)) {
+		const own = neutrals.filter(({ cable }) => cable === hot.cable);
+		for (const neutral of own.length === 0 && everyHot ? neutrals.slice(0, 1) : own)
 			pairs.push({
 				id: `${hot.id}~${neutral.id}`,
 				kind: 'hotNeutral',
@@ -101,6 +110,7 @@ export function barePairs(box: Box, wires: readonly WireRef[], passing: readonly
 				redWire: hot,
 				blackWire: neutral
 			});
+	}
 	for (const wire of [...wires.filter(({ role }) => role !== 'ground'), ...passing])
 		pairs.push({
 			id: `${wire.id}~ground`,

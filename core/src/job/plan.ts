@@ -21,6 +21,7 @@ import type { Region } from '../rules';
 import { hardThings, mustBeOffTogether, type Thing, type Together } from '../isolation';
 import { fittingRatingsA, protectionAsked, withoutResidual, type ProtectionAsked } from './asked';
 import { barePairs, facePairs, type Pair } from './pairs';
+import { planWork, type Work, type WishChoice, type WorkFailure } from './work';
 
 /** One conductor end at the outlet. */
 export interface WireRef {
@@ -49,8 +50,10 @@ export type TerminatingSchool = 'groundFirst' | 'hotFirst' | 'asItCameOff';
  * The way a job goes, by number; a job keeps the one it was begun under.
  * 1: the first. 2: decides on protection before it begins; ratings by breaker and conductors; an alarm at the ground is settled by a reading; hot to neutral is
  * compared with what the cables read by themselves; supply cables by contrast, alive by contactless first; the box's material as seen.
+ * 3: something else goes in: what is done at the box is `work`, moves on conductor ends; what the new part adds is tried after.
  */
 export const currentProcedure = 2;
+export const wishProcedure = 3;
 
 /** Hot to neutral of what comes to the device, read with the wires off: one cable's, or that of the tails in a spliced box. */
 export interface Baseline {
@@ -108,9 +111,14 @@ export interface JobPlan {
 	readonly hard: Readonly<Record<string, readonly Thing[]>>;
 	/** Screws of the new device that carry nothing and are driven in. */
 	readonly unusedTerminals: readonly string[];
+	/** Halves of the new part. */
+	readonly newHalves: readonly Half[];
+	/** Where something else goes in: what is done at the box. `null`: the same again, wire for wire. */
+	readonly work: Work | null;
 }
 
 export type PlanFailure =
+	| ({ readonly box: string } & WorkFailure)
 	| { readonly code: 'unknownBox'; readonly box: string }
 	| { readonly code: 'noDevice'; readonly box: string }
 	| { readonly code: 'notAnOutlet'; readonly box: string }
@@ -132,11 +140,16 @@ export function planJob(
 	house: House,
 	boxId: string,
 	school: TerminatingSchool = 'groundFirst',
-	procedure = currentProcedure
+	procedure = currentProcedure,
+	wish: WishChoice | null = null
 ): { ok: true; plan: JobPlan } | { ok: false; failure: PlanFailure } {
 	const box = findBox(house, boxId);
 	const failure = box ? whyNot(house, box, procedure) : { code: 'unknownBox' as const, box: boxId };
 	if (!box || failure) return { ok: false, failure: failure! };
+	const feeder = circuitsInBox(house, boxId)[0]!.breaker;
+	const worked = wish && planWork(house, boxId, wish, fittingRatingsA(house, boxId, feeder)[0]!, school);
+	if (worked && !worked.ok) return { ok: false, failure: { ...worked.failure, box: boxId } };
+	const work = worked?.work ?? null;
 	const device = box.device!;
 	const model = deviceModel(device);
 	const takeOff = inOrder(landingsOf(house, box), ['hot', 'switchedHot', 'neutral', 'ground']);
@@ -164,18 +177,20 @@ export function planJob(
 					.filter((id) => findBreaker(house, id))
 					.map((id) => [id, fittingRatingsA(house, boxId, id)])
 			),
-			brokenTabs: hasBrokenTabs(device),
+			brokenTabs: work === null && hasBrokenTabs(device),
 			baselines: procedure >= 2 ? baselinesOf(wires) : [],
 			mayBeRing: procedure >= 2 && house.region === 'uk',
 			oldDevice: device,
-			newDevice: likeForLike(device, procedure >= 2 ? fittingRatingsA(house, boxId, circuit.breaker) : null),
+			newDevice: work
+				? work.ways[0]!.wanted.device!
+				: likeForLike(device, procedure >= 2 ? fittingRatingsA(house, boxId, circuit.breaker) : null),
 			grounded,
 			metalBox: box.material === 'metal',
 			separatePlate: house.region === 'us',
 			halves: model.halves,
 			facePairs: facePairs(box.id, model.halves, grounded),
-			barePairs: barePairs(box, wires, passing),
-			...suppliesIn(house, box, wires, procedure),
+			barePairs: barePairs(box, wires, passing, procedure >= wishProcedure),
+			...(work ? suppliesOf(work) : suppliesIn(house, box, wires, procedure)),
 			passing,
 			takeOff,
 			putOn,
@@ -194,9 +209,13 @@ export function planJob(
 					.map((id) => [id, hardThings(house, id)] as const)
 					.filter(([, things]) => things.length > 0)
 			),
-			unusedTerminals: model.terminals
-				.filter(({ name, takes }) => 'hook' in takes && !used.has(name))
-				.map(({ name }) => name)
+			unusedTerminals: work
+				? []
+				: model.terminals
+						.filter(({ name, takes }) => 'hook' in takes && !used.has(name))
+						.map(({ name }) => name),
+			newHalves: work ? deviceModel(work.ways[0]!.wanted.device!).halves : model.halves,
+			work
 		}
 	};
 }
@@ -223,7 +242,7 @@ function whyNot(house: House, box: Box, procedure: number): PlanFailure | null {
 	if (circuits.length === 0) return { code: 'noCircuit', box: box.id };
 	const landings = landingsOf(house, box);
 	if (procedure >= 2) {
-		if (hasBrokenTabs(box.device)) return { code: 'brokenTabs', box: box.id };
+		if (procedure < wishProcedure && hasBrokenTabs(box.device)) return { code: 'brokenTabs', box: box.id };
 		const apart = mustBeOffTogether(house, box.id, circuits[0]!.breaker).filter(
 			({ because }) => because === 'sharedNeutral'
 		);
@@ -243,6 +262,16 @@ function whyNot(house: House, box: Box, procedure: number): PlanFailure | null {
 	if (!landings.some(({ role }) => role === 'ground')) return { code: 'noGround', box: box.id };
 	return null;
 }
+
+/** Which cable is the supply is asked where the work depends on it. */
+const suppliesOf = ({
+	candidates,
+	ways
+}: Work): Pick<JobPlan, 'supplyCables' | 'recordedSupply' | 'onRing'> => ({
+	supplyCables: candidates,
+	recordedSupply: candidates.length > 0 ? ways[0]!.supply : [],
+	onRing: false
+});
 
 /** The cables that could feed the device, and those that do as recorded. One cable alone needs no telling. */
 function suppliesIn(

@@ -75,9 +75,19 @@ const kinds = {
 		'terminate',
 		'tug',
 		'cap',
-		'reopen'
+		'reopen',
+		'move'
 	],
-	tests: ['readOhms', 'restorePower', 'readPlug', 'readOutlet', 'checkNeighbour', 'grip', 'tidyDirectory'],
+	tests: [
+		'readOhms',
+		'restorePower',
+		'readPlug',
+		'readOutlet',
+		'checkWork',
+		'checkNeighbour',
+		'grip',
+		'tidyDirectory'
+	],
 	notes: ['note', 'amendVolts', 'stop']
 } as const;
 
@@ -116,6 +126,7 @@ export function recordOf(plan: JobPlan, events: readonly JobEvent[], state: JobS
 				'readOhms',
 				'readPlug',
 				'readOutlet',
+				'checkWork',
 				'checkNeighbour',
 				'grip',
 				'restorePower'

@@ -1,6 +1,8 @@
 import { fedFrom, findBreaker, withBox, withBreakers, type Box, type House } from '../house';
 import type { JobPlan } from './plan';
 import type { JobState } from './state';
+import { resetFirst, wayNow, withMoves, type Work } from './work';
+import { terminalOf, withEnd, endsOf, type Wiring } from '../wiring';
 
 /**
  * The house as the job has left it so far: breakers as switched, wires off, capped or on the new device. Given the recorded house it serves
@@ -26,6 +28,7 @@ export function believedHouse(recorded: House, plan: JobPlan, state: JobState): 
 
 function boxDuring(box: Box, plan: JobPlan, state: JobState): Box {
 	const isOld = state.device === 'oldSeated' || state.device === 'oldOut';
+	if (plan.work && !isOld) return boxAtWork(box, plan, plan.work, state);
 	const { device: _device, ...without } = box;
 	const device = isOld ? box.device : state.device === 'none' ? undefined : plan.newDevice;
 	const landed = (at: string): string => {
@@ -44,3 +47,24 @@ function boxDuring(box: Box, plan: JobPlan, state: JobState): Box {
 		}))
 	};
 }
+
+/** The box once the wires are off the old part: what was on it is free or capped, and then where the moves made so far have brought it. */
+function boxAtWork(box: Box, plan: JobPlan, work: Work, state: JobState): Box {
+	const { device: _old, ...rest } = box;
+	const free = endsOf(box).reduce((wiring: Wiring, { end, at }) => {
+		const was = terminalOf(at);
+		if (was === null) return wiring;
+		return withEnd(wiring, end, state.wires[was] === 'capped' ? 'capped' : 'bare');
+	}, rest);
+	const way = wayNow(work, state.supply.found);
+	const inHand = state.device === 'none' ? undefined : way.wanted.device;
+	const fitted = inHand && resetFirst(plan) ? withTripped(inHand, state.checks.reset !== 'passed') : inHand;
+	return {
+		...box,
+		...withMoves(free, way, ({ id }) => state.moved[id] !== undefined),
+		device: fitted
+	};
+}
+
+const withTripped = (device: NonNullable<Box['device']>, tripped: boolean): NonNullable<Box['device']> =>
+	'tripped' in device ? { ...device, tripped } : device;

@@ -65,6 +65,10 @@ export interface JobState {
 	readonly landed: Readonly<Record<string, string>>;
 	/** By terminal. */
 	readonly wires: Readonly<Record<string, WireState>>;
+	/** By move of the work: done; or done, and to be tugged anew since the box was opened again. */
+	readonly moved: Readonly<Record<string, 'done' | 'loose'>>;
+	/** By check of the work. */
+	readonly checks: Readonly<Record<string, Passed>>;
 	readonly closing: {
 		readonly unusedScrews: boolean;
 		readonly tape: boolean;
@@ -127,6 +131,8 @@ export function initialJob(plan: JobPlan): JobState {
 		baseline: {},
 		landed: {},
 		wires: Object.fromEntries(plan.takeOff.map(({ terminal }) => [terminal, 'onOld' as const])),
+		moved: {},
+		checks: {},
 		closing: noClosing,
 		resistance: {},
 		final: {},

@@ -5,6 +5,8 @@ import type { JobPlan, ResistanceCheck } from './plan';
 import { isBare, mustStop, supplyPending, type JobState } from './state';
 import { nextOfContrast } from './contrast';
 import { nextSupplyCable } from './supply';
+import { checkId, handMoves, isApart, resetFirst, wayNow, type Work } from './work';
+import type { Move } from '../wiring';
 
 /** One thing to do next. */
 export type Step =
@@ -32,6 +34,8 @@ export type Step =
 	| { readonly kind: 'takeOff'; readonly terminal: string }
 	| { readonly kind: 'terminate'; readonly terminal: string }
 	| { readonly kind: 'tug'; readonly terminal: string }
+	| { readonly kind: 'move'; readonly move: string; readonly again: boolean }
+	| { readonly kind: 'checkWork'; readonly check: string }
 	| { readonly kind: 'reopen' }
 	| { readonly kind: 'readOhms'; readonly check: ResistanceCheck }
 	| { readonly kind: 'restorePower' }
@@ -151,6 +155,7 @@ function ratingFits(plan: JobPlan, { partRatingA, feeder }: JobState): boolean {
 }
 
 function terminatingStep(plan: JobPlan, state: JobState): Step {
+	if (plan.work) return workStep(plan, plan.work, state);
 	const wire = (terminal: string) => state.wires[terminal]!;
 	if (state.device === 'none' && supplyPending(plan, state) && !Object.values(state.wires).includes('ready'))
 		return supplyStep(plan, state);
@@ -164,6 +169,26 @@ function terminatingStep(plan: JobPlan, state: JobState): Step {
 	const next = plan.putOn.find(({ terminal }) => wire(terminal) === 'ready');
 	if (next) return { kind: 'terminate', terminal: next.terminal };
 	if (plan.unusedTerminals.length > 0 && !state.closing.unusedScrews) return confirm('unusedScrews');
+	if (state.metalBox && plan.separatePlate && !state.closing.tape) return confirm('tape');
+	if (!state.closing.fold) return confirm('fold');
+	if (!state.closing.tugAgain) return confirm('tugAgain');
+	return confirm('seat');
+}
+
+/** What the work asks next: connectors off, the supply found where it matters, ends made ready, then move by move. */
+function workStep(plan: JobPlan, work: Work, state: JobState): Step {
+	const way = wayNow(work, state.supply.found);
+	const left = handMoves(way).filter(({ id }) => state.moved[id] !== 'done');
+	const step = ({ id }: Move): Step => ({ kind: 'move', move: id, again: state.moved[id] === 'loose' });
+	const untouched = !Object.values(state.wires).includes('ready') && state.device === 'none';
+	const apart = left.find(isApart);
+	if (apart && untouched) return step(apart);
+	if (untouched && supplyPending(plan, state)) return supplyStep(plan, state);
+	const base = plan.baselines.find(({ group }) => own(state.baseline, group) === undefined);
+	if (base && untouched) return { kind: 'readBaseline', group: base.group };
+	if (Object.values(state.wires).some((each) => each === 'off' || each === 'capped'))
+		return confirm('prepare');
+	if (left[0]) return step(left[0]);
 	if (state.metalBox && plan.separatePlate && !state.closing.tape) return confirm('tape');
 	if (!state.closing.fold) return confirm('fold');
 	if (!state.closing.tugAgain) return confirm('tugAgain');
@@ -217,13 +242,17 @@ function beforePowerStep(plan: JobPlan, state: JobState): Step {
 }
 
 function afterPowerStep(plan: JobPlan, state: JobState): Step {
-	const half = plan.halves.find((each) => state.final[each] === undefined);
+	const unset = plan.work && resetFirst(plan) && state.checks.reset === undefined;
+	if (unset) return { kind: 'checkWork', check: 'reset' };
+	const half = plan.newHalves.find((each) => state.final[each] === undefined);
 	if (half) return { kind: plan.grounded ? 'readPlug' : 'readOutlet', half };
+	const check = plan.work?.checks.map(checkId).find((each) => state.checks[each] === undefined);
+	if (check !== undefined) return { kind: 'checkWork', check };
 	const box = [...plan.downstream, ...plan.upstream].find(
 		(each) => own(state.neighbours, each) === undefined
 	);
 	if (box !== undefined) return { kind: 'checkNeighbour', box };
-	const loose = plan.halves.find((each) => state.grip[each] === undefined);
+	const loose = plan.newHalves.find((each) => state.grip[each] === undefined);
 	if (loose) return { kind: 'grip', half: loose };
 	if (plan.separatePlate && state.plate === 'off') return confirm('plateOn');
 	if (!state.nothingLeft) return confirm('nothingLeft');

@@ -40,6 +40,7 @@ export function visitOf(state: JobState, step: Step | null): VisitId {
 			return 'supplyRead';
 		case 'readPlug':
 		case 'readOutlet':
+		case 'checkWork':
 			return 'test';
 		case 'checkNeighbour':
 			return 'neighbours';

@@ -6,6 +6,7 @@ export {
 	jointOf,
 	terminalOf,
 	wiredAs,
+	withEnd,
 	type End,
 	type Placed,
 	type Wiring

@@ -1,0 +1,51 @@
+import type { Family } from './family';
+
+const us = {
+	region: 'us',
+	usualGaugeMm: 16,
+	usualTorqueNm: 1.8,
+	arrivesTripped: false,
+	usb: false,
+	asks: ['plates', 'gaugeMm', 'torqueNm']
+} as const;
+
+const made = (style: 'standard' | 'decorator') => (ratingA: number) =>
+	({
+		kind: 'duplex',
+		ratingA,
+		style,
+		tamperResistant: true,
+		weatherResistant: false,
+		tabs: { hot: true, neutral: true },
+		contacts: 'good'
+	}) as const;
+
+/** us: two grounded halves, bridged by tabs. */
+export const duplex: Family = {
+	...us,
+	id: 'duplex',
+	made: made('standard'),
+	is: (device) => device.kind === 'duplex' && device.style === 'standard',
+	usualDepthMm: 25,
+	halvesApart: true
+};
+
+/** us: the same under a plate with one square opening. */
+export const decorator: Family = {
+	...us,
+	id: 'decorator',
+	made: made('decorator'),
+	is: (device) => device.kind === 'duplex' && device.style === 'decorator',
+	usualDepthMm: 28,
+	halvesApart: true
+};
+
+/** us: one grounded receptacle. */
+export const single: Family = {
+	...us,
+	id: 'single',
+	made: (ratingA) => ({ kind: 'single', ratingA, tamperResistant: true, contacts: 'good' }),
+	is: ({ kind }) => kind === 'single',
+	usualDepthMm: 25,
+	halvesApart: false
+};

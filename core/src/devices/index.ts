@@ -1,0 +1,32 @@
+import type { Device } from '../house';
+import type { Region } from '../rules';
+import { decorator, duplex, single } from './duplex';
+import type { Family, PartId } from './family';
+import { gfci } from './gfci';
+import { gfciUsb } from './gfciUsb';
+import { rcdTwin, socketSingle, socketTwin, usbTwin, usbTwinUnswitched } from './socket';
+import { usb } from './usb';
+
+export { partIds, partQuestions, type Family, type PartId, type PartQuestion } from './family';
+
+const families: Readonly<Record<PartId, Family>> = {
+	duplex,
+	decorator,
+	single,
+	usb,
+	gfci,
+	gfciUsb,
+	socketSingle,
+	socketTwin,
+	usbTwin,
+	usbTwinUnswitched,
+	rcdTwin
+};
+
+export const familyOf = (id: PartId): Family => families[id];
+/** The families that are sold in a region. */
+export const soldIn = (region: Region): Family[] =>
+	Object.values(families).filter((family) => family.region === region);
+/** The family a device on record belongs to; `undefined` for what isn’t an outlet one puts in. */
+export const familyFor = (device: Device): Family | undefined =>
+	Object.values(families).find(({ is }) => is(device));

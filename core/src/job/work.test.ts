@@ -1,0 +1,206 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { arrangements, here } from '../arrangements';
+import { soldIn, type PartId } from '../devices';
+import { parseHouse } from '../files';
+import { deviceModel, findBox, settle, withBreakers, type House } from '../house';
+import { readPlugLamps } from '../instruments';
+import { Person } from '../../test/person';
+import { endsOf, type Feed } from '../wiring';
+import { houseAfterJob, nextStep, planJob, recordOf, soundLamps, wishProcedure, type WishChoice } from '.';
+
+const wishOf = (part: PartId, feed: Feed, more: Partial<WishChoice> = {}): WishChoice => ({
+	part,
+	feed,
+	switched: 'keep',
+	connector: 'lever',
+	wireEnd: 'clampPlate',
+	...more
+});
+const planFor = (house: House, wish: WishChoice) => planJob(house, here, 'groundFirst', wishProcedure, wish);
+const words = {
+	provenDead: 'proven dead',
+	provenDeadTogether: 'together',
+	stayedLive: 'stayed live',
+	stayedOnInSearch: 'stayed on',
+	replaced: 'replaced',
+	sharedNeutral: 'shared neutral',
+	worry: () => 'worry'
+};
+const built = (kind: string, options = {}) => arrangements.find((each) => each.kind === kind)!.build(options);
+
+/** Somebody who does the whole job, and what the record says after. */
+function through(house: House, wish: WishChoice, actual = house) {
+	const planned = planFor(house, wish);
+	if (!planned.ok) throw new Error(JSON.stringify(planned.failure));
+	const person = new Person(house, actual, planned.plan, ['b1', 'b1', 'b1']);
+	person.earthFrom = 'outlet:before';
+	for (let n = 0; n < 300 && person.state.status === 'underWay'; n++) {
+		person.go();
+		const last = person.events.at(-1)!;
+		if (last.judged?.passes === false && last.body.kind !== 'readSupplyOhms')
+			throw new Error(JSON.stringify({ kind: house.boxes.length, wish, last }));
+	}
+	const after = houseAfterJob(house, planned.plan, person.state, person.events, '2026-11-26', words);
+	return { person, plan: planned.plan, after, kinds: person.events.map(({ body }) => body.kind) };
+}
+
+describe('a job that puts something else in', () => {
+	test.each([
+		['middleThrough', 'decorator', 'asFound'],
+		['middlePigtails', 'decorator', 'asFound'],
+		['middleThrough', 'usb', 'asFound'],
+		['endOfRun', 'gfci', 'asFound'],
+		['throughGfci', 'gfci', 'asFound'],
+		['middleThrough', 'gfci', 'protected'],
+		['middlePigtails', 'gfci', 'protected'],
+		['middleThrough', 'gfci', 'pigtails'],
+		['halfSwitched', 'duplex', 'asFound'],
+		['halfSwitched', 'decorator', 'asFound'],
+		['middleThrough', 'duplex', 'pigtails'],
+		['middlePigtails', 'duplex', 'throughDevice'],
+		['ring', 'usbTwin', 'asFound'],
+		['radialEnd', 'usbTwinUnswitched', 'asFound'],
+		['radialMiddle', 'rcdTwin', 'asFound'],
+		['middleThrough', 'gfciUsb', 'protected']
+	] as const)('%s, %s, fed on %s: to its end, and the record is a house that holds', (kind, part, feed) => {
+		const house = built(kind, { residual: true });
+		const { person, plan, after } = through(house, wishOf(part, feed));
+		expect(person.state.status).toBe('finished');
+		expect(person.state.final).toEqual(Object.fromEntries(plan.newHalves.map((half) => [half, 'passed'])));
+		expect(parseHouse(JSON.parse(JSON.stringify(after))).ok).toBe(true);
+		const box = findBox(after, here)!;
+		expect(endsOf(box).filter(({ at }) => at === 'bare')).toEqual([]);
+		const on = withBreakers(after, { b1: true });
+		for (const half of deviceModel(box.device!).halves)
+			expect(readPlugLamps(on, here, half)).toEqual(soundLamps);
+		expect(settle(on).trips).toEqual([]);
+		expect(recordOf(plan, person.events, person.state).refuted).toEqual([]);
+	});
+
+	test('a GFCI in the middle: supply found before the load side is landed, tape lifted, the next outlet dark with the button', () => {
+		const { kinds, person, plan } = through(built('middleThrough'), wishOf('gfci', 'protected'));
+		const at = (kind: string, which = '') =>
+			person.events.findIndex(
+				({ body }) => body.kind === kind && (!which || ('move' in body && body.move === which))
+			);
+		expect(at('readSupplyOhms')).toBeGreaterThan(0);
+		expect(at('readSupplyOhms')).toBeLessThan(at('move', 'land loadHot'));
+		expect(kinds.filter((kind) => kind === 'checkWork').length).toBe(plan.work!.checks.length + 1);
+		expect(plan.work!.checks).toContainEqual({ check: 'dark', box: 'after' });
+	});
+
+	test('the record had the cables the wrong way round: what is found decides which goes on LINE', () => {
+		const house = built('middleThrough');
+		// In the walls, what the record calls the cable onward is the supply.
+		const actual: House = {
+			...house,
+			cables: house.cables.map((cable) =>
+				cable.id === 'c2'
+					? { ...cable, to: { box: here }, from: { box: 'after' } }
+					: cable.id === 'c3'
+						? { ...cable, from: { box: 'before' }, to: { box: here } }
+						: cable
+			),
+			boxes: house.boxes.map((box) => ({
+				...box,
+				terminations: box.terminations.map((end) =>
+					box.id === 'before' && end.cable === 'c2'
+						? { ...end, cable: 'c3' }
+						: box.id === 'after'
+							? { ...end, cable: 'c2' }
+							: end
+				)
+			}))
+		};
+		const { person, after } = through(house, wishOf('gfci', 'protected'), actual);
+		expect(person.state.supply.found).toEqual(['c3']);
+		const at = (cable: string) =>
+			findBox(after, here)!.terminations.find((end) => end.cable === cable && end.conductor === 'hot')!.at;
+		expect([at('c3'), at('c2')]).toEqual(['terminal:supplyHot', 'terminal:loadHot']);
+	});
+
+	test('where the work depends on the supply it can’t be left unfound', () => {
+		const planned = planFor(built('middleThrough'), wishOf('gfci', 'protected'));
+		if (!planned.ok) throw new Error();
+		const person = new Person(built('middleThrough'), built('middleThrough'), planned.plan, ['b1']);
+		person.until('supplyWay');
+		expect(person.say({ kind: 'supplyWay', way: 'skip' })).toEqual({
+			ok: false,
+			refusal: { code: 'supplyNeeded' }
+		});
+	});
+
+	test('a half-switched outlet: the tab is broken before a wire is on, and the wall switch is tried both ways', () => {
+		const { person, plan, after } = through(built('halfSwitched'), wishOf('decorator', 'asFound'));
+		const move = (id: string) =>
+			person.events.findIndex(({ body }) => body.kind === 'move' && body.move === id);
+		const lands = person.events.flatMap(({ body }, k) =>
+			body.kind === 'move' && body.move.startsWith('land') ? [k] : []
+		);
+		expect(move('breakTab hot')).toBeGreaterThan(0);
+		expect(move('breakTab hot')).toBeLessThan(Math.min(...lands));
+		expect(plan.work!.checks.map(({ check }) => check).sort()).toEqual(['switchDark', 'switchStays']);
+		expect(findBox(after, here)!.device).toMatchObject({
+			style: 'decorator',
+			tabs: { hot: false, neutral: true }
+		});
+	});
+
+	test.each([
+		['halfSwitched', wishOf('usb', 'asFound'), 'halvesApart'],
+		['endOfRun', wishOf('gfci', 'protected'), 'nothingAfter'],
+		['middleThrough', wishOf('duplex', 'protected'), 'noSides'],
+		['ungrounded', wishOf('duplex', 'asFound'), 'noGround']
+	] as const)('%s can’t be %o: refused as %s', (kind, wish, code) => {
+		expect(planFor(built(kind), wish)).toMatchObject({
+			ok: false,
+			failure: { code: 'wish', refusal: { code } }
+		});
+	});
+	test('what protected can’t be replaced by what doesn’t; a part of the other region isn’t had', () => {
+		expect(planFor(built('throughGfci'), wishOf('duplex', 'asFound'))).toMatchObject({
+			ok: false,
+			failure: { code: 'planFails' }
+		});
+		expect(planFor(built('middleThrough'), wishOf('socketTwin', 'asFound'))).toMatchObject({
+			ok: false,
+			failure: { code: 'notSoldHere' }
+		});
+	});
+
+	test('half-switched to USB, always on: the switched end is capped', () => {
+		const { after } = through(built('halfSwitched'), wishOf('usb', 'asFound', { switched: 'alwaysOn' }));
+		expect(findBox(after, here)!.terminations.filter(({ at }) => at === 'capped').length).toBeGreaterThan(0);
+	});
+
+	test('whatever is wished for is either refused with its reason or done to its end', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom(
+					...arrangements.filter(({ kind }) => !['fusedSpur', 'passingThrough'].includes(kind))
+				),
+				fc.nat(),
+				fc.constantFrom<Feed>('asFound', 'throughDevice', 'pigtails', 'protected'),
+				fc.constantFrom('metal' as const, 'plastic' as const),
+				(arrangement, n, feed, boxMaterial) => {
+					const house = arrangement.build({ boxMaterial, residual: true });
+					const parts = soldIn(house.region);
+					const wish = wishOf(parts[n % parts.length]!.id, feed);
+					const planned = planFor(house, wish);
+					if (!planned.ok) return void expect(planned.failure.code).toBeTruthy();
+					const { person } = through(house, wish);
+					expect({
+						kind: arrangement.kind,
+						wish,
+						status: person.state.status,
+						at: nextStep(planned.plan, person.state)
+					}).toMatchObject({
+						status: 'finished'
+					});
+				}
+			),
+			{ numRuns: 60, seed: 21 }
+		);
+	});
+});
