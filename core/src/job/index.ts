@@ -16,6 +16,7 @@ export { workCheckPasses } from './checks';
 export {
 	checkId,
 	handMoves,
+	isJoint,
 	planWork,
 	resetFirst,
 	wayNow,

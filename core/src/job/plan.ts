@@ -170,7 +170,8 @@ export function planJob(
 			procedure,
 			region: house.region,
 			boxId,
-			asked: procedure >= 2 ? protectionAsked(house, box) : null,
+			// What is asked is met where the new part guards this place itself.
+			asked: procedure >= 2 && !work?.verdict.protects.includes(boxId) ? protectionAsked(house, box) : null,
 			noResidual: procedure >= 2 && house.region === 'uk' && withoutResidual(house, circuit.breaker),
 			fittingRatingsA: Object.fromEntries(
 				switchable(house)

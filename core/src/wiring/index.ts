@@ -15,6 +15,7 @@ export { conducting, netsOf, type Conducting, type Net } from './nets';
 export { feeds, type Feed, type WireEndSchool, type Wish, type WishRefusal } from './wish';
 export { wanted, type Wanted } from './wanted';
 export { done, moves, type Move, type OrderSchool } from './moves';
+export { suppliesFor, tailMm, type Supplies } from './supplies';
 export { benchEvents } from './asBench';
 export { promised, verdict, type Fault, type Promise as PlanPromise, type Verdict } from './verdict';
 export { misplaced, type Misplaced } from './misplaced';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { commandSchema } from '@wary/core/job';
+import { commandSchema, wishSchema } from '@wary/core/job';
 import { nameText, text } from '@wary/core/text';
 
 const name = text().min(1).max(120);
@@ -17,7 +17,10 @@ export const startSchema = z.strictObject({
 	id: z.uuid(),
 	boxId: name,
 	school: z.enum(['groundFirst', 'hotFirst', 'asItCameOff']).default('groundFirst'),
-	who: nameText(80)
+	who: nameText(80),
+	wish: wishSchema.nullable().default(null),
+	/** The version of the record that a plan was made on. */
+	version: z.int().min(1).optional()
 });
 
 /** A reading asked of the simulated instruments. */
@@ -62,6 +65,7 @@ export const instrumentSchema = z.discriminatedUnion('what', [
 	}),
 	z.strictObject({ what: z.literal('plug'), half }),
 	z.strictObject({ what: z.literal('neighbour'), box: name }),
+	z.strictObject({ what: z.literal('workCheck'), check: name }),
 	z.strictObject({ what: z.literal('breaker') })
 ]);
 export type InstrumentRequest = z.infer<typeof instrumentSchema>;

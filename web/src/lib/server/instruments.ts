@@ -37,7 +37,8 @@ import {
 	resistanceProbes,
 	sourceVoltageV,
 	supplyProbes,
-	wiringDuring
+	wiringDuring,
+	workCheckPasses
 } from '@wary/core/job';
 import type { InstrumentRequest } from './commandSchema';
 import type { LoadedJob } from './useCases';
@@ -132,6 +133,10 @@ export function takeReading(wiring: House, { plan, state }: LoadedJob, request: 
 				kind: 'works',
 				works: box?.device !== undefined && lampGlows(house, box.id, house.region === 'us' ? 'upper' : 'left')
 			};
+		}
+		case 'workCheck': {
+			const passes = workCheckPasses(house, plan, request.check);
+			return passes === null ? { kind: 'nothing' } : { kind: 'works', works: passes };
 		}
 		case 'breaker': {
 			const { off } = state.isolation;

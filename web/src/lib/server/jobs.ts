@@ -1,4 +1,10 @@
-import { commandSchema, type JobEvent, type TerminatingSchool } from '@wary/core/job';
+import {
+	commandSchema,
+	wishSchema,
+	type JobEvent,
+	type TerminatingSchool,
+	type WishChoice
+} from '@wary/core/job';
 import { shapeFault } from '@wary/core/text';
 import { connections, many, maybeOne, one, UnreadableRow, type Queryable } from './db';
 
@@ -10,6 +16,8 @@ export interface JobRow {
 	readonly who: string;
 	/** By which procedure it is done, to its end. */
 	readonly procedure: number;
+	/** What goes in instead; `null`: the same again. */
+	readonly wish: WishChoice | null;
 	readonly startedAt: string;
 	readonly outcome: 'finished' | 'stopped' | null;
 	readonly endedAt: string | null;
@@ -22,13 +30,23 @@ type Row = {
 	school: TerminatingSchool;
 	who: string;
 	procedure: number;
+	wish: unknown;
 	started_at: Date;
 	outcome: 'finished' | 'stopped' | null;
 	ended_at: Date | null;
 };
 const columns =
-	'j.job_id, j.box_id, j.house_version, j.school, j.who, j.procedure, j.started_at, e.outcome, e.ended_at';
+	'j.job_id, j.box_id, j.house_version, j.school, j.who, j.procedure, j.wish, j.started_at, e.outcome, e.ended_at';
 const from = 'from job j left join job_ended e on e.household_id = j.household_id and e.job_id = j.job_id';
+/** A stored wish; one that no build’s vocabulary has is an error with its key. */
+function toWish({ job_id, wish }: Row): WishChoice | null {
+	if (wish === null) return null;
+	const parsed = wishSchema.safeParse(wish);
+	if (parsed.success) return parsed.data;
+	const issue = parsed.error.issues[0]!;
+	throw new UnreadableRow(`job ${job_id}`, issue.path.join('.'), shapeFault(issue, wish).fault);
+}
+
 const toJob = (row: Row): JobRow => ({
 	id: row.job_id,
 	boxId: row.box_id,
@@ -36,6 +54,7 @@ const toJob = (row: Row): JobRow => ({
 	school: row.school,
 	who: row.who,
 	procedure: row.procedure,
+	wish: toWish(row),
 	startedAt: row.started_at.toISOString(),
 	outcome: row.outcome,
 	endedAt: row.ended_at?.toISOString() ?? null
@@ -89,11 +108,21 @@ export async function addJob(
 		school: TerminatingSchool;
 		who: string;
 		procedure: number;
+		wish: WishChoice | null;
 	}
 ): Promise<void> {
 	await on.query(
-		'insert into job (household_id, job_id, box_id, house_version, school, who, procedure) values ($1, $2, $3, $4, $5, $6, $7)',
-		[householdId, job.id, job.boxId, job.houseVersion, job.school, job.who, job.procedure]
+		'insert into job (household_id, job_id, box_id, house_version, school, who, procedure, wish) values ($1, $2, $3, $4, $5, $6, $7, $8)',
+		[
+			householdId,
+			job.id,
+			job.boxId,
+			job.houseVersion,
+			job.school,
+			job.who,
+			job.procedure,
+			job.wish && JSON.stringify(job.wish)
+		]
 	);
 }
 

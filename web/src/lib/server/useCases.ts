@@ -16,7 +16,9 @@ import {
 	type JobState,
 	type PlanFailure,
 	type Refusal,
-	type TerminatingSchool
+	wishProcedure,
+	type TerminatingSchool,
+	type WishChoice
 } from '@wary/core/job';
 import { connections, transaction, violatedConstraint } from './db';
 import { addHouseVersion, houseAt, latestHouse, type Household } from './households';
@@ -65,28 +67,45 @@ export async function loadJob(household: Household, jobId: string): Promise<Load
 		houseAt(household.id, job.houseVersion),
 		manyEvents(household.id, jobId)
 	]);
-	const planned = planJob(house, job.boxId, job.school, job.procedure);
+	const planned = planJob(house, job.boxId, job.school, job.procedure, job.wish);
 	if (!planned.ok) throw new Error(`job ${jobId} has no plan: ${planned.failure.code}`);
 	return remember(household, { job, house, plan: planned.plan, events, state: replay(planned.plan, events) });
 }
 
 export type Started =
 	| { readonly code: 'started' | 'underWay'; readonly jobId: string }
-	| { readonly code: 'cannotPlan'; readonly failure: PlanFailure };
+	| { readonly code: 'cannotPlan'; readonly failure: PlanFailure }
+	/** The record has changed since the plan was made. */
+	| { readonly code: 'olderRecord' };
 
 /** Starts a job at a box, or names the one that is under way there. */
 export async function startJob(
 	household: Household,
-	request: { id: string; boxId: string; school: TerminatingSchool; who: string }
+	request: {
+		id: string;
+		boxId: string;
+		school: TerminatingSchool;
+		who: string;
+		wish?: WishChoice | null;
+		/** The record that the plan was made on; left out: whatever it is now. */
+		version?: number | undefined;
+	}
 ): Promise<Started> {
 	const { version, house } = await latestHouse(household.id);
-	const planned = planJob(house, request.boxId, request.school);
+	if (request.version !== undefined && request.version !== version) return { code: 'olderRecord' };
+	const procedure = request.wish ? wishProcedure : currentProcedure;
+	const planned = planJob(house, request.boxId, request.school, procedure, request.wish ?? null);
 	if (!planned.ok) return { code: 'cannotPlan', failure: planned.failure };
 	return transaction(async (on) => {
 		await lockBox(on, household.id, request.boxId);
 		const underWay = await maybeJobUnderWay(on, household.id, request.boxId);
 		if (underWay !== null) return { code: 'underWay', jobId: underWay };
-		await addJob(on, household.id, { ...request, houseVersion: version, procedure: currentProcedure });
+		await addJob(on, household.id, {
+			...request,
+			wish: request.wish ?? null,
+			houseVersion: version,
+			procedure
+		});
 		return { code: 'started', jobId: request.id };
 	});
 }

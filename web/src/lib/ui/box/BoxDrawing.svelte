@@ -18,7 +18,18 @@
 	import Terminal from './Terminal.svelte';
 	import { layOut } from './layout';
 
-	let { house, box, back = $bindable(true) }: { house: House; box: Box; back?: boolean } = $props();
+	let {
+		house,
+		box,
+		back = $bindable(true),
+		numbers
+	}: {
+		house: House;
+		box: Box;
+		back?: boolean;
+		/** By wire (`CABLE/CONDUCTOR`, `tail/ID`): the number of the move that it is part of. */
+		numbers?: ReadonlyMap<string, number>;
+	} = $props();
 	const layout = $derived(layOut(house, box.id, back, { narrow: true }));
 	const used = $derived(
 		new Set(layout.wires.flatMap(({ at }) => (at.startsWith('terminal:') ? [at.slice(9)] : [])))
@@ -74,6 +85,12 @@
 				{/if}
 			</g>
 		{/each}
+		{#each layout.wires.filter(({ id }) => numbers?.has(id)) as wire (wire.id)}
+			<g transform={`translate(${wire.handle.x} ${wire.handle.y})`}>
+				<circle r="13" fill="var(--ink)" stroke="none" />
+				<text y="6" text-anchor="middle" class="number">{numbers!.get(wire.id)}</text>
+			</g>
+		{/each}
 		{#each layout.wires.filter(({ cable }) => cable !== null) as wire (wire.id)}
 			<text x={wire.label.x + 9} y={wire.label.y + 5} class="label"
 				>{wire.mark ? `“${wire.mark}”` : colourWords[wire.colour]}</text
@@ -114,6 +131,12 @@
 	.soft {
 		font-size: 16px;
 		fill: var(--soft);
+		stroke: none;
+	}
+	.number {
+		font-size: 17px;
+		font-weight: 700;
+		fill: var(--paper);
 		stroke: none;
 	}
 	.label {

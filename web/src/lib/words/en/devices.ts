@@ -19,9 +19,7 @@ export function kindWords(device: Device): string {
 		case 'usb':
 			return 'USB outlet';
 		case 'gfci':
-			return device.make === 'old'
-				? `${gfciWords[device.protection]}, older make`
-				: gfciWords[device.protection];
+			return `${gfciWords[device.protection]}${device.usb ? ' with USB' : ''}${device.make === 'old' ? ', older make' : ''}`;
 		case 'socketTwin':
 			return device.usb ? 'Twin socket with USB' : 'Twin socket';
 		default:

@@ -1,3 +1,5 @@
+import { atBoxOf } from './steps/words';
+import { checkWords, moveLine } from './work';
 import type { House } from '@wary/core/house';
 import type { PlugLamps } from '@wary/core/instruments';
 import type { VoltReading } from '@wary/core/isolation';
@@ -188,6 +190,17 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 			return line(`Put on: ${terminalWord(region, body.terminal)}`, howWords[body.way]);
 		case 'tug':
 			return line(`Tugged: ${terminalWord(region, body.terminal)}`, body.held ? 'held' : 'came out');
+		case 'move': {
+			const move = plan.work?.ways.flatMap(({ moves }) => moves).find(({ id }) => id === body.move);
+			return line(
+				move ? capital(moveLine(move, atBoxOf({ house, plan }))) : body.move,
+				body.held ? '' : 'came out of its tug'
+			);
+		}
+		case 'checkWork': {
+			const words = checkWords(plan, body.check, house);
+			return line(words.title, body.passes ? words.yes : words.no);
+		}
 		case 'supplyWay':
 			return line(
 				'Supply cable',

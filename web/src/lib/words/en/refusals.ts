@@ -1,6 +1,7 @@
 import type { House } from '@wary/core/house';
 import type { JobPlan, JobState, PlanFailure, Refusal } from '@wary/core/job';
 import { energyWords } from './energy';
+import { wishRefusalWords, workFailureWords, type AtBox } from './work';
 import { stepWords, toolWords } from './steps';
 import { breakerName, capital, howWords, terminalWord, terms } from './terms';
 
@@ -49,6 +50,8 @@ export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, stat
 			return `Not the ${terminalWord(plan.region, refusal.given)}: these wires go to the ${terminalWord(plan.region, refusal.expected)}.`;
 		case 'wayNotPossible':
 			return `${refusal.wires} wires can’t be held that way at the ${terminalWord(plan.region, refusal.terminal)}. Possible: ${refusal.ways.map((way) => howWords[way]).join(', ')}.`;
+		case 'supplyNeeded':
+			return 'Which wires go on LINE and which on LOAD depends on the supply cable. It has to be found: dead, by resistance, or alive.';
 		case 'pushInNever':
 			return 'Never the push-in spring: it is how many of these outlets failed.';
 		case 'conductorKnown':
@@ -59,9 +62,14 @@ export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, stat
 }
 
 /** Why no like-for-like job can be planned at a box. */
-export function planFailureWords(failure: PlanFailure, region: 'us' | 'uk'): string {
+export function planFailureWords(failure: PlanFailure, region: 'us' | 'uk', at?: AtBox): string {
 	const t = terms[region];
 	switch (failure.code) {
+		case 'wish':
+			return wishRefusalWords(failure.refusal, region);
+		case 'notSoldHere':
+		case 'planFails':
+			return at ? workFailureWords(failure, at) : 'The model finds something wrong with this plan.';
 		case 'unknownBox':
 			return `There is no ${t.outlet} by that name in this home.`;
 		case 'noDevice':
@@ -76,10 +84,7 @@ export function planFailureWords(failure: PlanFailure, region: 'us' | 'uk'): str
 		case 'nothingOnDevice':
 			return `The record shows no ${t.hot} or ${t.neutral} on this ${t.outlet}.`;
 		case 'brokenTabs':
-			return (
-				'One half here has its own switch or circuit: a bridge tab is broken off on the old part. It has to be broken off on the new one too, before any wire is on, and this program can’t lead through that yet. Fitted whole, a switched half would stay on for good, or two circuits would be joined. What feeds it can be looked for here; for the swap ask a ' +
-				`${t.handTo}.`
-			);
+			return 'One half here has its own switch or circuit: a bridge tab is broken off on the old part. It has to be broken off on the new one too, before any wire is on, and looked at. Fitted whole, a switched half would stay on for good, or two circuits would be joined. Plan it: the plan says where each wire goes, and the job leads through the tab.';
 		case 'sharedNeutral':
 			return `Two ${t.breaker}s share a neutral here, and they don’t switch off together. Opened with one of them on, that neutral comes alive and puts the voltage of both circuits on what is plugged in. First have them made to open together (${region === 'uk' ? 'a double-pole device' : 'a two-pole breaker or a handle tie, NEC 210.4(B)'}), by a ${t.handTo}; record it on the House page; then begin here.`;
 	}

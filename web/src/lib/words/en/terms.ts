@@ -243,5 +243,7 @@ export function ohmsWord(ohm: number | null): string {
 }
 
 /** A name inside a sentence: its first letter small, an abbreviation left alone. */
-export const inSentence = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+export const inSentence = (text: string): string =>
+	// An abbreviation stays one: GFCI, RCD, USB.
+	/^[A-Z]{2}/.test(text) ? text : text.charAt(0).toLowerCase() + text.slice(1);
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

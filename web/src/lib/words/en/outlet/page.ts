@@ -28,6 +28,12 @@ export const words = {
 	nothingIsOnRecordYet: 'Nothing is on record yet.',
 	recordOfTheJob: (outcome: string | number) => `Record of the job, ${outcome}`,
 	starting: 'Starting …',
+	begin: 'Begin',
+	planSomethingElse: 'Plan something else',
+	orSomethingElse:
+		'Another style, USB, a GFCI, pigtails: planned first, judged by the model, then done step by step.',
+	olderRecord:
+		'The record has changed since this plan was made. Reload the page: the plan is made anew, and nothing you chose is lost.',
 	replaceItLikeForLike: 'Replace it, like for like',
 	foundByTest: (day: string | number) => `found by test, ${day}`,
 	claimedByALabelNot: 'claimed by a label, not tested',

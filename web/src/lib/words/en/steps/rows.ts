@@ -1,4 +1,14 @@
-import type { Confirmed, JobEvent, JobPlan, JobState, Step } from '@wary/core/job';
+import {
+	checkId,
+	handMoves,
+	resetFirst,
+	wayNow,
+	type Confirmed,
+	type JobEvent,
+	type JobPlan,
+	type JobState,
+	type Step
+} from '@wary/core/job';
 import { own } from '@wary/core/house';
 import { terms } from '../terms';
 
@@ -18,7 +28,7 @@ const confirms = (steps: readonly Confirmed[]): Step[] => steps.map((step) => ({
 export function rowsOf(step: Step, plan: JobPlan, state: JobState): Rows | null {
 	const t = terms[plan.region];
 	const halves = <Kind extends 'readLive' | 'readPlug' | 'readOutlet' | 'grip'>(kind: Kind) =>
-		plan.halves.map((half) => ({ kind, half }) as Step);
+		(kind === 'readLive' ? plan.halves : plan.newHalves).map((half) => ({ kind, half }) as Step);
 	switch (step.kind) {
 		case 'readLive':
 			return { key: 'live', title: 'Live first', steps: halves('readLive') };
@@ -50,6 +60,24 @@ export function rowsOf(step: Step, plan: JobPlan, state: JobState): Rows | null 
 				key: 'on',
 				title: 'Put the wires on',
 				steps: plan.putOn.map(({ terminal }): Step => ({ kind: 'terminate', terminal }))
+			};
+		case 'move':
+			return {
+				key: 'work',
+				title: 'Wire it as planned',
+				steps: handMoves(wayNow(plan.work!, state.supply.found)).map(({ id }): Step => ({
+					kind: 'move',
+					move: id,
+					again: state.moved[id] === 'loose'
+				}))
+			};
+		case 'checkWork':
+			return {
+				key: 'tried',
+				title: 'Try what the new part adds',
+				steps: [...(resetFirst(plan) ? ['reset'] : []), ...plan.work!.checks.map(checkId)].map(
+					(check): Step => ({ kind: 'checkWork', check })
+				)
 			};
 		case 'readSupplyOhms':
 			return {
@@ -101,7 +129,7 @@ export function rowsOf(step: Step, plan: JobPlan, state: JobState): Rows | null 
 export function rowKey(of: Step | JobEvent['body']): string {
 	const about = of as Record<string, unknown>;
 	const kind = of.kind === 'tug' ? 'terminate' : of.kind;
-	const which = ['half', 'pair', 'when', 'cable', 'group', 'check', 'box', 'step'].find((key) =>
+	const which = ['half', 'pair', 'when', 'cable', 'group', 'check', 'move', 'box', 'step'].find((key) =>
 		Object.hasOwn(about, key)
 	);
 	const named = about.from ?? about.terminal ?? (which ? about[which] : '');

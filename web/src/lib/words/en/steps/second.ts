@@ -39,7 +39,7 @@ export function protectionNotice(asked: ProtectionAsked, region: Region): StepWo
 		: {
 				title: 'Today’s code asks for protection here',
 				lead: `By its name this is ${placeWords[asked.place]}, and nothing on record guards it against a leak to ground. Where an outlet is replaced at such a place, the new one has to be GFCI protected. The same again is not. Decide before you begin.`,
-				why: `A GFCI opens at a few thousandths of an ampere, before it can stop a heart. A breaker doesn’t notice that. Choosing the GFCI itself comes later in this program; until then a ${t.handTo} can fit one, and this job can wait.`,
+				why: `A GFCI opens at a few thousandths of an ampere, before it can stop a heart. A breaker doesn’t notice that. Plan a GFCI for this place instead: the plan says where each wire goes. Or have a ${t.handTo} fit one, and let this job wait.`,
 				rule: `${rule}; 406.4(D)(3). Your local code decides.`
 			};
 }

@@ -2,7 +2,8 @@ import { findBreaker, type House } from '@wary/core/house';
 import { deadBelowV } from '@wary/core/isolation';
 import { waysFor, type JobPlan } from '@wary/core/job';
 import { regions } from '@wary/core/rules';
-import { capital, colourWords, howWords, terms } from '../terms';
+import { partWords } from '../parts';
+import { capital, colourWords, howWords, inSentence, terms } from '../terms';
 
 export const toolWords: Record<string, string> = {
 	lead: 'Extension lead that reaches a good outlet on another circuit, for its ground',
@@ -41,8 +42,9 @@ export const partQuestions = (
 ): { key: 'tamperResistant' | 'sameKind' | 'grounded' | 'undamaged'; text: string }[] => [
 	{
 		key: 'sameKind',
-		text:
-			region === 'uk'
+		text: plan.work
+			? `As planned: ${inSentence(partWords[plan.work.wish.part].name)}${'tabs' in plan.newDevice ? ', both bridge tabs whole' : ''}`
+			: region === 'uk'
 				? plan.newDevice.kind === 'socketTwin'
 					? 'A twin socket, switched like the old one'
 					: 'A single socket'

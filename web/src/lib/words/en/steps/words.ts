@@ -1,5 +1,7 @@
 import { findBreaker, type How } from '@wary/core/house';
-import { waysFor, type JobState, type Step } from '@wary/core/job';
+import { wayNow, waysFor, type JobState, type Step } from '@wary/core/job';
+import { partWords } from '../parts';
+import { checkWords, moveWords, type AtBox } from '../work';
 import { baselineWords, groundEarthWords, protectionWords } from './second';
 import {
 	boxPlace,
@@ -17,6 +19,14 @@ import { confirmWords } from './confirm';
 import { pairStepWords, resistanceWords } from './readings';
 import type { StepWords, Telling } from './step';
 import { switchOffWords } from './switchOff';
+
+/** Where the ends of a job's work are. */
+export const atBoxOf = ({ house, plan }: Pick<Telling, 'house' | 'plan'>): AtBox => ({
+	house,
+	boxId: plan.boxId,
+	region: plan.region,
+	wirings: plan.work ? [plan.work.found, ...plan.work.ways.map(({ wanted }) => wanted)] : []
+});
 
 /** What a step says. */
 export function stepWords(step: Step, telling: Telling): StepWords {
@@ -49,9 +59,11 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 			return {
 				title: `Check the new ${t.outlet}`,
 				lead: 'Read the marks on the part in your hand, not on the packet.',
-				why: uk
-					? 'Like for like: a 13 A socket to BS 1363, shuttered, of the same kind, fits what is behind it without changing the circuit.'
-					: 'The rating follows the breaker and the wires, never the old outlet. A 15 A circuit takes 15 A outlets only; a 20 A circuit takes 15 or 20 A. In a home a replacement has to be tamper resistant nearly everywhere, and grounded where the box has a ground.',
+				why: plan.work
+					? `Planned is: ${partWords[plan.work.wish.part].name}. Another part has other terminals, and another plan.`
+					: uk
+						? 'Like for like: a 13 A socket to BS 1363, shuttered, of the same kind, fits what is behind it without changing the circuit.'
+						: 'The rating follows the breaker and the wires, never the old outlet. A 15 A circuit takes 15 A outlets only; a 20 A circuit takes 15 or 20 A. In a home a replacement has to be tamper resistant nearly everywhere, and grounded where the box has a ground.',
 				rule: uk
 					? 'BS 7671 553.1; BS 1363-2'
 					: 'NEC 2020 406.4(D)(1), 406.4(D)(5), 406.12; table 210.21(B)(3)'
@@ -140,7 +152,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 					}
 				: {
 						title: 'Which cable is the supply?',
-						lead: 'Dead, by resistance, is the first choice. Alive, by voltage, only where that can’t tell. A like-for-like swap doesn’t need to know: it may be left.',
+						lead: `Dead, by resistance, is the first choice. Alive, by voltage, only where that can’t tell. ${plan.work ? 'What goes on LINE and what on LOAD depends on it: it is found, not guessed.' : 'A like-for-like swap doesn’t need to know: it may be left.'}`,
 						why: `A device that protects what comes after it needs to know, and so does whoever looks for a fault later. Position, colour and the terminal a wire sat on don’t tell: any of them may have been mixed up before.`
 					};
 		case 'readSupplyOhms':
@@ -185,6 +197,13 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 				lead: `Hold the device, pull each wire at the ${terminalWord(region, step.terminal)} firmly. It must not move.`,
 				why: 'A wire that looks clamped and isn’t is the commonest bad joint there is.'
 			};
+		case 'move': {
+			const way = wayNow(plan.work!, state.supply.found);
+			const move = way.moves.find(({ id }) => id === step.move)!;
+			return moveWords(move, step.again, atBoxOf(telling));
+		}
+		case 'checkWork':
+			return checkWords(plan, step.check, house);
 		case 'reopen':
 			return {
 				title: 'Ease it out again',

@@ -14,6 +14,7 @@
 	import { deviceWords } from '$words/devices';
 	import { breakerName, capital, ohmsWord, terms, voltsWord } from '$words/terms';
 	import Material from './Material.svelte';
+	import PlanLink from './PlanLink.svelte';
 	import PluggedIn from './PluggedIn.svelte';
 	import SeenOtherwise from './SeenOtherwise.svelte';
 	import StartJob from './StartJob.svelte';
@@ -54,6 +55,7 @@
 			</p>
 		{:else if data.cannot}
 			<Verdict kind="open">{data.cannot}</Verdict>
+			{#if data.plannable}<PlanLink home={data.home.slug} box={data.box.id} />{/if}
 			{#if !circuit || data.searchable}<p class="row">
 					<Button size="lg" href={`/${data.home.slug}/find/${data.box.id}`}>{w.findIts(t.breaker)}</Button>
 				</p>{/if}
@@ -65,6 +67,7 @@
 				asked={data.asked}
 				noResidual={data.noResidual}
 			/>
+			<PlanLink home={data.home.slug} box={data.box.id} />
 		{/if}
 
 		<Table class="my-5 [&_th]:w-24 [&_th]:text-soft">

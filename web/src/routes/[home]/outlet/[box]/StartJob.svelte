@@ -6,7 +6,9 @@
 	import Select from 'flowbite-svelte/Select.svelte';
 	import { onMount } from 'svelte';
 	import { goto } from '$app/navigation';
+	import type { WishChoice } from '@wary/core/job';
 	import type { Region } from '@wary/core/rules';
+	import type { OrderSchool } from '@wary/core/wiring';
 	import { Sending } from '$lib/sending.svelte';
 	import Trouble from '$lib/ui/Trouble.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
@@ -20,12 +22,22 @@
 		asked: { title: string; lead: string; rule?: string | undefined } | null;
 		/** uk: no RCD on the circuit, by the record. */
 		noResidual: boolean;
+		/** What goes in instead, and the record the plan was made on; left out: the same again. */
+		planned?: { readonly wish: WishChoice; readonly version: number };
+		school?: OrderSchool;
 	}
 	/** Begins a job at an outlet: who does it, and in which order the wires go on. */
-	let { slug, boxId, region, asked, noResidual }: Props = $props();
+	let {
+		slug,
+		boxId,
+		region,
+		asked,
+		noResidual,
+		planned,
+		school = $bindable('groundFirst')
+	}: Props = $props();
 	const t = $derived(terms[region]);
 	let who = $state('');
-	let school = $state<'groundFirst' | 'hotFirst' | 'asItCameOff'>('groundFirst');
 	let nameless = $state(false);
 
 	onMount(() => {
@@ -40,7 +52,7 @@
 		localStorage.setItem('wary-hand who', who.trim());
 		const answer = await starting.send(`/api/${slug}/jobs`, 'job', {
 			method: 'POST',
-			body: { id: crypto.randomUUID(), boxId: boxId, school, who: who.trim() }
+			body: { id: crypto.randomUUID(), boxId: boxId, school, who: who.trim(), ...planned }
 		});
 		// One that is under way already is the one that was meant.
 		const underWay = starting.failure && 'jobId' in starting.failure ? starting.failure.jobId : null;
@@ -76,9 +88,12 @@
 			{w.noRcdProtectsThisSocket}
 		</Verdict>{/if}
 	{#if nameless}<Verdict kind="bad" id="nameless">{w.yourNameGoesOnThe}</Verdict>{/if}
-	<Trouble failure={starting.failure?.code === 'underWay' ? null : starting.failure} />
+	<Trouble
+		failure={starting.failure?.code === 'underWay' ? null : starting.failure}
+		own={{ olderRecord: w.olderRecord }}
+	/>
 	<Button type="submit" size="lg" class="mt-3" disabled={starting.pending}
-		>{starting.pending ? w.starting : w.replaceItLikeForLike}</Button
+		>{starting.pending ? w.starting : planned ? w.begin : w.replaceItLikeForLike}</Button
 	>
 </form>
 

@@ -16,6 +16,8 @@ export async function POST({ params, request }) {
 			return answer(jobAnswer, { jobId: started.jobId }, 201);
 		case 'underWay':
 			return failure(409, 'underWay', { jobId: started.jobId });
+		case 'olderRecord':
+			return failure(409, 'olderRecord');
 		case 'cannotPlan':
 			return failure(started.failure.code === 'unknownBox' ? 404 : 422, 'cannotPlan', {
 				failure: started.failure

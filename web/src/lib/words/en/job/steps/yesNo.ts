@@ -1,4 +1,5 @@
 export const words = {
+	tryIt: 'Try it',
 	simulated: 'simulated',
 	theSimulatedInstrumentCantBe: 'The simulated instrument can’t be reached. Try again.',
 	itAlarms: 'It alarms',

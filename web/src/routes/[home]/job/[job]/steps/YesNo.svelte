@@ -5,12 +5,17 @@
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import type { Command, Step } from '@wary/core/job';
 	import { terms } from '$words/terms';
+	import { checkWords } from '$words/work';
 	import { getJob } from '../context';
 
 	let {
 		step
-	}: { step: Extract<Step, { kind: 'touchSupply' | 'tug' | 'grip' | 'checkNeighbour' | 'restorePower' }> } =
-		$props();
+	}: {
+		step: Extract<
+			Step,
+			{ kind: 'touchSupply' | 'tug' | 'grip' | 'checkNeighbour' | 'checkWork' | 'restorePower' }
+		>;
+	} = $props();
 	const { session, standIn } = getJob();
 	const t = terms[session.plan.region];
 	const texts = $derived(
@@ -31,6 +36,15 @@
 				ask: {
 					button: w.plugTheLampIn,
 					request: { what: 'neighbour', box: step.kind === 'checkNeighbour' ? step.box : '' }
+				}
+			},
+			checkWork: {
+				...(step.kind === 'checkWork'
+					? checkWords(session.plan, step.check, session.house)
+					: { yes: '', no: '' }),
+				ask: {
+					button: w.tryIt,
+					request: { what: 'workCheck', check: step.kind === 'checkWork' ? step.check : '' }
 				}
 			},
 			restorePower: {
@@ -64,7 +78,9 @@
 						? { kind: 'grip', half: step.half, holds: yes }
 						: step.kind === 'checkNeighbour'
 							? { kind: 'checkNeighbour', box: step.box, works: yes }
-							: { kind: 'restorePower', held: yes };
+							: step.kind === 'checkWork'
+								? { kind: 'checkWork', check: step.check, passes: yes }
+								: { kind: 'restorePower', held: yes };
 		session.submit(command);
 	}
 	function key(event: KeyboardEvent) {

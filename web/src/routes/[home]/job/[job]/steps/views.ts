@@ -51,6 +51,8 @@ const views: { readonly [K in Kind]: View<K> } = {
 	grip: yesNo,
 	tidyDirectory: () => import('./Directory.svelte'),
 	confirm,
+	move: () => import('./Move.svelte'),
+	checkWork: yesNo,
 	reopen: confirm,
 	finish: confirm,
 	stop: confirm

@@ -1,0 +1,55 @@
+import type { PartId } from '@wary/core/devices';
+import type { House } from '@wary/core/house';
+import type { JobPlan, PlanFailure, WishChoice } from '@wary/core/job';
+import type { Feed, OrderSchool, Supplies } from '@wary/core/wiring';
+
+export interface Question {
+	readonly house: House;
+	readonly boxId: string;
+	readonly wish: WishChoice;
+	readonly school: OrderSchool;
+}
+export type Asked = Question & { readonly number: number };
+
+/** Whether a part fed that way can be had here, and why not. */
+export interface Offer {
+	readonly part: PartId;
+	readonly feed: Feed;
+	readonly failure: PlanFailure | null;
+}
+
+export interface Planned {
+	readonly number: number;
+	readonly chosen:
+		| { readonly ok: true; readonly plan: JobPlan; readonly supplies: Supplies }
+		| { readonly ok: false; readonly failure: PlanFailure };
+	/** Empty until all of them are worked out. */
+	readonly offers: readonly Offer[];
+	readonly tookMs: number;
+}
+
+/** Plans in a worker of its own; what it answers to an older question is passed over. */
+export class Planner {
+	planned = $state.raw<Planned | null>(null);
+	#worker: Worker | null = null;
+	#number = 0;
+
+	ask(question: Question): void {
+		if (!this.#worker) {
+			this.#worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
+			this.#worker.onmessage = ({ data }: MessageEvent<Planned>) => {
+				if (data.number !== this.#number) return;
+				// What could be had else stays in sight until it is known anew.
+				const offers = data.offers.length > 0 ? data.offers : (this.planned?.offers ?? []);
+				this.planned = { ...data, offers };
+			};
+		}
+		this.#number++;
+		this.#worker.postMessage({ ...question, number: this.#number } satisfies Asked);
+	}
+
+	stop(): void {
+		this.#worker?.terminate();
+		this.#worker = null;
+	}
+}

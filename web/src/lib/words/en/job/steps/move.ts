@@ -1,0 +1,5 @@
+export const words = {
+	held: 'Made, and it held',
+	cameOut: 'It came out',
+	done: 'Done'
+};

@@ -1,0 +1,79 @@
+import { familyFor, familyOf } from '@wary/core/devices';
+import { deviceModel, findBox, neighbours, type House } from '@wary/core/house';
+import type { JobPlan } from '@wary/core/job';
+import { regions } from '@wary/core/rules';
+import type { Supplies } from '@wary/core/wiring';
+import { deviceWords } from '../devices';
+import { boxPlace, capital, colourWords, howWords, sizeWords } from '../terms';
+import { layOutWords, roomMm, sureWords } from './page';
+
+export interface Line {
+	readonly kind: 'sure' | 'first' | 'short';
+	readonly text: string;
+}
+
+/** What the model found to hold of a plan that it passed, and what still has to be seen to. */
+export function planLines(house: House, plan: JobPlan): Line[] {
+	const work = plan.work!;
+	const say = sureWords(plan.region);
+	const box = findBox(house, plan.boxId)!;
+	const family = familyOf(work.wish.part);
+	const own = work.verdict.protects.includes(plan.boxId);
+	const protects = work.verdict.protects.filter((id) => id !== plan.boxId);
+	const fed = neighbours(house, plan.boxId)
+		.downstream.map(({ id }) => id)
+		.filter((id) => findBox(house, id)?.use === 'outlet' && !protects.includes(id));
+	const places = (ids: readonly string[]) => capital(ids.map((id) => boxPlace(house, id)).join(', '));
+	const was = box.device ? deviceModel(box.device).halves.length : 0;
+	const asksDepth = family.asks.includes('depthMm');
+	const tooShallow = box.depthMm !== undefined && box.depthMm < family.usualDepthMm + roomMm;
+	const sure = (text: string): Line => ({ kind: 'sure', text });
+	return [
+		sure(say.halves(plan.newHalves.length, regions[plan.region].nominalV)),
+		...(plan.grounded ? [sure(say.grounded)] : []),
+		...(work.checks.some(({ check }) => check === 'switchDark') ? [sure(say.switched)] : []),
+		...(own && family.arrivesTripped ? [sure(say.protectsHere)] : []),
+		...(protects.length > 0 ? [sure(say.protects(places(protects)))] : []),
+		...(fed.length > 0 ? [sure(say.fed(places(fed)))] : []),
+		sure(say.apart),
+		...(work.candidates.length > 1 ? [{ kind: 'first' as const, text: say.supply }] : []),
+		...(asksDepth
+			? [
+					{
+						kind: tooShallow ? ('short' as const) : ('first' as const),
+						text: say.depth(family.usualDepthMm, box.depthMm)
+					}
+				]
+			: []),
+		...(plan.newHalves.length < was
+			? [{ kind: 'first' as const, text: say.fewer(was, plan.newHalves.length) }]
+			: []),
+		...(family.usb && plan.region === 'uk' ? [{ kind: 'first' as const, text: say.insulationTest }] : [])
+	];
+}
+
+/** What has to lie ready: the part, its plate, connectors, tails, caps, tools. */
+export function layOutLines(house: House, plan: JobPlan, supplies: Supplies): string[] {
+	const say = layOutWords;
+	const family = familyFor(plan.newDevice);
+	const square = family?.id !== 'duplex' && family?.id !== 'single';
+	const torque = family?.usualTorqueNm;
+	return [
+		capital(deviceWords(plan.newDevice, plan.region)),
+		...(plan.region === 'us' ? [square ? say.decoratorPlate : say.standardPlate] : []),
+		...supplies.connectors.map(({ how, wires, size }) =>
+			capital(say.connector(howWords[how], wires, sizeWords(size)))
+		),
+		...supplies.tails.map(({ colour, size }) => capital(say.tail(colourWords[colour], sizeWords(size)))),
+		...(supplies.caps > 0 ? [say.caps(supplies.caps)] : []),
+		...supplies.notches.map((size) => say.stripper(sizeWords(size))),
+		...(family ? [capital(say.gauge(family.usualGaugeMm))] : []),
+		...(torque
+			? [`${torque.toFixed(1)} N·m (${Math.round(torque / 0.113)} in·lb): ${say.torque('').trim()}`]
+			: []),
+		say.driver,
+		...(plan.metalBox && plan.region === 'us' ? [say.tape] : []),
+		say.tester,
+		...(family?.arrivesTripped ? [say.lamp] : [])
+	];
+}

@@ -1,0 +1,77 @@
+import type { Region } from '@wary/core/rules';
+import { terms } from '../terms';
+
+export const words = {
+	title: (place: string) => `Plan: ${place}`,
+	becomes: (now: string, then: string) => `${now} → ${then}`,
+	oneMoment: 'The model is solving it …',
+	asFound: 'As found',
+	asWanted: 'As wanted',
+	noPlan: 'This can’t be had here',
+	model: 'The model, before a screw is turned',
+	needsFirst: 'Needs first',
+	askedHere: 'Asked here',
+	moves: 'Moves',
+	layOut: 'To lay out',
+	choose: 'What goes in',
+	feed: 'What comes after is fed',
+	switchedHalf: 'The half on the wall switch',
+	keepSwitched: 'stays on its switch',
+	alwaysOn: 'always on; the switched wire is capped',
+	schools: 'Schools of practice',
+	connector: 'Connector',
+	lever: 'Lever: seen to be home at its window',
+	twistOn: 'Twist-on: smaller, by its own chart',
+	wireEnd: 'Wire ends',
+	clampPlate: 'Clamp plate where the part has one: most contact, least skill',
+	hook: 'Hook round every screw',
+	notHere: 'not here',
+	underWay: 'A job is under way here. It goes on by its own plan.',
+	goOn: 'Go on with the job here',
+	back: 'Back to the outlet',
+	workerGone:
+		'The plan can’t be worked out: the part of this page that does it couldn’t be fetched. Reload it.'
+};
+
+export const sureWords = (region: Region) => {
+	const t = terms[region];
+	return {
+		halves: (count: number, volts: number) =>
+			`${count === 1 ? 'here' : region === 'uk' ? 'both sockets' : 'both halves'}: ${volts} V, the right way round`,
+		grounded: `${t.ground} on it, and it doesn’t depend on this part`,
+		switched: 'the switched half follows its wall switch, the other doesn’t',
+		protectsHere: 'this place: opens at a leak',
+		protects: (places: string) => `${places}: fed, and protected from here`,
+		fed: (places: string) => `${places}: fed as now`,
+		apart: 'no two circuits or legs joined, nothing overfull, nothing left bare',
+		supply: 'which cable is the supply: found on the way, dead, by resistance',
+		depth: (needs: number, has: number | undefined) =>
+			has === undefined
+				? `room behind the face: this kind is about ${needs} mm deep. The box’s depth isn’t on record: measure it, and leave room for the wires`
+				: has < needs + roomMm
+					? `room behind the face: about ${needs} mm for the part and ${roomMm} mm for the wires; this box has ${has} mm. Too shallow`
+					: `room behind the face: about ${needs} mm of ${has} mm, and the wires beside`,
+		fewer: (was: number, is: number) =>
+			`${is} outlet${is === 1 ? '' : 's'} instead of ${was}: fewer than now`,
+		insulationTest:
+			'USB draws by itself: unplugged, or line and neutral tested together, when somebody insulation-tests the circuit'
+	};
+};
+/** Room that folded conductors want behind a part, mm; chosen: three layers of 14 AWG or 2.5 mm² with their bends. */
+export const roomMm = 10;
+
+export const layOutWords = {
+	plate: (style: string) => `${style} plate`,
+	decoratorPlate: 'Decorator plate, one square opening',
+	standardPlate: 'Plate for two round-cornered openings',
+	connector: (how: string, wires: number, size: string) => `${how} listed for ${wires} × ${size}`,
+	tail: (colour: string, size: string) => `${colour} ${size}, 6 in (150 mm)`,
+	caps: (count: number) => `${count} cap${count === 1 ? '' : 's'}`,
+	stripper: (size: string) => `Stripper with the ${size} notch`,
+	gauge: (mm: number) => `strip ${mm} mm, or to the gauge on the part`,
+	torque: (nm: string) => `${nm} if the part prints no other torque`,
+	tape: 'Electrical tape: the box is metal',
+	driver: 'Hand driver, bit that fills the screw',
+	tester: 'Plug-in tester, and the tester you prove dead with',
+	lamp: 'A lamp, to watch when the button is pressed'
+};

@@ -1,0 +1,38 @@
+import { error, redirect } from '@sveltejs/kit';
+import { familyFor, partIds, soldIn, type PartId } from '@wary/core/devices';
+import { circuitsInBox, findBox } from '@wary/core/house';
+import { feeds, type Feed } from '@wary/core/wiring';
+import { latestHouse } from '$lib/server/households';
+import { manyJobs } from '$lib/server/jobs';
+import { pageHousehold } from '$lib/server/requests';
+
+export async function load({ params, url }) {
+	const household = await pageHousehold(params.home);
+	const [{ house, version }, jobs] = await Promise.all([
+		latestHouse(household.id),
+		manyJobs(household.id, params.box)
+	]);
+	const box = findBox(house, params.box);
+	if (!box) error(404, { message: 'There is no outlet by that name in this home.', code: 'unknownBox' });
+	if (!box.device || circuitsInBox(house, box.id).length === 0)
+		redirect(303, `/${params.home}/outlet/${box.id}`);
+	const sold = soldIn(house.region).map(({ id }) => id);
+	const asked = url.searchParams.get('part');
+	const part = partIds.find((id) => id === asked && sold.includes(id));
+	const feed = feeds.find((each) => each === url.searchParams.get('feed'));
+	return {
+		house,
+		version,
+		box,
+		underWay: jobs.find(({ outcome }) => outcome === null)?.id ?? null,
+		part: part ?? usual(familyFor(box.device)?.id, sold),
+		feed: feed ?? ('asFound' satisfies Feed)
+	};
+}
+
+/** What most people put in: the same family in the other style, or with USB. */
+function usual(now: PartId | undefined, sold: readonly PartId[]): PartId {
+	if (now === 'duplex') return 'decorator';
+	if (now === 'socketTwin' || now === 'socketSingle') return 'usbTwin';
+	return now ?? sold[0]!;
+}

@@ -1,0 +1,161 @@
+<script lang="ts">
+	import { words as w } from '$words/plan/page';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Skeleton from 'flowbite-svelte/Skeleton.svelte';
+	import { onMount, untrack } from 'svelte';
+	import { replaceState } from '$app/navigation';
+	import { findBox, placeName } from '@wary/core/house';
+	import { handMoves, type WishChoice } from '@wary/core/job';
+	import { endId, wiredAs, type OrderSchool } from '@wary/core/wiring';
+	import { Planner } from '$lib/plan/planner.svelte';
+	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
+	import { kindWords } from '$words/devices';
+	import { partWords } from '$words/parts';
+	import { planFailureWords } from '$words/refusals';
+	import { inSentence } from '$words/terms';
+	import type { AtBox } from '$words/work';
+	import StartJob from '../../outlet/[box]/StartJob.svelte';
+	import Choose from './Choose.svelte';
+	import Judged from './Judged.svelte';
+	import Work from './Work.svelte';
+
+	/** What goes in instead: what is there and what shall be, side by side, judged by the model before a screw is turned. */
+	let { data } = $props();
+	let wish = $state.raw<WishChoice>(
+		untrack(() => ({
+			part: data.part,
+			feed: data.feed,
+			switched: 'keep' as const,
+			connector: 'lever' as const,
+			wireEnd: 'clampPlate' as const
+		}))
+	);
+	let school = $state<OrderSchool>('groundFirst');
+	const planner = new Planner();
+	onMount(() => () => planner.stop());
+	$effect(() => planner.ask({ house: data.house, boxId: data.box.id, wish, school }));
+	const chosen = $derived(planner.planned?.chosen ?? null);
+	const plan = $derived(chosen?.ok ? chosen.plan : null);
+	const way = $derived(plan?.work?.ways[0]);
+	const at = $derived<AtBox>({
+		house: data.house,
+		boxId: data.box.id,
+		region: data.house.region,
+		wirings: way ? [plan!.work!.found, way.wanted] : [data.box]
+	});
+	const after = $derived(way ? wiredAs(data.house, data.box.id, way.wanted) : null);
+	const numbered = $derived(way ? handMoves(way).filter(({ kind }) => kind !== 'driveIn') : []);
+	const numbers = $derived(new Map(numbered.map(({ id }, k) => [id, k + 1])));
+	/** By wire as drawn: the number of the move that brings it where it goes. */
+	const onWires = $derived(
+		new Map(
+			numbered.flatMap((move, k) =>
+				'ends' in move && move.kind !== 'undo'
+					? move.ends.map((end) => [endId(end).replace(/\/(from|to)$/, ''), k + 1] as const)
+					: []
+			)
+		)
+	);
+	const switched = $derived(
+		'tabs' in data.box.device! && !data.box.device.tabs.hot && data.house.region === 'us'
+	);
+	let back = $state(true);
+	function choose(next: WishChoice) {
+		wish = next;
+		const query = new URLSearchParams({ part: next.part, feed: next.feed });
+		replaceState(`?${query}`, {});
+	}
+</script>
+
+<svelte:head><title>{w.title(placeName(data.house, data.box))} · Wary Hand</title></svelte:head>
+<main data-planned={planner.planned?.offers.length ? wish.part : null}>
+	<header>
+		<h1>{placeName(data.house, data.box)}</h1>
+		<p>
+			{w.becomes(kindWords(data.box.device!), inSentence(partWords[wish.part].name))}
+		</p>
+	</header>
+	<section class="choose" aria-label={w.choose}>
+		<Choose house={data.house} {wish} offers={planner.planned?.offers ?? []} {switched} onwish={choose} />
+	</section>
+	<section class="drawn" aria-label={w.asWanted}>
+		<div>
+			<h2>{w.asFound}</h2>
+			<BoxDrawing house={data.house} box={data.box} bind:back numbers={onWires} />
+		</div>
+		<div>
+			<h2>{w.asWanted}</h2>
+			{#if after}<BoxDrawing
+					house={after}
+					box={findBox(after, data.box.id)!}
+					bind:back
+					numbers={onWires}
+				/>{:else if chosen && !chosen.ok}<Verdict kind="bad" alert>
+					<b>{w.noPlan}.</b>
+					{planFailureWords(chosen.failure, data.house.region, at)}
+				</Verdict>{:else}<p class="soft">{w.oneMoment}</p>
+				<Skeleton />{/if}
+		</div>
+		{#if plan && chosen?.ok}<Work house={data.house} {plan} supplies={chosen.supplies} {at} {numbers} />{/if}
+	</section>
+	<section class="judged" aria-live="polite">
+		{#if plan && chosen?.ok}
+			<Judged house={data.house} {plan} />
+			{#if data.underWay}
+				<Verdict kind="open">{w.underWay}</Verdict>
+				<Button size="lg" href={`/${data.home.slug}/job/${data.underWay}`}>{w.goOn}</Button>
+			{:else}
+				<StartJob
+					slug={data.home.slug}
+					boxId={data.box.id}
+					region={data.house.region}
+					asked={null}
+					noResidual={plan.noResidual}
+					planned={{ wish, version: data.version }}
+					bind:school
+				/>
+			{/if}
+		{/if}
+		<p class="mt-4"><a class="tap" href={`/${data.home.slug}/outlet/${data.box.id}`}>{w.back}</a></p>
+	</section>
+</main>
+
+<style>
+	main {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) minmax(19rem, 25rem);
+		gap: 0 1.8rem;
+		padding: 1rem 1.5rem 3rem;
+	}
+	header,
+	.choose {
+		grid-column: 1 / -1;
+	}
+	.choose {
+		border-bottom: 2px solid var(--ink);
+		margin-bottom: 1rem;
+	}
+	.drawn {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+		gap: 1.2rem 1.6rem;
+		align-content: start;
+	}
+	@media (max-width: 1000px) {
+		main {
+			display: block;
+		}
+		.judged {
+			margin-top: 1rem;
+		}
+	}
+	@media (max-width: 700px) {
+		main {
+			padding: 0.8rem 1rem 3rem;
+		}
+		.drawn {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>
