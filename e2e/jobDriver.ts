@@ -128,12 +128,19 @@ export async function doStep(page: Page, choices: Choices = {}): Promise<void> {
 					: 'Enter'
 			);
 			break;
+		case 'move': {
+			// A joint is tugged; anything else is done.
+			const held = main(page).getByRole('button', { name: /it held/ });
+			await page.keyboard.press((await held.count()) ? 'y' : 'Enter');
+			break;
+		}
 		case 'terminate':
 		case 'tug':
 		case 'grip':
 			await page.keyboard.press('y');
 			break;
 		case 'checkNeighbour':
+		case 'checkWork':
 		case 'restorePower':
 			await page.keyboard.press('t');
 			break;

@@ -94,6 +94,81 @@ function boxOf(region: House['region'], stop: Stop, cables: readonly Cable[], si
 	return { ...box, ...room, ...standardWiring(region, box, cables, stop.how) };
 }
 
+/** The outlet at the end of a us run with one half on a wall switch: hot goes on to the switch with its red back, the tab on the hot side is broken off. */
+export function switchedHalf(house: House, boxId: string, wallSwitch: { id: string; name: string }): House {
+	const box = house.boxes.find(({ id }) => id === boxId)!;
+	const feed = house.cables.find(({ to }) => to.box === boxId)!;
+	const loop: Cable = {
+		...feed,
+		id: `${wallSwitch.id}-loop`,
+		from: { box: boxId },
+		to: { box: wallSwitch.id },
+		lengthM: 5,
+		conductors: feed.conductors.flatMap((each) =>
+			each.role === 'hot'
+				? [each, { id: 'red', role: 'switchedHot' as const, colour: 'red' as const }]
+				: [each]
+		)
+	};
+	const end = (cable: Cable, conductor: string, at: string, how: 'hook' | 'twistOn' = 'hook') => ({
+		cable: cable.id,
+		conductor,
+		at,
+		...(at === 'capped' ? {} : { how })
+	});
+	const lamp: Box = {
+		...box,
+		device: duplex(15, { tabs: { hot: false, neutral: true } }),
+		joints: [
+			{ id: 'hots', how: 'twistOn' },
+			{ id: 'grounds', how: 'twistOn' }
+		],
+		terminations: [
+			end(feed, 'hot', 'joint:hots', 'twistOn'),
+			end(feed, 'ground', 'joint:grounds', 'twistOn'),
+			end(feed, 'neutral', 'terminal:neutralUpper'),
+			end(loop, 'hot', 'joint:hots', 'twistOn'),
+			end(loop, 'red', 'terminal:hotLower'),
+			end(loop, 'ground', 'joint:grounds', 'twistOn'),
+			end(loop, 'neutral', 'capped')
+		],
+		pigtails: [
+			{ id: 'hot', role: 'hot', colour: 'black', from: 'joint:hots', to: 'terminal:hotUpper', how: 'hook' },
+			{
+				id: 'device',
+				role: 'ground',
+				colour: 'bare',
+				from: 'joint:grounds',
+				to: 'terminal:ground',
+				how: 'hook'
+			},
+			{ id: 'box', role: 'ground', colour: 'bare', from: 'joint:grounds', to: 'box', how: 'screw' }
+		]
+	};
+	const { device: _outlet, worries: _worries, history: _history, ...like } = box;
+	const there: Box = {
+		...like,
+		...wallSwitch,
+		use: 'fixed',
+		device: { kind: 'switch', ratingA: 15, on: true },
+		worries: [],
+		history: [],
+		joints: [],
+		pigtails: [],
+		terminations: [
+			end(loop, 'hot', 'terminal:hot'),
+			end(loop, 'red', 'terminal:switchedHot'),
+			end(loop, 'ground', 'terminal:ground'),
+			end(loop, 'neutral', 'capped')
+		]
+	};
+	return {
+		...house,
+		boxes: [...house.boxes.map((each) => (each.id === boxId ? lamp : each)), there],
+		cables: [...house.cables, loop]
+	};
+}
+
 export const breaker = (space: number | [number, number], ratingA: number, label: string): Breaker => {
 	const spaces = typeof space === 'number' ? [space] : space;
 	return { id: `b${spaces[0]}`, spaces, ratingA, on: true, label, findings: [] };

@@ -1,5 +1,5 @@
 import type { Breaker, House } from '../house';
-import { breaker, duplex, fixed, wireRun, type Run, type Stop } from './build';
+import { breaker, duplex, fixed, switchedHalf, wireRun, type Run, type Stop } from './build';
 
 const outlet = (room: string, wall: string, lengthM: number, more: Partial<Stop> = {}): Stop => ({
 	id: `${room}-${wall.replaceAll(' ', '-')}`,
@@ -232,7 +232,7 @@ function house(sewingBreaker: string, atticBreaker: string): House {
 		resistanceOhm: number,
 		matters?: House['loads'][number]['matters']
 	) => ({ id, name, box, half, resistanceOhm, on: true, ...(matters ? { matters } : {}) });
-	return {
+	const built: House = {
 		format: 'wary-hand/house',
 		version: 1,
 		name: '14 Fennel Lane',
@@ -316,6 +316,7 @@ function house(sewingBreaker: string, atticBreaker: string): House {
 			load('clock', 'radio clock', 'bedroom-bed-left', 'upper', 2900, 'clock')
 		]
 	};
+	return switchedHalf(built, 'music-amp-corner', { id: 'music-lamp-switch', name: 'lamp switch' });
 }
 
 /** As the household has it recorded: the directory says 11 is the sewing room. */

@@ -35,7 +35,7 @@ import {
 } from './jobs';
 import { stoppedWords } from '$words/conditions';
 import { foundWords } from '$words/found';
-import { outcomeWords } from '$words/outcome';
+import { outcomeWords, replacedWords } from '$words/outcome';
 
 /** A job with everything that it is computed from. */
 export interface LoadedJob {
@@ -240,6 +240,7 @@ async function store(household: Household, loaded: LoadedJob, event: JobEvent): 
 			body.kind === 'finish'
 				? houseAfterJob(house, plan, loaded.state, events, day, {
 						...outcomeWords,
+						replaced: replacedWords(plan),
 						worry: (worry) => foundWords(worry, house, plan)
 					})
 				: houseAfterStop(house, plan, loaded.state, events, day, {

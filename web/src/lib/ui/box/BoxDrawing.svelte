@@ -22,13 +22,16 @@
 		house,
 		box,
 		back = $bindable(true),
-		numbers
+		numbers,
+		planned = false
 	}: {
 		house: House;
 		box: Box;
 		back?: boolean;
 		/** By wire (`CABLE/CONDUCTOR`, `tail/ID`): the number of the move that it is part of. */
 		numbers?: ReadonlyMap<string, number>;
+		/** As it shall be, not as it is. */
+		planned?: boolean;
 	} = $props();
 	const layout = $derived(layOut(house, box.id, back, { narrow: true }));
 	const used = $derived(
@@ -55,7 +58,7 @@
 		class="block max-h-144 w-full"
 		viewBox={`0 0 ${layout.width} ${layout.height}`}
 		role="img"
-		aria-label={w.theBoxAtAsRecorded(boxPlace(house, box.id))}
+		aria-label={(planned ? w.theBoxAsPlanned : w.theBoxAtAsRecorded)(boxPlace(house, box.id))}
 		fill="none"
 		stroke="var(--ink)"
 		stroke-width="2"

@@ -1,4 +1,13 @@
-import type { OutcomeWords } from '@wary/core/job';
+import type { JobPlan, OutcomeWords } from '@wary/core/job';
+import { kindWords } from './devices';
+import { partWords } from './parts';
+import { inSentence } from './terms';
+
+/** What a job writes into the outlet’s history. */
+export const replacedWords = ({ work, oldDevice }: JobPlan): string =>
+	work
+		? `${kindWords(oldDevice)} replaced by ${inSentence(partWords[work.wish.part].name)}, proven dead before and tested after.`
+		: outcomeWords.replaced;
 
 /** What a job writes into the record of the house, but for its worries. */
 export const outcomeWords: Omit<OutcomeWords, 'worry'> = {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { JobState, Step } from '@wary/core/job';
-	import { believedHouse, wiringDuring } from '@wary/core/job';
+	import { believedHouse, wayNow, wiringDuring } from '@wary/core/job';
 	import type { Pointing } from '$lib/ui/box/deviceShape';
 	import { drawnAs } from '$lib/job/drawn';
 	import { findPair } from '$words/terms';
@@ -14,11 +14,24 @@
 	const { session } = getJob();
 	const { plan } = session;
 	const pair = $derived(step?.kind === 'readPair' ? findPair(plan, step.pair, state.earth) : undefined);
-	const as = $derived(drawnAs(step, state));
+	const move = $derived(
+		step?.kind === 'move' && plan.work
+			? wayNow(plan.work, state.supply.found).moves.find(({ id }) => id === step.move)
+			: undefined
+	);
+	/** What is done to the part in hand is seen on the part. */
+	const inHand = $derived(move?.kind === 'breakTab' || move?.kind === 'tape');
+	const as = $derived(inHand ? 'device' : drawnAs(step, state));
 	const house = $derived(wiringDuring(believedHouse(session.house, plan, state), plan, state));
 	const box = $derived(house.boxes.find(({ id }) => id === plan.boxId)!);
+	/** With its tabs as they are by now: one that is still to be broken is whole. */
+	const newPart = $derived(
+		move?.kind === 'breakTab' && 'tabs' in plan.newDevice
+			? { ...plan.newDevice, tabs: { hot: true, neutral: true } }
+			: plan.newDevice
+	);
 	const device = $derived(
-		state.device === 'newOut' || state.device === 'newSeated' ? plan.newDevice : plan.oldDevice
+		inHand || state.device === 'newOut' || state.device === 'newSeated' ? newPart : plan.oldDevice
 	);
 	const done = $derived(
 		Object.entries(state.wires).flatMap(([terminal, wire]) =>
@@ -55,7 +68,7 @@
 		}
 	});
 	/** Wires are landed from behind; a device that is seated is seen from in front. */
-	const back = $derived(step?.kind === 'terminate' || step?.kind === 'tug');
+	const back = $derived(inHand || step?.kind === 'terminate' || step?.kind === 'tug');
 	const boxBack = $derived(state.device !== 'newSeated');
 </script>
 

@@ -76,10 +76,10 @@
 			{w.becomes(kindWords(data.box.device!), inSentence(partWords[wish.part].name))}
 		</p>
 	</header>
-	<section class="choose" aria-label={w.choose}>
+	<div class="choose">
 		<Choose house={data.house} {wish} offers={planner.planned?.offers ?? []} {switched} onwish={choose} />
-	</section>
-	<section class="drawn" aria-label={w.asWanted}>
+	</div>
+	<section class="drawn">
 		<div>
 			<h2>{w.asFound}</h2>
 			<BoxDrawing house={data.house} box={data.box} bind:back numbers={onWires} />
@@ -89,6 +89,7 @@
 			{#if after}<BoxDrawing
 					house={after}
 					box={findBox(after, data.box.id)!}
+					planned
 					bind:back
 					numbers={onWires}
 				/>{:else if chosen && !chosen.ok}<Verdict kind="bad" alert>

@@ -35,23 +35,31 @@
 </script>
 
 <div class="fields">
-	<Label
-		>{w.choose}<Select placeholder="" bind:value={() => wish.part, pick} aria-describedby="part-is">
-			{#each parts as part (part)}<option value={part}>{named(partWords[part].name, canAtAll(part))}</option
-				>{/each}
-		</Select><span id="part-is" class="soft font-normal">{partWords[wish.part].what}</span></Label
-	>
-	<Label
-		>{w.feed}<Select
-			placeholder=""
-			bind:value={() => wish.feed, (feed) => onwish({ ...wish, feed })}
-			aria-describedby="feed-is"
+	<div>
+		<Label
+			>{w.choose}<Select placeholder="" bind:value={() => wish.part, pick} aria-describedby="part-is">
+				{#each parts as part (part)}<option value={part}>{named(partWords[part].name, canAtAll(part))}</option
+					>{/each}
+			</Select></Label
 		>
-			{#each feeds as feed (feed)}<option value={feed} disabled={feed !== wish.feed && !can(wish.part, feed)}
-					>{named(feedWords(feed, region).name, can(wish.part, feed))}</option
-				>{/each}
-		</Select><span id="feed-is" class="soft font-normal">{feedWords(wish.feed, region).why}</span></Label
-	>
+		<p id="part-is" class="soft m-0">{partWords[wish.part].what}</p>
+	</div>
+	<div>
+		<Label
+			>{w.feed}<Select
+				placeholder=""
+				bind:value={() => wish.feed, (feed) => onwish({ ...wish, feed })}
+				aria-describedby="feed-is"
+			>
+				{#each feeds as feed (feed)}<option
+						value={feed}
+						disabled={feed !== wish.feed && !can(wish.part, feed)}
+						>{named(feedWords(feed, region).name, can(wish.part, feed))}</option
+					>{/each}
+			</Select></Label
+		>
+		<p id="feed-is" class="soft m-0">{feedWords(wish.feed, region).why}</p>
+	</div>
 	{#if switched}<Label
 			>{w.switchedHalf}<Select
 				placeholder=""

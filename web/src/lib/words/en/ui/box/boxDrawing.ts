@@ -6,6 +6,7 @@ export const words = {
 	conductor: 'conductor',
 	role: 'role',
 	endsAt: 'ends at',
+	theBoxAsPlanned: (boxPlace: string | number) => `The box at ${boxPlace} as planned`,
 	theBoxAtAsRecorded: (boxPlace: string | number) => `The box at ${boxPlace} as recorded`,
 	the: (panel: string | number) => `the ${panel}`,
 	cable: (goesTo: string | number) => `, cable ${goesTo}`

@@ -1,0 +1,102 @@
+import { doStep, doUntil, energy, ready, stepOf } from './jobDriver';
+import { expect, test } from './server';
+import type { Page } from '@playwright/test';
+
+/** Plans a part at an outlet, looks at what the model says, and begins. */
+async function plan(page: Page, home: string, box: string, part: string, feed?: string): Promise<void> {
+	await page.goto(`/${home}/outlet/${box}`);
+	await page.getByRole('link', { name: 'Plan something else' }).click();
+	const main = page.locator('main[data-planned]');
+	await main.waitFor();
+	await page.getByLabel('What goes in').selectOption({ label: part });
+	if (feed) await page.getByLabel('What comes after is fed').selectOption({ label: feed });
+	await expect(page.getByRole('heading', { name: 'The model, before a screw is turned' })).toBeVisible();
+}
+async function begin(page: Page): Promise<void> {
+	await page.getByLabel('Who does the work').fill('Avery Quill');
+	await page.getByRole('button', { name: 'Begin' }).click();
+	await page.waitForURL(/\/job\//);
+	await ready(page);
+}
+
+test('us: a duplex becomes a decorator outlet, wire by wire as planned', async ({ page }) => {
+	await plan(page, 'fennel-lane', 'bedroom-dresser', 'Decorator outlet');
+	await expect(page.getByText('Decorator plate, one square opening')).toBeVisible();
+	await begin(page);
+	await doUntil(page, ({ kind }) => kind === 'move', { breaker: /breaker 18\b/ });
+	expect(await energy(page)).toBe('provenDead');
+	await doUntil(page, ({ kind }) => kind === 'finished');
+	await page.goto('/fennel-lane/outlet/bedroom-dresser');
+	await expect(page.getByText('Decorator outlet, 15 A, tamper resistant')).toBeVisible();
+	await expect(
+		page.getByText('Duplex outlet replaced by decorator outlet, proven dead before and tested after.')
+	).toBeVisible();
+});
+
+test('us: a GFCI in the middle protects what follows, and that is tried', async ({ page }) => {
+	await plan(page, 'fennel-lane', 'living-bookcase', 'GFCI outlet', 'Through its LOAD side');
+	await expect(page.getByText(/fed, and protected from here/)).toBeVisible();
+	await begin(page);
+	await doUntil(page, ({ kind }) => kind === 'supplyWay', { breaker: /breaker 15\b/ });
+	// Which wires go on LOAD depends on it: it can’t be left.
+	await page.getByRole('button', { name: /^Leave it/ }).click();
+	await expect(page.getByText(/It has to be found/)).toBeVisible();
+	await doUntil(page, ({ title }) => title === 'Lift the tape over LOAD');
+	await doUntil(page, ({ kind }) => kind === 'checkWork');
+	expect((await stepOf(page)).title).toBe('Reset the GFCI');
+	const tried: string[] = [];
+	for (let n = 0; n < 30 && (await stepOf(page)).kind !== 'finished'; n++) {
+		const { kind, title } = await stepOf(page);
+		if (kind === 'checkWork') tried.push(title);
+		await doStep(page);
+	}
+	expect(tried.slice(0, 3)).toEqual([
+		'Reset the GFCI',
+		'Its own TEST button',
+		'With the button pressed: Living room, fireplace left'
+	]);
+	await expect(page.locator('main[data-step]')).toHaveAttribute('data-unsent', '0');
+	await page.goto('/fennel-lane/outlet/living-bookcase');
+	await expect(page.getByText(/^GFCI outlet, 15 A/)).toBeVisible();
+});
+
+test('us: half-switched stays half-switched: the tab is broken first, the wall switch tried both ways', async ({
+	page
+}) => {
+	await plan(page, 'fennel-lane', 'music-amp-corner', 'Decorator outlet');
+	await expect(page.getByText(/the switched half follows its wall switch/i)).toBeVisible();
+	// USB has no tab to break: it says so, and can be had if the half is always on.
+	await page.getByLabel('What goes in').selectOption('usb');
+	await expect(page.getByText(/Only a part with a tab that breaks off/)).toBeVisible();
+	await page.getByLabel('What goes in').selectOption('decorator');
+	await begin(page);
+	await doUntil(page, ({ kind }) => kind === 'move', { breaker: /breaker 10\b/ });
+	expect((await stepOf(page)).title).toBe('Break the brass tab');
+	await doUntil(page, ({ title }) => title === 'Wall switch off: lower half');
+	await doUntil(page, ({ kind }) => kind === 'finished');
+	await page.goto('/fennel-lane/outlet/music-amp-corner');
+	await expect(page.getByText(/^Decorator outlet, 15 A/)).toBeVisible();
+});
+
+test('uk: a twin becomes one with USB, on a phone', async ({ page }) => {
+	await page.setViewportSize({ width: 390, height: 844 });
+	await plan(page, 'tannery-row', 'box-room-desk', 'Twin socket with USB');
+	await expect(page.getByText(/insulation-tests the circuit/)).toBeVisible();
+	await begin(page);
+	await doUntil(page, ({ kind }) => kind === 'finished');
+	await page.goto('/tannery-row/outlet/box-room-desk');
+	await expect(page.getByText(/^Twin socket with USB, 13 A/)).toBeVisible();
+});
+
+test('a plan made on an older record is refused, and says what to do', async ({ page }) => {
+	await plan(page, 'fennel-lane', 'music-piano', 'Decorator outlet');
+	const other = await page.context().newPage();
+	await other.goto('/fennel-lane/outlet/music-piano');
+	await other.waitForLoadState('networkidle');
+	const saved = other.waitForResponse((answer) => answer.request().method() === 'POST');
+	await other.getByLabel('What the box is made of').selectOption('plastic');
+	expect((await saved).ok()).toBe(true);
+	await page.getByLabel('Who does the work').fill('Avery Quill');
+	await page.getByRole('button', { name: 'Begin' }).click();
+	await expect(page.getByText(/The record has changed since this plan was made/)).toBeVisible();
+});
