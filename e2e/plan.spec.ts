@@ -22,6 +22,14 @@ async function begin(page: Page): Promise<void> {
 test('us: a duplex becomes a decorator outlet, wire by wire as planned', async ({ page }) => {
 	await plan(page, 'fennel-lane', 'bedroom-dresser', 'Decorator outlet');
 	await expect(page.getByText('Decorator plate, one square opening')).toBeVisible();
+	// What is hovered over stays readable.
+	const button = page.getByRole('button', { name: 'Begin' });
+	await button.hover();
+	const [ink, ground] = await button.evaluate((each) => {
+		const { color, backgroundColor } = getComputedStyle(each);
+		return [color, backgroundColor];
+	});
+	expect(ink).not.toBe(ground);
 	await begin(page);
 	await doUntil(page, ({ kind }) => kind === 'move', { breaker: /breaker 18\b/ });
 	expect(await energy(page)).toBe('provenDead');

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
 import { describe, expect, it } from 'vitest';
+import { workPlanOf } from '../../../../core/test/everyState';
 import { planOf } from '../../../../core/test/person';
 import { everyCommand } from '../../../../core/test/walk';
 import { commandSchema, type Command } from '@wary/core/job';
@@ -47,12 +48,21 @@ const besides: Command[] = [
 const commands = [
 	...everyCommand(planOf(fennelLaneRecorded(), 'sewing-east-wall')),
 	...everyCommand(planOf(tanneryRow(), 'box-room-desk')),
+	...everyCommand(
+		workPlanOf(fennelLaneRecorded(), 'living-bookcase', {
+			part: 'gfci',
+			feed: 'protected',
+			switched: 'keep',
+			connector: 'lever',
+			wireEnd: 'clampPlate'
+		})
+	),
 	...besides
 ];
 /** Every kind of command, written down by hand: what a build knows of, the next one has to take. */
 const kinds =
-	`amendVolts arranged autopsy cap changed checkNeighbour checkPart checkTools confirm decideProtection finish foundConductor
-grip hold inspect lookOver note proveEarth proveTester readBaseline readGroundEarth readLive readLiveGround readOhms readOutlet readPair
+	`amendVolts arranged autopsy cap changed checkNeighbour checkPart checkTools checkWork confirm decideProtection finish foundConductor
+grip hold inspect lookOver move note proveEarth proveTester readBaseline readGroundEarth readLive readLiveGround readOhms readOutlet readPair
 readPlug readSupplyOhms readSupplyVolts reopen restorePower searchBy searched stop supplyWay switchBreaker takeOff terminate tidyDirectory
 touchSupply tug`.split(/\s+/);
 

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { Command } from '@wary/core/job';
+import { planJob, type Command } from '@wary/core/job';
 import type pg from 'pg';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import { connections } from './db';
@@ -25,7 +25,9 @@ let boxes: string[];
 beforeAll(async () => {
 	({ client, drop } = await freshDatabase());
 	home = (await maybeHousehold('fennel-lane'))!;
-	boxes = (await latestHouse(home.id)).house.boxes.filter(({ use }) => use === 'outlet').map(({ id }) => id);
+	const { house } = await latestHouse(home.id);
+	boxes = house.boxes.filter(({ use }) => use === 'outlet').map(({ id }) => id);
+	boxes = boxes.filter((id) => planJob(house, id).ok);
 });
 afterAll(async () => {
 	await connections().end();

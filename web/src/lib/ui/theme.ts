@@ -21,7 +21,7 @@ export const theme: ThemeConfig = {
 	badge: { base: 'px-2 py-0.5 text-xs font-semibold' },
 	bottomNav: { base: 'border-t-2 border-ink h-14 bg-sheet' },
 	button: {
-		base: `min-h-11 max-md:min-w-11 cursor-pointer gap-1 text-center text-base font-semibold no-underline focus-within:ring-0 hover:no-underline hover:text-[inherit] [&.border]:border-2 [&.text-sm]:px-4 [&.text-sm]:font-medium ${pressed}`
+		base: `min-h-11 max-md:min-w-11 cursor-pointer gap-1 text-center text-base font-semibold no-underline focus-within:ring-0 hover:no-underline [&:not(.text-white)]:hover:text-[inherit] [&.border]:border-2 [&.text-sm]:px-4 [&.text-sm]:font-medium ${pressed}`
 	},
 	buttonGroup: 'max-w-full overflow-x-auto shadow-none [&>*]:px-3 [&>*]:whitespace-nowrap',
 	checkbox: { base: tick, div: choice },

@@ -84,7 +84,10 @@ export function planFailureWords(failure: PlanFailure, region: 'us' | 'uk', at?:
 		case 'nothingOnDevice':
 			return `The record shows no ${t.hot} or ${t.neutral} on this ${t.outlet}.`;
 		case 'brokenTabs':
-			return 'One half here has its own switch or circuit: a bridge tab is broken off on the old part. It has to be broken off on the new one too, before any wire is on, and looked at. Fitted whole, a switched half would stay on for good, or two circuits would be joined. Plan it: the plan says where each wire goes, and the job leads through the tab.';
+			return (
+				'One half here has its own switch or circuit: a bridge tab is broken off on the old part. It has to be broken off on the new one too, before any wire is on, and looked at. Fitted whole, a switched half would stay on for good, or two circuits would be joined. Plan it: the plan says where each wire goes, and the job leads through the tab. If you aren’t sure what feeds the half, ask a ' +
+				`${t.handTo}.`
+			);
 		case 'sharedNeutral':
 			return `Two ${t.breaker}s share a neutral here, and they don’t switch off together. Opened with one of them on, that neutral comes alive and puts the voltage of both circuits on what is plugged in. First have them made to open together (${region === 'uk' ? 'a double-pole device' : 'a two-pole breaker or a handle tie, NEC 210.4(B)'}), by a ${t.handTo}; record it on the House page; then begin here.`;
 	}

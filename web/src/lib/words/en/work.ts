@@ -139,7 +139,7 @@ export function moveWords(move: Move, again: boolean, at: AtBox): StepWords {
 			return {
 				title: `On: ${terminalWord(region, move.terminal)}`,
 				lead: `${capital(endsWords(move.ends, at))}. ${landLead(move.how, several)} Tighten to the torque printed on the part. Then tug ${several ? 'each' : 'it'}. Did ${several ? 'they' : 'it'} hold?`,
-				why: `${move.role === 'ground' ? `${capital(t.ground)} goes on first: from now on the protective path is there.` : 'A loose screw heats.'} ${uk ? 'Terminals sit differently from model to model: read the marks.' : 'Brass is hot, silver is neutral, green is ground. Seen from the back, left and right swap.'}`,
+				why: `${move.role === 'ground' ? `With ${t.ground} on, the protective path is there.` : 'A loose screw heats.'} ${uk ? 'Terminals sit differently from model to model: read the marks.' : 'Brass is hot, silver is neutral, green is ground. Seen from the back, left and right swap.'}`,
 				rule: uk ? 'BS 7671 526.2' : 'NEC 2020 110.14(A), (D)'
 			};
 		}
