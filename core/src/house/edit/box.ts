@@ -2,7 +2,7 @@ import { deviceModel } from '../devices';
 import { findBox, findBreaker, findCircuit, withBox } from '../lookup';
 import { usualDevice } from '../standard';
 import type { Box, Device, House } from '../schema';
-import { changed, place, refused, rewire, unplace, type Changed } from './chain';
+import { changed, place, refitted, refused, rewire, unplace, type Changed } from './chain';
 import type { EditOf } from './edits';
 import { freshId, idsOf, sameName } from './ids';
 
@@ -19,8 +19,13 @@ export function atBox(
 	if (!box) return refused({ code: 'unknown', what: 'box', id: edit.box });
 	switch (edit.do) {
 		case 'setBox': {
+			const fitted = edit.device ? refitted(house, box.id, edit.device) : changed(house);
+			if (!fitted.ok) return fitted;
+			const { depthMm, volumeIn3 } = edit;
 			const set = {
-				...boxOfMaterial(house, box, edit.material ?? box.material),
+				...boxOfMaterial(house, findBox(fitted.house, box.id)!, edit.material ?? box.material),
+				...(depthMm === undefined ? {} : { depthMm }),
+				...(volumeIn3 === undefined ? {} : { volumeIn3 }),
 				name: edit.name ?? box.name,
 				room: edit.room ?? box.room
 			};
@@ -30,7 +35,7 @@ export function atBox(
 				)
 			)
 				return refused({ code: 'nameTaken', name: set.name });
-			return changed(withBox(house, box.id, () => set));
+			return changed(withBox(fitted.house, box.id, () => set));
 		}
 		case 'removeBox': {
 			const off = unplace(house, box.id);

@@ -1,3 +1,4 @@
+import { deviceModel } from '../devices';
 import {
 	cablesInBox,
 	circuitsInBox,
@@ -10,7 +11,7 @@ import {
 } from '../lookup';
 import { canBeWired, cableConductors, standardWiring, usualSize } from '../standard';
 import { chainOfCircuit, walkChain } from '../topology';
-import type { Box, Cable, House } from '../schema';
+import type { Box, Cable, Device, House } from '../schema';
 import type { EditRefusal, Spot } from './edits';
 import { freshId, idsOf } from './ids';
 
@@ -39,9 +40,22 @@ export function place(house: House, boxId: string, { circuit: circuitId, after, 
 		if (after.box === boxId) return refused({ code: 'afterItself', box: boxId });
 		if (!circuitsInBox(house, after.box).includes(circuit))
 			return refused({ code: 'notOnThisCircuit', box: after.box, circuit: circuitId });
+		if (!isPlain(cablesAt(house, after.box))) return refused({ code: 'wiredByHand', box: after.box });
 	}
 	const following = branch ? undefined : nextCable(house, circuitId, after);
 	const laid = newCable(house, circuitId, boxId);
+	const conductorsOf = ({ conductors }: Cable) =>
+		conductors
+			.map(({ id }) => id)
+			.sort()
+			.join();
+	// The next box takes the new cable for the one it had: where that is another kind, and its wires were put by hand, nobody knows where they would go.
+	if (
+		following &&
+		!isPlain(cablesAt(house, following.to.box)) &&
+		conductorsOf(following) !== conductorsOf({ ...following, ...laid })
+	)
+		return refused({ code: 'wiredByHand', box: following.to.box });
 	if (!following) {
 		// The first box of a ring has both of its ends.
 		const back = circuit.arrangement === 'ring' && after === 'panel' ? [wayBack(house, laid, boxId)] : [];
@@ -73,6 +87,9 @@ export function unplace(house: House, boxId: string): Changed {
 	const box = findBox(house, boxId);
 	if (!box) return refused({ code: 'unknown', what: 'box', id: boxId });
 	const ends = cablesInBox(house, boxId);
+	// What each of its wires does would be lost.
+	if (!isPlain(cablesAt(house, boxId)) && ends.every(({ cable }) => circuitsOfCable(cable).length === 1))
+		return refused({ code: 'wiredByHand', box: boxId });
 	const circuits = new Set(ends.flatMap(({ cable }) => circuitsOfCable(cable)));
 	if (circuits.size > 1) return refused({ code: 'onTwoChains', box: boxId, circuits: [...circuits] });
 	const into = ends.filter(({ end }) => end === 'to').map(({ cable }) => cable);
@@ -199,17 +216,53 @@ function newCable(house: House, circuitId: string, boxId: string): Cable {
 	};
 }
 
+const cablesAt = (house: House, boxId: string): Cable[] =>
+	cablesInBox(house, boxId).map(({ cable }) => cable);
+/** One hot and one neutral to a cable, and nothing switched: anything else is wired by hand. */
+const isPlain = (cables: readonly Cable[]): boolean =>
+	cables.every(
+		({ conductors }) =>
+			['hot', 'neutral'].every((role) => conductors.filter((each) => each.role === role).length === 1) &&
+			conductors.every(({ role }) => role !== 'switchedHot')
+	);
+
 /** Wires a box anew, straight to its device or spliced with tails, where its device and cables allow that. */
 export function rewire(house: House, boxId: string, way: 'ownScrews' | 'pigtails'): Changed {
 	const cables = cablesInBox(house, boxId).map(({ cable }) => cable);
 	// Two hots in a cable, or two circuits, are wired by hand.
-	const plain = cables.every(({ conductors }) =>
-		['hot', 'neutral'].every((role) => conductors.filter((each) => each.role === role).length === 1)
-	);
-	const possible = cables.length > 0 && plain && circuitsInBox(house, boxId).length === 1;
+	const possible = cables.length > 0 && isPlain(cables) && circuitsInBox(house, boxId).length === 1;
 	if (!possible || !canBeWired(house.region, findBox(house, boxId)?.device, cables.length, way))
 		return refused({ code: 'notWiredThatWay', box: boxId, way });
 	return changed(rewired(house, boxId, way));
+}
+
+/**
+ * Another outlet said to be in a box. With the same terminals every wire stays where it is; with others the wires come as they usually do, spliced where they were
+ * spliced. What was plugged into a half that is gone goes into the first one.
+ */
+export function refitted(house: House, boxId: string, device: Device): Changed {
+	const box = findBox(house, boxId)!;
+	const { terminals, halves } = deviceModel(device);
+	if (halves.length === 0 || (box.device && deviceModel(box.device).halves.length === 0))
+		return refused({ code: 'notAnOutlet', box: boxId });
+	const fitted: House = {
+		...withBox(house, boxId, (each) => ({ ...each, device })),
+		loads: house.loads.map((load) =>
+			load.box === boxId && !halves.includes(load.half) ? { ...load, half: halves[0]! } : load
+		)
+	};
+	const names = new Set(terminals.map(({ name }) => `terminal:${name}`));
+	const ats = [
+		...box.terminations.map(({ at }) => at),
+		...box.pigtails.flatMap(({ from, to }) => [from, to])
+	].filter((at) => at.startsWith('terminal:'));
+	if (ats.every((at) => names.has(at))) return changed(fitted);
+	const cables = cablesInBox(house, boxId).map(({ cable }) => cable);
+	if (!isPlain(cables) || circuitsInBox(house, boxId).length > 1)
+		return refused({ code: 'wiredByHand', box: boxId });
+	const spliced = box.terminations.some(({ at }) => at === 'joint:hot' || at === 'joint:neutral');
+	const way = spliced && canBeWired(house.region, device, cables.length, 'pigtails') ? 'pigtails' : undefined;
+	return changed(rewired(fitted, boxId, way));
 }
 
 /** A box wired as is usual for the cables it has, the supply first; or the way it is said to be. */

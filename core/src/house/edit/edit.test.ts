@@ -56,8 +56,10 @@ describe('placing boxes on chains', () => {
 		});
 		expect(chain(house, 'sewing')).toEqual([sewing[0], sewing[2], sewing[3]]);
 		expect(chain(house, 'music')[2]).toBe('sewing-east-wall');
-		for (const box of [...chain(house, 'sewing'), ...chain(house, 'music')])
-			expect(voltsAt(house, box, 'upper')).toBeGreaterThan(119);
+		const outlets = [...chain(house, 'sewing'), ...chain(house, 'music')].filter(
+			(box) => findBox(house, box)!.use === 'outlet'
+		);
+		for (const box of outlets) expect(voltsAt(house, box, 'upper')).toBeGreaterThan(119);
 	});
 
 	it('a branch leaves what follows where it is', () => {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { conductorSizes, type ConductorSize } from '../../rules';
 import { freeText, nameText } from '../../text';
-import { earthing, houseSchema } from '../schema';
+import { device, earthing, houseSchema } from '../schema';
 import { breakerTypes, matters } from '../vocabulary';
 
 const id = nameText(60);
@@ -83,7 +83,11 @@ export const editSchema = z.discriminatedUnion('do', [
 		box: id,
 		name: title.optional(),
 		room: id.optional(),
-		material: z.enum(['metal', 'plastic']).optional()
+		material: z.enum(['metal', 'plastic']).optional(),
+		/** What outlet is there, as seen. Where its terminals are others, the wires are taken to come as they usually do. */
+		device: device.optional(),
+		depthMm: z.number().min(5).max(200).optional(),
+		volumeIn3: z.number().min(1).max(200).optional()
 	}),
 	z.strictObject({ do: z.literal('removeBox'), box: id }),
 	z.strictObject({ do: z.literal('placeBox'), box: id, spot }),
@@ -132,6 +136,8 @@ export type EditRefusal =
 	| { readonly code: 'notAnOutlet'; readonly box: string }
 	/** Its device or its number of cables doesn’t let the wires come that way. */
 	| { readonly code: 'notWiredThatWay'; readonly box: string; readonly way: 'ownScrews' | 'pigtails' }
+	/** Wired by hand, with hots or circuits that a device put on record wouldn’t say where they go. */
+	| { readonly code: 'wiredByHand'; readonly box: string }
 	/** Its cable is thicker than a terminal in the box takes. */
 	| { readonly code: 'cableTooThick'; readonly size: ConductorSize; readonly takes: ConductorSize }
 	/** What nobody could come back from: a ring wants a box between its two ends, and no branches that close on it. */

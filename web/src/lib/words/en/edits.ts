@@ -38,6 +38,8 @@ export function editRefusalWords(
 			return `That house is of the other region (${refusal.region}).`;
 		case 'notAnOutlet':
 			return `${place(refusal.box)} has no ${t.outlet}: nothing can be plugged in.`;
+		case 'wiredByHand':
+			return 'Two circuits or a switched wire end in that box: what each wire does would be lost. Plan another part for it instead, or change it on the bench and in the house file.';
 		case 'notWiredThatWay':
 			return refusal.way === 'ownScrews'
 				? `${place(refusal.box)} has more cables than its ${t.outlet} has screws for: they are spliced.`

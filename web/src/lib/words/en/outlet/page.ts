@@ -24,6 +24,7 @@ export const words = {
 	foundBy: (by: string | number, day: string | number, supply: string | number) =>
 		`found by ${by}, ${day}: ${supply}`,
 	box: 'Box',
+	here: 'There',
 	history: 'History',
 	nothingIsOnRecordYet: 'Nothing is on record yet.',
 	recordOfTheJob: (outcome: string | number) => `Record of the job, ${outcome}`,

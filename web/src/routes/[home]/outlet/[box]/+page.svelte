@@ -19,6 +19,7 @@
 	import SeenOtherwise from './SeenOtherwise.svelte';
 	import StartJob from './StartJob.svelte';
 	import VoltsAlong from './VoltsAlong.svelte';
+	import WhatIsThere from './WhatIsThere.svelte';
 	import { worryWords } from '$words/worries';
 
 	let { data } = $props();
@@ -125,6 +126,16 @@
 						></TableBodyRow
 					>
 				{/if}
+				{#if data.box.use === 'outlet' && data.box.device}<TableBodyRow
+						><TableHeadCell>{w.here}</TableHeadCell><TableBodyCell
+							>{#key data.version}<WhatIsThere
+									house={data.house}
+									version={data.version}
+									slug={data.home.slug}
+									box={data.box}
+								/>{/key}</TableBodyCell
+						></TableBodyRow
+					>{/if}
 				<TableBodyRow
 					><TableHeadCell>{w.box}</TableHeadCell><TableBodyCell class="flex items-center gap-3"
 						>{#key data.version}<Material
