@@ -5,6 +5,7 @@ import { doStep, startJob, stepOf } from './jobDriver';
 const views = [
 	'',
 	'/outlet/sewing-east-wall',
+	'/plan/sewing-east-wall?part=gfci&feed=protected',
 	'/house',
 	'/find/sewing-east-wall',
 	'/bench',

@@ -81,6 +81,7 @@ for (const theme of ['light', 'dark'] as const)
 			'/fennel-lane',
 			'/tannery-row',
 			'/fennel-lane/outlet/sewing-east-wall',
+			'/fennel-lane/plan/sewing-east-wall?part=gfci&feed=protected',
 			'/tannery-row/outlet/box-room-desk',
 			'/fennel-lane/house',
 			'/tannery-row/house',

@@ -7,7 +7,8 @@ import { houseOf, look, newBench, perform, type BenchEvent, type Instruments } f
 import { fennelLaneActual } from '../core/src/demo';
 import { compileHouse, editHouse, newHome, points, settle, type Edit } from '../core/src/house';
 import { readVoltageV } from '../core/src/instruments';
-import { expectationsOf, halfProbes, initialJob, planJob } from '../core/src/job';
+import { expectationsOf, halfProbes, initialJob, planJob, wishProcedure } from '../core/src/job';
+import { verdict } from '../core/src/wiring';
 import { betweenV, solve, solveVariant, variantSet, type Network } from '../core/src/network';
 import { arrangements, here } from '../core/src/arrangements';
 import { mistakesOf } from '../core/src/mistakes';
@@ -51,6 +52,23 @@ function model(): void {
 		ms(medianMs(() => readVoltageV(house, halfProbes('sewing-east-wall', 'upper'), 'highImpedance'))),
 		''
 	);
+	const wish = {
+		part: 'gfci',
+		feed: 'protected',
+		switched: 'keep',
+		connector: 'lever',
+		wireEnd: 'clampPlate'
+	} as const;
+	const work = planJob(house, 'living-bookcase', 'groundFirst', wishProcedure, wish);
+	if (work.ok) {
+		const { wanted } = work.plan.work!.ways[0]!;
+		const promise = { protects: true, switched: [] };
+		say(
+			'  the verdict on a plan, GFCI in the middle',
+			ms(medianMs(() => verdict({ ...house }, 'living-bookcase', wanted, promise), 100)),
+			'≤ 50 ms'
+		);
+	}
 	const planned = planJob(house, 'sewing-east-wall');
 	if (planned.ok)
 		say(

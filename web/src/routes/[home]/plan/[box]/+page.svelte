@@ -72,7 +72,7 @@
 <main data-planned={planner.planned?.offers.length ? wish.part : null}>
 	<header>
 		<h1>{placeName(data.house, data.box)}</h1>
-		<p>
+		<p class="mb-2">
 			{w.becomes(kindWords(data.box.device!), inSentence(partWords[wish.part].name))}
 		</p>
 	</header>

@@ -1,4 +1,7 @@
 export const words = {
+	before: 'Before',
+	after: 'After',
+	asPlanned: 'As it was planned',
 	recordWaryHand: (placeName: string | number) => `Record · ${placeName} · Wary Hand`,
 	recordOfWork: (name: string | number) => `Record of work · ${name}`,
 	print: 'Print',

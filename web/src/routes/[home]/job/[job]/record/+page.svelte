@@ -7,6 +7,7 @@
 	import { deviceWords } from '$words/devices';
 	import { foundWords } from '$words/found';
 	import { recordLines } from '$words/recordLines';
+	import BeforeAfter from './BeforeAfter.svelte';
 	import Lines from './Lines.svelte';
 	import Proofs from './Proofs.svelte';
 	import { breakerName, breakerNames, capital, pairWords, terms } from '$words/terms';
@@ -117,6 +118,12 @@
 			{/each}
 		</section>
 	</div>
+	{#if plan.work}<BeforeAfter
+			{house}
+			{plan}
+			supply={data.state.supply.found}
+			done={outcome === 'finished'}
+		/>{/if}
 	<PhotoSheet home={data.home.slug} photos={data.photos} />
 </Sheet>
 
