@@ -127,12 +127,6 @@ async function benches(desk: Page, dark: Page, phone: Page, take: Take): Promise
 	await desk.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
 	await desk.getByText('saved', { exact: true }).waitFor();
 	await take(desk, 'bench');
-	await begin(dark, 'tannery-row', /Ring with a spur/);
-	await plugIn(dark, 'kettle');
-	await dark.keyboard.press('f');
-	await dark.keyboard.press('5');
-	await dark.waitForTimeout(200);
-	await take(dark, 'bench-front-dark');
 	await begin(phone, 'fennel-lane', /Middle of the run, with pigtails/);
 	await phone.getByRole('button', { name: /Volts to earth/ }).click();
 	await phone.locator('[data-wire="c3/hot"]').click();
