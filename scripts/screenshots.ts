@@ -103,8 +103,8 @@ async function screenshots(application: Application): Promise<void> {
 
 type Take = (page: Page, name: string) => Promise<void>;
 
-/** A bench from behind, from the front with what a hand would feel, and on the phone. */
-async function benches(desk: Page, dark: Page, phone: Page, take: Take): Promise<void> {
+/** A bench from behind, and on the phone. */
+async function benches(desk: Page, phone: Page, take: Take): Promise<void> {
 	const begin = async (page: Page, home: string, kind: RegExp) => {
 		await page.goto(`/${home}/bench`);
 		await page.waitForLoadState('networkidle');
