@@ -96,7 +96,7 @@ async function screenshots(application: Application): Promise<void> {
 	await bright.goto('/fennel-lane/house');
 	await bright.reload();
 	await take(bright, 'phone-house');
-	await benches(desk, dark, bright, take);
+	await benches(desk, bright, take);
 	await handover(desk, take);
 	await browser.close();
 }
