@@ -57,11 +57,20 @@ function boxAtWork(box: Box, plan: JobPlan, work: Work, state: JobState): Box {
 		return withEnd(wiring, end, state.wires[was] === 'capped' ? 'capped' : 'bare');
 	}, rest);
 	const way = wayNow(work, state.supply.found);
+	const moved = withMoves(free, way, ({ id }) => state.moved[id] !== undefined);
+	// Capped is said of every bare end, those of undone connectors and loose tails too.
+	const capped = Object.values(state.wires).includes('capped');
+	const wired = capped
+		? endsOf(moved).reduce(
+				(wiring: Wiring, { end, at }) => (at === 'bare' ? withEnd(wiring, end, 'capped') : wiring),
+				moved
+			)
+		: moved;
 	const inHand = state.device === 'none' ? undefined : way.wanted.device;
 	const fitted = inHand && resetFirst(plan) ? withTripped(inHand, state.checks.reset !== 'passed') : inHand;
 	return {
 		...box,
-		...withMoves(free, way, ({ id }) => state.moved[id] !== undefined),
+		...wired,
 		device: fitted
 	};
 }

@@ -1,8 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import { arrangements, here } from '@wary/core/arrangements';
-import type { House } from '@wary/core/house';
-import { checkId, planJob, resetFirst, wishProcedure, type JobPlan, type WishChoice } from '@wary/core/job';
-import type { Fault, WishRefusal } from '@wary/core/wiring';
+import { findBox, type House } from '@wary/core/house';
+import {
+	checkId,
+	nextStep,
+	planJob,
+	resetFirst,
+	wiringDuring,
+	wishProcedure,
+	type JobPlan,
+	type WishChoice
+} from '@wary/core/job';
+import { Person } from '../../../../core/test/person';
+import { leftWords } from '$words/left';
+import { endsOf, type Fault, type WishRefusal } from '@wary/core/wiring';
 import { partWords } from '$words/parts';
 import { atBoxOf } from '$words/steps/words';
 import { checkWords, faultWords, moveLine, moveWords, wishRefusalWords } from '$words/work';
@@ -48,6 +59,41 @@ function told(kind: string, wish: Partial<WishChoice>): string {
 	});
 	return [`== ${kind}, ${JSON.stringify(wish)}`, ...moves, ...checks].join('\n');
 }
+
+describe('how a job that puts something else in leaves things', () => {
+	it.each(wishes)(
+		'%s, %o: says at every step where each end is, and that one is bare when it is',
+		(kind, wish) => {
+			const house = built(kind);
+			const plan = planned(house, wish);
+			const person = new Person(house, house, plan, ['b1', 'b1']);
+			person.earthFrom = 'outlet:before';
+			for (let n = 0; n < 200 && nextStep(plan, person.state)?.kind !== 'finish'; n++) {
+				const lines = leftWords(house, plan, person.state, false).join(' ');
+				const box = findBox(wiringDuring(house, plan, person.state), here)!;
+				expect([lines, /bare\.|bare:/.test(lines)]).toEqual([
+					lines,
+					endsOf(box).some(({ at }) => at === 'bare')
+				]);
+				person.go();
+			}
+			expect(nextStep(plan, person.state)?.kind).toBe('finish');
+			expect(leftWords(house, plan, person.state, false).join(' ')).toMatch(/On the new part: /);
+		}
+	);
+
+	it('says of one that is stopped in the middle that every loose end is capped', () => {
+		const house = built('middlePigtails');
+		const plan = planned(house, { part: 'gfci', feed: 'protected' });
+		const person = new Person(house, house, plan, ['b1', 'b1']);
+		while (!Object.keys(person.state.moved).includes('land supplyNeutral')) person.go();
+		expect(person.say({ kind: 'cap' }).ok).toBe(true);
+		const lines = leftWords(house, plan, person.state, true);
+		expect(lines.join(' ')).not.toMatch(/bare:/);
+		expect(lines.find((line) => line.startsWith('Capped'))).toMatch(/black from/);
+		expect(lines.find((line) => line.startsWith('On the new part'))).toMatch(/white from/);
+	});
+});
 
 describe('what is said of putting something else in', () => {
 	it('is what was read and agreed to', async () => {

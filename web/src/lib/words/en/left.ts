@@ -1,22 +1,33 @@
-import type { House } from '@wary/core/house';
-import type { JobPlan, JobState, WireState } from '@wary/core/job';
+import { findBox, type House } from '@wary/core/house';
+import { wiringDuring, type JobPlan, type JobState, type WireState } from '@wary/core/job';
+import { endsOf, type End } from '@wary/core/wiring';
+import { atBoxOf } from './steps/words';
+import { endsWords } from './work';
 import { holdWords } from './energy';
 import { capital, terms, namedBreakers } from './terms';
 
 /** How a job leaves power, wires and box, for whoever goes on. */
 export function leftWords(house: House, plan: JobPlan, state: JobState, stopped: boolean): string[] {
-	const t = terms[plan.region];
 	const { off, hold } = state.isolation;
-	const count = (...kinds: WireState[]) =>
-		Object.values(state.wires).filter((each) => kinds.includes(each)).length;
-	const total = Object.keys(state.wires).length;
-	const bare = count('off', 'ready');
-	const fitted = count('onNew', 'tugged');
-	const old = count('onOld');
+	const apart = Object.values(state.wires).every((wire) => wire !== 'onOld');
 	return [
 		off.length > 0
 			? `${capital(namedBreakers(house, off))} is off${hold ? `, ${holdWords[hold]}` : ''}${state.tagged && hold !== 'tape' ? ', tagged' : ''}.${stopped ? ' It stays so.' : ''}`
 			: 'Power is on: nothing was left switched off.',
+		...(plan.work && apart ? endsLeft(house, plan, state) : wiresLeft(plan, state)),
+		boxWords(state, stopped)
+	];
+}
+
+/** Where the wires are, by the terminals of the old part. */
+function wiresLeft({ region }: JobPlan, { wires }: JobState): string[] {
+	const t = terms[region];
+	const count = (...kinds: WireState[]) => Object.values(wires).filter((each) => kinds.includes(each)).length;
+	const total = Object.keys(wires).length;
+	const bare = count('off', 'ready');
+	const fitted = count('onNew', 'tugged');
+	const old = count('onOld');
+	return [
 		...(old === total ? [`Every wire still sits on the old ${t.outlet}.`] : []),
 		...(old > 0 && old < total
 			? [`${capital(terminals(old))} of the old ${t.outlet} still hold their wires.`]
@@ -29,8 +40,33 @@ export function leftWords(house: House, plan: JobPlan, state: JobState, stopped:
 			? ['Every wire is on the new part.']
 			: fitted > 0
 				? [`The wires of ${terminals(fitted)} are on the new part.`]
-				: []),
-		boxWords(state, stopped)
+				: [])
+	];
+}
+
+/** Where every end is, once something else goes in and the wires are off the old part. */
+function endsLeft(house: House, plan: JobPlan, state: JobState): string[] {
+	const box = findBox(wiringDuring(house, plan, state), plan.boxId)!;
+	const at = atBoxOf({ house, plan });
+	const there = (is: (at: string) => boolean): End[] =>
+		endsOf(box).flatMap((placed) => (is(placed.at) ? [placed.end] : []));
+	const line = (words: string, ends: readonly End[]) =>
+		ends.length > 0 ? [`${words}: ${endsWords(ends, at)}.`] : [];
+	const off = there((place) => place === 'bare');
+	return [
+		...line(
+			'On the new part',
+			there((place) => place.startsWith('terminal:'))
+		),
+		...line(
+			'Joined in connectors',
+			there((place) => place.startsWith('joint:'))
+		),
+		...line(
+			'Capped, each by itself',
+			there((place) => place === 'capped')
+		),
+		...line('Off and bare', off)
 	];
 }
 
