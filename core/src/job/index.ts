@@ -13,16 +13,15 @@ export {
 } from './plan';
 export { commandSchema } from './commandSchema';
 export { workCheckPasses } from './checks';
+export { planWork } from './planWork';
+export { wishSchema, type WishChoice } from './wishSchema';
 export {
 	checkId,
 	handMoves,
 	isJoint,
-	planWork,
 	resetFirst,
 	wayNow,
-	wishSchema,
 	type ProtectionCheck,
-	type WishChoice,
 	type Work,
 	type WorkFailure,
 	type WorkWay

@@ -21,7 +21,9 @@ import type { Region } from '../rules';
 import { hardThings, mustBeOffTogether, type Thing, type Together } from '../isolation';
 import { fittingRatingsA, protectionAsked, withoutResidual, type ProtectionAsked } from './asked';
 import { barePairs, facePairs, type Pair } from './pairs';
-import { planWork, type Work, type WishChoice, type WorkFailure } from './work';
+import { planWork } from './planWork';
+import type { WishChoice } from './wishSchema';
+import type { Work, WorkFailure } from './work';
 
 /** One conductor end at the outlet. */
 export interface WireRef {
