@@ -423,6 +423,7 @@ async function jobPage(application: Application, path: string): Promise<void> {
 	for (const [name, view] of [
 		['Today', ''],
 		['outlet', '/outlet/sewing-east-wall'],
+		['plan', '/plan/sewing-east-wall?part=gfci&feed=protected'],
 		['House', '/house'],
 		['search', '/find/sewing-east-wall'],
 		['Settings', '/settings']

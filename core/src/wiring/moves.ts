@@ -48,6 +48,13 @@ const onOrder: Readonly<Record<OrderSchool, readonly Role[]>> = {
 	asItCameOff: ['ground', 'neutral', 'switchedHot', 'hot']
 };
 
+/** Two wirings of a box, and what an end of it is for. */
+interface Between {
+	readonly found: Wiring;
+	readonly wanted: Wiring;
+	readonly roleOf: (end: End) => Role;
+}
+
 /**
  * The work at a box: the difference between what is found and what is wanted, in the order it is done. Done one after the other (`done`) it leads from the one to the other.
  * `roleOf` tells what an end is for.
@@ -58,72 +65,101 @@ export function moves(
 	roleOf: (end: End) => Role,
 	school: OrderSchool = 'groundFirst'
 ): Move[] {
-	const made: Move[] = [];
-	const add = (kind: string, name: string, move: object) =>
-		made.push({ id: name ? `${kind} ${name}` : kind, kind, ...move } as Move);
-	const role = (ends: readonly End[]): Role => (ends[0] ? roleOf(ends[0]) : 'hot');
-	const byRole = <T extends { role: Role }>(list: readonly T[], order: readonly Role[]): T[] =>
-		[...list].sort((a, b) => order.indexOf(a.role) - order.indexOf(b.role));
+	const between = { found, wanted, roleOf };
+	return [...apart(between), ...inHand(wanted), ...together(between, school), ...unused(wanted)];
+}
 
-	const wasOn = placesOf(found, 'terminal:').map(([at, ends]) => ({ at, ends, role: role(ends) }));
-	for (const { at, ends, role: of } of byRole(wasOn, offOrder))
-		add('free', terminalOf(at)!, { terminal: terminalOf(at)!, role: of, ends });
-	const undone = found.joints.filter(({ id }) => !sameMembers(found, wanted, `joint:${id}`));
-	const joints = undone.map(({ id }) => {
-		const ends = endsAt(found, `joint:${id}`);
-		return { id, ends, role: role(ends) };
-	});
-	for (const { id, ends, role: of } of byRole(joints, offOrder))
-		add('undo', id, { joint: id, role: of, ends });
+/** A move under its name: of one kind there is one to a place. */
+const named = (kind: Move['kind'], name: string, move: object): Move =>
+	({ id: name ? `${kind} ${name}` : kind, kind, ...move }) as Move;
+const byRole = <T extends { role: Role }>(list: readonly T[], order: readonly Role[]): T[] =>
+	[...list].sort((a, b) => order.indexOf(a.role) - order.indexOf(b.role));
+const firstRole = (ends: readonly End[], { roleOf }: Between): Role => (ends[0] ? roleOf(ends[0]) : 'hot');
+
+/** Wires off the old part, connectors that are made anew off, tails that aren’t used any more away. */
+function apart(between: Between): Move[] {
+	const { found, wanted } = between;
+	const wasOn = placesOf(found, 'terminal:').map(([at, ends]) => ({
+		terminal: terminalOf(at)!,
+		ends,
+		role: firstRole(ends, between)
+	}));
+	const joints = found.joints
+		.filter(({ id }) => !sameMembers(found, wanted, `joint:${id}`))
+		.map(({ id }) => {
+			const ends = endsAt(found, `joint:${id}`);
+			return { joint: id, ends, role: firstRole(ends, between) };
+		});
 	const kept = new Set(wanted.pigtails.map(({ id }) => id));
-	for (const { id, role: of } of found.pigtails.filter((tail) => !kept.has(tail.id)))
-		add('dropTail', id, { tail: id, role: of });
+	return [
+		...byRole(wasOn, offOrder).map((move) => named('free', move.terminal, move)),
+		...byRole(joints, offOrder).map((move) => named('undo', move.joint, move)),
+		...found.pigtails
+			.filter(({ id }) => !kept.has(id))
+			.map(({ id, role }) => named('dropTail', id, { tail: id, role }))
+	];
+}
 
-	if (wanted.device) {
-		add('fit', '', { device: fresh(wanted.device) });
-		const { terminals } = deviceModel(wanted.device);
-		const loads = terminals.filter(({ side }) => side === 'load').map(({ name }) => `terminal:${name}`);
-		if (loads.length > 0) add('tape', '', { lift: loads.some((at) => endsAt(wanted, at).length > 0) });
-		if ('tabs' in wanted.device)
-			for (const which of ['hot', 'neutral'] as const)
-				if (!wanted.device.tabs[which]) add('breakTab', which, { which });
-	}
+/** What is done to the new part before any wire is on it. */
+function inHand({ device, ...rest }: Wiring): Move[] {
+	if (!device) return [];
+	const loads = deviceModel(device)
+		.terminals.filter(({ side }) => side === 'load')
+		.map(({ name }) => `terminal:${name}`);
+	const tabs = 'tabs' in device ? (['hot', 'neutral'] as const).filter((which) => !device.tabs[which]) : [];
+	return [
+		named('fit', '', { device: fresh(device) }),
+		...(loads.length > 0
+			? [named('tape', '', { lift: loads.some((at) => endsAt(rest, at).length > 0) })]
+			: []),
+		...tabs.map((which) => named('breakTab', which, { which }))
+	];
+}
 
+/** Caps; then for each purpose in the order of the school its tails, connectors, bond to the box and terminals. */
+function together(between: Between, school: OrderSchool): Move[] {
+	const { found, wanted, roleOf } = between;
 	const before = new Map(endsOf(found).map(({ end, at }) => [endId(end), at]));
-	const capped = endsOf(wanted).filter(
-		({ end, at }) => at === 'capped' && before.get(endId(end)) !== 'capped'
-	);
-	if (capped.length > 0) add('cap', '', { ends: capped.map(({ end }) => end) });
+	const newly = (place: string) =>
+		endsOf(wanted)
+			.filter(({ end, at }) => at === place && before.get(endId(end)) !== place)
+			.map(({ end }) => end);
+	const capped = newly('capped');
 	const had = new Set(found.pigtails.map(({ id }) => id));
-	const newJoints = wanted.joints.filter(({ id }) => !sameMembers(found, wanted, `joint:${id}`));
-	const bonds = endsOf(wanted).filter(({ end, at }) => at === 'box' && before.get(endId(end)) !== 'box');
-	for (const of of onOrder[school]) {
-		for (const { id, colour } of wanted.pigtails.filter((tail) => tail.role === of && !had.has(tail.id)))
-			add('makeTail', id, { tail: id, role: of, colour });
-		for (const { id, how } of newJoints) {
-			const ends = endsAt(wanted, `joint:${id}`);
-			if (role(ends) === of) add('join', id, { joint: id, role: of, how, ends });
-		}
-		for (const { end } of bonds) if (roleOf(end) === of) add('bond', endId(end), { end });
-		for (const [at, ends] of placesOf(wanted, 'terminal:'))
-			if (role(ends) === of)
-				add('land', terminalOf(at)!, {
-					terminal: terminalOf(at)!,
-					role: of,
-					how: howAt(wanted, at),
-					ends
-				});
-	}
-	if (wanted.device) {
-		const empty = deviceModel(wanted.device)
-			.terminals.filter(
-				({ name, side, takes }) =>
-					'hook' in takes && side !== 'load' && endsAt(wanted, `terminal:${name}`).length === 0
-			)
-			.map(({ name }) => name);
-		if (empty.length > 0) add('driveIn', '', { terminals: empty });
-	}
-	return made;
+	const newJoints = wanted.joints
+		.filter(({ id }) => !sameMembers(found, wanted, `joint:${id}`))
+		.map(({ id, how }) => ({ id, how, ends: endsAt(wanted, `joint:${id}`) }));
+	const ofRole = (role: Role): Move[] => [
+		...wanted.pigtails
+			.filter((tail) => tail.role === role && !had.has(tail.id))
+			.map(({ id, colour }) => named('makeTail', id, { tail: id, role, colour })),
+		...newJoints
+			.filter(({ ends }) => firstRole(ends, between) === role)
+			.map(({ id, how, ends }) => named('join', id, { joint: id, role, how, ends })),
+		...newly('box')
+			.filter((end) => roleOf(end) === role)
+			.map((end) => named('bond', endId(end), { end })),
+		...placesOf(wanted, 'terminal:')
+			.filter(([, ends]) => firstRole(ends, between) === role)
+			.map(([at, ends]) => {
+				const terminal = terminalOf(at)!;
+				return named('land', terminal, { terminal, role, how: howAt(wanted, at), ends });
+			})
+	];
+	return [
+		...(capped.length > 0 ? [named('cap', '', { ends: capped })] : []),
+		...onOrder[school].flatMap(ofRole)
+	];
+}
+
+/** Screws that hold nothing; those under the tape aren’t touched. */
+function unused(wanted: Wiring): Move[] {
+	const terminals = wanted.device ? deviceModel(wanted.device).terminals : [];
+	const empty = terminals.filter(
+		({ name, side, takes }) =>
+			'hook' in takes && side !== 'load' && endsAt(wanted, `terminal:${name}`).length === 0
+	);
+	return empty.length > 0 ? [named('driveIn', '', { terminals: empty.map(({ name }) => name) })] : [];
 }
 
 /** Out of its packet a part has its tabs whole. */
