@@ -3,8 +3,15 @@ import { playwright } from '@vitest/browser-playwright';
 import { readdirSync, readFileSync } from 'node:fs';
 import { configDefaults, defineConfig } from 'vitest/config';
 
-/** Of `npm run check`: without the long ones, and without those that need a database. */
-const leftOut = process.env.WARY_TESTS === 'quick' ? ['**/*.long.test.ts', '**/lib/server/**'] : [];
+/**
+ * What is left out, by `WARY_TESTS`. `quick`, of `npm run check`: the long ones, and those that need a database. `withoutWalks`, of `npm test`: the walks, which
+ * run beside the others (a `--exclude` on the command line doesn't reach the projects).
+ */
+const leftOutOf: Readonly<Record<string, string[]>> = {
+	quick: ['**/*.long.test.ts', '**/lib/server/**'],
+	withoutWalks: ['**/*.walk.long.test.ts']
+};
+const leftOut = leftOutOf[process.env.WARY_TESTS ?? ''] ?? [];
 const source = new URL('./web/src/', import.meta.url);
 /** What components take from packages. Made ready before the first test: what turns up later would load its page anew in the middle of it. */
 const packagesOfComponents = [
