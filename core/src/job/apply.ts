@@ -4,17 +4,17 @@ import type { Condition, JobEvent } from './events';
 import { pairsToRead } from './pairs';
 import type { JobPlan } from './plan';
 import { contrastOutcome } from './contrast';
-import { handMoves, isJoint, wayNow } from './work';
+import { moved, openedForWork, withoutWay } from './applyWork';
 import { noSupply, supplyOutcome, type CableVerdict, type SupplyState } from './supply';
 import {
 	asOf,
 	foundPair,
 	initialJob,
 	isBare,
+	mapWires,
 	noClosing,
 	type JobState,
-	type Passed,
-	type WireState
+	type Passed
 } from './state';
 
 export const replay = (plan: JobPlan, events: readonly JobEvent[]): JobState =>
@@ -144,7 +144,7 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 				'finalTest'
 			);
 		case 'reopen':
-			return plan.work ? openedForWork(plan, state) : reopened(state);
+			return plan.work ? openedForWork(plan, state, reopened(state)) : reopened(state);
 		case 'readOhms':
 			return { ...state, resistance: { ...state.resistance, [body.check]: passed(event) } };
 		case 'restorePower':
@@ -222,7 +222,8 @@ function supplySeen(plan: JobPlan, state: JobState, { body, judged }: JobEvent):
 				: body.kind === 'readSupplyVolts'
 					? { ...supply, verdicts: { ...supply.verdicts, [body.cable]: judged?.cable ?? 'odd' } }
 					: supply;
-	const { outcome, found, verdicts } = contrastOutcome(plan, seen);
+	const { found, verdicts, ...told } = contrastOutcome(plan, seen);
+	const outcome = withoutWay(plan, told.outcome, found) ? 'none' : told.outcome;
 	return {
 		...state,
 		supply: { ...seen, verdicts, outcome, found, by: outcome === 'found' ? seen.way : null },
@@ -231,9 +232,6 @@ function supplySeen(plan: JobPlan, state: JobState, { body, judged }: JobEvent):
 }
 
 const passed = (event: JobEvent): Passed => (event.judged?.passes ? 'passed' : 'failed');
-
-const mapWires = (state: JobState, change: (wire: WireState) => WireState): Record<string, WireState> =>
-	Object.fromEntries(Object.entries(state.wires).map(([terminal, wire]) => [terminal, change(wire)]));
 
 /** A breaker with which the outlet was read live is out for the search too. */
 const stayedLive = (search: JobState['search'], breakers: readonly string[]): JobState['search'] =>
@@ -354,51 +352,6 @@ function reopened(state: JobState): JobState {
 		grip: {},
 		nothingLeft: false,
 		redo: null
-	};
-}
-
-/** A move made: with the last of them every end is on, joined or capped. One that came out of its tug is to be made again. */
-function moved(
-	plan: JobPlan,
-	state: JobState,
-	{ move, held }: Extract<JobEvent['body'], { kind: 'move' }>
-): JobState {
-	const way = wayNow(plan.work!, state.supply.found);
-	const now = way.moves.find(({ id }) => id === move)!;
-	if (!held) {
-		const { [move]: _out, ...still } = state.moved;
-		return { ...state, moved: still, wires: mapWires(state, () => 'ready') };
-	}
-	const made = { ...state.moved, [move]: 'done' as const };
-	const all = handMoves(way).every(({ id }) => made[id] === 'done');
-	return {
-		...state,
-		moved: made,
-		device: now.kind === 'land' ? 'newOut' : state.device,
-		wires: all ? mapWires(state, () => 'tugged') : state.wires
-	};
-}
-
-/** Out of the box again: every joint is tugged anew. A part that doesn’t grip comes off, and another one is wired in its place. */
-function openedForWork(plan: JobPlan, state: JobState): JobState {
-	const swapped = state.redo === 'grip';
-	const moves = wayNow(plan.work!, state.supply.found).moves;
-	const onPart = new Set(
-		moves.filter(({ kind }) => ['land', 'breakTab', 'tape', 'driveIn'].includes(kind)).map(({ id }) => id)
-	);
-	const joints = new Set(moves.filter(isJoint).map(({ id }) => id));
-	const after = reopened(state);
-	return {
-		...after,
-		device: swapped ? 'none' : 'newOut',
-		part: state.part,
-		landed: {},
-		wires: mapWires(state, () => (swapped ? 'ready' : 'onNew')),
-		moved: Object.fromEntries(
-			Object.entries(state.moved)
-				.filter(([id]) => !(swapped && onPart.has(id)))
-				.map(([id, was]) => [id, joints.has(id) ? ('loose' as const) : was])
-		)
 	};
 }
 

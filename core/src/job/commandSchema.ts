@@ -156,13 +156,8 @@ export const commandSchema = z.discriminatedUnion('kind', [
 	z.strictObject({ kind: z.literal('tug'), terminal: name, held: z.boolean() }),
 	/** A move of the work: made, and where it is a joint, whether it held a tug. */
 	z.strictObject({ kind: z.literal('move'), move: name, held: z.boolean() }),
-	/** What the new part adds to the tests: as it should be, or not. `afterMs`: what the tester timed, where it shows it. */
-	z.strictObject({
-		kind: z.literal('checkWork'),
-		check: name,
-		passes: z.boolean(),
-		afterMs: z.number().min(0).max(60_000).optional()
-	}),
+	/** What the new part adds to the tests: as it should be, or not. */
+	z.strictObject({ kind: z.literal('checkWork'), check: name, passes: z.boolean() }),
 	z.strictObject({ kind: z.literal('supplyWay'), way: z.enum(['dead', 'live', 'skip']) }),
 	/** Power on, ends capped and apart: a contactless tester along the insulation of one cable’s hot. */
 	z.strictObject({ kind: z.literal('touchSupply'), cable: name, alarms: z.boolean() }),

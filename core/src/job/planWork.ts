@@ -13,6 +13,7 @@ import {
 	asRecorded,
 	conducting,
 	endId,
+	endsAt,
 	moves,
 	netsOf,
 	promised,
@@ -53,15 +54,16 @@ export function planWork(
 	const found = asRecorded(house, boxId);
 	const feeding = feedingCables(house, boxId, found);
 	const recorded = recordedSupply(house, boxId, feeding);
-	const depends = choice.feed === 'protected' && feeding.length > 1;
 	const first = wayFor(house, boxId, choice, ratingA, recorded, found, school);
 	if ('code' in first) return { ok: false, failure: { code: 'wish', refusal: first } };
+	// Whatever goes on a load side depends on which cable is the supply, however it was found to sit.
+	const depends = feeding.length > 1 && usesLoad(first.wanted);
 	const promise = promised(house, boxId, choice);
 	const said = verdict(house, boxId, first.wanted, promise);
 	if (!said.passes) return { ok: false, failure: { code: 'planFails', verdict: said } };
 	const others = depends ? feeding.filter((cable) => !recorded.includes(cable)) : [];
 	const ways = others.flatMap((cable) => {
-		const way = wayFor(house, boxId, choice, ratingA, [cable], found, school);
+		const way = wayFor(house, boxId, { ...choice, feed: 'protected' }, ratingA, [cable], found, school);
 		return 'code' in way ? [] : [way];
 	});
 	return {
@@ -76,6 +78,12 @@ export function planWork(
 		}
 	};
 }
+
+const usesLoad = (wiring: Wiring): boolean =>
+	wiring.device !== undefined &&
+	deviceModel(wiring.device).terminals.some(
+		({ name, side }) => side === 'load' && endsAt(wiring, `terminal:${name}`).length > 0
+	);
 
 function wayFor(
 	house: House,
@@ -126,8 +134,8 @@ function checksOf(
 	switched: readonly string[]
 ): ProtectionCheck[] {
 	const { device } = wiring;
-	const residual = device?.kind === 'gfci' || device?.kind === 'socketRcd';
-	const halves = device && device.kind === 'duplex' && !device.tabs.hot ? ['upper', 'lower'] : [];
+	const residual = device !== undefined && deviceModel(device).protection?.kind === 'residual';
+	const halves = device && 'tabs' in device && !device.tabs.hot ? deviceModel(device).halves : [];
 	const after = protects.filter((box) => box !== boxId);
 	const besides = residual ? nextOutlets(house, boxId).filter((box) => !after.includes(box)) : [];
 	return [

@@ -176,3 +176,9 @@ export function asOf(state: JobState, at: string): JobState {
 }
 
 export const foundPair = (conductorId: string): string => `found/${conductorId}~ground`;
+
+export const mapWires = (
+	state: JobState,
+	change: (wire: WireState) => WireState
+): Record<string, WireState> =>
+	Object.fromEntries(Object.entries(state.wires).map(([terminal, wire]) => [terminal, change(wire)]));

@@ -181,13 +181,15 @@ function workStep(plan: JobPlan, work: Work, state: JobState): Step {
 	const left = handMoves(way).filter(({ id }) => state.moved[id] !== 'done');
 	const step = ({ id }: Move): Step => ({ kind: 'move', move: id, again: state.moved[id] === 'loose' });
 	const untouched = !Object.values(state.wires).includes('ready') && state.device === 'none';
+	// What comes to the old part is read before connectors are undone and its tails put aside.
+	const base = plan.baselines.find(({ group }) => own(state.baseline, group) === undefined);
+	if (base && untouched) return { kind: 'readBaseline', group: base.group };
 	const apart = left.find(isApart);
 	if (apart && untouched) return step(apart);
 	if (untouched && supplyPending(plan, state)) return supplyStep(plan, state);
-	const base = plan.baselines.find(({ group }) => own(state.baseline, group) === undefined);
-	if (base && untouched) return { kind: 'readBaseline', group: base.group };
 	if (Object.values(state.wires).some((each) => each === 'off' || each === 'capped'))
 		return confirm('prepare');
+	if (state.part !== 'fits') return { kind: 'checkPart' };
 	if (left[0]) return step(left[0]);
 	if (state.metalBox && plan.separatePlate && !state.closing.tape) return confirm('tape');
 	if (!state.closing.fold) return confirm('fold');
@@ -242,7 +244,7 @@ function beforePowerStep(plan: JobPlan, state: JobState): Step {
 }
 
 function afterPowerStep(plan: JobPlan, state: JobState): Step {
-	const unset = plan.work && resetFirst(plan) && state.checks.reset === undefined;
+	const unset = plan.work !== null && resetFirst(plan) && state.checks.reset === undefined;
 	if (unset) return { kind: 'checkWork', check: 'reset' };
 	const half = plan.newHalves.find((each) => state.final[each] === undefined);
 	if (half) return { kind: plan.grounded ? 'readPlug' : 'readOutlet', half };

@@ -45,6 +45,28 @@ function through(house: House, wish: WishChoice, actual = house) {
 	return { person, plan: planned.plan, after, kinds: person.events.map(({ body }) => body.kind) };
 }
 
+/** The same house, but in the walls the cable that the record calls onward is the supply. */
+const reversed = (house: House): House => ({
+	...house,
+	cables: house.cables.map((cable) =>
+		cable.id === 'c2'
+			? { ...cable, to: { box: here }, from: { box: 'after' } }
+			: cable.id === 'c3'
+				? { ...cable, from: { box: 'before' }, to: { box: here } }
+				: cable
+	),
+	boxes: house.boxes.map((box) => ({
+		...box,
+		terminations: box.terminations.map((end) =>
+			box.id === 'before' && end.cable === 'c2'
+				? { ...end, cable: 'c3' }
+				: box.id === 'after'
+					? { ...end, cable: 'c2' }
+					: end
+		)
+	}))
+});
+
 describe('a job that puts something else in', () => {
 	test.each([
 		['middleThrough', 'decorator', 'asFound'],
@@ -92,32 +114,63 @@ describe('a job that puts something else in', () => {
 
 	test('the record had the cables the wrong way round: what is found decides which goes on LINE', () => {
 		const house = built('middleThrough');
-		// In the walls, what the record calls the cable onward is the supply.
-		const actual: House = {
-			...house,
-			cables: house.cables.map((cable) =>
-				cable.id === 'c2'
-					? { ...cable, to: { box: here }, from: { box: 'after' } }
-					: cable.id === 'c3'
-						? { ...cable, from: { box: 'before' }, to: { box: here } }
-						: cable
-			),
-			boxes: house.boxes.map((box) => ({
-				...box,
-				terminations: box.terminations.map((end) =>
-					box.id === 'before' && end.cable === 'c2'
-						? { ...end, cable: 'c3' }
-						: box.id === 'after'
-							? { ...end, cable: 'c2' }
-							: end
-				)
-			}))
-		};
+		const actual = reversed(house);
 		const { person, after } = through(house, wishOf('gfci', 'protected'), actual);
 		expect(person.state.supply.found).toEqual(['c3']);
 		const at = (cable: string) =>
 			findBox(after, here)!.terminations.find((end) => end.cable === cable && end.conductor === 'hot')!.at;
 		expect([at('c3'), at('c2')]).toEqual(['terminal:supplyHot', 'terminal:loadHot']);
+	});
+
+	test('an old GFCI with its load side used: the supply is found anew, never taken from where the wires sat', () => {
+		const house = built('throughGfci');
+		const { kinds, person } = through(house, wishOf('gfci', 'asFound'));
+		expect(kinds.indexOf('readSupplyOhms')).toBeGreaterThan(0);
+		const landed = person.events.findIndex(
+			({ body }) => body.kind === 'move' && body.move === 'land loadHot'
+		);
+		expect(kinds.indexOf('readSupplyOhms')).toBeLessThan(landed);
+	});
+
+	test('a supply that nothing was planned for ends the job, made safe: its wires go nowhere by guess', () => {
+		const house = built('middleThrough');
+		const planned = planFor(house, wishOf('gfci', 'protected'));
+		if (!planned.ok) throw new Error();
+		const work = { ...planned.plan.work!, ways: planned.plan.work!.ways.slice(0, 1) };
+		const person = new Person(house, reversed(house), { ...planned.plan, work }, ['b1', 'b1']);
+		for (let n = 0; n < 200 && person.state.status === 'underWay'; n++) person.go();
+		expect(person.state.status).toBe('stopped');
+		expect(person.state.stops.supply).toBe('noArrangement');
+		expect(Object.keys(person.state.moved).filter((id) => id.startsWith('land'))).toEqual([]);
+	});
+
+	test('a new part that doesn’t grip is taken off, another is checked, and wired from its tab on', () => {
+		const house = built('halfSwitched');
+		const planned = planFor(house, wishOf('decorator', 'asFound'));
+		if (!planned.ok) throw new Error();
+		const person = new Person(house, house, planned.plan, ['b1', 'b1', 'b1']);
+		person.until('grip');
+		expect(person.say({ kind: 'grip', half: planned.plan.newHalves[0]!, holds: false }).ok).toBe(true);
+		person.until('reopen');
+		person.go();
+		person.until('checkPart');
+		person.go();
+		expect(nextStep(planned.plan, person.state)).toEqual({
+			kind: 'move',
+			move: 'breakTab hot',
+			again: false
+		});
+		for (let n = 0; n < 200 && person.state.status === 'underWay'; n++) person.go();
+		expect(person.state.status).toBe('finished');
+	});
+
+	test('tails of the old part are read before they are put aside', () => {
+		const { person } = through(built('middlePigtails'), wishOf('gfci', 'protected'));
+		const at = (is: (body: (typeof person.events)[number]['body']) => boolean) =>
+			person.events.findIndex(({ body }) => is(body));
+		const read = at((body) => body.kind === 'readBaseline');
+		expect(read).toBeGreaterThan(0);
+		expect(read).toBeLessThan(at((body) => body.kind === 'move' && body.move.startsWith('undo')));
 	});
 
 	test('where the work depends on the supply it can’t be left unfound', () => {

@@ -46,12 +46,12 @@ export type WorkFailure =
 	| { readonly code: 'planFails'; readonly verdict: Verdict }
 	| { readonly code: 'notSoldHere'; readonly part: PartId };
 
-/** The way that what was found of the supply asks for; the recorded one until then. */
-export function wayNow({ ways }: Work, found: readonly string[]): WorkWay {
-	return (
-		ways.find(({ supply }) => found.length > 0 && found.every((cable) => supply.includes(cable))) ?? ways[0]!
-	);
-}
+/** The way that what was found of the supply asks for; `undefined`: nothing was planned for that. */
+export const wayFor = ({ ways }: Work, found: readonly string[]): WorkWay | undefined =>
+	ways.find(({ supply }) => found.length > 0 && found.every((cable) => supply.includes(cable)));
+
+/** The way that the job takes as it stands: the recorded one until the supply is found. What is found without a way for it ends the job (`apply`). */
+export const wayNow = (work: Work, found: readonly string[]): WorkWay => wayFor(work, found) ?? work.ways[0]!;
 
 /** Moves that are steps of their own once the wires are off the old part: taking those off, and taking the new part in hand, are said elsewhere. */
 export const handMoves = ({ moves: all }: WorkWay): readonly Move[] =>

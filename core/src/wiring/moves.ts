@@ -164,7 +164,7 @@ function unused(wanted: Wiring): Move[] {
 
 /** Out of its packet a part has its tabs whole. */
 const fresh = (device: Device): Device =>
-	device.kind === 'duplex' ? { ...device, tabs: { hot: true, neutral: true } } : device;
+	'tabs' in device ? { ...device, tabs: { hot: true, neutral: true } } : device;
 
 /** Places of a kind with the ends at each, in the order they are first met. */
 function placesOf(wiring: Wiring, prefix: string): [string, End[]][] {

@@ -56,13 +56,12 @@ function apart(nets: readonly Net[], wish: Wish): Split | { refusal: WishRefusal
 	if (hots.length === 0 || neutrals.length === 0) return { refusal: { code: 'nothingOnDevice' } };
 	if (neutrals.length > 1) return { refusal: { code: 'twoNeutrals' } };
 	const { device } = wish;
-	const whole = (): Device =>
-		device.kind === 'duplex' ? { ...device, tabs: { hot: true, neutral: true } } : device;
+	const whole = (): Device => ('tabs' in device ? { ...device, tabs: { hot: true, neutral: true } } : device);
 	if (hots.length === 1) return { device: whole(), half: new Map(), capped: [] };
 	const switched = hots.filter(({ role }) => role === 'switchedHot');
 	if (wish.switched === 'alwaysOn' && hots.length - switched.length === 1)
 		return { device: whole(), half: new Map(), capped: switched };
-	if (hots.length > 2 || device.kind !== 'duplex') return { refusal: { code: 'halvesApart' } };
+	if (hots.length > 2 || !('tabs' in device)) return { refusal: { code: 'halvesApart' } };
 	const upperFirst = [...hots].sort(
 		(a, b) => Number(!a.terminals.includes('hotUpper')) - Number(!b.terminals.includes('hotUpper'))
 	);

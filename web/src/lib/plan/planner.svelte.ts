@@ -31,12 +31,15 @@ export interface Planned {
 /** Plans in a worker of its own; what it answers to an older question is passed over. */
 export class Planner {
 	planned = $state.raw<Planned | null>(null);
+	/** The worker couldn’t be fetched, or broke. */
+	failed = $state(false);
 	#worker: Worker | null = null;
 	#number = 0;
 
 	ask(question: Question): void {
 		if (!this.#worker) {
 			this.#worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
+			this.#worker.onerror = () => (this.failed = true);
 			this.#worker.onmessage = ({ data }: MessageEvent<Planned>) => {
 				if (data.number !== this.#number) return;
 				// What could be had else stays in sight until it is known anew.

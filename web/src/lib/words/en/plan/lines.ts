@@ -52,6 +52,9 @@ export function planLines(house: House, plan: JobPlan): Line[] {
 	];
 }
 
+/** N·m in one in·lb: 0.0254 m × 4.44822 N (exact by definition of inch and pound-force). */
+const newtonMetresInInchPound = 0.0254 * 4.44822;
+
 /** What has to lie ready: the part, its plate, connectors, tails, caps, tools. */
 export function layOutLines(house: House, plan: JobPlan, supplies: Supplies): string[] {
 	const say = layOutWords;
@@ -69,7 +72,7 @@ export function layOutLines(house: House, plan: JobPlan, supplies: Supplies): st
 		...supplies.notches.map((size) => say.stripper(sizeWords(size))),
 		...(family ? [capital(say.gauge(family.usualGaugeMm))] : []),
 		...(torque
-			? [`${torque.toFixed(1)} N·m (${Math.round(torque / 0.113)} in·lb): ${say.torque('').trim()}`]
+			? [say.torque(`${torque.toFixed(1)} N·m (${Math.round(torque / newtonMetresInInchPound)} in·lb)`)]
 			: []),
 		say.driver,
 		...(plan.metalBox && plan.region === 'us' ? [say.tape] : []),

@@ -61,7 +61,6 @@ export const sureWords = (region: Region) => {
 export const roomMm = 10;
 
 export const layOutWords = {
-	plate: (style: string) => `${style} plate`,
 	decoratorPlate: 'Decorator plate, one square opening',
 	standardPlate: 'Plate for two round-cornered openings',
 	connector: (how: string, wires: number, size: string) => `${how} listed for ${wires} × ${size}`,
@@ -69,7 +68,7 @@ export const layOutWords = {
 	caps: (count: number) => `${count} cap${count === 1 ? '' : 's'}`,
 	stripper: (size: string) => `Stripper with the ${size} notch`,
 	gauge: (mm: number) => `strip ${mm} mm, or to the gauge on the part`,
-	torque: (nm: string) => `${nm} if the part prints no other torque`,
+	torque: (figure: string) => `${figure}, if the part prints no other torque`,
 	tape: 'Electrical tape: the box is metal',
 	driver: 'Hand driver, bit that fills the screw',
 	tester: 'Plug-in tester, and the tester you prove dead with',

@@ -73,7 +73,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 				title: `Live first: ${halfWords[step.half]}`,
 				lead: uk
 					? `Power still on. Plug an adaptor with test points into the ${halfWords[step.half]}, its switch on, and put the tips on line and neutral, fingers behind the guards. The shutters are never pushed open.`
-					: `Power still on. Both tips at once into the two upright slots of the ${halfWords[step.half]}, fingers behind the guards. If the shutters of a tamper-resistant one don’t yield, use an adaptor with test points: never force them.`,
+					: `Power still on.${withSwitchOn(telling, step.half)} Both tips at once into the two upright slots of the ${halfWords[step.half]}, fingers behind the guards. If the shutters of a tamper-resistant one don’t yield, use an adaptor with test points: never force them.`,
 				why: `A tester that reads nothing before and nothing after has shown nothing. Seen live here first, the same slots going dead later means something.${plan.halves.length > 1 ? ` Both ${uk ? 'sockets, because one side can be dead by itself' : 'halves, because they can be fed by two breakers'}.` : ''}`
 			};
 		case 'readLiveGround':
@@ -207,7 +207,10 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 		case 'reopen':
 			return {
 				title: 'Ease it out again',
-				lead: `Undo its two screws and ease it out of the box by its ends, without touching a terminal. Whatever has to come apart then comes off ${roleWord(region, 'hot')} first.`,
+				lead:
+					plan.work && state.redo === 'grip'
+						? partOffWords(telling)
+						: `Undo its two screws and ease it out of the box by its ends, without touching a terminal. Whatever has to come apart then comes off ${roleWord(region, 'hot')} first.`,
 				why: reopenWhy(state)
 			};
 		case 'readOhms':
@@ -221,7 +224,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 		case 'readPlug':
 			return {
 				title: `Final test: ${halfWords[step.half]}`,
-				lead: `Plug the three-lamp tester into the ${halfWords[step.half]}. Say which lamps are lit.`,
+				lead: `Plug the three-lamp tester into the ${halfWords[step.half]}.${withSwitchOn(telling, step.half)} Say which lamps are lit.`,
 				why: `Three lamps can’t see everything: ${t.neutral} and ${t.ground} swapped, or joined at the ${t.outlet}, look right to them, and so does any loose joint. That each wire went back where it came from is what stands against that, and a test under load would show it.`
 			};
 		case 'readOutlet':
@@ -309,6 +312,16 @@ function wayLead(ways: readonly How[], wires: number): string {
 		: '';
 	return `${plate}${hook}Hand driver, to the torque printed on the device.`;
 }
+
+/** A new part that doesn’t grip comes off with all of its wires, before another is wired. */
+const partOffWords = ({ plan }: Telling): string =>
+	`Undo its two screws and ease it out of the box by its ends, without touching a terminal. Then take every wire off it, ${roleWord(plan.region, 'hot')} first and ${roleWord(plan.region, 'ground')} last, bend them apart, and lay the part aside.`;
+
+/** Of a half on a wall switch: the switch stands on while it is read. */
+const withSwitchOn = ({ plan }: Telling, half: string): string =>
+	plan.work?.checks.some((each) => each.check === 'switchDark' && each.half === half)
+		? ' This half hangs on a wall switch: on.'
+		: '';
 
 function reopenWhy(state: JobState): string {
 	switch (state.redo) {

@@ -4,7 +4,7 @@
 	import Skeleton from 'flowbite-svelte/Skeleton.svelte';
 	import { onMount, untrack } from 'svelte';
 	import { replaceState } from '$app/navigation';
-	import { findBox, placeName } from '@wary/core/house';
+	import { cablesInBox, findBox, placeName } from '@wary/core/house';
 	import { handMoves, type WishChoice } from '@wary/core/job';
 	import { endId, wiredAs, type OrderSchool } from '@wary/core/wiring';
 	import { Planner } from '$lib/plan/planner.svelte';
@@ -58,7 +58,9 @@
 		)
 	);
 	const switched = $derived(
-		'tabs' in data.box.device! && !data.box.device.tabs.hot && data.house.region === 'us'
+		cablesInBox(data.house, data.box.id).some(({ cable }) =>
+			cable.conductors.some(({ role }) => role === 'switchedHot')
+		)
 	);
 	let back = $state(true);
 	function choose(next: WishChoice) {
@@ -95,7 +97,11 @@
 				/>{:else if chosen && !chosen.ok}<Verdict kind="bad" alert>
 					<b>{w.noPlan}.</b>
 					{planFailureWords(chosen.failure, data.house.region, at)}
-				</Verdict>{:else}<p class="soft">{w.oneMoment}</p>
+				</Verdict>{:else if planner.failed}<Verdict kind="bad" alert>{w.workerGone}</Verdict>{:else}<p
+					class="soft"
+				>
+					{w.oneMoment}
+				</p>
 				<Skeleton />{/if}
 		</div>
 		{#if plan && chosen?.ok}<Work house={data.house} {plan} supplies={chosen.supplies} {at} {numbers} />{/if}
