@@ -43,3 +43,7 @@ export function inRange(reading: VoltReading): boolean {
 		(Number.isFinite(reading.volts) && reading.volts >= 0 && reading.volts <= multimeterRangeV)
 	);
 }
+
+/** A ground that floats beside a live conductor shows a 10 MΩ meter nearly as much as a good one: only what draws some current tells them apart. */
+export const drawsCurrent = (reading: VoltReading): boolean =>
+	!(reading.instrument === 'multimeter' && reading.mode === 'highImpedance');

@@ -1,6 +1,7 @@
 export {
 	deadBand,
 	deadBelowV,
+	drawsCurrent,
 	inRange,
 	isTwoPoint,
 	liveAboveV,

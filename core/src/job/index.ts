@@ -60,12 +60,14 @@ export {
 	type WireState
 } from './state';
 export { severityOf, stopping } from './conditions';
-export { checksNow, nextStep, safeStopStep, type Step } from './steps';
+export { nextStep, safeStopStep } from './order';
+export type { Step } from './steps';
+export { checksNow } from './steps/readOhms';
 export { visitOf, visitsOf, type Carried, type VisitId } from './visits';
 export { applyEvent, replay } from './apply';
 export { decide, touches } from './decide';
 export type { Decision, JobContext, Refusal } from './decision';
-export { partFaults, ratingsWanted, terminalsFor, toolsNeeded, waysFor } from './answers';
+export { partFaults, ratingsWanted, terminalsFor, toolsNeeded, waysFor } from './fitting';
 export {
 	autopsyFaults,
 	contactBelowOhm,

@@ -1,6 +1,6 @@
 import type { JobPlan } from './plan';
 import { mustStop, type JobState } from './state';
-import type { Step } from './steps';
+import { moduleOf, type Step } from './steps';
 
 /** The walks of a job; steps between two walks happen at one place. */
 export type VisitId =
@@ -17,47 +17,9 @@ export type VisitId =
 
 /** Where a step is done, in the order of the walks. */
 export function visitOf(state: JobState, step: Step | null): VisitId {
-	switch (step?.kind) {
-		case undefined:
-			return 'close';
-		case 'decideProtection':
-		case 'checkTools':
-		case 'checkPart':
-			return 'start';
-		case 'readLive':
-		case 'readLiveGround':
-		case 'readGroundEarth':
-			return 'liveFirst';
-		case 'proveEarth':
-			return state.isolation.power === 'asFound' ? 'liveFirst' : 'work';
-		case 'switchOff':
-		case 'hold':
-			return 'panelOff';
-		case 'restorePower':
-			return state.device === 'none' ? 'supplyOn' : 'panelOn';
-		case 'touchSupply':
-		case 'readSupplyVolts':
-			return 'supplyRead';
-		case 'readPlug':
-		case 'readOutlet':
-		case 'checkWork':
-			return 'test';
-		case 'checkNeighbour':
-			return 'neighbours';
-		case 'grip':
-		case 'tidyDirectory':
-		case 'finish':
-			return 'close';
-		case 'confirm':
-			if (step.step === 'cautions') return 'start';
-			if (step.step === 'tag' || step.step === 'tell') return 'panelOff';
-			if (step.step === 'clearArea') return state.device === 'none' ? 'supplyOn' : 'panelOn';
-			return step.step === 'plateOn' || step.step === 'nothingLeft' ? 'close' : 'work';
-		case 'stop':
-			return state.device === 'oldSeated' ? 'liveFirst' : 'work';
-		default:
-			return 'work';
-	}
+	if (step === null) return 'close';
+	const { at } = moduleOf(step);
+	return typeof at === 'function' ? at(state, step) : at;
 }
 
 /** What each visit needs to be carried to it. */

@@ -1,0 +1,54 @@
+import { energyOf, type IsolationState } from '../isolation';
+import { withoutWay } from './applyWork';
+import { contrastOutcome } from './contrast';
+import type { JobEvent } from './events';
+import type { JobPlan } from './plan';
+import type { JobState } from './state';
+import { noSupply, supplyOutcome, type CableVerdict, type SupplyState } from './supply';
+
+/** A search for the supply cable that a lapsed proof interrupts begins again: nobody remembers half of it. What was found stays found. */
+export function supplyAfter({ supply, isolation: before }: JobState, after: IsolationState): SupplyState {
+	if (supply.outcome === 'found' || supply.outcome === 'skipped' || supply.outcome === 'none') return supply;
+	const lapsed =
+		energyOf(before) === 'provenDead' && energyOf(after) !== 'provenDead' && after.power !== 'restored';
+	const offAgain = before.power === 'restored' && after.power !== 'restored';
+	return lapsed || offAgain ? noSupply : supply;
+}
+
+/** One cable read: what that leaves. Nothing that fits is a reason to stop; a dead way that tells nothing is not. */
+function supplyRead(plan: JobPlan, state: JobState, { body, judged }: JobEvent): JobState {
+	if (!('cable' in body)) return state;
+	const way = state.supply.way!;
+	const verdicts = { ...state.supply.verdicts, [body.cable]: judged?.cable ?? ('odd' as CableVerdict) };
+	const { outcome, found } = supplyOutcome(plan, way, verdicts);
+	return {
+		...state,
+		supply: { ...state.supply, verdicts, outcome, found, by: outcome === 'found' ? way : null },
+		stops: { ...state.stops, supply: outcome === 'none' ? 'noArrangement' : null }
+	};
+}
+
+/** One more thing seen of a cable, and what all of it comes to. */
+function supplySeen(plan: JobPlan, state: JobState, { body, judged }: JobEvent): JobState {
+	const { supply } = state;
+	const seen: SupplyState =
+		body.kind === 'touchSupply'
+			? { ...supply, touched: { ...supply.touched, [body.cable]: body.alarms } }
+			: body.kind === 'readSupplyOhms'
+				? { ...supply, ohms: { ...supply.ohms, [body.cable]: body.value } }
+				: body.kind === 'readSupplyVolts'
+					? { ...supply, verdicts: { ...supply.verdicts, [body.cable]: judged?.cable ?? 'odd' } }
+					: supply;
+	const { found, verdicts, ...told } = contrastOutcome(plan, seen);
+	const outcome = withoutWay(plan, told.outcome, found) ? 'none' : told.outcome;
+	return {
+		...state,
+		supply: { ...seen, verdicts, outcome, found, by: outcome === 'found' ? seen.way : null },
+		stops: { ...state.stops, supply: outcome === 'none' ? 'noArrangement' : null }
+	};
+}
+
+/** The state after one cable was read. */
+export function cableRead(plan: JobPlan, state: JobState, event: JobEvent): JobState {
+	return plan.procedure >= 2 ? supplySeen(plan, state, event) : supplyRead(plan, state, event);
+}

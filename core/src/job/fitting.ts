@@ -1,0 +1,64 @@
+import { deviceModel, own, type How } from '../house';
+import type { PartAnswers, Tester } from './events';
+import type { PartFault } from './judge';
+import type { JobPlan } from './plan';
+import type { JobState } from './state';
+
+/** Terminals of the new part on which a landing's wires may go, where they came from first: on a duplex with its tab whole either screw of the side serves. */
+export function terminalsFor(plan: JobPlan, state: JobState, from: string): string[] {
+	const { terminals, links } = deviceModel(plan.newDevice);
+	const joined = terminals.filter(({ name }) =>
+		links.some(
+			({ from: one, to, id }) =>
+				id.endsWith(' tab') && ((one === from && to === name) || (to === from && one === name))
+		)
+	);
+	const landings = plan.putOn.filter(({ terminal }) => terminal !== from);
+	const taken = (name: string) =>
+		landings.some(({ terminal }) => (own(state.landed, terminal) ?? null) === name);
+	return [from, ...joined.map(({ name }) => name)].filter((name) => !taken(name));
+}
+
+/** Ways in which a landing's wires can be held by the new device, best first; never the push-in spring. */
+export function waysFor(plan: JobPlan, terminal: string): How[] {
+	const count = plan.putOn.find((landing) => landing.terminal === terminal)?.wires.length ?? 1;
+	const takes = deviceModel(plan.newDevice).terminals.find(({ name }) => name === terminal)?.takes ?? {};
+	return (['clampPlate', 'hook', 'pillar', 'screw'] as const).filter((way) => (takes[way] ?? 0) >= count);
+}
+
+/** What must be at hand before the first step. */
+export function toolsNeeded(plan: JobPlan, tester: Tester): string[] {
+	const common = [
+		...(tester === 'none' ? ['lamp'] : ['tester']),
+		...(tester === 'indicator' ? ['provingUnit', 'multimeter'] : []),
+		...(plan.grounded ? ['plugTester'] : ['lead']),
+		'drivers',
+		'stripper',
+		'lockOrTape',
+		'headTorch'
+	];
+	return plan.region === 'uk' ? [...common, 'sleeving'] : [...common, 'knife', 'tape'];
+}
+
+/** Ratings that fit: read off the breaker that feeds it, as far as that is known, and its conductors. */
+export function ratingsWanted(plan: JobPlan, feeder: string | null): readonly number[] {
+	const wanted = plan.newDevice.kind === 'fixed' ? [] : [plan.newDevice.ratingA];
+	if (plan.procedure < 2) return wanted;
+	return (
+		(feeder === null ? undefined : own(plan.fittingRatingsA, feeder)) ??
+		own(plan.fittingRatingsA, plan.recordedBreaker) ??
+		wanted
+	);
+}
+
+/** What is wrong with the part in hand, against what a like-for-like replacement must be. */
+export function partFaults(plan: JobPlan, answers: PartAnswers, feeder: string | null = null): PartFault[] {
+	const wanted = plan.newDevice.kind === 'fixed' ? null : plan.newDevice;
+	return [
+		...(wanted && !ratingsWanted(plan, feeder).includes(answers.ratingA) ? (['rating'] as const) : []),
+		...(answers.tamperResistant || wanted?.kind === 'twoSlot' ? [] : (['notTamperResistant'] as const)),
+		...(answers.sameKind ? [] : (['otherKind'] as const)),
+		...(answers.grounded ? [] : (['notGrounded'] as const)),
+		...(answers.undamaged ? [] : (['damaged'] as const))
+	];
+}

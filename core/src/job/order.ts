@@ -1,0 +1,256 @@
+import { energyOf, pairsLeft } from '../isolation';
+import { own } from '../house';
+import type { JobPlan } from './plan';
+import { steps, type Step } from './steps';
+import { checksNow } from './steps/readOhms';
+import type { Confirmed } from './vocabulary';
+import { isBare, mustStop, supplyPending, type JobState } from './state';
+import { nextOfContrast } from './contrast';
+import { nextSupplyCable } from './supply';
+import { handMoves, isApart, resetFirst, wayNow } from './work';
+import type { Move } from '../wiring';
+
+const confirm = (step: Confirmed): Step => ({ kind: 'confirm', step });
+
+/**
+ * The next step, from the state alone; `null` when the job is over. Whatever needs dead conductors is reached only through the steps that
+ * prove them dead, however the proof was lost.
+ */
+export function nextStep(plan: JobPlan, state: JobState): Step | null {
+	if (last?.state !== state || last.plan !== plan) last = { plan, state, step: workOut(plan, state) };
+	return last.step;
+}
+
+/** The same state is asked for its step many times in a row, and never changes: the answer is kept until another one asks. */
+let last: { readonly plan: JobPlan; readonly state: JobState; readonly step: Step | null } | null = null;
+
+function workOut(plan: JobPlan, state: JobState): Step | null {
+	if (state.status !== 'underWay') return null;
+	if (mustStop(state) !== null) return safeStopStep(state);
+	const opened = state.device !== 'oldSeated';
+	if (!opened) {
+		const first = beforeOpening(plan, state);
+		if (first) return first;
+	}
+	if (state.isolation.power === 'restored' && state.device === 'none') return liveSupplyStep(plan, state);
+	if (state.isolation.power === 'restored' && state.redo === null) return afterPowerStep(plan, state);
+	if (state.device === 'newSeated' && state.redo === null) return beforePowerStep(plan, state);
+	const isolation = isolationStep(plan, state);
+	if (isolation) return isolation;
+	switch (state.device) {
+		case 'oldSeated':
+			return plan.separatePlate && state.plate === 'on' ? confirm('plateOff') : confirm('easeOut');
+		case 'newSeated':
+			return { kind: 'reopen' };
+		case 'oldOut':
+			return oldOutStep(plan, state);
+		case 'none':
+		case 'newOut':
+			return plan.work ? workStep(plan, state) : sameAgainStep(plan, state);
+	}
+}
+
+/** A part of the order: whichever of these is due first. */
+type Due = (plan: JobPlan, state: JobState) => Step | null;
+const firstOf =
+	(...parts: readonly Due[]): Due =>
+	(plan, state) => {
+		for (const due of parts) {
+			const step = due(plan, state);
+			if (step) return step;
+		}
+		return null;
+	};
+const unless =
+	(isDone: (state: JobState, plan: JobPlan) => boolean, step: Step): Due =>
+	(plan, state) =>
+		isDone(state, plan) ? null : step;
+/** While the breakers are as they were found. */
+const whileOn =
+	(due: Due): Due =>
+	(plan, state) =>
+		state.isolation.power === 'asFound' ? due(plan, state) : null;
+
+const beforeOpening = firstOf(
+	unless(({ cautions }) => cautions, confirm('cautions')),
+	steps.decideProtection.due!,
+	steps.checkTools.due!,
+	steps.checkPart.due!,
+	steps.readLive.due!,
+	whileOn(steps.readLiveGround.due!),
+	whileOn((plan, state) => {
+		// Power still on: an alarm at the ground is settled by reading it to an earth that is known.
+		const alarm = steps.readGroundEarth.due!(plan, state);
+		return alarm && (steps.proveEarth.due!(plan, state) ?? alarm);
+	})
+);
+
+const switchOff = (also: string | null = null): Step => ({ kind: 'switchOff', also });
+
+/** A breaker that must be off with the others and isn't yet. */
+const togetherLeft = ({ together }: JobPlan, { isolation }: JobState): string | undefined =>
+	together.find(({ breaker }) => !isolation.off.includes(breaker) && !isolation.notFeeding.includes(breaker))
+		?.breaker;
+
+/** What is missing on the way to `provenDead`; `null` when it is reached. */
+function isolationStep(plan: JobPlan, state: JobState): Step | null {
+	const { isolation } = state;
+	if (isolation.power === 'off') {
+		const also = togetherLeft(plan, state);
+		if (also !== undefined) return switchOff(also);
+	}
+	if (energyOf(isolation) === 'provenDead') return null;
+	if (isolation.power !== 'off' || isolation.doubt?.until === 'panel') return switchOff();
+	if (isolation.hold === null) return { kind: 'hold' };
+	if (!state.tagged) return confirm('tag');
+	if (!state.told) return confirm('tell');
+	// Nothing bare comes into reach by taking the plate off, so that far one may go without a tester. No further.
+	if (state.tester === 'none')
+		return plan.separatePlate && state.plate === 'on' ? confirm('plateOff') : { kind: 'needTester' };
+	if (isolation.proof.before === null || isolation.doubt?.until === 'proof')
+		return { kind: 'proveTester', when: 'before' };
+	const unproven = steps.proveEarth.due!(plan, state);
+	if (unproven) return unproven;
+	const pair = pairsLeft(isolation)[0];
+	if (pair !== undefined)
+		return { kind: 'readPair', pair, lowImpedance: own(isolation.proof.pairs, pair)?.band === 'unresolved' };
+	return { kind: 'proveTester', when: 'after' };
+}
+
+const oldOutStep = firstOf(
+	steps.lookOver.due!,
+	steps.inspect.due!,
+	// A new part in place of one that failed its grip test is checked before anything comes off for it.
+	(plan, state) => (state.part !== 'fits' || !ratingFits(plan, state) ? { kind: 'checkPart' } : null),
+	steps.takeOff.due!
+);
+
+/** Another breaker may turn out to feed it, and ask for another rating. */
+function ratingFits(plan: JobPlan, { partRatingA, feeder }: JobState): boolean {
+	if (plan.procedure < 2 || partRatingA === null || feeder === null) return true;
+	return own(plan.fittingRatingsA, feeder)?.includes(partRatingA) ?? true;
+}
+
+const isReady = (state: JobState): boolean => Object.values(state.wires).includes('ready');
+const nothingMade = (state: JobState): boolean => state.device === 'none' && !isReady(state);
+/** Ends that are off or capped are made ready before anything is put on. */
+const prepare: Due = unless(
+	({ wires }) => !Object.values(wires).some((each) => each === 'off' || each === 'capped'),
+	confirm('prepare')
+);
+/** Back into the box. */
+const seating = firstOf(
+	unless(
+		({ metalBox, closing }, { separatePlate }) => !metalBox || !separatePlate || closing.tape,
+		confirm('tape')
+	),
+	unless(({ closing }) => closing.fold, confirm('fold')),
+	unless(({ closing }) => closing.tugAgain, confirm('tugAgain')),
+	() => confirm('seat')
+);
+
+const sameAgainStep = firstOf(
+	(plan, state) => (nothingMade(state) && supplyPending(plan, state) ? supplyStep(plan, state) : null),
+	(plan, state) => (nothingMade(state) ? steps.readBaseline.due!(plan, state) : null),
+	prepare,
+	steps.tug.due!,
+	steps.terminate.due!,
+	unless(
+		({ closing }, { unusedTerminals }) => unusedTerminals.length === 0 || closing.unusedScrews,
+		confirm('unusedScrews')
+	),
+	seating
+);
+
+/** What the work asks next: connectors off, the supply found where it matters, ends made ready, then move by move. */
+const workStep = firstOf(
+	// What comes to the old part is read before connectors are undone and its tails put aside.
+	(plan, state) => (nothingMade(state) ? steps.readBaseline.due!(plan, state) : null),
+	(plan, state) => (nothingMade(state) ? moveStep(movesLeft(plan, state).find(isApart), state) : null),
+	(plan, state) => (nothingMade(state) && supplyPending(plan, state) ? supplyStep(plan, state) : null),
+	prepare,
+	steps.checkPart.due!,
+	(plan, state) => moveStep(movesLeft(plan, state)[0], state),
+	seating
+);
+
+const movesLeft = ({ work }: JobPlan, { supply, moved }: JobState): readonly Move[] =>
+	handMoves(wayNow(work!, supply.found)).filter(({ id }) => moved[id] !== 'done');
+const moveStep = (move: Move | undefined, { moved }: JobState): Step | null =>
+	move === undefined ? null : { kind: 'move', move: move.id, again: moved[move.id] === 'loose' };
+
+/** All wires off and proven dead: which cable is the supply, dead way first. */
+function supplyStep(plan: JobPlan, { supply, wires, isolation }: JobState): Step {
+	if (supply.outcome === 'found') return confirm('markSupply');
+	if (supply.way === null || supply.outcome === 'silent')
+		return { kind: 'supplyWay', silent: supply.outcome === 'silent' };
+	if (supply.way === 'dead')
+		return plan.procedure >= 2
+			? nextOfContrast(plan, supply)!
+			: { kind: 'readSupplyOhms', cable: nextSupplyCable(plan, 'dead', supply.verdicts)! };
+	// Alive: only with every end capped and apart, and everybody clear.
+	if (Object.values(wires).some(isBare)) return { kind: 'cap' };
+	if (!supply.spread) return confirm('spreadEnds');
+	return isolation.areaClear ? { kind: 'restorePower' } : confirm('clearArea');
+}
+
+/** Power on for the supply cable: readings at arm's length until it is known, then off again. */
+function liveSupplyStep(plan: JobPlan, { supply, isolation }: JobState): Step {
+	// A conductor that came to light meanwhile is nobody’s to stand beside: off first.
+	const goesOn = supply.outcome === null && isolation.areaClear && isolation.doubt === null;
+	if (goesOn && plan.procedure >= 2) return nextOfContrast(plan, supply) ?? switchOff();
+	const cable = goesOn ? nextSupplyCable(plan, 'live', supply.verdicts) : null;
+	return cable === null ? switchOff() : { kind: 'readSupplyVolts', cable };
+}
+
+function beforePowerStep(plan: JobPlan, state: JobState): Step {
+	// Whatever undid the isolation is put right first: nobody stands at an outlet that may be live and calls it dead.
+	const { isolation } = state;
+	if (isolation.power !== 'off' || isolation.doubt?.until === 'panel') return switchOff();
+	if (isolation.hold === null) return { kind: 'hold' };
+	const failed = checksNow(plan, state).some((check) => state.resistance[check] === 'failed');
+	if (failed) return isolationStep(plan, state) ?? { kind: 'reopen' };
+	const check = steps.readOhms.due!(plan, state);
+	if (check) return check;
+	return isolation.areaClear ? { kind: 'restorePower' } : confirm('clearArea');
+}
+
+const afterPowerStep = firstOf(
+	unless(({ checks }, plan) => plan.work === null || !resetFirst(plan) || checks.reset !== undefined, {
+		kind: 'checkWork',
+		check: 'reset'
+	}),
+	steps.readPlug.due!,
+	steps.readOutlet.due!,
+	steps.checkWork.due!,
+	steps.checkNeighbour.due!,
+	steps.grip.due!,
+	unless(({ plate }, { separatePlate }) => !separatePlate || plate === 'on', confirm('plateOn')),
+	unless(({ nothingLeft }) => nothingLeft, confirm('nothingLeft')),
+	steps.tidyDirectory.due!,
+	steps.finish.due!
+);
+
+/**
+ * On the way to a stop: power off, held and tagged wherever the box has been opened; bare ends capped, everything folded back and the box covered where
+ * that can be done safely. What isn't proven dead is left as it is.
+ */
+export function safeStopStep(state: JobState): Step {
+	if (lastStop?.state !== state) lastStop = { state, step: towardsStop(state) };
+	return lastStop.step;
+}
+
+/** Asked for many commands in a row of one state, like the next step. */
+let lastStop: { readonly state: JobState; readonly step: Step } | null = null;
+
+function towardsStop(state: JobState): Step {
+	const { isolation } = state;
+	if (state.device === 'oldSeated' && isolation.power !== 'tripped') return { kind: 'stop' };
+	if (isolation.power !== 'off' || isolation.doubt?.until === 'panel') return switchOff();
+	if (isolation.hold === null) return { kind: 'hold' };
+	if (!state.tagged) return confirm('tag');
+	if (energyOf(isolation) !== 'provenDead') return { kind: 'stop' };
+	if (Object.values(state.wires).some(isBare)) return { kind: 'cap' };
+	const open = state.device !== 'oldSeated' && state.device !== 'newSeated' && !state.closedUp;
+	return open ? confirm('closeUp') : { kind: 'stop' };
+}

@@ -1,0 +1,32 @@
+import { pairsToRead } from './pairs';
+import type { JobPlan } from './plan';
+import { foundPair, type JobState } from './state';
+
+/** Before anything was switched off, what was checked and read at the start can be done again. */
+export const untouched = (state: JobState): boolean =>
+	state.device === 'oldSeated' && state.isolation.power === 'asFound';
+
+/** While everything still sits as it was found, what was seen of it can be put right. */
+export const nothingTakenOff = (state: JobState): boolean =>
+	state.device === 'oldOut' && Object.values(state.wires).every((wire) => wire === 'onOld');
+
+/** Pairs of bare conductors in reach once the device is out. */
+export const barePairIds = (plan: JobPlan, state: JobState): string[] => [
+	...pairsToRead(plan, state.earth).bare.map(({ id }) => id),
+	...state.found.map(foundPair)
+];
+
+/** Tested after power was on again: what failed sends back into the box. */
+export const afterPower = (
+	state: JobState,
+	passed: boolean,
+	reason: NonNullable<JobState['redo']>
+): JobState => (passed ? state : { ...state, redo: state.redo ?? reason });
+
+/** The final test of one half. */
+export const tested = (state: JobState, half: keyof JobState['final'], passed: boolean): JobState =>
+	afterPower(
+		{ ...state, final: { ...state.final, [half]: passed ? 'passed' : 'failed' } },
+		passed,
+		'finalTest'
+	);

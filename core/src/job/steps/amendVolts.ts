@@ -1,0 +1,33 @@
+import { z } from 'zod';
+import { deadBand, inRange } from '../../isolation';
+import { accept, refuse } from '../decision';
+import { saying, volts } from './said';
+import type { StepModule } from './module';
+
+export const schema = saying(() =>
+	z.strictObject({ kind: z.literal('amendVolts'), of: z.uuid(), reading: volts })
+);
+
+export const step: StepModule<'amendVolts', never> = {
+	kind: 'amendVolts',
+	concerns: 'job',
+	at: 'work',
+	beside: ({ find }, _state, said) => {
+		const { of, reading } = said;
+		const original = find(of);
+		if (!original || (original.body.kind !== 'readPair' && original.body.kind !== 'proveTester'))
+			return refuse({ code: 'unknownReading', id: of });
+		const { reading: before } = original.body;
+		const sameMode =
+			before.instrument !== 'multimeter' ||
+			(reading.instrument === 'multimeter' && reading.mode === before.mode);
+		if (before.instrument !== reading.instrument || !sameMode) return refuse({ code: 'otherInstrument' });
+		if (!inRange(reading)) return refuse({ code: 'outOfRange' });
+		const shouldBeLive = original.body.kind === 'proveTester';
+		return accept(said, {
+			passes: (deadBand(reading) === 'live') === shouldBeLive && deadBand(reading) !== 'unresolved',
+			expected: original.judged?.expected ?? null
+		});
+	},
+	isolates: ({ said }) => said
+};

@@ -1,0 +1,40 @@
+import { z } from 'zod';
+import { accept } from '../decision';
+import { partFaults } from '../fitting';
+import type { JobPlan } from '../plan';
+import { untouched } from '../progress';
+import type { JobState } from '../state';
+import { saying } from './said';
+import type { Said, StepModule } from './module';
+
+export const schema = saying(() =>
+	z.strictObject({
+		kind: z.literal('checkPart'),
+		// A condition that an earlier procedure didn't ask for has no answer in its events.
+		answers: z.strictObject({
+			ratingA: z.number().min(0).max(100),
+			tamperResistant: z.boolean(),
+			sameKind: z.boolean(),
+			grounded: z.boolean(),
+			undamaged: z.boolean()
+		})
+	})
+);
+
+export const step: StepModule<'checkPart'> = {
+	kind: 'checkPart',
+	concerns: 'box',
+	at: 'start',
+	due: (_plan, { part }) => (part === 'fits' ? null : { kind: 'checkPart' }),
+	beside: ({ plan }, state, said) =>
+		untouched(state) && state.part !== null ? judged(plan, state, said) : null,
+	judge: ({ plan }, state, said) => judged(plan, state, said),
+	applied: ({ state, said, passed }) => ({
+		...state,
+		part: passed ? 'fits' : 'misfit',
+		partRatingA: said.answers.ratingA
+	})
+};
+
+const judged = (plan: JobPlan, { feeder }: JobState, said: Said<'checkPart'>) =>
+	accept(said, { passes: partFaults(plan, said.answers, feeder).length === 0, expected: null });

@@ -1,0 +1,109 @@
+import type { Command } from '../events';
+import type { StepModule } from './module';
+import { step as confirm } from './confirm';
+import { step as decideProtection } from './decideProtection';
+import { step as checkTools } from './checkTools';
+import { step as checkPart } from './checkPart';
+import { step as readLive } from './readLive';
+import { step as readLiveGround } from './readLiveGround';
+import { step as readGroundEarth } from './readGroundEarth';
+import { step as proveEarth } from './proveEarth';
+import { step as searchBy } from './searchBy';
+import { step as searched } from './searched';
+import { step as arranged } from './arranged';
+import { step as switchBreaker } from './switchBreaker';
+import { step as hold } from './hold';
+import { step as proveTester } from './proveTester';
+import { step as readPair } from './readPair';
+import { step as amendVolts } from './amendVolts';
+import { step as lookOver } from './lookOver';
+import { step as foundConductor } from './foundConductor';
+import { step as inspect } from './inspect';
+import { step as autopsy } from './autopsy';
+import { step as takeOff } from './takeOff';
+import { step as terminate } from './terminate';
+import { step as tug } from './tug';
+import { step as move } from './move';
+import { step as checkWork } from './checkWork';
+import { step as supplyWay } from './supplyWay';
+import { step as touchSupply } from './touchSupply';
+import { step as readBaseline } from './readBaseline';
+import { step as readSupplyOhms } from './readSupplyOhms';
+import { step as readSupplyVolts } from './readSupplyVolts';
+import { step as cap } from './cap';
+import { step as reopen } from './reopen';
+import { step as readOhms } from './readOhms';
+import { step as restorePower } from './restorePower';
+import { step as readPlug } from './readPlug';
+import { step as readOutlet } from './readOutlet';
+import { step as checkNeighbour } from './checkNeighbour';
+import { step as grip } from './grip';
+import { step as tidyDirectory } from './tidyDirectory';
+import { step as changed } from './changed';
+import { step as note } from './note';
+import { step as stop } from './stop';
+import { step as finish } from './finish';
+
+/** Every kind of step, by what is said at it. */
+export const steps = {
+	confirm,
+	decideProtection,
+	checkTools,
+	checkPart,
+	readLive,
+	readLiveGround,
+	readGroundEarth,
+	proveEarth,
+	searchBy,
+	searched,
+	arranged,
+	switchBreaker,
+	hold,
+	proveTester,
+	readPair,
+	amendVolts,
+	lookOver,
+	foundConductor,
+	inspect,
+	autopsy,
+	takeOff,
+	terminate,
+	tug,
+	move,
+	checkWork,
+	supplyWay,
+	touchSupply,
+	readBaseline,
+	readSupplyOhms,
+	readSupplyVolts,
+	cap,
+	reopen,
+	readOhms,
+	restorePower,
+	readPlug,
+	readOutlet,
+	checkNeighbour,
+	grip,
+	tidyDirectory,
+	changed,
+	note,
+	stop,
+	finish
+} satisfies { readonly [Kind in Command['kind']]: { readonly kind: Kind } };
+
+type AsksOf<Module> = Module extends StepModule<infer _Kind, infer Asks> ? Asks : never;
+/** One thing to do next. */
+export type Step = AsksOf<(typeof steps)[keyof typeof steps]>;
+
+/** A module of any kind: what is said to it has been told by its kind. */
+type Any = StepModule<Command['kind'], Step>;
+
+export const moduleFor = ({ kind }: Command): Any => steps[kind] as unknown as Any;
+
+/** The module that asks for a step: two ask under another name than what is said to them. */
+export const moduleOf = ({ kind }: Step): Any =>
+	(kind === 'switchOff'
+		? steps.switchBreaker
+		: kind === 'needTester'
+			? steps.checkTools
+			: steps[kind]) as unknown as Any;

@@ -1,0 +1,53 @@
+import type { IsolationEvent } from '../../isolation';
+import type { Decision, JobContext } from '../decision';
+import type { Command, JobEvent } from '../events';
+import type { JobPlan } from '../plan';
+import type { JobState } from '../state';
+import type { VisitId } from '../visits';
+import type { Step } from './index';
+
+export type Said<Kind extends Command['kind']> = Extract<Command, { kind: Kind }>;
+
+/** What a command is decided with: the plan, what readings should be, and what comes next. */
+export interface Deciding extends JobContext {
+	readonly next: () => Step | null;
+	readonly towardsStop: () => Step;
+}
+
+/** What an event is applied with: the state before it, and after what it did to the isolation. */
+export interface Applying<Kind extends Command['kind']> {
+	readonly plan: JobPlan;
+	readonly before: JobState;
+	readonly state: JobState;
+	readonly said: Said<Kind>;
+	readonly event: JobEvent;
+	readonly passed: boolean;
+}
+
+/**
+ * What one kind of step is: what is asked (`Asks`; `never`: it is only said), what may be said (`Kind` of the command; its schema stands beside it as `schema`), where it is done, whether
+ * it lays hands on conductors, what is accepted, and what follows. In the interface its words and its view stand under the same name.
+ */
+export interface StepModule<
+	Kind extends Command['kind'],
+	Asks extends { readonly kind: string } = { readonly kind: Kind }
+> {
+	readonly kind: Kind;
+	/** The isolation and the house, whichever box one stands at; or the box. */
+	readonly concerns: 'job' | 'box';
+	readonly at: VisitId | ((state: JobState, step: Asks) => VisitId);
+	readonly touches?: boolean | ((said: Said<Kind>) => boolean);
+	/** Whether it is to be done now, where the order (`order.ts`) comes to it; `null`: no, or no more. */
+	readonly due?: (plan: JobPlan, state: JobState) => Asks | null;
+	/** Whether what is said is what the step asks; left out: the same in `by`. */
+	readonly fits?: (step: Asks, said: Said<Kind>) => boolean;
+	readonly by?: keyof Asks & keyof Said<Kind>;
+	/** Said when it isn't asked: accepted, refused for a reason of its own, or `null`: not now. */
+	readonly beside?: (context: Deciding, state: JobState, said: Said<Kind>) => Decision | null;
+	/** Said when it is asked; left out: accepted. */
+	readonly judge?: (context: Deciding, state: JobState, said: Said<Kind>) => Decision;
+	/** What it is to the isolation. */
+	readonly isolates?: (applying: Omit<Applying<Kind>, 'before' | 'passed'>) => IsolationEvent | null;
+	/** What it is to the job; left out: no more than that it was said. */
+	readonly applied?: (applying: Applying<Kind>) => JobState;
+}

@@ -1,0 +1,30 @@
+import { z } from 'zod';
+import { deadBand, inRange, isTwoPoint } from '../../isolation';
+import { accept, refuse } from '../decision';
+import { name, saying, volts } from './said';
+import type { StepModule } from './module';
+
+export const schema = saying(() =>
+	z.strictObject({
+		kind: z.literal('proveTester'),
+		when: z.enum(['before', 'after']),
+		source: name,
+		reading: volts
+	})
+);
+export type Asks = { readonly kind: 'proveTester'; readonly when: 'before' | 'after' };
+
+export const step: StepModule<'proveTester', Asks> = {
+	kind: 'proveTester',
+	concerns: 'box',
+	at: 'work',
+	by: 'when',
+	judge: ({ expect }, _state, said) => {
+		if (!isTwoPoint(said.reading)) return refuse({ code: 'lampProvesNothing' });
+		if (!inRange(said.reading)) return refuse({ code: 'outOfRange' });
+		const volts = expect.sourceV(said.source);
+		if (volts === null) return refuse({ code: 'unknownSource', source: said.source });
+		return accept(said, { passes: deadBand(said.reading) === 'live', expected: { volts } });
+	},
+	isolates: ({ said, event }) => ({ ...said, id: event.id })
+};

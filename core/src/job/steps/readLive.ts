@@ -1,0 +1,42 @@
+import { z } from 'zod';
+import type { Half } from '../../house';
+import { deadBand, inRange, isTwoPoint } from '../../isolation';
+import { accept, refuse, type Decision } from '../decision';
+import type { Expectations } from '../expect';
+import { untouched } from '../progress';
+import type { JobState } from '../state';
+import { half, saying, volts } from './said';
+import type { Said, StepModule } from './module';
+
+export const schema = saying(() => z.strictObject({ kind: z.literal('readLive'), half, reading: volts }));
+export type Asks = { readonly kind: 'readLive'; readonly half: Half };
+
+export const step: StepModule<'readLive', Asks> = {
+	kind: 'readLive',
+	concerns: 'box',
+	at: 'liveFirst',
+	by: 'half',
+	due: ({ halves }, { live }) => {
+		const left = halves.find((each) => live[each] !== 'passed');
+		return left ? { kind: 'readLive', half: left } : null;
+	},
+	beside: ({ expect }, state, said) =>
+		untouched(state) && state.live[said.half] ? judged(expect, state, said) : null,
+	judge: ({ expect }, state, said) => judged(expect, state, said),
+	applied: ({ state, said, passed }) => ({
+		...state,
+		live: { ...state.live, [said.half]: passed ? 'passed' : 'failed' }
+	})
+};
+
+function judged(expect: Expectations, { tester }: JobState, said: Said<'readLive'>): Decision {
+	const { reading } = said;
+	// A lamp is taken here only from somebody who has nothing better yet: it shows that there is power, which is what is asked.
+	if (!isTwoPoint(reading) && (tester !== 'none' || reading.instrument !== 'lamp'))
+		return refuse({ code: 'otherInstrument' });
+	if (!inRange(reading)) return refuse({ code: 'outOfRange' });
+	return accept(said, {
+		passes: deadBand(reading) === 'live',
+		expected: { volts: expect.liveV(said.half) }
+	});
+}

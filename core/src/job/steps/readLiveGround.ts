@@ -1,0 +1,56 @@
+import { z } from 'zod';
+import type { Half } from '../../house';
+import { deadBand, drawsCurrent, inRange } from '../../isolation';
+import { accept, refuse, type Decision } from '../decision';
+import type { Expectations } from '../expect';
+import { pairsToRead } from '../pairs';
+import { untouched } from '../progress';
+import type { JobState } from '../state';
+import { half, saying, volts } from './said';
+import type { Said, StepModule } from './module';
+
+export const schema = saying(() =>
+	z.strictObject({
+		kind: z.literal('readLiveGround'),
+		half,
+		reading: volts,
+		touchless: z.enum(['silent', 'alarms', 'none'])
+	})
+);
+export type Asks = { readonly kind: 'readLiveGround'; readonly half: Half };
+
+export const step: StepModule<'readLiveGround', Asks> = {
+	kind: 'readLiveGround',
+	concerns: 'box',
+	at: 'liveFirst',
+	by: 'half',
+	due: ({ halves }, { earth }) =>
+		earth === 'untested' ? { kind: 'readLiveGround', half: halves[0]! } : null,
+	beside: ({ expect }, state, said) =>
+		untouched(state) && state.earth !== 'untested' ? judged(expect, said) : null,
+	judge: ({ expect }, _state, said) => judged(expect, said),
+	isolates: ({ plan, event }) => ({
+		kind: 'reference',
+		facePairs: pairsToRead(plan, event.judged?.passes ? 'box' : { source: null }).face.map(({ id }) => id)
+	}),
+	applied: ({ plan, state, said, passed }) => {
+		// Lit and alarming it may be alive: behind swapped conductors a live ground lights the same lamps. Dark and alarming it may only float.
+		const alarmed = said.touchless === 'alarms' && deadBand(said.reading) === 'live';
+		const known: JobState = { ...state, earth: passed ? 'box' : { source: null } };
+		return plan.procedure >= 2
+			? {
+					...known,
+					groundAlarm: alarmed ? { half: said.half, settled: false, lowImpedance: false } : null,
+					stops: { ...state.stops, ground: null }
+				}
+			: { ...known, stops: { ...state.stops, ground: alarmed ? 'liveGround' : null } };
+	}
+};
+
+function judged(expect: Expectations, said: Said<'readLiveGround'>): Decision {
+	if (said.reading.instrument === 'lamp') return refuse({ code: 'lampProvesNothing' });
+	if (!drawsCurrent(said.reading)) return refuse({ code: 'needsCurrent' });
+	if (!inRange(said.reading)) return refuse({ code: 'outOfRange' });
+	const passes = deadBand(said.reading) === 'live' && said.touchless === 'silent';
+	return accept(said, { passes, expected: { volts: expect.liveGroundV(said.half) } });
+}

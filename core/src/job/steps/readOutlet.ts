@@ -1,0 +1,36 @@
+import { z } from 'zod';
+import type { Half } from '../../house';
+import { deadBand, inRange, isTwoPoint } from '../../isolation';
+import { accept, refuse } from '../decision';
+import { tested } from '../progress';
+import { half, saying, volts } from './said';
+import type { StepModule } from './module';
+
+export const schema = saying(() =>
+	z.strictObject({
+		kind: z.literal('readOutlet'),
+		half,
+		hotNeutral: volts,
+		neutralEarth: volts
+	})
+);
+export type Asks = { readonly kind: 'readOutlet'; readonly half: Half };
+
+export const step: StepModule<'readOutlet', Asks> = {
+	kind: 'readOutlet',
+	concerns: 'box',
+	at: 'test',
+	by: 'half',
+	due: ({ grounded, newHalves }, { final }) => {
+		const left = newHalves.find((each) => final[each] === undefined);
+		return left && !grounded ? { kind: 'readOutlet', half: left } : null;
+	},
+	judge: ({ expect }, _state, said) => {
+		const { hotNeutral, neutralEarth } = said;
+		if (!isTwoPoint(hotNeutral) || !isTwoPoint(neutralEarth)) return refuse({ code: 'lampProvesNothing' });
+		if (!inRange(hotNeutral) || !inRange(neutralEarth)) return refuse({ code: 'outOfRange' });
+		const passes = deadBand(hotNeutral) === 'live' && deadBand(neutralEarth) === 'dead';
+		return accept(said, { passes, expected: { volts: expect.liveV(said.half) } });
+	},
+	applied: ({ state, said, passed }) => tested(state, said.half, passed)
+};

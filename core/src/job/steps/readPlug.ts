@@ -1,0 +1,39 @@
+import { z } from 'zod';
+import type { Half } from '../../house';
+import { inRange } from '../../isolation';
+import { accept, refuse } from '../decision';
+import { sameLamps, soundLamps } from '../judge';
+import { tested } from '../progress';
+import { half, saying, volts } from './said';
+import type { StepModule } from './module';
+
+export const schema = saying(() =>
+	z.strictObject({
+		kind: z.literal('readPlug'),
+		half,
+		lamps: z.strictObject({ hotNeutral: z.boolean(), hotGround: z.boolean(), neutralGround: z.boolean() }),
+		volts: volts.optional()
+	})
+);
+export type Asks = { readonly kind: 'readPlug'; readonly half: Half };
+
+export const step: StepModule<'readPlug', Asks> = {
+	kind: 'readPlug',
+	concerns: 'box',
+	at: 'test',
+	by: 'half',
+	due: ({ grounded, newHalves }, { final }) => {
+		const left = newHalves.find((each) => final[each] === undefined);
+		return left && grounded ? { kind: 'readPlug', half: left } : null;
+	},
+	judge: ({ expect }, _state, said) => {
+		if (said.volts && !inRange(said.volts)) return refuse({ code: 'outOfRange' });
+		const lamps = expect.lamps(said.half);
+		// Both: as the model says, and as it should be; were the record itself wrong, the same wrong lamps would not pass.
+		return accept(said, {
+			passes: sameLamps(said.lamps, lamps) && sameLamps(said.lamps, soundLamps),
+			expected: { lamps }
+		});
+	},
+	applied: ({ state, said, passed }) => tested(state, said.half, passed)
+};

@@ -1,0 +1,23 @@
+import { z } from 'zod';
+import { accept, refuse } from '../decision';
+import { noSupply } from '../supply';
+import { saying } from './said';
+import type { StepModule } from './module';
+
+export const schema = saying(() =>
+	z.strictObject({ kind: z.literal('supplyWay'), way: z.enum(['dead', 'live', 'skip']) })
+);
+export type Asks = { readonly kind: 'supplyWay'; readonly silent: boolean };
+
+export const step: StepModule<'supplyWay', Asks> = {
+	kind: 'supplyWay',
+	concerns: 'box',
+	at: 'work',
+	// Where the work depends on which cable it is, it is found, never left.
+	judge: ({ plan }, _state, said) =>
+		plan.work && said.way === 'skip' ? refuse({ code: 'supplyNeeded' }) : accept(said),
+	applied: ({ state, said }) => ({
+		...state,
+		supply: said.way === 'skip' ? { ...noSupply, outcome: 'skipped' } : { ...noSupply, way: said.way }
+	})
+};

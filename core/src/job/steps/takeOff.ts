@@ -1,0 +1,23 @@
+import { z } from 'zod';
+import { name, saying } from './said';
+import type { StepModule } from './module';
+
+export const schema = saying(() => z.strictObject({ kind: z.literal('takeOff'), terminal: name }));
+export type Asks = { readonly kind: 'takeOff'; readonly terminal: string };
+
+export const step: StepModule<'takeOff', Asks> = {
+	kind: 'takeOff',
+	concerns: 'box',
+	at: 'work',
+	touches: true,
+	by: 'terminal',
+	due: ({ takeOff }, { wires }) => {
+		const landing = takeOff.find(({ terminal }) => wires[terminal] === 'onOld');
+		return landing ? { kind: 'takeOff', terminal: landing.terminal } : null;
+	},
+	applied: ({ state, said }) => {
+		const wires = { ...state.wires, [said.terminal]: 'off' as const };
+		const all = Object.values(wires).every((wire) => wire !== 'onOld');
+		return { ...state, wires, device: all ? 'none' : state.device };
+	}
+};
