@@ -68,6 +68,51 @@ test('us: a GFCI in the middle protects what follows, and that is tried', async 
 	await expect(page.getByText(/^GFCI outlet, 15 A/)).toBeVisible();
 });
 
+test('us: two outlets in one job: off once, each proven dead by itself, back on when both are closed', async ({
+	page
+}) => {
+	await plan(page, 'fennel-lane', 'bedroom-bed-right', 'GFCI outlet', 'Through its LOAD side');
+	const other = page.getByLabel('Another outlet on the same breaker, in the same job');
+	await other.selectOption({ label: 'Bedroom, window' });
+	await expect(page.getByRole('button', { name: 'Bedroom, window', exact: true })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+	await page.getByLabel('What goes in').selectOption({ label: 'Decorator outlet' });
+	await expect(page.getByText('Decorator plate, one square opening')).toBeVisible();
+	await begin(page);
+	const trail = page.getByRole('navigation', { name: 'Visits' });
+	await expect(trail.getByText('Bedroom, window').first()).toBeAttached();
+	const done: { kind: string; place: string }[] = [];
+	for (let n = 0; n < 200 && (await stepOf(page)).kind !== 'finished'; n++) {
+		const { kind } = await stepOf(page);
+		const place = (await page.locator('nav h2').textContent()) ?? '';
+		done.push({ kind, place });
+		await doStep(page, { breaker: /breaker 18\b/ });
+	}
+	const at = (kind: string) => done.filter((each) => each.kind === kind).map(({ place }) => place);
+	for (const once of ['switchOff', 'hold', 'restorePower'])
+		expect([once, at(once).length]).toEqual([once, 1]);
+	for (const each of ['readLive', 'proveTester', 'move', 'readPlug', 'grip'])
+		expect([each, new Set(at(each))]).toEqual([
+			each,
+			new Set(['Bedroom, bed right', 'Bedroom, window'])
+		]);
+	await expect(page.locator('main[data-step]')).toHaveAttribute('data-unsent', '0');
+	await page.getByRole('link', { name: 'See the record' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText([
+		'Bedroom, bed right',
+		'Bedroom, window'
+	]);
+	for (const [box, now] of [
+		['bedroom-bed-right', /^GFCI outlet, 15 A/],
+		['bedroom-window', /^Decorator outlet, 15 A/]
+	] as const) {
+		await page.goto(`/fennel-lane/outlet/${box}`);
+		await expect(page.getByText(now)).toBeVisible();
+	}
+});
+
 test('us: half-switched stays half-switched: the tab is broken first, the wall switch tried both ways', async ({
 	page
 }) => {

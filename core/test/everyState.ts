@@ -16,7 +16,7 @@ import {
 } from '../src/job';
 
 /** Commands that put a hand or a tool on conductors, written down from the trade and not from the engine. */
-const handsOnConductors = (command: Command): boolean =>
+export const handsOnConductors = (command: Command): boolean =>
 	['takeOff', 'terminate', 'tug', 'move', 'cap', 'reopen', 'readSupplyOhms', 'readBaseline'].includes(
 		command.kind
 	) ||
@@ -34,7 +34,7 @@ const handsOnConductors = (command: Command): boolean =>
 			'closeUp'
 		].includes(command.step));
 
-const restoresPower = (command: Command): boolean =>
+export const restoresPower = (command: Command): boolean =>
 	command.kind === 'restorePower' || (command.kind === 'switchBreaker' && command.on);
 
 export const planOf = (house: Parameters<typeof planJob>[0], boxId: string): JobPlan => {
@@ -135,14 +135,14 @@ export function fewerPairs(plan: JobPlan): JobPlan {
 }
 
 /** Every proof is tester, then each pair dead, then tester. */
-const provenByEvidence = ({ isolation }: JobState): boolean => {
+export const provenByEvidence = ({ isolation }: JobState, pairsAtLeast = 4): boolean => {
 	const { proof } = isolation;
 	return (
 		isolation.power === 'off' &&
 		isolation.hold !== null &&
 		proof.before?.band === 'live' &&
 		proof.after?.band === 'live' &&
-		proof.required.length >= 4 &&
+		proof.required.length >= pairsAtLeast &&
 		proof.required.every((pair) => proof.pairs[pair]?.band === 'dead')
 	);
 };

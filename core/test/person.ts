@@ -1,15 +1,15 @@
 import { points, type House } from '../src/house';
 import { contactlessAlarms, readOhms, readPlugLamps, readVoltageV } from '../src/instruments';
 import {
-	applyEvent,
+	applyToWhole,
 	conditions,
-	decide,
+	decideWhole,
 	earthProbes,
-	expectationsOf,
+	expectationsAt,
 	halfProbes,
-	initialJob,
+	initialWhole,
 	neutralEarthProbes,
-	nextStep,
+	nextAt,
 	pairProbes,
 	planJob,
 	ratingsWanted,
@@ -27,6 +27,8 @@ import {
 	type JobEvent,
 	type JobPlan,
 	type JobState,
+	type Step,
+	type WholeJob,
 	type SupplyWay
 } from '../src/job';
 
@@ -60,53 +62,65 @@ export const tools = [
 /** A person with everything in order, whose meter reads the real wiring. */
 export class Person {
 	events: JobEvent[] = [];
-	state: JobState;
+	whole: WholeJob;
 	/** Where a known earth is fetched from, if one is needed. */
 	earthFrom = 'outlet:music-piano';
 	supplyWay: SupplyWay = 'dead';
 	constructor(
 		readonly recorded: House,
 		readonly actual: House,
-		readonly plan: JobPlan,
+		plans: JobPlan | readonly JobPlan[],
 		readonly breakers: string[]
 	) {
-		this.state = initialJob(plan);
+		this.whole = initialWhole('boxId' in plans ? [plans] : plans);
 	}
-	say(command: Command, { at = '2026-11-24T10:00:00Z' } = {}): Decision {
+	/** Of the box whose turn it is. */
+	get plan(): JobPlan {
+		return this.whole.plans[nextAt(this.whole).at]!;
+	}
+	get state(): JobState {
+		return this.whole.boxes[nextAt(this.whole).at]!;
+	}
+	get step(): Step | null {
+		return nextAt(this.whole).step;
+	}
+	/** The real wiring, as the job has left it so far. */
+	get wiring(): House {
+		const { plans, boxes } = this.whole;
+		return plans.reduce((house, plan, k) => wiringDuring(house, plan, boxes[k]!), this.actual);
+	}
+	say(command: Command, { at = '2026-11-24T10:00:00Z', box = this.plan.boxId } = {}): Decision {
 		const context = {
 			at,
-			plan: this.plan,
-			expect: expectationsOf(this.recorded, this.plan, this.state),
+			expect: (k: number) => expectationsAt(this.recorded, this.whole, k),
 			find: (id: string) => this.events.find((event) => event.id === id)
 		};
-		const decision = decide(context, this.state, command);
+		const decision = decideWhole(context, this.whole, command, box);
 		if (decision.ok) {
 			const event: JobEvent = {
 				id: `e${this.events.length + 1}`,
 				at,
+				...(this.whole.plans.length > 1 ? { box } : {}),
 				body: decision.body,
 				...(decision.judged ? { judged: decision.judged } : {})
 			};
 			this.events.push(event);
-			this.state = applyEvent(this.plan, this.state, event);
+			this.whole = applyToWhole(this.whole, event);
 		}
 		return decision;
 	}
 	/** Does the next step. */
 	go(): void {
 		const decision = this.say(this.answer());
-		if (!decision.ok)
-			throw new Error(
-				`${JSON.stringify(nextStep(this.plan, this.state))}: ${JSON.stringify(decision.refusal)}`
-			);
+		if (!decision.ok) throw new Error(`${JSON.stringify(this.step)}: ${JSON.stringify(decision.refusal)}`);
 	}
 	until(kind: string): void {
-		for (let count = 0; count < 200 && nextStep(this.plan, this.state)?.kind !== kind; count++) this.go();
-		if (nextStep(this.plan, this.state)?.kind !== kind) throw new Error(`never came to ${kind}`);
+		for (let count = 0; count < 400 && this.step?.kind !== kind; count++) this.go();
+		if (this.step?.kind !== kind) throw new Error(`never came to ${kind}`);
 	}
 	answer(): Command {
-		const step = nextStep(this.plan, this.state)!;
-		const house = wiringDuring(this.actual, this.plan, this.state);
+		const step = this.step!;
+		const house = this.wiring;
 		switch (step.kind) {
 			case 'checkTools':
 				return {

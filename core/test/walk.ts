@@ -31,7 +31,7 @@ const live = meter(120);
 const drained = meter(0.1, 'lowImpedance');
 const fedThrough = meter(20, 'lowImpedance');
 
-const expectations: Expectations = {
+export const expectations: Expectations = {
 	liveV: () => 120,
 	liveGroundV: () => 120,
 	neutralEarthV: () => 0,
@@ -245,7 +245,7 @@ const isolationName = namer((i: JobState['isolation']) =>
 const supplyName = namer((supply: JobState['supply']) => supplyKey(supply));
 
 /** What of a state decides what can follow: times, ids, notes and which instrument showed a band are left out. */
-function keyOf(state: JobState): string {
+export function keyOf(state: JobState): string {
 	return [
 		state.status,
 		isolationName(state.isolation),

@@ -15,6 +15,7 @@ export {
 	holds,
 	initialIsolation,
 	isolate,
+	withShared,
 	type Change,
 	type Doubt,
 	type Hold,

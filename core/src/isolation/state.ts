@@ -108,6 +108,24 @@ const freshProof = (scope: Scope, required: readonly string[]): Proof => ({
 const again = ({ closed, facePairs, proof }: IsolationState): Proof =>
 	closed ? freshProof('face', facePairs) : freshProof('bare', proof.required);
 
+/**
+ * What one box of a job means for another: breakers, lock and what was cleared are the same ones; a doubt that sends to the panel undoes every proof. Proofs and the
+ * doubts that a reading settles stay each box's own.
+ */
+export function withShared(mine: IsolationState, theirs: IsolationState): IsolationState {
+	const { power, off, notFeeding, hold, areaClear, doubt } = theirs;
+	const doubted = doubt?.until === 'panel' && mine.doubt?.until !== 'panel';
+	return {
+		...mine,
+		power,
+		off,
+		notFeeding,
+		hold,
+		areaClear,
+		...(doubted ? { doubt, proof: again(mine) } : {})
+	};
+}
+
 /** The isolation state after one more event. Pure; events are taken as accepted. */
 export function isolate(state: IsolationState, event: IsolationEvent): IsolationState {
 	switch (event.kind) {

@@ -1,10 +1,11 @@
 import { own } from '../house';
 import { energyOf } from '../isolation';
-import { refuse, type Decision, type JobContext } from './decision';
+import { accept, refuse, type Decision, type JobContext } from './decision';
 import type { Command } from './events';
 import { nextStep, safeStopStep } from './order';
 import { asOf, type JobState } from './state';
 import { moduleFor, moduleOf, type Step } from './steps';
+import type { Deciding } from './steps/module';
 
 /** Whether a command lays hands on conductors. */
 export function touches(command: Command): boolean {
@@ -18,25 +19,48 @@ export function touches(command: Command): boolean {
  */
 export function decide(context: JobContext, before: JobState, command: Command): Decision {
 	const state = context.at === undefined ? before : asOf(before, context.at);
+	return decideWith(new AtOneBox(context, state), state, command);
+}
+
+/** Made for every command of every state of a walk: methods, so that nothing is copied. */
+class AtOneBox implements Deciding {
+	constructor(
+		readonly context: JobContext,
+		readonly state: JobState
+	) {}
+	get plan(): JobContext['plan'] {
+		return this.context.plan;
+	}
+	get expect(): JobContext['expect'] {
+		return this.context.expect;
+	}
+	get find(): JobContext['find'] {
+		return this.context.find;
+	}
+	next(): Step | null {
+		return nextStep(this.context.plan, this.state);
+	}
+	towardsStop(): Step {
+		return safeStopStep(this.state);
+	}
+}
+
+/** The same with what comes next handed in: in a job at several boxes that isn't said by one of them. */
+export function decideWith(context: Deciding, state: JobState, command: Command): Decision {
 	const { plan } = context;
 	if (state.status !== 'underWay') return refuse({ code: 'over', status: state.status });
 	if (touches(command) && energyOf(state.isolation) !== 'provenDead')
-		return refuse({
-			code: 'notProvenDead',
-			energy: energyOf(state.isolation),
-			next: nextStep(plan, state)
-		});
+		return refuse({ code: 'notProvenDead', energy: energyOf(state.isolation), next: context.next() });
 	if (command.kind === 'switchBreaker' && !command.on) {
 		const things = (own(plan.hard, command.breaker) ?? []).filter(({ id }) => !state.arranged.includes(id));
 		if (things.length > 0) return refuse({ code: 'arrangeFirst', breaker: command.breaker, things });
 	}
-	const deciding = { ...context, next: () => nextStep(plan, state), towardsStop: () => safeStopStep(state) };
 	const { beside, judge } = moduleFor(command);
-	const decided = beside?.(deciding, state, command);
+	const decided = beside?.(context, state, command);
 	if (decided) return decided;
-	const next = nextStep(plan, state);
-	if (!next || !fits(next, command)) return refuse({ code: 'notNow', next });
-	return judge?.(deciding, state, command) ?? { ok: true, body: command };
+	const step = context.next();
+	if (!step || !fits(step, command)) return refuse({ code: 'notNow', next: step });
+	return judge?.(context, state, command) ?? accept(command);
 }
 
 /** Whether a command is the one that a step asks for. */

@@ -12,6 +12,8 @@ export type Refusal =
 	| { readonly code: 'notNow'; readonly next: Step | null }
 	| { readonly code: 'makeSafeFirst'; readonly next: Step }
 	| { readonly code: 'boxOpen' }
+	/** Another box of this job stands open: one at a time. */
+	| { readonly code: 'otherBoxOpen'; readonly box: string }
 	/** Something on that breaker may not go off before somebody has seen to it. */
 	| { readonly code: 'arrangeFirst'; readonly breaker: string; readonly things: readonly Thing[] }
 	| { readonly code: 'unknownThing'; readonly thing: string }

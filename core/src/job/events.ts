@@ -78,6 +78,8 @@ export interface JobEvent {
 	readonly id: string;
 	/** ISO 8601, by the clock handed in. */
 	readonly at: string;
+	/** The box it was at, where the job has several; left out: the first. */
+	readonly box?: string;
 	readonly body: Command;
 	readonly judged?: Judged;
 }

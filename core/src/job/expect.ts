@@ -14,6 +14,7 @@ import { pairsToRead, type Earth } from './pairs';
 import type { JobPlan, ResistanceCheck } from './plan';
 import { believedHouse, wiringDuring } from './stage';
 import type { JobState } from './state';
+import { houseFor, type WholeJob } from './whole';
 import { supplyExpectedOhm, supplyExpectedV, type SupplyOr } from './supply';
 
 /** What each reading should be. Voltages are what a 10 MΩ meter shows; resistance `null` is open. */
@@ -51,22 +52,38 @@ export const provingUnitV = 240;
 
 /** Readings of the recorded house, with what the job has found and done: solved when asked for, and once for as long as the job leaves the wiring as it is. */
 export function expectationsOf(recorded: House, plan: JobPlan, state: JobState): Expectations {
-	const { isolation, device, wires, feeder, earth, moved, checks, supply } = state;
-	const { power, off, notFeeding } = isolation;
-	const wiring = JSON.stringify([
-		power,
-		off,
-		notFeeding,
-		device,
-		wires,
-		feeder,
-		earth,
-		...(plan.work ? [moved, checks, supply.found] : [])
-	]);
+	const wiring = JSON.stringify([wiringOf(plan, state), state.earth]);
 	if (lately?.recorded !== recorded || lately.plan !== plan || lately.wiring !== wiring)
 		lately = { recorded, plan, wiring, expectations: solvedOnce(recorded, plan, state) };
 	return lately.expectations;
 }
+
+/** What of a job its wiring, and so every reading, depends on. */
+const wiringOf = ({ work }: JobPlan, state: JobState): unknown => {
+	const { isolation, device, wires, feeder, moved, checks, supply } = state;
+	const { power, off, notFeeding } = isolation;
+	return [power, off, notFeeding, device, wires, feeder, ...(work ? [moved, checks, supply.found] : [])];
+};
+
+/** The same at one box of a job at several: the others are as the job has left them. */
+export const expectationsAt = (recorded: House, whole: WholeJob, at: number): Expectations =>
+	expectationsOf(houseBeside(recorded, whole, at), whole.plans[at]!, whole.boxes[at]!);
+
+/** A house as the other boxes of a job leave it, the same value for as long as they leave it so. */
+function houseBeside(recorded: House, whole: WholeJob, at: number): House {
+	const { plans, boxes } = whole;
+	if (plans.length === 1) return recorded;
+	const wiring = JSON.stringify(plans.map((plan, k) => k !== at && wiringOf(plan, boxes[k]!)));
+	if (beside?.recorded !== recorded || beside.plans !== plans || beside.wiring !== wiring)
+		beside = { recorded, plans, wiring, house: houseFor(recorded, whole, at) };
+	return beside.house;
+}
+let beside: {
+	readonly recorded: House;
+	readonly plans: readonly JobPlan[];
+	readonly wiring: string;
+	readonly house: House;
+} | null = null;
 
 /** Those asked for last: judging a command, replaying it and showing the next step all ask for the same. */
 let lately: {

@@ -61,9 +61,23 @@ export {
 } from './state';
 export { severityOf, stopping } from './conditions';
 export { nextStep, safeStopStep } from './order';
-export type { Step } from './steps';
+export { concernsJob, type Step } from './steps';
 export { checksNow } from './steps/readOhms';
-export { visitOf, visitsOf, type Carried, type VisitId } from './visits';
+export { planWhole, type BoxWish, type WholeFailure } from './planWhole';
+export {
+	applyToWhole,
+	boxAt,
+	decideWhole,
+	eventsAt,
+	houseFor,
+	initialWhole,
+	nextAt,
+	openBox,
+	replayWhole,
+	wholeAsOf,
+	type WholeJob
+} from './whole';
+export { visitOf, visitsOf, wholeVisits, type Carried, type VisitAt, type VisitId } from './visits';
 export { applyEvent, replay } from './apply';
 export { decide, touches } from './decide';
 export type { Decision, JobContext, Refusal } from './decision';
@@ -87,6 +101,7 @@ export {
 	baselineProbes,
 	earthProbes,
 	groundEarthProbes,
+	expectationsAt,
 	expectationsOf,
 	groundProbes,
 	neutralEarthProbes,

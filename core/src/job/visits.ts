@@ -2,18 +2,20 @@ import type { JobPlan } from './plan';
 import { mustStop, type JobState } from './state';
 import { moduleOf, type Step } from './steps';
 
-/** The walks of a job; steps between two walks happen at one place. */
-export type VisitId =
-	| 'start'
-	| 'liveFirst'
-	| 'panelOff'
-	| 'work'
-	| 'supplyOn'
-	| 'supplyRead'
-	| 'panelOn'
-	| 'test'
-	| 'neighbours'
-	| 'close';
+/** The walks of a job, in their order; steps between two walks happen at one place. */
+export const visitIds = [
+	'start',
+	'liveFirst',
+	'panelOff',
+	'work',
+	'supplyOn',
+	'supplyRead',
+	'panelOn',
+	'test',
+	'neighbours',
+	'close'
+] as const;
+export type VisitId = (typeof visitIds)[number];
 
 /** Where a step is done, in the order of the walks. */
 export function visitOf(state: JobState, step: Step | null): VisitId {
@@ -52,7 +54,7 @@ export function visitsOf(plan: JobPlan, state?: JobState): readonly Visit[] {
 	return ends ? all.filter(({ id }) => !['panelOn', 'test', 'neighbours', 'close'].includes(id)) : all;
 }
 
-interface Visit {
+export interface Visit {
 	readonly id: VisitId;
 	readonly place: 'table' | 'outlet' | 'panel' | 'next';
 	readonly carry: readonly Carried[];
@@ -92,4 +94,26 @@ function allVisits(plan: JobPlan, hasNeighbours: boolean, state: JobState | unde
 			: []),
 		{ id: 'close', place: 'outlet', carry: plan.separatePlate ? ['plate', 'drivers'] : [] }
 	];
+}
+
+/** A visit of a job at several boxes, and at which of them (`at`: its place in the plans); \`null\`: the panel and the table serve all. */
+export interface VisitAt extends Visit {
+	readonly at: number | null;
+}
+
+/** The visits of a whole job in their order: each box by itself at its outlet, the panel and the table once. */
+export function wholeVisits(plans: readonly JobPlan[], boxes: readonly JobState[]): readonly VisitAt[] {
+	const each = plans.map((plan, at) => visitsOf(plan, boxes[at]).map((visit) => ({ ...visit, at })));
+	const at = (wanted: (id: VisitId) => boolean): VisitAt[] => each.flat().filter(({ id }) => wanted(id));
+	const once = (id: VisitId): VisitAt[] => {
+		const all = at((other) => other === id);
+		return all[0] ? [{ ...all[0], at: null, carry: [...new Set(all.flatMap(({ carry }) => carry))] }] : [];
+	};
+	const working: readonly VisitId[] = ['work', 'supplyOn', 'supplyRead'];
+	return visitIds.flatMap((id): readonly VisitAt[] => {
+		if (id === 'start' || id === 'panelOff' || id === 'panelOn') return once(id);
+		// One box is worked at from its opening to its closing before the next is opened.
+		if (id === 'work') return each.flatMap((visits) => visits.filter((visit) => working.includes(visit.id)));
+		return working.includes(id) ? [] : at((other) => other === id);
+	});
 }

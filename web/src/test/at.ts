@@ -37,7 +37,7 @@ export function inputAt(kind: string, place: Place, change?: (person: Person) =>
 	person.until(kind);
 	const session = new JobSession({
 		house: recorded,
-		plan: person.plan,
+		plans: [person.plan],
 		events: person.events,
 		address: '/api/home/jobs/1'
 	});

@@ -121,7 +121,7 @@ describe('lamps and answers', () => {
 		person.until('touchSupply');
 		const session = new JobSession({
 			house: radial,
-			plan: person.plan,
+			plans: [person.plan],
 			events: person.events,
 			address: '/x'
 		});

@@ -21,8 +21,8 @@ export const step: StepModule<'confirm', Asks> = {
 	by: 'step',
 	touches: ({ step: which }) => confirmable[which].touches ?? false,
 	// Whatever a stop still asks for may be done on the way to it.
-	beside: ({ towardsStop }, _state, said) => {
-		const way = towardsStop();
+	beside: (context, _state, said) => {
+		const way = context.towardsStop();
 		return way.kind === 'confirm' && way.step === said.step ? accept(said) : null;
 	},
 	isolates: ({ plan, state, said }) => confirmable[said.step].isolates?.(plan, state) ?? null,

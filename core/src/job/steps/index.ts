@@ -1,4 +1,5 @@
 import type { Command } from '../events';
+import { confirmable } from './confirmable';
 import type { StepModule } from './module';
 import { step as confirm } from './confirm';
 import { step as decideProtection } from './decideProtection';
@@ -107,3 +108,7 @@ export const moduleOf = ({ kind }: Step): Any =>
 		: kind === 'needTester'
 			? steps.checkTools
 			: steps[kind]) as unknown as Any;
+
+/** Whether what is said is about the isolation and the house, whichever box one stands at. */
+export const concernsJob = (said: Command): boolean =>
+	(said.kind === 'confirm' ? confirmable[said.step] : moduleFor(said)).concerns === 'job';

@@ -10,8 +10,8 @@ export type Said<Kind extends Command['kind']> = Extract<Command, { kind: Kind }
 
 /** What a command is decided with: the plan, what readings should be, and what comes next. */
 export interface Deciding extends JobContext {
-	readonly next: () => Step | null;
-	readonly towardsStop: () => Step;
+	next(): Step | null;
+	towardsStop(): Step;
 }
 
 /** What an event is applied with: the state before it, and after what it did to the isolation. */

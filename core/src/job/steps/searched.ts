@@ -20,13 +20,13 @@ export const step: StepModule<'searched', never> = {
 	kind: 'searched',
 	concerns: 'job',
 	at: 'panelOff',
-	beside: ({ plan, next }, state, said) => {
+	beside: (context, state, said) => {
 		// A search touches nothing: breakers go off and on again, and one looks. Once the box is open that is no way to look any more.
 		const { event } = said;
 		const named = event.kind === 'answer' ? event.off : event.strongest ? [event.strongest] : [];
-		const unknown = named.find((id) => !plan.breakers.includes(id));
+		const unknown = named.find((id) => !context.plan.breakers.includes(id));
 		if (unknown !== undefined) return refuse({ code: 'unknownBreaker', breaker: unknown });
-		return next()?.kind === 'switchOff' && state.device === 'oldSeated' ? accept(said) : null;
+		return context.next()?.kind === 'switchOff' && state.device === 'oldSeated' ? accept(said) : null;
 	},
 	applied: ({ state, said }) => ({
 		...state,

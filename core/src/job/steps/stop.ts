@@ -17,8 +17,8 @@ export const step: StepModule<'stop'> = {
 	kind: 'stop',
 	concerns: 'job',
 	at: ({ device }) => (device === 'oldSeated' ? 'liveFirst' : 'work'),
-	beside: ({ towardsStop }, _state, said) => {
-		const way = towardsStop();
+	beside: (context, _state, said) => {
+		const way = context.towardsStop();
 		return way.kind === 'stop' ? accept(said) : refuse({ code: 'makeSafeFirst', next: way });
 	},
 	isolates: () => ({ kind: 'over' }),

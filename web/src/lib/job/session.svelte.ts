@@ -2,18 +2,20 @@ import { browser } from '$app/environment';
 import type { House } from '@wary/core/house';
 import { energyOf } from '@wary/core/isolation';
 import {
-	applyEvent,
-	asOf,
-	decide,
-	expectationsOf,
-	nextStep,
-	replay,
+	applyToWhole,
+	decideWhole,
+	eventsAt,
+	expectationsAt,
+	nextAt,
+	replayWhole,
 	visitOf,
+	wholeAsOf,
 	type Command,
 	type JobEvent,
 	type JobPlan,
 	type JobState,
-	type Refusal
+	type Refusal,
+	type WholeJob
 } from '@wary/core/job';
 
 interface Waiting {
@@ -21,6 +23,8 @@ interface Waiting {
 	readonly aheadMs?: number;
 	readonly id: string;
 	readonly at: string;
+	/** The box it was said at. */
+	readonly box?: string;
 	readonly command: Command;
 }
 
@@ -56,7 +60,7 @@ const retryAfterMs = [500, 1000, 2000, 5000, 10_000];
  */
 export class JobSession {
 	readonly house: House;
-	readonly plan: JobPlan;
+	readonly plans: readonly JobPlan[];
 	readonly #address: string;
 	/** As the server has acknowledged them. */
 	#stored = $state.raw<readonly JobEvent[]>([]);
@@ -77,22 +81,29 @@ export class JobSession {
 	readonly events: readonly JobEvent[] = $derived(this.#replayed.events);
 	/** The clock of this device, looked at twice a minute: a proof lapses while nobody enters anything. */
 	#now = $state(new Date().toISOString());
-	readonly jobState: JobState = $derived(asOf(this.#replayed.state, this.#now));
-	readonly step = $derived.by(() => nextStep(this.plan, this.jobState));
+	readonly whole: WholeJob = $derived(wholeAsOf(this.#replayed.whole, this.#now));
+	readonly #next = $derived.by(() => nextAt(this.whole));
+	/** The box whose turn it is: its place among the plans, its plan and its state. */
+	readonly at = $derived(this.#next.at);
+	readonly plan: JobPlan = $derived(this.whole.plans[this.at]!);
+	readonly jobState: JobState = $derived(this.whole.boxes[this.at]!);
+	readonly step = $derived(this.#next.step);
+	/** What was said at this box, and of the job as a whole. */
+	readonly eventsHere = $derived(eventsAt(this.whole.plans, this.events, this.at));
 	readonly visit = $derived(visitOf(this.jobState, this.step));
 	readonly energy = $derived(energyOf(this.jobState.isolation));
-	readonly expect = $derived.by(() => expectationsOf(this.house, this.plan, this.jobState));
+	readonly expect = $derived.by(() => expectationsAt(this.house, this.whole, this.at));
 	readonly unsent = $derived(this.#waiting.length);
 
 	constructor(options: {
 		house: House;
-		plan: JobPlan;
+		plans: readonly JobPlan[];
 		events: readonly JobEvent[];
 		address: string;
 		now?: string;
 	}) {
 		this.house = options.house;
-		this.plan = options.plan;
+		this.plans = options.plans;
 		this.#address = options.address;
 		this.#stored = options.events;
 		this.#learnClock(options.now);
@@ -139,14 +150,15 @@ export class JobSession {
 	/** Judges a command; accepted, it counts at once and is sent. */
 	submit(command: Command): boolean {
 		const at = this.#clock();
-		const decision = this.#decide(this.#replayed.state, this.events, command, at);
+		const box = this.plans.length > 1 ? { box: this.plan.boxId } : {};
+		const decision = this.#decide(this.#replayed.whole, this.events, command, at, box.box);
 		this.overtaken = null;
 		if (!decision.ok) {
 			this.refusal = decision.refusal;
 			return false;
 		}
 		this.refusal = null;
-		this.#keep([...this.#waiting, { id: crypto.randomUUID(), at, aheadMs: this.#aheadMs, command }]);
+		this.#keep([...this.#waiting, { id: crypto.randomUUID(), at, aheadMs: this.#aheadMs, ...box, command }]);
 		void this.#send();
 		return true;
 	}
@@ -170,28 +182,21 @@ export class JobSession {
 			await new Promise((resolve) => setTimeout(resolve, 20));
 	}
 
-	#decide(state: JobState, events: readonly JobEvent[], command: Command, at: string) {
-		return decide(
-			{
-				at,
-				plan: this.plan,
-				expect: expectationsOf(this.house, this.plan, state),
-				find: (id) => events.find((event) => event.id === id)
-			},
-			state,
-			command
-		);
+	#decide(whole: WholeJob, events: readonly JobEvent[], command: Command, at: string, box?: string) {
+		const expect = (k: number) => expectationsAt(this.house, whole, k);
+		const find = (id: string) => events.find((event) => event.id === id);
+		return decideWhole({ at, expect, find }, whole, command, box);
 	}
 
-	#withWaiting(): { events: readonly JobEvent[]; state: JobState; dropped: Command[] } {
+	#withWaiting(): { events: readonly JobEvent[]; whole: WholeJob; dropped: Command[] } {
 		let events = this.#stored;
-		let state = replay(this.plan, events);
+		let whole = replayWhole(this.plans, events);
 		const dropped: Command[] = [];
 		const known = new Set(events.map(({ id }) => id));
-		for (const { id, at, command } of this.#waiting) {
+		for (const { id, at, box, command } of this.#waiting) {
 			// Stored meanwhile, and only its acknowledgement was lost.
 			if (known.has(id)) continue;
-			const decision = this.#decide(state, events, command, at);
+			const decision = this.#decide(whole, events, command, at, box);
 			if (!decision.ok) {
 				dropped.push(command);
 				continue;
@@ -199,13 +204,14 @@ export class JobSession {
 			const event: JobEvent = {
 				id,
 				at,
+				...(box === undefined ? {} : { box }),
 				body: decision.body,
 				...(decision.judged ? { judged: decision.judged } : {})
 			};
 			events = [...events, event];
-			state = applyEvent(this.plan, state, event);
+			whole = applyToWhole(whole, event);
 		}
-		return { events, state, dropped };
+		return { events, whole, dropped };
 	}
 
 	get #key(): string {
@@ -258,14 +264,14 @@ export class JobSession {
 	}
 
 	/** The server's answer, or null when there is none to be had. */
-	async #post({ id, at, command }: Waiting): Promise<Answer | null> {
+	async #post({ id, at, box, command }: Waiting): Promise<Answer | null> {
 		try {
 			const response = await fetch(`${this.#address}/events`, {
 				method: 'POST',
 				// It goes out even when this page is left at once.
 				keepalive: true,
 				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify({ id, at, expectedVersion: this.#stored.length, command })
+				body: JSON.stringify({ id, at, box, expectedVersion: this.#stored.length, command })
 			});
 			return response.status >= 500 ? null : ((await response.json()) as Answer);
 		} catch {

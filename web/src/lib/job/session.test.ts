@@ -48,7 +48,7 @@ class Server {
 let server: Server;
 const kept = new Map<string, string>();
 const open = (events: readonly JobEvent[] = [...server.events]) => {
-	const session = new JobSession({ house, plan, events, address: '/api/home/jobs/1' });
+	const session = new JobSession({ house, plans: [plan], events, address: '/api/home/jobs/1' });
 	session.resume();
 	return session;
 };

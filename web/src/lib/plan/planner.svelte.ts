@@ -1,12 +1,13 @@
 import type { PartId } from '@wary/core/devices';
 import type { House } from '@wary/core/house';
-import type { JobPlan, PlanFailure, WishChoice } from '@wary/core/job';
+import type { BoxWish, JobPlan, WholeFailure } from '@wary/core/job';
 import type { Feed, OrderSchool, Supplies } from '@wary/core/wiring';
 
 export interface Question {
 	readonly house: House;
+	/** Every box of the job, and the one that is looked at. */
+	readonly boxes: readonly BoxWish[];
 	readonly boxId: string;
-	readonly wish: WishChoice;
 	readonly school: OrderSchool;
 }
 export type Asked = Question & { readonly number: number };
@@ -15,14 +16,16 @@ export type Asked = Question & { readonly number: number };
 export interface Offer {
 	readonly part: PartId;
 	readonly feed: Feed;
-	readonly failure: PlanFailure | null;
+	readonly failure: WholeFailure | null;
 }
 
 export interface Planned {
 	readonly number: number;
 	readonly chosen:
 		| { readonly ok: true; readonly plan: JobPlan; readonly supplies: Supplies }
-		| { readonly ok: false; readonly failure: PlanFailure };
+		| { readonly ok: false; readonly failure: WholeFailure };
+	/** What stands against the job at another of its boxes. */
+	readonly elsewhere: WholeFailure | null;
 	/** Empty until all of them are worked out. */
 	readonly offers: readonly Offer[];
 	readonly tookMs: number;

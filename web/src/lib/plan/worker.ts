@@ -1,27 +1,35 @@
 import { soldIn } from '@wary/core/devices';
-import { planJob, wishProcedure, type JobPlan, type PlanFailure, type WishChoice } from '@wary/core/job';
+import { planWhole, type JobPlan, type WholeFailure, type WishChoice } from '@wary/core/job';
 import { feeds, suppliesFor, type Supplies } from '@wary/core/wiring';
 import type { Asked, Offer, Planned } from './planner.svelte';
 
-type Made = { ok: true; plan: JobPlan; supplies: Supplies } | { ok: false; failure: PlanFailure };
+type Made = { ok: true; plan: JobPlan; supplies: Supplies } | { ok: false; failure: WholeFailure };
 
 /** Plans a wish and everything that could be wished for beside it, off the interface thread. Every plan is judged by the model. */
 self.onmessage = ({ data }: MessageEvent<Asked>) => {
 	const started = performance.now();
+	const { boxes, boxId } = data;
+	const whole = planWhole(data.house, boxes, data.school);
+	const elsewhere = !whole.ok && whole.failure.box !== boxId ? whole.failure : null;
+	// Where another box has no plan, this one is shown by itself.
+	const others = elsewhere ? [] : boxes;
 	const make = (wish: WishChoice): Made => {
-		const planned = planJob(data.house, data.boxId, data.school, wishProcedure, wish);
+		const wished = others.map((each) => (each.boxId === boxId ? { boxId, wish } : each));
+		const planned = planWhole(data.house, wished.length > 0 ? wished : [{ boxId, wish }], data.school);
 		if (!planned.ok) return planned;
-		const { wanted, moves } = planned.plan.work!.ways[0]!;
-		return { ok: true, plan: planned.plan, supplies: suppliesFor(data.house, data.boxId, wanted, moves) };
+		const plan = planned.plans.find((each) => each.boxId === boxId)!;
+		const { wanted, moves } = plan.work!.ways[0]!;
+		return { ok: true, plan, supplies: suppliesFor(data.house, boxId, wanted, moves) };
 	};
-	const chosen = make(data.wish);
+	const wish = boxes.find((each) => each.boxId === boxId)!.wish!;
+	const chosen = make(wish);
 	const tookMs = performance.now() - started;
 	const tell = (offers: readonly Offer[]) =>
-		self.postMessage({ number: data.number, chosen, offers, tookMs } satisfies Planned);
+		self.postMessage({ number: data.number, chosen, elsewhere, offers, tookMs } satisfies Planned);
 	tell([]);
 	const offers = soldIn(data.house.region).flatMap(({ id }) =>
 		feeds.map((feed): Offer => {
-			const made = make({ ...data.wish, part: id, feed });
+			const made = make({ ...wish, part: id, feed });
 			return { part: id, feed, failure: made.ok ? null : made.failure };
 		})
 	);

@@ -10,6 +10,8 @@ export const appendSchema = z.strictObject({
 	id: z.uuid(),
 	at: z.iso.datetime({ offset: true }),
 	expectedVersion: z.int().min(0).max(100_000),
+	/** The box it is said at, where the job has several. */
+	box: name.optional(),
 	command: commandSchema
 });
 
@@ -19,6 +21,11 @@ export const startSchema = z.strictObject({
 	school: z.enum(['groundFirst', 'hotFirst', 'asItCameOff']).default('groundFirst'),
 	who: nameText(80),
 	wish: wishSchema.nullable().default(null),
+	/** Further boxes of the same job, under the same isolation. */
+	more: z
+		.array(z.strictObject({ boxId: name, wish: wishSchema.nullable().default(null) }))
+		.max(11)
+		.default([]),
 	/** The version of the record that a plan was made on. */
 	version: z.int().min(1).optional()
 });

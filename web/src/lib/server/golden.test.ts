@@ -136,7 +136,7 @@ describe.each(sets.map(({ name }) => name))('what the build “%s” stored', (n
 			const person = new Person(loaded.house, loaded.house, loaded.plan, Array(6).fill(breaker) as string[]);
 			person.earthFrom = earthFrom(loaded.house, loaded.plan.boxId);
 			person.events = [...loaded.events];
-			person.state = loaded.state;
+			person.whole = loaded.whole;
 			const end = await toTheEnd(household, job, person, at);
 			ends[end]++;
 			if (loaded.plan.brokenTabs) expect(end).toBe('stopped');

@@ -56,8 +56,12 @@ export type Shown =
 	| { readonly kind: 'nothing' };
 
 /** Takes a reading from a demo home's real wiring, as the job has left it so far: the record plays no part in it. */
-export function takeReading(wiring: House, { plan, state }: LoadedJob, request: InstrumentRequest): Shown {
-	const house = wiringDuring(wiring, plan, state);
+export function takeReading(
+	wiring: House,
+	{ plan, state, whole }: LoadedJob,
+	request: InstrumentRequest
+): Shown {
+	const house = whole.plans.reduce((wired, each, k) => wiringDuring(wired, each, whole.boxes[k]!), wiring);
 	switch (request.what) {
 		case 'live':
 			return request.instrument === 'lamp'

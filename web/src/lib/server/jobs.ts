@@ -1,6 +1,7 @@
 import {
 	commandSchema,
 	wishSchema,
+	type BoxWish,
 	type JobEvent,
 	type TerminatingSchool,
 	type WishChoice
@@ -18,6 +19,8 @@ export interface JobRow {
 	readonly procedure: number;
 	/** What goes in instead; `null`: the same again. */
 	readonly wish: WishChoice | null;
+	/** Every box it is done at, the first of them `boxId`. */
+	readonly boxes: readonly BoxWish[];
 	readonly startedAt: string;
 	readonly outcome: 'finished' | 'stopped' | null;
 	readonly endedAt: string | null;
@@ -31,15 +34,21 @@ type Row = {
 	who: string;
 	procedure: number;
 	wish: unknown;
+	more: { box_id: string; wish: unknown }[];
 	started_at: Date;
 	outcome: 'finished' | 'stopped' | null;
 	ended_at: Date | null;
 };
-const columns =
-	'j.job_id, j.box_id, j.house_version, j.school, j.who, j.procedure, j.wish, j.started_at, e.outcome, e.ended_at';
+const columns = `j.job_id, j.box_id, j.house_version, j.school, j.who, j.procedure, j.wish, j.started_at, e.outcome, e.ended_at,
+	(select coalesce(json_agg(json_build_object('box_id', b.box_id, 'wish', b.wish) order by b.position), '[]')
+		from job_box b where b.household_id = j.household_id and b.job_id = j.job_id) as more`;
 const from = 'from job j left join job_ended e on e.household_id = j.household_id and e.job_id = j.job_id';
+/** Whether a box ($2) is one of the job’s. */
+const isAt = `(j.box_id = $2 or exists (select from job_box b
+	where b.household_id = j.household_id and b.job_id = j.job_id and b.box_id = $2))`;
+
 /** A stored wish; one that no build’s vocabulary has is an error with its key. */
-function toWish({ job_id, wish }: Row): WishChoice | null {
+function toWish(job_id: string, wish: unknown): WishChoice | null {
 	if (wish === null) return null;
 	const parsed = wishSchema.safeParse(wish);
 	if (parsed.success) return parsed.data;
@@ -48,13 +57,14 @@ function toWish({ job_id, wish }: Row): WishChoice | null {
 }
 
 const toJob = (row: Row): JobRow => ({
+	boxes: [row, ...row.more].map(({ box_id, wish }) => ({ boxId: box_id, wish: toWish(row.job_id, wish) })),
 	id: row.job_id,
 	boxId: row.box_id,
 	houseVersion: row.house_version,
 	school: row.school,
 	who: row.who,
 	procedure: row.procedure,
-	wish: toWish(row),
+	wish: toWish(row.job_id, row.wish),
 	startedAt: row.started_at.toISOString(),
 	outcome: row.outcome,
 	endedAt: row.ended_at?.toISOString() ?? null
@@ -73,7 +83,7 @@ export async function maybeJob(householdId: string, jobId: string): Promise<JobR
 export async function manyJobs(householdId: string, boxId: string | null = null): Promise<JobRow[]> {
 	const rows = await many<Row>(
 		connections(),
-		`select ${columns} ${from} where j.household_id = $1 and ($2::text is null or j.box_id = $2) order by j.started_at desc`,
+		`select ${columns} ${from} where j.household_id = $1 and ($2::text is null or ${isAt}) order by j.started_at desc`,
 		[householdId, boxId]
 	);
 	return rows.map(toJob);
@@ -92,7 +102,7 @@ export async function maybeJobUnderWay(
 ): Promise<string | null> {
 	const row = await maybeOne<{ job_id: string }>(
 		on,
-		`select j.job_id ${from} where j.household_id = $1 and j.box_id = $2 and e.job_id is null`,
+		`select j.job_id ${from} where j.household_id = $1 and ${isAt} and e.job_id is null`,
 		[householdId, boxId]
 	);
 	return row && row.job_id;
@@ -109,6 +119,8 @@ export async function addJob(
 		who: string;
 		procedure: number;
 		wish: WishChoice | null;
+		/** The boxes beside the first. */
+		more: readonly BoxWish[];
 	}
 ): Promise<void> {
 	await on.query(
@@ -124,6 +136,11 @@ export async function addJob(
 			job.wish && JSON.stringify(job.wish)
 		]
 	);
+	for (const [k, { boxId, wish }] of job.more.entries())
+		await on.query(
+			'insert into job_box (household_id, job_id, position, box_id, wish) values ($1, $2, $3, $4, $5)',
+			[householdId, job.id, k + 1, boxId, wish && JSON.stringify(wish)]
+		);
 }
 
 export async function addJobEnd(
@@ -139,23 +156,35 @@ export async function addJobEnd(
 	]);
 }
 
-type EventRow = { event_id: string; at: Date; body: unknown; judged: JobEvent['judged'] | null };
+type EventRow = {
+	event_id: string;
+	at: Date;
+	box_id: string | null;
+	body: unknown;
+	judged: JobEvent['judged'] | null;
+};
 
 /** A stored event; one that no build's vocabulary has is an error with its key. */
-function toEvent({ event_id, at, body, judged }: EventRow): JobEvent {
+function toEvent({ event_id, at, box_id, body, judged }: EventRow): JobEvent {
 	const parsed = commandSchema.safeParse(body);
 	if (!parsed.success) {
 		const issue = parsed.error.issues[0]!;
 		throw new UnreadableRow(`job_event ${event_id}`, issue.path.join('.'), shapeFault(issue, body).fault);
 	}
-	return { id: event_id, at: at.toISOString(), body: parsed.data, ...(judged ? { judged } : {}) };
+	return {
+		id: event_id,
+		at: at.toISOString(),
+		...(box_id === null ? {} : { box: box_id }),
+		body: parsed.data,
+		...(judged ? { judged } : {})
+	};
 }
 
 /** A job's events from a sequence number on (1 is the first), in order. */
 export async function manyEvents(householdId: string, jobId: string, fromSeq = 1): Promise<JobEvent[]> {
 	const rows = await many<EventRow>(
 		connections(),
-		'select event_id, at, body, judged from job_event where household_id = $1 and job_id = $2 and seq >= $3 order by seq',
+		'select event_id, at, box_id, body, judged from job_event where household_id = $1 and job_id = $2 and seq >= $3 order by seq',
 		[householdId, jobId, fromSeq]
 	);
 	return rows.map(toEvent);
@@ -166,20 +195,21 @@ export async function manyLiveVolts(
 	householdId: string,
 	boxIds: readonly string[]
 ): Promise<ReadonlyMap<string, number>> {
-	const rows = await many<EventRow & { box_id: string }>(
+	const rows = await many<EventRow & { place: string }>(
 		connections(),
-		`select distinct on (j.box_id) j.box_id, e.event_id, e.at, e.body, e.judged
+		`select distinct on (coalesce(e.box_id, j.box_id)) coalesce(e.box_id, j.box_id) as place,
+				e.event_id, e.at, e.box_id, e.body, e.judged
 			from job_event e join job j using (household_id, job_id)
-			where e.household_id = $1 and j.box_id = any($2) and e.body->>'kind' = 'readLive'
+			where e.household_id = $1 and coalesce(e.box_id, j.box_id) = any($2) and e.body->>'kind' = 'readLive'
 				and e.body->'reading'->>'instrument' = 'multimeter'
-			order by j.box_id, e.at desc`,
+			order by coalesce(e.box_id, j.box_id), e.at desc`,
 		[householdId, boxIds]
 	);
 	return new Map(
 		rows.flatMap((row): [string, number][] => {
 			const { body } = toEvent(row);
 			return body.kind === 'readLive' && body.reading.instrument === 'multimeter'
-				? [[row.box_id, body.reading.volts]]
+				? [[row.place, body.reading.volts]]
 				: [];
 		})
 	);
@@ -198,8 +228,8 @@ export async function addEventAt(
 ): Promise<boolean> {
 	const { rowCount } = await on.query({
 		name: 'add-event',
-		text: `insert into job_event (household_id, job_id, seq, event_id, at, body, judged)
-			select $1, $2, $3, $4, $5, $6, $7
+		text: `insert into job_event (household_id, job_id, seq, event_id, at, body, judged, box_id)
+			select $1, $2, $3, $4, $5, $6, $7, $8
 			where $3 = (select coalesce(max(seq), 0) + 1 from job_event where household_id = $1 and job_id = $2)`,
 		values: [
 			householdId,
@@ -208,7 +238,8 @@ export async function addEventAt(
 			event.id,
 			event.at,
 			JSON.stringify(event.body),
-			event.judged ? JSON.stringify(event.judged) : null
+			event.judged ? JSON.stringify(event.judged) : null,
+			event.box ?? null
 		]
 	});
 	return rowCount === 1;

@@ -177,14 +177,10 @@ describe('homes', () => {
 	it('the simulated instruments read the real wiring and not the record', async () => {
 		const wiring = (await maybeDemoWiring(home.id))!;
 		const loaded = (await loadJob(home, jobId))!;
-		const off = {
-			...loaded,
-			state: {
-				...loaded.state,
-				isolation: { ...loaded.state.isolation, power: 'off' as const, off: ['b14'] }
-			}
-		};
-		const sewing = { ...off, plan: { ...off.plan, boxId: 'sewing-east-wall' } };
+		const plan = { ...loaded.plan, boxId: 'sewing-east-wall' };
+		const isolation = { ...loaded.state.isolation, power: 'off' as const, off: ['b14'] };
+		const state = { ...loaded.state, isolation };
+		const sewing = { ...loaded, plan, state, whole: { plans: [plan], boxes: [state] } };
 		expect(
 			takeReading(wiring, sewing, { what: 'live', half: 'upper', instrument: 'multimeter' })
 		).toMatchObject({ reading: { volts: 0 } });

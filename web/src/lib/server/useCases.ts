@@ -1,23 +1,27 @@
 import type { House } from '@wary/core/house';
 import { findBox, placeName } from '@wary/core/house';
 import {
-	applyEvent,
+	applyToWhole,
 	currentProcedure,
-	decide,
-	expectationsOf,
+	decideWhole,
+	eventsAt,
+	expectationsAt,
 	houseAfterJob,
 	houseAfterStop,
-	nextStep,
-	planJob,
-	replay,
+	nextAt,
+	planWhole,
+	replayWhole,
+	wishProcedure,
+	type BoxWish,
 	type Command,
 	type JobEvent,
 	type JobPlan,
 	type JobState,
-	type PlanFailure,
 	type Refusal,
-	wishProcedure,
+	type Step,
 	type TerminatingSchool,
+	type WholeFailure,
+	type WholeJob,
 	type WishChoice
 } from '@wary/core/job';
 import { connections, transaction, violatedConstraint } from './db';
@@ -41,9 +45,17 @@ import { outcomeWords, replacedWords } from '$words/outcome';
 export interface LoadedJob {
 	readonly job: JobRow;
 	readonly house: House;
-	readonly plan: JobPlan;
+	readonly whole: WholeJob;
 	readonly events: readonly JobEvent[];
+	/** The next step, and the plan and state of the box whose turn it is. */
+	readonly step: Step | null;
+	readonly plan: JobPlan;
 	readonly state: JobState;
+}
+
+function loadedJob(job: JobRow, house: House, whole: WholeJob, events: readonly JobEvent[]): LoadedJob {
+	const { at, step } = nextAt(whole);
+	return { job, house, whole, events, step, plan: whole.plans[at]!, state: whole.boxes[at]! };
 }
 
 /** Replayed jobs by household and id, so that the next event costs one step and not all. What another process appended is noticed by the append itself. */
@@ -67,14 +79,14 @@ export async function loadJob(household: Household, jobId: string): Promise<Load
 		houseAt(household.id, job.houseVersion),
 		manyEvents(household.id, jobId)
 	]);
-	const planned = planJob(house, job.boxId, job.school, job.procedure, job.wish);
+	const planned = planWhole(house, job.boxes, job.school, job.procedure);
 	if (!planned.ok) throw new Error(`job ${jobId} has no plan: ${planned.failure.code}`);
-	return remember(household, { job, house, plan: planned.plan, events, state: replay(planned.plan, events) });
+	return remember(household, loadedJob(job, house, replayWhole(planned.plans, events), events));
 }
 
 export type Started =
 	| { readonly code: 'started' | 'underWay'; readonly jobId: string }
-	| { readonly code: 'cannotPlan'; readonly failure: PlanFailure }
+	| { readonly code: 'cannotPlan'; readonly failure: WholeFailure }
 	/** The record has changed since the plan was made. */
 	| { readonly code: 'olderRecord' };
 
@@ -87,25 +99,27 @@ export async function startJob(
 		school: TerminatingSchool;
 		who: string;
 		wish?: WishChoice | null;
+		/** Further boxes of the same job. */
+		more?: readonly BoxWish[];
 		/** The record that the plan was made on; left out: whatever it is now. */
 		version?: number | undefined;
 	}
 ): Promise<Started> {
 	const { version, house } = await latestHouse(household.id);
 	if (request.version !== undefined && request.version !== version) return { code: 'olderRecord' };
-	const procedure = request.wish ? wishProcedure : currentProcedure;
-	const planned = planJob(house, request.boxId, request.school, procedure, request.wish ?? null);
+	const { more = [], wish = null } = request;
+	const boxes = [{ boxId: request.boxId, wish }, ...more];
+	const procedure = boxes.some((box) => box.wish) ? wishProcedure : currentProcedure;
+	const planned = planWhole(house, boxes, request.school, procedure);
 	if (!planned.ok) return { code: 'cannotPlan', failure: planned.failure };
 	return transaction(async (on) => {
-		await lockBox(on, household.id, request.boxId);
-		const underWay = await maybeJobUnderWay(on, household.id, request.boxId);
-		if (underWay !== null) return { code: 'underWay', jobId: underWay };
-		await addJob(on, household.id, {
-			...request,
-			wish: request.wish ?? null,
-			houseVersion: version,
-			procedure
-		});
+		// Always in one order, so that two that want the same boxes don't wait for each other.
+		for (const boxId of boxes.map((box) => box.boxId).sort()) {
+			await lockBox(on, household.id, boxId);
+			const underWay = await maybeJobUnderWay(on, household.id, boxId);
+			if (underWay !== null) return { code: 'underWay', jobId: underWay };
+		}
+		await addJob(on, household.id, { ...request, wish, more, houseVersion: version, procedure });
 		return { code: 'started', jobId: request.id };
 	});
 }
@@ -118,6 +132,8 @@ export interface Append {
 	readonly id: string;
 	readonly at: string;
 	readonly expectedVersion: number;
+	/** The box it is said at, where the job has several. */
+	readonly box?: string | undefined;
 	readonly command: Command;
 }
 
@@ -131,6 +147,8 @@ export type Appended =
 	/** Its time can't be: by the server's clock, and by when the job's last event was. Nothing is lost: with a time that can be it is taken. */
 	| { readonly code: 'timeWrong'; readonly lastAt: string | null }
 	| { readonly code: 'idTaken' }
+	/** The box isn’t one of the job’s. */
+	| { readonly code: 'notOfThisJob' }
 	| { readonly code: 'unknownJob' };
 
 /** Judges a command against the job as it stands and stores it as the next event, once. `now`: the server's clock. */
@@ -147,6 +165,9 @@ export async function appendEvent(
 			? known
 			: await loadJob(household, jobId);
 	if (!loaded) return { code: 'unknownJob' };
+	const { box } = append;
+	if (box !== undefined && loaded.whole.plans.every(({ boxId }) => boxId !== box))
+		return { code: 'notOfThisJob' };
 	const kept = loaded.events.findIndex(({ id }) => id === append.id);
 	if (kept >= 0) return { code: 'alreadyStored', version: kept + 1 };
 	if (loaded.events.length !== append.expectedVersion) {
@@ -157,20 +178,18 @@ export async function appendEvent(
 	const atMs = Date.parse(append.at);
 	if (atMs > now.getTime() + laterByMs || (lastAt !== null && atMs < Date.parse(lastAt) - earlierByMs))
 		return { code: 'timeWrong', lastAt };
-	const decision = decideFor(loaded, append.command, append.at);
+	const decision = decideFor(loaded, append.command, append.at, append.box);
 	if (!decision.ok) return { code: 'refused', refusal: decision.refusal, version: loaded.events.length };
 	const event: JobEvent = {
 		id: append.id,
 		at: append.at,
+		...(loaded.whole.plans.length > 1 && append.box !== undefined ? { box: append.box } : {}),
 		body: decision.body,
 		...(decision.judged ? { judged: decision.judged } : {})
 	};
 	if (await storeOnce(household, loaded, event)) {
-		remember(household, {
-			...loaded,
-			events: [...loaded.events, event],
-			state: applyEvent(loaded.plan, loaded.state, event)
-		});
+		const { job, house, whole, events } = loaded;
+		remember(household, loadedJob(job, house, applyToWhole(whole, event), [...events, event]));
 		return { code: 'stored', version: loaded.events.length + 1, event };
 	}
 	return behind(household, jobId, (await loadJob(household, jobId))!, append);
@@ -209,22 +228,22 @@ async function behind(
 	};
 }
 
-export function decideFor({ house, plan, state, events }: LoadedJob, command: Command, at?: string) {
-	return decide(
+export function decideFor({ house, whole, events }: LoadedJob, command: Command, at?: string, box?: string) {
+	return decideWhole(
 		{
 			...(at === undefined ? {} : { at }),
-			plan,
-			expect: expectationsOf(house, plan, state),
+			expect: (k) => expectationsAt(house, whole, k),
 			find: (id) => events.find((event) => event.id === id)
 		},
-		state,
-		command
+		whole,
+		command,
+		box
 	);
 }
 
 /** Stores an event; one that ends the job also closes it and writes the outcome into the house record, all or nothing. */
 async function store(household: Household, loaded: LoadedJob, event: JobEvent): Promise<boolean> {
-	const { job, plan, events } = loaded;
+	const { job, events } = loaded;
 	const seq = events.length + 1;
 	const { body } = event;
 	if (body.kind !== 'finish' && body.kind !== 'stop')
@@ -233,29 +252,38 @@ async function store(household: Household, loaded: LoadedJob, event: JobEvent): 
 		if (!(await addEventAt(on, household.id, job.id, seq, event))) return false;
 		await addJobEnd(on, household.id, job.id, body.kind === 'finish' ? 'finished' : 'stopped');
 		const { version, house } = await latestHouse(household.id, on);
-		const day = event.at.slice(0, 10);
-		const box = findBox(house, job.boxId);
-		const place = box ? placeName(house, box) : job.boxId;
-		const after =
-			body.kind === 'finish'
-				? houseAfterJob(house, plan, loaded.state, events, day, {
-						...outcomeWords,
-						replaced: replacedWords(plan),
-						worry: (worry) => foundWords(worry, house, plan)
-					})
-				: houseAfterStop(house, plan, loaded.state, events, day, {
-						...outcomeWords,
-						stopped: stoppedWords(plan.region, body.reason, body.note)
-					});
+		const places = loaded.whole.plans.map(({ boxId }) => {
+			const box = findBox(house, boxId);
+			return box ? placeName(house, box) : boxId;
+		});
 		await addHouseVersion(
 			on,
 			household.id,
 			version + 1,
-			after,
-			`${body.kind === 'finish' ? 'job finished' : 'job stopped'}: ${place}`
+			houseAfter(house, loaded, event.at.slice(0, 10), body),
+			`${body.kind === 'finish' ? 'job finished' : 'job stopped'}: ${places.join(', ')}`
 		);
 		return true;
 	});
 }
 
-export const nextStepOf = ({ plan, state }: LoadedJob) => nextStep(plan, state);
+/** The record after the job’s end: what each of its boxes came to, one after the other. */
+const houseAfter = (
+	house: House,
+	{ whole: { plans, boxes }, events }: LoadedJob,
+	day: string,
+	body: Extract<Command, { kind: 'finish' | 'stop' }>
+): House =>
+	plans.reduce((record, plan, k) => {
+		const mine = eventsAt(plans, events, k);
+		return body.kind === 'finish'
+			? houseAfterJob(record, plan, boxes[k]!, mine, day, {
+					...outcomeWords,
+					replaced: replacedWords(plan),
+					worry: (worry) => foundWords(worry, record, plan)
+				})
+			: houseAfterStop(record, plan, boxes[k]!, mine, day, {
+					...outcomeWords,
+					stopped: stoppedWords(plan.region, body.reason, body.note)
+				});
+	}, house);

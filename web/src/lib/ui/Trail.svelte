@@ -1,29 +1,39 @@
 <script lang="ts">
 	import { words as w } from '$words/ui/trail';
-	import { visitsOf, type JobPlan, type JobState, type VisitId } from '@wary/core/job';
-	import type { House } from '@wary/core/house';
+	import { wholeVisits, type VisitAt, type VisitId, type WholeJob } from '@wary/core/job';
+	import { findBox, placeName, type House } from '@wary/core/house';
 	import { carriedWords, visitWords } from '$words/steps';
 
 	let {
-		plan,
+		whole,
+		at,
 		house,
-		jobState,
 		visit,
 		over
-	}: { plan: JobPlan; house: House; jobState: JobState; visit: VisitId; over: boolean } = $props();
-	const visits = $derived(visitsOf(plan, jobState));
-	const words = $derived(visitWords(plan, house));
-	const at = $derived(visits.findIndex(({ id }) => id === visit));
+	}: { whole: WholeJob; at: number; house: House; visit: VisitId; over: boolean } = $props();
+	const visits = $derived(wholeVisits(whole.plans, whole.boxes));
+	const words = $derived(whole.plans.map((plan) => visitWords(plan, house)));
+	const now = $derived(visits.findIndex((each) => each.id === visit && (each.at === null || each.at === at)));
+	/** With several boxes each outlet is named. */
+	const placeOf = (each: VisitAt) =>
+		each.at !== null && whole.plans.length > 1 && each.place === 'outlet'
+			? placeName(house, findBox(house, whole.plans[each.at]!.boxId)!)
+			: words[each.at ?? 0]![each.id].place;
 </script>
 
 <ol>
-	{#each visits as each, k (each.id)}
-		{@const now = k === at && !over}
-		<li class={each.place} class:done={k < at || over} class:now aria-current={now ? 'step' : undefined}>
-			<i aria-hidden="true">{k < at || over ? '✓' : ''}</i>
-			<b>{words[each.id].place}</b>
-			<span>{words[each.id].what}</span>
-			{#if now && each.carry.length > 0}<span
+	{#each visits as each, k (`${each.id} ${each.at}`)}
+		{@const here = k === now && !over}
+		<li
+			class={each.place}
+			class:done={k < now || over}
+			class:now={here}
+			aria-current={here ? 'step' : undefined}
+		>
+			<i aria-hidden="true">{k < now || over ? '✓' : ''}</i>
+			<b>{placeOf(each)}</b>
+			<span>{words[each.at ?? 0]![each.id].what}</span>
+			{#if here && each.carry.length > 0}<span
 					>{w.carry(each.carry.map((thing) => carriedWords[thing]).join(', '))}</span
 				>{/if}
 		</li>

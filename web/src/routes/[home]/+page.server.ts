@@ -1,8 +1,8 @@
 import { dueOf, findBox, placeName } from '@wary/core/house';
-import { nextStep, visitOf } from '@wary/core/job';
+import { visitOf } from '@wary/core/job';
 import { energyOf } from '@wary/core/isolation';
 import { latestHouse } from '$lib/server/households';
-import { manyJobs } from '$lib/server/jobs';
+import { manyJobs, type JobRow } from '$lib/server/jobs';
 import { pageHousehold } from '$lib/server/requests';
 import { loadJob } from '$lib/server/useCases';
 import { energyWords } from '$words/energy';
@@ -17,16 +17,17 @@ export async function load({ params }) {
 		const box = findBox(house, boxId);
 		return box ? placeName(house, box) : boxId;
 	};
+	const places = ({ boxes }: JobRow) => boxes.map(({ boxId }) => place(boxId)).join(', ');
 	const underWay = await Promise.all(
 		jobs
 			.filter(({ outcome }) => outcome === null)
 			.map(async (job) => {
-				const { plan, state, house: planned } = (await loadJob(household, job.id))!;
-				const step = nextStep(plan, state);
+				const { plan, state, step, house: planned } = (await loadJob(household, job.id))!;
 				return {
 					id: job.id,
-					boxId: job.boxId,
-					place: place(job.boxId),
+					boxIds: job.boxes.map(({ boxId }) => boxId),
+					boxId: plan.boxId,
+					place: places(job),
 					startedAt: job.startedAt,
 					energy: energyOf(state.isolation),
 					word: energyWords[energyOf(state.isolation)],
@@ -35,7 +36,7 @@ export async function load({ params }) {
 				};
 			})
 	);
-	const busy = new Set(underWay.map(({ boxId }) => boxId));
+	const busy = new Set(underWay.flatMap(({ boxIds }) => boxIds));
 	return {
 		house,
 		due: dueOf(house).filter((due) => due.kind !== 'worry' || !busy.has(due.boxId)),
@@ -43,6 +44,6 @@ export async function load({ params }) {
 		ended: jobs
 			.filter(({ outcome }) => outcome !== null)
 			.slice(0, finishedShown)
-			.map(({ id, boxId, outcome, endedAt }) => ({ id, place: place(boxId), outcome, endedAt }))
+			.map((job) => ({ id: job.id, place: places(job), outcome: job.outcome, endedAt: job.endedAt }))
 	};
 }

@@ -63,6 +63,8 @@ export function sendTrouble(code: string): string {
 			return 'The server didn’t take the last entry: this device has been sent away. Pair it again, then send. The entry is kept here.';
 		case 'idTaken':
 			return 'The server didn’t take the last entry: another one has its number. It is kept here; leave it out and enter it anew.';
+		case 'notOfThisJob':
+			return 'The server didn’t take the last entry: it names an outlet that isn’t in this job. It is kept here; leave it out and enter it anew.';
 		case 'unknownJob':
 		case 'unknownHome':
 			return 'The server doesn’t know this job. It may have been reset. What you entered is kept here.';

@@ -1,9 +1,14 @@
-import type { House } from '@wary/core/house';
-import type { JobPlan, JobState, PlanFailure, Refusal } from '@wary/core/job';
+import { findBox, placeName, type House } from '@wary/core/house';
+import type { JobPlan, JobState, Refusal, WholeFailure } from '@wary/core/job';
 import { energyWords } from './energy';
 import { wishRefusalWords, workFailureWords, type AtBox } from './work';
 import { stepWords, toolWords } from './steps';
 import { breakerName, capital, howWords, terminalWord, terms } from './terms';
+
+const placeIn = (house: House, boxId: string): string => {
+	const box = findBox(house, boxId);
+	return box ? placeName(house, box) : boxId;
+};
 
 /** Why a command was refused, and what to do instead. */
 export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, state: JobState): string {
@@ -22,6 +27,8 @@ export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, stat
 			return `It can’t be left like this. ${nextTitle(refusal.next)}`;
 		case 'boxOpen':
 			return 'The box is open: power doesn’t go back on before everything is closed.';
+		case 'otherBoxOpen':
+			return `The box at ${placeIn(house, refusal.box)} is open. Close it first: one box at a time.`;
 		case 'unknownBreaker':
 			return `There is no ${terms[plan.region].breaker} “${refusal.breaker}” in this ${terms[plan.region].panel}.`;
 		case 'notSwitchedOff':
@@ -61,8 +68,8 @@ export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, stat
 	}
 }
 
-/** Why no like-for-like job can be planned at a box. */
-export function planFailureWords(failure: PlanFailure, region: 'us' | 'uk', at?: AtBox): string {
+/** Why no job can be planned at a box, or at several. */
+export function planFailureWords(failure: WholeFailure, region: 'us' | 'uk', at?: AtBox): string {
 	const t = terms[region];
 	switch (failure.code) {
 		case 'wish':
@@ -70,6 +77,10 @@ export function planFailureWords(failure: PlanFailure, region: 'us' | 'uk', at?:
 		case 'notSoldHere':
 		case 'planFails':
 			return at ? workFailureWords(failure, at) : 'The model finds something wrong with this plan.';
+		case 'boxTwice':
+			return `This ${t.outlet} is in the job already.`;
+		case 'otherBreaker':
+			return `It hangs on another ${t.breaker}: switched off for one it could stay live here. Make it a job of its own.`;
 		case 'unknownBox':
 			return `There is no ${t.outlet} by that name in this home.`;
 		case 'noDevice':

@@ -28,6 +28,12 @@ export const words = {
 	notHere: 'not here',
 	underWay: 'A job is under way here. It goes on by its own plan.',
 	goOn: 'Go on with the job here',
+	inThisJob: 'Outlets in this job',
+	leaveOut: (place: string) => `Leave out ${place}`,
+	oneIsolation:
+		'One job: off and locked once, then outlet by outlet, each proven dead by itself. Power comes back when all of them are closed.',
+	addOutlet: 'Another outlet on the same breaker, in the same job',
+	noOther: 'none',
 	back: 'Back to the outlet',
 	workerGone:
 		'The plan can’t be worked out: the part of this page that does it couldn’t be fetched. Reload it.'

@@ -3,20 +3,19 @@ import { maybeDemoWiring } from '$lib/server/households';
 import { latestSettings } from '$lib/server/settings';
 import { drawnAs } from '$lib/job/drawn';
 import { rowsOf } from '$words/steps';
-import { nextStep } from '@wary/core/job';
 
 export async function load({ params }) {
 	const { household, loaded } = await pageJob(params.home, params.job);
 	// Users' own homes have no wiring to measure.
 	const simulated = (await maybeDemoWiring(household.id)) !== null;
 	const settings = await latestSettings(household.id, loaded.plan.region);
-	const step = nextStep(loaded.plan, loaded.state);
+	const { step } = loaded;
 	const rows = step && rowsOf(step, loaded.plan, loaded.state);
 	return {
 		settings,
 		job: loaded.job,
 		recorded: loaded.house,
-		plan: loaded.plan,
+		plans: loaded.whole.plans,
 		events: loaded.events,
 		simulated,
 		/** What the page shows first. */

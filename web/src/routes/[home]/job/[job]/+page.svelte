@@ -30,7 +30,7 @@
 		() =>
 			new JobSession({
 				house: data.recorded,
-				plan: data.plan,
+				plans: data.plans,
 				events: data.events,
 				address,
 				now: data.now
@@ -95,7 +95,13 @@
 	const over = $derived(session.jobState.status !== 'underWay');
 
 	/** What is drawn beside the step follows a frame later: what to do is there first. */
-	const now = $derived({ step, jobState: session.jobState, visit: session.visit });
+	const now = $derived({
+		step,
+		whole: session.whole,
+		at: session.at,
+		jobState: session.jobState,
+		visit: session.visit
+	});
 	let drawn = $state.raw(untrack(() => now));
 	$effect(() => {
 		const next = now;
@@ -131,7 +137,7 @@
 	<nav aria-label={words.visits}>
 		<p class="crumb"><a class="tap" href={`/${data.home.slug}`}>{data.home.name}</a></p>
 		<h2>{place}</h2>
-		<Trail plan={session.plan} house={session.house} jobState={drawn.jobState} visit={drawn.visit} {over} />
+		<Trail whole={drawn.whole} at={drawn.at} house={session.house} visit={drawn.visit} {over} />
 	</nav>
 	<main
 		data-step={step?.kind ?? session.jobState.status}

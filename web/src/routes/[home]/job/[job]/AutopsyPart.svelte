@@ -21,7 +21,7 @@
 	let grip = $state<Autopsy['grip']>('firm');
 	let ohm = $state({ hotNeutral: 'OL', hotGround: 'OL', through: '' });
 	let complaint = $state<string | null>(null);
-	const done = $derived(session.events.findLast(({ body }) => body.kind === 'autopsy'));
+	const done = $derived(session.eventsHere.findLast(({ body }) => body.kind === 'autopsy'));
 	const value = (text: string) => typedOhms(text, 1, false).value;
 	const autopsy = $derived.by((): Autopsy | null => {
 		const [hotNeutral, hotGround, through] = [

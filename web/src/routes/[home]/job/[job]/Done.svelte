@@ -10,7 +10,7 @@
 	const { session } = getJob();
 	const state = $derived(session.jobState);
 	const reason = $derived(state.stopReason ?? mustStop(state));
-	const looked = $derived(session.events.findLast(({ body }) => body.kind === 'lookOver')?.body);
+	const looked = $derived(session.eventsHere.findLast(({ body }) => body.kind === 'lookOver')?.body);
 	const seenOtherwise = $derived(
 		state.status === 'stopped' && looked?.kind === 'lookOver' && looked.seen !== undefined
 	);

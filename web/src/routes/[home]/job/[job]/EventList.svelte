@@ -7,17 +7,24 @@
 	import Label from 'flowbite-svelte/Label.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import type { VoltReading } from '@wary/core/isolation';
-	import type { JobEvent, Step } from '@wary/core/job';
+	import { findBox, placeName } from '@wary/core/house';
+	import { boxAt, concernsJob, type JobEvent, type Step } from '@wary/core/job';
 	import { typedNumber } from '$lib/typed';
 	import { eventWords } from '$words/events';
 	import { clock } from '$words/dates';
 	import { getJob } from './context';
 
+	const placeOf = (boxId: string) => placeName(session.house, findBox(session.house, boxId)!);
 	/** What has been recorded, newest first. Nothing is erased: a wrong reading is put right by a later entry. */
 	const { session, revisit } = getJob();
 	const lines = $derived(
 		session.events
-			.map((event) => ({ event, ...eventWords(event, session.house, session.plan, session.jobState.earth) }))
+			.map((event) => {
+				const { plans, boxes } = session.whole;
+				const at = boxAt(plans, event.box);
+				const place = plans.length > 1 && !concernsJob(event.body) ? placeOf(plans[at]!.boxId) : null;
+				return { event, at, place, ...eventWords(event, session.house, plans[at]!, boxes[at]!.earth) };
+			})
 			.reverse()
 	);
 	const amended = $derived(
@@ -72,10 +79,12 @@
 		<ol reversed>
 			{#each lines as line (line.event.id)}
 				{@const body = line.event.body}
-				{@const earlier = again(line.event)}
+				{@const earlier = line.at === session.at ? again(line.event) : null}
 				<li>
 					<span class="soft">{clock(line.event.at)}</span>
-					<span>{line.text}</span>
+					<span
+						>{line.text}{#if line.place}<small class="soft"> · {line.place}</small>{/if}</span
+					>
 					<span class="value"
 						>{line.value}{#if line.passes !== null}<b class:bad={!line.passes}>{line.passes ? ' ✓' : ' ✗'}</b
 							>{/if}</span

@@ -11,7 +11,7 @@
 	/** The rows of a screen that is worked down: what is done, what is on, what comes. */
 	let { rows, step }: { rows: Rows; step: Step } = $props();
 	const { session } = getJob();
-	const answered = $derived(answeredRows(rows, session.events, session.jobState));
+	const answered = $derived(answeredRows(rows, session.eventsHere, session.jobState));
 	const telling = $derived({ house: session.house, plan: session.plan, state: session.jobState });
 	const lines = $derived(
 		rows.steps.map((each) => {

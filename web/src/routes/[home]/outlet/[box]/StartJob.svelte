@@ -6,7 +6,7 @@
 	import Select from 'flowbite-svelte/Select.svelte';
 	import { onMount } from 'svelte';
 	import { goto } from '$app/navigation';
-	import type { WishChoice } from '@wary/core/job';
+	import type { BoxWish, WishChoice } from '@wary/core/job';
 	import type { Region } from '@wary/core/rules';
 	import type { OrderSchool } from '@wary/core/wiring';
 	import { Sending } from '$lib/sending.svelte';
@@ -23,7 +23,11 @@
 		/** uk: no RCD on the circuit, by the record. */
 		noResidual: boolean;
 		/** What goes in instead, and the record the plan was made on; left out: the same again. */
-		planned?: { readonly wish: WishChoice; readonly version: number };
+		planned?: {
+			readonly wish: WishChoice;
+			readonly version: number;
+			readonly more: readonly BoxWish[];
+		};
 		school?: OrderSchool;
 	}
 	/** Begins a job at an outlet: who does it, and in which order the wires go on. */

@@ -8,14 +8,14 @@ import { pageHousehold } from '$lib/server/requests';
 
 export async function load({ params, url }) {
 	const household = await pageHousehold(params.home);
-	const [{ house, version }, jobs] = await Promise.all([
-		latestHouse(household.id),
-		manyJobs(household.id, params.box)
-	]);
+	const [{ house, version }, jobs] = await Promise.all([latestHouse(household.id), manyJobs(household.id)]);
 	const box = findBox(house, params.box);
 	if (!box) error(404, { message: 'There is no outlet by that name in this home.', code: 'unknownBox' });
 	if (!box.device || circuitsInBox(house, box.id).length === 0)
 		redirect(303, `/${params.home}/outlet/${box.id}`);
+	const underWay = jobs.filter(({ outcome }) => outcome === null);
+	const jobAt = (boxId: string) => underWay.find(({ boxes }) => boxes.some((each) => each.boxId === boxId));
+	const { breaker } = circuitsInBox(house, box.id)[0]!;
 	const sold = soldIn(house.region).map(({ id }) => id);
 	const asked = url.searchParams.get('part');
 	const part = partIds.find((id) => id === asked && sold.includes(id));
@@ -24,7 +24,18 @@ export async function load({ params, url }) {
 		house,
 		version,
 		box,
-		underWay: jobs.find(({ outcome }) => outcome === null)?.id ?? null,
+		underWay: jobAt(box.id)?.id ?? null,
+		/** Outlets on the same breaker: the same isolation serves them too. */
+		near: house.boxes
+			.filter(
+				({ id, use, device }) =>
+					id !== box.id &&
+					use === 'outlet' &&
+					device !== undefined &&
+					!jobAt(id) &&
+					circuitsInBox(house, id)[0]?.breaker === breaker
+			)
+			.map(({ id, device }) => ({ boxId: id, part: usual(familyFor(device!)?.id, sold) })),
 		part: part ?? usual(familyFor(box.device)?.id, sold),
 		feed: feed ?? ('asFound' satisfies Feed)
 	};

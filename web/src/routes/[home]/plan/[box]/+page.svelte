@@ -6,7 +6,8 @@
 	import { replaceState } from '$app/navigation';
 	import { cablesInBox, findBox, placeName } from '@wary/core/house';
 	import { handMoves, type WishChoice } from '@wary/core/job';
-	import { endId, wiredAs, type OrderSchool } from '@wary/core/wiring';
+	import type { PartId } from '@wary/core/devices';
+	import { endId, wiredAs, type Feed, type OrderSchool } from '@wary/core/wiring';
 	import { Planner } from '$lib/plan/planner.svelte';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
@@ -18,33 +19,39 @@
 	import StartJob from '../../outlet/[box]/StartJob.svelte';
 	import Choose from './Choose.svelte';
 	import Judged from './Judged.svelte';
+	import Together from './Together.svelte';
 	import Work from './Work.svelte';
 
 	/** What goes in instead: what is there and what shall be, side by side, judged by the model before a screw is turned. */
 	let { data } = $props();
-	let wish = $state.raw<WishChoice>(
-		untrack(() => ({
-			part: data.part,
-			feed: data.feed,
-			switched: 'keep' as const,
-			connector: 'lever' as const,
-			wireEnd: 'clampPlate' as const
-		}))
+	const first = (part: PartId, feed: Feed): WishChoice => ({
+		part,
+		feed,
+		switched: 'keep',
+		connector: 'lever',
+		wireEnd: 'clampPlate'
+	});
+	/** Every outlet of the job with what goes in there, and the one that is looked at. */
+	let boxes = $state.raw<readonly { readonly boxId: string; readonly wish: WishChoice }[]>(
+		untrack(() => [{ boxId: data.box.id, wish: first(data.part, data.feed) }])
 	);
+	let boxId = $state(untrack(() => data.box.id));
+	const wish = $derived(boxes.find((each) => each.boxId === boxId)!.wish);
+	const box = $derived(findBox(data.house, boxId)!);
 	let school = $state<OrderSchool>('groundFirst');
 	const planner = new Planner();
 	onMount(() => () => planner.stop());
-	$effect(() => planner.ask({ house: data.house, boxId: data.box.id, wish, school }));
+	$effect(() => planner.ask({ house: data.house, boxes, boxId, school }));
 	const chosen = $derived(planner.planned?.chosen ?? null);
 	const plan = $derived(chosen?.ok ? chosen.plan : null);
 	const way = $derived(plan?.work?.ways[0]);
 	const at = $derived<AtBox>({
 		house: data.house,
-		boxId: data.box.id,
+		boxId,
 		region: data.house.region,
-		wirings: way ? [plan!.work!.found, way.wanted] : [data.box]
+		wirings: way ? [plan!.work!.found, way.wanted] : [box]
 	});
-	const after = $derived(way ? wiredAs(data.house, data.box.id, way.wanted) : null);
+	const after = $derived(way ? wiredAs(data.house, boxId, way.wanted) : null);
 	const numbered = $derived(way ? handMoves(way).filter(({ kind }) => kind !== 'driveIn') : []);
 	const numbers = $derived(new Map(numbered.map(({ id }, k) => [id, k + 1])));
 	/** By wire as drawn: the number of the move that brings it where it goes. */
@@ -58,24 +65,52 @@
 		)
 	);
 	const switched = $derived(
-		cablesInBox(data.house, data.box.id).some(({ cable }) =>
+		cablesInBox(data.house, boxId).some(({ cable }) =>
 			cable.conductors.some(({ role }) => role === 'switchedHot')
 		)
 	);
 	let back = $state(true);
 	function choose(next: WishChoice) {
-		wish = next;
+		boxes = boxes.map((each) => (each.boxId === boxId ? { boxId, wish: next } : each));
+		if (boxId !== data.box.id) return;
 		const query = new URLSearchParams({ part: next.part, feed: next.feed });
 		replaceState(`?${query}`, {});
 	}
+	const left = $derived(data.near.filter((near) => boxes.every((each) => each.boxId !== near.boxId)));
+	function add(added: string) {
+		const near = left.find((each) => each.boxId === added);
+		if (!near) return;
+		boxes = [...boxes, { boxId: added, wish: first(near.part, 'asFound') }];
+		boxId = added;
+	}
+	function leaveOut(out: string) {
+		boxes = boxes.filter((each) => each.boxId !== out);
+		if (boxId === out) boxId = data.box.id;
+	}
+	/** What is begun: the outlet of this page, and those beside it. */
+	const planned = $derived({
+		wish: boxes[0]!.wish,
+		version: data.version,
+		more: boxes.slice(1)
+	});
+	const elsewhere = $derived(planner.planned?.elsewhere ?? null);
 </script>
 
 <svelte:head><title>{w.title(placeName(data.house, data.box))} · Wary Hand</title></svelte:head>
 <main data-planned={planner.planned?.offers.length ? wish.part : null}>
 	<header>
 		<h1>{placeName(data.house, data.box)}</h1>
+		<Together
+			house={data.house}
+			{boxes}
+			{boxId}
+			{left}
+			onlook={(to) => (boxId = to)}
+			onadd={add}
+			onleave={leaveOut}
+		/>
 		<p class="mb-2">
-			{w.becomes(kindWords(data.box.device!), inSentence(partWords[wish.part].name))}
+			{w.becomes(kindWords(box.device!), inSentence(partWords[wish.part].name))}
 		</p>
 	</header>
 	<div class="choose">
@@ -84,13 +119,13 @@
 	<section class="drawn">
 		<div>
 			<h2>{w.asFound}</h2>
-			<BoxDrawing house={data.house} box={data.box} bind:back numbers={onWires} />
+			<BoxDrawing house={data.house} {box} bind:back numbers={onWires} />
 		</div>
 		<div>
 			<h2>{w.asWanted}</h2>
 			{#if after}<BoxDrawing
 					house={after}
-					box={findBox(after, data.box.id)!}
+					box={findBox(after, boxId)!}
 					planned
 					bind:back
 					numbers={onWires}
@@ -112,6 +147,11 @@
 			{#if data.underWay}
 				<Verdict kind="open">{w.underWay}</Verdict>
 				<Button size="lg" href={`/${data.home.slug}/job/${data.underWay}`}>{w.goOn}</Button>
+			{:else if elsewhere}
+				<Verdict kind="bad" alert>
+					<b>{placeName(data.house, findBox(data.house, elsewhere.box)!)}.</b>
+					{planFailureWords(elsewhere, data.house.region)}
+				</Verdict>
 			{:else}
 				<StartJob
 					slug={data.home.slug}
@@ -119,7 +159,7 @@
 					region={data.house.region}
 					asked={null}
 					noResidual={plan.noResidual}
-					planned={{ wish, version: data.version }}
+					{planned}
 					bind:school
 				/>
 			{/if}

@@ -12,6 +12,7 @@ export const words = {
 	print: 'Print',
 	thisJobIsntStoppedThe: 'This job isn’t stopped; the sheet shows how it stands now.',
 	whyItStopped: 'Why it stopped',
+	stoppedElsewhere: (place: string) => `This job stopped at another of its outlets: ${place}.`,
 	noReasonWasNoted: 'No reason was noted.',
 	howItIsLeft: 'How it is left',
 	whatWasInIt: 'What was in it',

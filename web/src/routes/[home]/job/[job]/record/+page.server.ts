@@ -1,16 +1,14 @@
-import { pageJob } from '$lib/server/requests';
-import { recordOf } from '@wary/core/job';
 import { manyPhotos } from '$lib/server/photos';
+import { pageJob } from '$lib/server/requests';
+import { recordsOf } from '$lib/server/records';
 
 export async function load({ params }) {
 	const { household, loaded } = await pageJob(params.home, params.job);
-	const { job, house, plan, events, state } = loaded;
+	const { job, house } = loaded;
 	return {
 		job,
 		recorded: house,
-		plan,
-		record: recordOf(plan, events, state),
-		state,
+		boxes: recordsOf(loaded),
 		photos: await manyPhotos(household.id, job.id)
 	};
 }

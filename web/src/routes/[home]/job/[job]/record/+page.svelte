@@ -1,192 +1,24 @@
 <script lang="ts">
 	import { words as w } from '$words/job/record/page';
-	import { findBox, findBreaker, placeName } from '@wary/core/house';
-	import PhotoSheet from '$lib/ui/PhotoSheet.svelte';
-	import Sheet from '$lib/ui/Sheet.svelte';
-	import { moment } from '$words/dates';
-	import { deviceWords } from '$words/devices';
-	import { foundWords } from '$words/found';
-	import { recordLines } from '$words/recordLines';
-	import BeforeAfter from './BeforeAfter.svelte';
-	import Lines from './Lines.svelte';
-	import Proofs from './Proofs.svelte';
-	import { breakerName, breakerNames, capital, pairWords, terms } from '$words/terms';
+	import { findBox, placeName } from '@wary/core/house';
+	import BoxRecord from './BoxRecord.svelte';
 
+	/** A sheet a box. */
 	let { data } = $props();
-	const { plan } = $derived(data);
-	const house = $derived(data.recorded);
-	const t = $derived(terms[plan.region]);
-	const box = $derived(findBox(house, plan.boxId)!);
-	/** What was off when it was last proven dead, without what had been shown not to feed it. */
-	const feeders = $derived(
-		(data.record.proofs.at(-1)?.breakers ?? [data.state.feeder ?? plan.recordedBreaker]).filter(
-			(id) => !data.state.isolation.notFeeding.includes(id)
-		)
-	);
-	const asRecorded = $derived(feeders.length !== 1 || feeders[0] === plan.recordedBreaker);
-	const outcome = $derived(data.job.outcome ?? 'under way');
-	const removed = $derived(deviceWords(plan.oldDevice, plan.region));
-	const fitted = $derived(deviceWords(plan.newDevice, plan.region));
-	const groups = $derived(
-		[
-			{ title: w.liveBeforeAnythingWasSwitched, events: data.record.live },
-			{ title: w.switching, events: data.record.isolation },
-			{ title: w.readingsThatSaidStop, events: data.record.refuted },
-			{ title: w.work, events: data.record.work },
-			{ title: w.testsAfter, events: data.record.tests },
-			{ title: w.notes, events: data.record.notes }
-		].filter(({ events }) => events.length > 0)
+	const places = $derived(
+		data.boxes.map(({ plan }) => placeName(data.recorded, findBox(data.recorded, plan.boxId)!))
 	);
 </script>
 
-<svelte:head><title>{w.recordWaryHand(placeName(house, box))}</title></svelte:head>
-<Sheet
-	over={w.recordOfWork(house.name)}
-	title={placeName(house, box)}
-	print={w.print}
-	foot={w.writtenByThePersonNamed}
->
-	{#snippet under()}
-		<p class="outcome {outcome}">
-			<b>{outcome}</b>{data.record.endedAt ? ` ${moment(data.record.endedAt, t.locale)} UTC` : ''}
-		</p>
-	{/snippet}
-	<dl>
-		<div>
-			<dt>{w.who}</dt>
-			<dd>{data.job.who}</dd>
-		</div>
-		<div>
-			<dt>{w.begun}</dt>
-			<dd>{w.utc(moment(data.job.startedAt, t.locale))}</dd>
-		</div>
-		<div>
-			<dt>{capital(t.breaker)}</dt>
-			<dd>
-				{breakerNames(house, feeders)}{#if feeders.length === 1 && findBreaker(house, feeders[0]!)}, {findBreaker(
-						house,
-						feeders[0]!
-					)!.ratingA} A{/if}
-				{asRecorded ? '' : ` (the directory said ${breakerName(house, plan.recordedBreaker)})`}
-			</dd>
-		</div>
-		<div>
-			<dt>{w.takenOut}</dt>
-			<dd>{removed}</dd>
-		</div>
-		{#if outcome === 'finished'}<div>
-				<dt>{w.putIn}</dt>
-				<dd>{fitted}</dd>
-			</div>{/if}
-		{#if data.state.directory}<div>
-				<dt>{w.directory}</dt>
-				<dd>“{data.state.directory}”</dd>
-			</div>{/if}
-	</dl>
-
-	<section class="worries">
-		<h2>{w.worriesLeftOpen}</h2>
-		{#if data.record.worries.length === 0}<p>{w.none}</p>{:else}<ul>
-				{#each data.record.worries as worry, k (k)}<li>{foundWords(worry, house, plan)}</li>{/each}
-			</ul>{/if}
-	</section>
-
-	{#if data.record.resolutions.length > 0}
-		<section>
-			<h2>{w.readingsBetweenDeadAndLive}</h2>
-			<ul>
-				{#each data.record.resolutions as each (each.pair)}<li>
-						{capital(pairWords(plan, each.pair, data.state.earth))}: {each.endedAs === 'induced'
-							? w.inducedDrainedByALoad
-							: each.endedAs === 'backFed'
-								? w.backFedByGoneWhen(breakerName(house, each.by))
-								: 'never settled: treated as live'}
-					</li>{/each}
-			</ul>
-		</section>
-	{/if}
-
-	<div class="columns">
-		<section>
-			<h2>{w.proofOfDead}</h2>
-			<Proofs proofs={data.record.proofs} {house} {plan} earth={data.state.earth} />
-		</section>
-		<section>
-			{#each groups as group (group.title)}
-				<h2>{group.title}</h2>
-				<Lines lines={recordLines(group.events, house, plan, data.state.earth)} />
-			{/each}
-		</section>
+<svelte:head><title>{w.recordWaryHand(places.join(', '))}</title></svelte:head>
+{#each data.boxes as one, k (one.plan.boxId)}
+	<div class={k > 0 ? 'break-before-page' : ''}>
+		<BoxRecord
+			home={data.home.slug}
+			job={data.job}
+			house={data.recorded}
+			{one}
+			photos={k === 0 ? data.photos : []}
+		/>
 	</div>
-	{#if plan.work}<BeforeAfter
-			{house}
-			{plan}
-			supply={data.state.supply.found}
-			done={outcome === 'finished'}
-		/>{/if}
-	<PhotoSheet home={data.home.slug} photos={data.photos} />
-</Sheet>
-
-<style>
-	.outcome b {
-		text-transform: capitalize;
-	}
-	dl {
-		display: grid;
-		grid-template-columns: repeat(3, 1fr);
-		gap: 0.7rem 1.5rem;
-		margin: 1rem 0;
-	}
-	dt {
-		color: var(--soft);
-		font-size: 0.92rem;
-	}
-	dd {
-		margin: 0;
-		font-weight: 600;
-	}
-	.worries {
-		border: 2px solid var(--ink);
-		padding: 0.7rem 1rem;
-		margin: 0 0 1.2rem;
-	}
-	.worries ul {
-		margin: 0;
-	}
-	.worries p {
-		margin: 0;
-	}
-	.columns {
-		display: grid;
-		grid-template-columns: 1fr 1.25fr;
-		gap: 2rem;
-	}
-	@media (max-width: 800px) {
-		dl,
-		.columns {
-			grid-template-columns: 1fr;
-			gap: 0.6rem;
-		}
-	}
-	@media print {
-		.columns {
-			grid-template-columns: 1fr 1.35fr;
-			gap: 1.1rem;
-		}
-		dl {
-			grid-template-columns: repeat(3, 1fr);
-			gap: 0.1rem 1rem;
-			margin: 0.3rem 0;
-			font-size: 8.4pt;
-		}
-		dt {
-			font-size: 7.6pt;
-		}
-		.worries {
-			padding: 0.2rem 0.6rem;
-			margin-bottom: 0.4rem;
-			font-size: 8.4pt;
-			border-width: 1px;
-		}
-	}
-</style>
+{/each}

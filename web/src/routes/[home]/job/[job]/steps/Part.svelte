@@ -31,7 +31,7 @@
 		damaged: w.takeItBackADamaged
 	});
 	// What was said of the last part that did not fit.
-	const last = $derived(session.events.findLast(({ body }) => body.kind === 'checkPart')?.body);
+	const last = $derived(session.eventsHere.findLast(({ body }) => body.kind === 'checkPart')?.body);
 	const faults = $derived(
 		misfit && last?.kind === 'checkPart' ? partFaults(plan, last.answers, session.jobState.feeder) : []
 	);

@@ -27,6 +27,8 @@ export async function POST({ params, request }) {
 			return failure(422, 'timeWrong', { now, lastAt: appended.lastAt });
 		case 'idTaken':
 			return failure(409, 'idTaken');
+		case 'notOfThisJob':
+			return failure(422, 'notOfThisJob');
 		case 'unknownJob':
 			return failure(404, 'unknownJob');
 	}

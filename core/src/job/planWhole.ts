@@ -1,0 +1,68 @@
+import { chainOfCircuit, circuitsInBox, findBox, type House } from '../house';
+import { wiredAs } from '../wiring';
+import {
+	currentProcedure,
+	planJob,
+	wishProcedure,
+	type JobPlan,
+	type PlanFailure,
+	type TerminatingSchool
+} from './plan';
+import type { WishChoice } from './wishSchema';
+
+/** One of the boxes of a job, and what is wished for there; `null`: the same again. */
+export interface BoxWish {
+	readonly boxId: string;
+	readonly wish: WishChoice | null;
+}
+
+export type WholeFailure =
+	| PlanFailure
+	| { readonly code: 'boxTwice'; readonly box: string }
+	/** It hangs on another breaker: one isolation doesn’t cover both. */
+	| { readonly code: 'otherBreaker'; readonly box: string; readonly with: string };
+
+/**
+ * Plans a job at several boxes under one isolation, nearest the panel first: each box is planned, and judged by the model, on the house as the ones before it will
+ * leave it. `procedure`: of what is the same again.
+ */
+export function planWhole(
+	house: House,
+	wishes: readonly BoxWish[],
+	school: TerminatingSchool = 'groundFirst',
+	procedure = currentProcedure
+): { ok: true; plans: readonly JobPlan[] } | { ok: false; failure: WholeFailure } {
+	const twice = wishes.find(({ boxId }, k) => wishes.findIndex((each) => each.boxId === boxId) !== k);
+	if (twice) return { ok: false, failure: { code: 'boxTwice', box: twice.boxId } };
+	const ids = wishes.map(({ boxId }) => boxId);
+	const plans: JobPlan[] = [];
+	let wired = house;
+	for (const { boxId, wish } of nearestFirst(house, wishes)) {
+		const by = wish ? wishProcedure : Math.min(procedure, currentProcedure);
+		const planned = planJob(wired, boxId, school, by, wish);
+		if (!planned.ok) return planned;
+		const { plan } = planned;
+		const first = plans[0];
+		if (first && plan.recordedBreaker !== first.recordedBreaker)
+			return { ok: false, failure: { code: 'otherBreaker', box: boxId, with: first.boxId } };
+		// What is done at in this job is tested there, and not as somebody’s neighbour.
+		const outside = (box: string) => !ids.includes(box);
+		plans.push({
+			...plan,
+			upstream: plan.upstream.filter(outside),
+			downstream: plan.downstream.filter(outside)
+		});
+		if (plan.work) wired = wiredAs(wired, boxId, plan.work.ways[0]!.wanted);
+	}
+	return { ok: true, plans };
+}
+
+/** In the order in which the circuit reaches them; what isn’t on one stays where it was named, and is refused by its plan. */
+function nearestFirst(house: House, wishes: readonly BoxWish[]): readonly BoxWish[] {
+	const far = (boxId: string): number => {
+		const circuit = findBox(house, boxId) && circuitsInBox(house, boxId)[0];
+		const chain = circuit ? chainOfCircuit(house, circuit.id) : [];
+		return chain.find(({ box }) => box.id === boxId)?.cablesFromPanel ?? 0;
+	};
+	return wishes.length < 2 ? wishes : [...wishes].sort((a, b) => far(a.boxId) - far(b.boxId));
+}

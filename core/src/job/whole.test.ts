@@ -1,0 +1,225 @@
+import { describe, expect, test } from 'vitest';
+import { arrangements, here } from '../arrangements';
+import { parseHouse } from '../files';
+import { findBox, settle, withBreakers, type House } from '../house';
+import { readPlugLamps } from '../instruments';
+import { energyOf } from '../isolation';
+import { fennelLaneRecorded } from '../demo';
+import { Person } from '../../test/person';
+import {
+	eventsAt,
+	houseAfterJob,
+	openBox,
+	planWhole,
+	replayWhole,
+	soundLamps,
+	type BoxWish,
+	type JobPlan,
+	type WishChoice
+} from '.';
+
+const wish = (part: WishChoice['part'], feed: WishChoice['feed'] = 'asFound'): WishChoice => ({
+	part,
+	feed,
+	switched: 'keep',
+	connector: 'lever',
+	wireEnd: 'clampPlate'
+});
+const words = {
+	provenDead: 'proven dead',
+	provenDeadTogether: 'together',
+	stayedLive: 'stayed live',
+	stayedOnInSearch: 'stayed on',
+	replaced: 'replaced',
+	sharedNeutral: 'shared neutral',
+	worry: () => 'worry'
+};
+const middle = () => arrangements.find(({ kind }) => kind === 'middleThrough')!.build({ residual: true });
+const plansOf = (house: House, boxes: readonly BoxWish[]): readonly JobPlan[] => {
+	const planned = planWhole(house, boxes);
+	if (!planned.ok) throw new Error(JSON.stringify(planned.failure));
+	return planned.plans;
+};
+const chain: readonly BoxWish[] = [
+	{ boxId: 'after', wish: wish('decorator') },
+	{ boxId: here, wish: wish('gfci', 'protected') },
+	{ boxId: 'before', wish: null }
+];
+const person = (house: House, boxes: readonly BoxWish[] = chain) => {
+	const one = new Person(house, house, plansOf(house, boxes), ['b1', 'b1', 'b1']);
+	one.earthFrom = 'outlet:before';
+	return one;
+};
+const toTheEnd = (one: Person) => {
+	for (let n = 0; n < 600 && one.state.status === 'underWay'; n++) one.go();
+	return one;
+};
+const said = (one: Person, kind: string) => one.events.filter(({ body }) => body.kind === kind);
+
+describe('a job at several boxes under one isolation', () => {
+	test('goes to its end: off once, each box proven by itself, power back once, and a sound record', () => {
+		const house = middle();
+		const one = toTheEnd(person(house));
+		expect(one.state.status).toBe('finished');
+		expect(one.whole.plans.map(({ boxId }) => boxId)).toEqual(['before', here, 'after']);
+		for (const once of ['switchBreaker', 'hold', 'restorePower', 'checkTools', 'tidyDirectory', 'finish'])
+			expect([once, said(one, once).length]).toEqual([once, 1]);
+		for (const { boxId } of one.whole.plans) {
+			const proofs = said(one, 'proveTester').filter(({ box }) => box === boxId);
+			expect([boxId, proofs.length]).toEqual([boxId, 4]);
+		}
+		const after = one.whole.plans.reduce(
+			(record, plan, k) =>
+				houseAfterJob(
+					record,
+					plan,
+					one.whole.boxes[k]!,
+					eventsAt(one.whole.plans, one.events, k),
+					'2026-11-26',
+					words
+				),
+			house
+		);
+		expect(parseHouse(JSON.parse(JSON.stringify(after))).ok).toBe(true);
+		expect(findBox(after, here)!.device?.kind).toBe('gfci');
+		expect(findBox(after, 'after')!.device).toMatchObject({ style: 'decorator' });
+		for (const box of ['before', here, 'after'])
+			expect(findBox(after, box)!.history.map(({ what }) => what)).toEqual(['replaced']);
+		const on = withBreakers(after, { b1: true });
+		for (const box of ['before', here, 'after']) expect(readPlugLamps(on, box, 'upper')).toEqual(soundLamps);
+		expect(settle(on).trips).toEqual([]);
+	});
+
+	test('every box is read live before the one walk to the panel, and is shut before power comes back', () => {
+		const one = toTheEnd(person(middle()));
+		const kinds = one.events.map(({ body }) => body.kind);
+		expect(kinds.lastIndexOf('readLive')).toBeLessThan(kinds.indexOf('switchBreaker'));
+		const seats = one.events.flatMap(({ body }, k) =>
+			body.kind === 'confirm' && body.step === 'seat' ? [k] : []
+		);
+		expect(seats.length).toBe(3);
+		expect(Math.max(...seats)).toBeLessThan(kinds.indexOf('restorePower'));
+		// One box after the other: nothing of the second is opened before the first is shut.
+		const eased = one.events.flatMap(({ body }, k) =>
+			body.kind === 'confirm' && body.step === 'easeOut' ? [k] : []
+		);
+		expect(eased[1]).toBeGreaterThan(seats[0]!);
+		expect(eased[2]).toBeGreaterThan(seats[1]!);
+	});
+
+	test('the proof of one box is none for the next', () => {
+		const one = person(middle());
+		while (openBox(one.whole) !== 0) one.go();
+		while (one.step?.kind !== 'takeOff') one.go();
+		expect(one.whole.boxes.map(({ isolation }) => energyOf(isolation))).toEqual([
+			'provenDead',
+			'expectedDead',
+			'expectedDead'
+		]);
+		const refused = one.say({ kind: 'confirm', step: 'easeOut' }, { box: here });
+		expect(refused).toMatchObject({ ok: false, refusal: { code: 'notProvenDead' } });
+		expect(one.say({ kind: 'takeOff', terminal: 'upperHot' }, { box: 'after' })).toMatchObject({
+			ok: false,
+			refusal: { code: 'notProvenDead' }
+		});
+	});
+
+	test('a proven box beside an open one stays shut: one at a time', () => {
+		const one = person(middle());
+		while (openBox(one.whole) !== 1) one.go();
+		// Back at the first, which is shut again and done.
+		expect(one.say({ kind: 'reopen' }, { box: 'before' }).ok).toBe(false);
+		expect(one.state.device).toBe('oldOut');
+	});
+
+	test('what makes one box live sends everybody to the panel, and undoes every proof', () => {
+		const one = person(middle());
+		while (openBox(one.whole) !== 0) one.go();
+		one.until('proveTester');
+		one.go();
+		const pair = one.step?.kind === 'readPair' ? one.step.pair : '';
+		expect(one.say({ kind: 'readPair', pair, reading: live }).ok).toBe(true);
+		for (const { isolation } of one.whole.boxes) {
+			expect(isolation.doubt?.until).toBe('panel');
+			expect(energyOf(isolation)).toBe('assumedLive');
+		}
+		expect(one.step?.kind).toBe('switchOff');
+	});
+
+	test('power may not be put on while any box is open', () => {
+		const one = person(middle());
+		while (openBox(one.whole) !== 0) one.go();
+		expect(one.say({ kind: 'switchBreaker', breaker: 'b1', on: true })).toMatchObject({
+			ok: false,
+			refusal: { code: 'boxOpen' }
+		});
+		expect(one.say({ kind: 'switchBreaker', breaker: 'b1', on: true }, { box: 'after' }).ok).toBe(false);
+	});
+
+	test('a box that fails its test is opened again alone; the others are tested again and stay shut', () => {
+		const one = person(middle());
+		one.until('restorePower');
+		one.go();
+		while (!(one.step?.kind === 'readPlug' && one.plan.boxId === 'after')) one.go();
+		const dark = { hotNeutral: false, hotGround: false, neutralGround: false };
+		const half = one.step.half;
+		expect(one.say({ kind: 'readPlug', half, lamps: dark }).ok).toBe(true);
+		expect(one.whole.boxes.map(({ redo }) => redo)).toEqual([null, null, 'finalTest']);
+		expect(one.step.kind).toBe('switchOff');
+		toTheEnd(one);
+		expect(one.state.status).toBe('finished');
+		expect(said(one, 'reopen').map(({ box }) => box)).toEqual(['after']);
+		const again = one.events.slice(one.events.findIndex(({ body }) => body.kind === 'reopen'));
+		expect(new Set(again.flatMap(({ body, box }) => (body.kind === 'readPlug' ? [box] : [])))).toEqual(
+			new Set(['before', here, 'after'])
+		);
+	});
+
+	test('a reason to stop at one box makes all of them safe', () => {
+		const one = person(middle());
+		while (openBox(one.whole) !== 1) one.go();
+		one.until('inspect');
+		const found = one.answer();
+		if (found.kind !== 'inspect') throw new Error(found.kind);
+		one.say({ ...found, answers: { ...found.answers, aluminium: 'yes' } });
+		toTheEnd(one);
+		expect(one.whole.boxes.map(({ status }) => status)).toEqual(['stopped', 'stopped', 'stopped']);
+		expect(said(one, 'restorePower')).toEqual([]);
+		expect(one.whole.boxes.map(({ isolation }) => isolation.power)).toEqual(['off', 'off', 'off']);
+	});
+
+	test('replays to the same from what is stored', () => {
+		const one = toTheEnd(person(middle()));
+		const stored = JSON.parse(JSON.stringify(one.events)) as typeof one.events;
+		expect(replayWhole(one.whole.plans, stored)).toEqual(one.whole);
+	});
+});
+
+const live = { instrument: 'multimeter', volts: 120, mode: 'highImpedance' } as const;
+
+describe('planning several boxes', () => {
+	test('the one behind a new GFCI is judged as guarded by it', () => {
+		const [first, second] = plansOf(middle(), chain.slice(0, 2));
+		expect([first!.boxId, second!.boxId]).toEqual([here, 'after']);
+		expect(first!.work!.verdict.protects).toContain('after');
+		expect(second!.work!.verdict.passes).toBe(true);
+		// Neither is tested as the other’s neighbour.
+		expect([first!.downstream, second!.upstream]).toEqual([[], []]);
+	});
+	test('a box named twice, and one on another breaker, are refused by name', () => {
+		const house = fennelLaneRecorded();
+		const both = (one: string, other: string) =>
+			planWhole(house, [
+				{ boxId: one, wish: null },
+				{ boxId: other, wish: null }
+			]);
+		expect(both('sewing-closet', 'sewing-closet')).toEqual({
+			ok: false,
+			failure: { code: 'boxTwice', box: 'sewing-closet' }
+		});
+		expect(both('sewing-closet', 'bedroom-window')).toMatchObject({
+			ok: false,
+			failure: { code: 'otherBreaker' }
+		});
+	});
+});

@@ -1,0 +1,187 @@
+import type { House } from '../house';
+import { withShared } from '../isolation';
+import { applyEvent } from './apply';
+import { decideWith, touches } from './decide';
+import { refuse, type Decision } from './decision';
+import type { Command, JobEvent } from './events';
+import type { Expectations } from './expect';
+import { nextStep, safeStopStep } from './order';
+import type { JobPlan } from './plan';
+import { asOf, initialJob, mustStop, type JobState } from './state';
+import { wiringDuring } from './stage';
+import { concernsJob, moduleOf, type Step } from './steps';
+import type { Deciding } from './steps/module';
+import { visitIds, visitOf } from './visits';
+
+/**
+ * A job: one isolation, one or more boxes. Each box has its own plan, its own proof and its own work; breakers, lock, tag, tools and the end are the job's. A job
+ * at one box is the case of one.
+ */
+export interface WholeJob {
+	/** In the order in which they are worked at; those of one supply go before what hangs behind them. */
+	readonly plans: readonly JobPlan[];
+	readonly boxes: readonly JobState[];
+}
+
+/** What comes next, and at which of the boxes (`at`: its place in the plans). */
+export interface NextAt {
+	readonly at: number;
+	readonly step: Step | null;
+}
+
+export const initialWhole = (plans: readonly JobPlan[]): WholeJob => ({
+	plans,
+	boxes: plans.map(initialJob)
+});
+
+export const replayWhole = (plans: readonly JobPlan[], events: readonly JobEvent[]): WholeJob =>
+	events.reduce(applyToWhole, initialWhole(plans));
+
+/** The box an event was at: an event of a job at one box doesn't name it. */
+export const boxAt = (plans: readonly JobPlan[], box: string | undefined): number =>
+	Math.max(
+		0,
+		plans.findIndex(({ boxId }) => boxId === box)
+	);
+
+/** What all boxes share of a state. */
+const shared = ({ cautions, tester, arranged, search, lastAt, tagged, told, feeder }: JobState) => ({
+	cautions,
+	tester,
+	arranged,
+	search,
+	lastAt,
+	tagged,
+	told,
+	feeder
+});
+
+/** The job after one more accepted event. Pure. */
+export function applyToWhole({ plans, boxes }: WholeJob, event: JobEvent): WholeJob {
+	const at = boxAt(plans, event.box);
+	if (concernsJob(event.body))
+		return {
+			plans,
+			boxes: boxes.map((state, k) => {
+				const after = applyEvent(plans[k]!, state, event);
+				// Where nothing was wrong, power that goes off and on again opens nothing: it is tested again.
+				const sentBack = k !== at && state.redo === null && after.redo === 'ownChoice';
+				return sentBack ? { ...after, redo: null } : after;
+			})
+		};
+	const there = applyEvent(plans[at]!, boxes[at]!, event);
+	return {
+		plans,
+		boxes: boxes.map((state, k) => {
+			if (k === at) return there;
+			const before = asOf(state, event.at);
+			return { ...before, ...shared(there), isolation: withShared(before.isolation, there.isolation) };
+		})
+	};
+}
+
+/** The job at a later time: proofs lapse by themselves. */
+export function wholeAsOf(whole: WholeJob, at: string): WholeJob {
+	const boxes = whole.boxes.map((state) => asOf(state, at));
+	return boxes.every((state, k) => state === whole.boxes[k]) ? whole : { ...whole, boxes };
+}
+
+const isOpen = ({ device }: JobState): boolean => device !== 'oldSeated' && device !== 'newSeated';
+
+/** The box that is open; at most one is. */
+export const openBox = ({ boxes }: WholeJob): number => boxes.findIndex((state) => isOpen(state));
+
+/**
+ * The next step and its box. One box is open at a time; while one is, the work is there. Otherwise the earliest visit of all boxes comes first, so that every box is
+ * read live before the one walk to the panel, and every box is closed before power comes back; what is the job's own comes after what is a box's.
+ */
+export function nextAt(whole: WholeJob): NextAt {
+	if (lately?.whole !== whole) lately = { whole, next: workOut(whole) };
+	return lately.next;
+}
+
+/** One state is asked many times in a row, and never changes. */
+let lately: { readonly whole: WholeJob; readonly next: NextAt } | null = null;
+
+function workOut(whole: WholeJob): NextAt {
+	const { plans, boxes } = whole;
+	if (plans.length === 1) return { at: 0, step: nextStep(plans[0]!, boxes[0]!) };
+	if (boxes[0]!.status === 'underWay' && boxes.some((state) => mustStop(state) !== null))
+		return towardsStop(whole);
+	const open = openBox(whole);
+	if (open >= 0) return { at: open, step: nextStep(plans[open]!, boxes[open]!) };
+	const each = plans.map((plan, at) => {
+		const step = nextStep(plan, boxes[at]!);
+		return { at, step, rank: step === null ? Infinity : rankOf(boxes[at]!, step) };
+	});
+	return each.reduce((first, other) => (other.rank < first.rank ? other : first));
+}
+
+function rankOf(state: JobState, step: Step): number {
+	const visit = visitIds.indexOf(visitOf(state, step));
+	return visit + (visitOf(state, step) === 'close' && stepConcernsJob(step) ? 0.5 : 0);
+}
+
+const stepConcernsJob = (step: Step): boolean =>
+	step.kind === 'confirm' ? concernsJob(step) : moduleOf(step).concerns === 'job';
+
+/** On the way to a stop every box is made safe, the open one first. */
+function towardsStop(whole: WholeJob): NextAt {
+	const { boxes } = whole;
+	const open = openBox(whole);
+	const order = [...(open >= 0 ? [open] : []), ...boxes.keys()];
+	const steps = order.map((at) => ({ at, step: safeStopStep(boxes[at]!) }));
+	return steps.find(({ step }) => step.kind !== 'stop') ?? steps[0]!;
+}
+
+export interface WholeContext {
+	/** What readings should be at one of the boxes. */
+	readonly expect: (at: number) => Expectations;
+	/** An earlier event of this job by its id. */
+	readonly find: (id: string) => JobEvent | undefined;
+	/** When the command is given, ISO 8601. */
+	readonly at?: string;
+}
+
+/** Accepts a command at a box as an event's body, or refuses it with the reason. */
+export function decideWhole(
+	context: WholeContext,
+	before: WholeJob,
+	command: Command,
+	box?: string
+): Decision {
+	const whole = context.at === undefined ? before : wholeAsOf(before, context.at);
+	const { plans, boxes } = whole;
+	const next = nextAt(whole);
+	const said = boxAt(plans, box);
+	const forJob = concernsJob(command);
+	const at = forJob ? next.at : said;
+	const deciding = (k: number): Deciding => ({
+		plan: plans[k]!,
+		get expect() {
+			return context.expect(k);
+		},
+		find: context.find,
+		next: () => (forJob || k === next.at ? next.step : null),
+		towardsStop: () => (command.kind === 'stop' ? towardsStop(whole).step! : safeStopStep(boxes[k]!))
+	});
+	// What is the job's own has to be right for every box: nothing is switched on over one that stands open.
+	for (const k of forJob ? boxes.keys() : []) {
+		const decided = decideWith(deciding(k), boxes[k]!, command);
+		if (k !== at && !decided.ok) return decided;
+	}
+	const decision = decideWith(deciding(at), boxes[at]!, command);
+	const open = openBox(whole);
+	return decision.ok && touches(command) && open >= 0 && open !== at
+		? refuse({ code: 'otherBoxOpen', box: plans[open]!.boxId })
+		: decision;
+}
+
+/** The house as the other boxes of the job leave it for one of them. */
+export function houseFor(house: House, { plans, boxes }: WholeJob, at: number): House {
+	return plans.reduce((wired, plan, k) => (k === at ? wired : wiringDuring(wired, plan, boxes[k]!)), house);
+}
+
+/** The events of one box: its own, and those of the job as a whole. */
+export const eventsAt = (plans: readonly JobPlan[], events: readonly JobEvent[], at: number): JobEvent[] =>
+	events.filter(({ box, body }) => concernsJob(body) || boxAt(plans, box) === at);

@@ -1,0 +1,13 @@
+import { everyWhole, plainBox } from '../../test/everyWhole';
+import { arrangements, here } from '../arrangements';
+import { planWhole } from '.';
+
+const planned = planWhole(
+	arrangements.find(({ kind }) => kind === 'middleThrough')!.build({}),
+	['before', here, 'after'].map((boxId) => ({ boxId, wish: null }))
+);
+if (!planned.ok) throw new Error(planned.failure.code);
+const boxes = planned.plans.map(plainBox);
+
+everyWhole('two boxes', boxes.slice(0, 2));
+everyWhole('a chain of three', boxes);

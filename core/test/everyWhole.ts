@@ -1,0 +1,219 @@
+import { describe, expect, it } from 'vitest';
+import { energyOf } from '../src/isolation';
+import {
+	applyToWhole,
+	decideWhole,
+	initialWhole,
+	nextAt,
+	type Command,
+	type JobPlan,
+	type JobState,
+	type WholeJob
+} from '../src/job';
+import { handsOnConductors, provenByEvidence, restoresPower } from './everyState';
+import { everyCommand, expectations, keyOf } from './walk';
+
+/**
+ * A box as the isolation sees it: one half, a pair of each kind, one landing, one check. What a box's own work is made of is walked box by box (`everyState`); here it
+ * is what boxes do to each other.
+ */
+export const plainBox = (plan: JobPlan): JobPlan => ({
+	...plan,
+	halves: plan.halves.slice(0, 1),
+	newHalves: plan.newHalves.slice(0, 1),
+	facePairs: plan.facePairs.slice(0, 1),
+	barePairs: plan.barePairs.slice(0, 1),
+	baselines: [],
+	supplyCables: [],
+	unusedTerminals: [],
+	takeOff: plan.takeOff.slice(0, 1),
+	putOn: plan.putOn.filter(({ terminal }) => terminal === plan.takeOff[0]!.terminal),
+	resistanceChecks: ['hotNeutral'],
+	metalBox: false,
+	hard: {},
+	upstream: [],
+	downstream: [],
+	asked: null
+});
+
+/** Left out: what only the box it is said at ever sees, and is walked there. */
+const walkedByTheBox: readonly string[] = [
+	'proveEarth',
+	'readGroundEarth',
+	'foundConductor',
+	'supplyWay',
+	'touchSupply',
+	'readSupplyOhms',
+	'readSupplyVolts',
+	'readOutlet',
+	'checkNeighbour',
+	'arranged'
+];
+const worthSaying = (command: Command): boolean => {
+	if (walkedByTheBox.includes(command.kind)) return false;
+	if (command.kind === 'readLiveGround')
+		return command.touchless === 'silent' && 'lit' in command.reading && command.reading.lit;
+	if (command.kind === 'terminate') return command.way === 'clampPlate';
+	if (command.kind === 'hold') return command.way === 'padlock';
+	if (command.kind === 'checkPart') return command.answers.grounded;
+	if (command.kind === 'readLive') return !('lit' in command.reading);
+	if (command.kind === 'readPair')
+		return 'volts' in command.reading && [0.2, 120].includes(command.reading.volts);
+	if (command.kind === 'changed') return command.what === 'powerSeen' || command.what === 'otherBoxOpened';
+	return true;
+};
+
+interface Walked {
+	readonly states: readonly WholeJob[];
+	readonly moves: readonly {
+		readonly from: number;
+		readonly command: Command;
+		readonly at: number;
+		readonly to: number;
+	}[];
+}
+
+/** Every state that any sequence of commands, said at any box, can reach. */
+function walkWhole(plans: readonly JobPlan[]): Walked {
+	const commands = plans.flatMap((plan, at) =>
+		everyCommand(plan)
+			.filter(worthSaying)
+			.map((command) => ({ at, command }))
+	);
+	const numbers = new Map<string, number>();
+	const states: WholeJob[] = [];
+	const moves: Walked['moves'][number][] = [];
+	const numberOf = (whole: WholeJob): number => {
+		const key = whole.boxes.map(keyOf).join('#');
+		const known = numbers.get(key);
+		if (known !== undefined) return known;
+		numbers.set(key, states.length);
+		return states.push(whole) - 1;
+	};
+	numberOf(initialWhole(plans));
+	const context = { expect: () => expectations, find: () => undefined };
+	for (let from = 0; from < states.length; from++)
+		for (const { at, command } of commands) {
+			const box = plans[at]!.boxId;
+			const decision = decideWhole(context, states[from]!, command, box);
+			if (!decision.ok) continue;
+			const { ok: _ok, ...said } = decision;
+			const event = { id: 'e', at: '', box, ...said };
+			moves.push({ from, command, at, to: numberOf(applyToWhole(states[from]!, event)) });
+		}
+	return { states, moves };
+}
+
+const isShut = ({ device }: JobState): boolean => device === 'oldSeated' || device === 'newSeated';
+
+/** What holds of every state of a job at several boxes. */
+export const everyWhole = (name: string, plans: readonly JobPlan[]) =>
+	describe(`every reachable state of several boxes: ${name}`, () => {
+		const started = performance.now();
+		const { states, moves } = walkWhole(plans);
+		console.log(
+			`${name}: walked ${states.length} states by ${moves.length} accepted commands in ${((performance.now() - started) / 1000).toFixed(0)} s`
+		);
+		const wrong = (check: (before: WholeJob, move: Walked['moves'][number]) => string | null): string[] =>
+			moves
+				.flatMap((move) => {
+					const complaint = check(states[move.from]!, move);
+					return complaint === null ? [] : [complaint];
+				})
+				.slice(0, 5);
+
+		it('both ends and every box open are in it', () => {
+			expect(new Set(states.map(({ boxes }) => boxes[0]!.status))).toEqual(
+				new Set(['underWay', 'stopped', 'finished'])
+			);
+			for (const at of plans.keys()) expect(states.some(({ boxes }) => !isShut(boxes[at]!))).toBe(true);
+		});
+
+		it('lays hands on a box only when that box itself is proven dead, on its own readings', () => {
+			expect(
+				wrong(({ boxes }, { command, at }) =>
+					handsOnConductors(command) &&
+					(energyOf(boxes[at]!.isolation) !== 'provenDead' || !provenByEvidence(boxes[at]!, 1))
+						? `${command.kind} at ${at} in ${energyOf(boxes[at]!.isolation)}`
+						: null
+				)
+			).toEqual([]);
+		});
+
+		it('what is read at one box is no evidence at another', () => {
+			expect(
+				wrong(({ boxes }, { command, at, to }) => {
+					if (!['readPair', 'proveTester'].includes(command.kind)) return null;
+					const after = states[to]!.boxes;
+					const gained = boxes.findIndex(
+						(state, k) =>
+							k !== at &&
+							energyOf(state.isolation) !== 'provenDead' &&
+							energyOf(after[k]!.isolation) === 'provenDead'
+					);
+					return gained < 0 ? null : `${command.kind} at ${at} proves ${gained}`;
+				})
+			).toEqual([]);
+		});
+
+		it('opens one box at a time', () => {
+			expect(states.filter(({ boxes }) => boxes.filter((state) => !isShut(state)).length > 1)).toEqual([]);
+		});
+
+		it('restores power only with every box shut, and every end in those that were opened tugged', () => {
+			expect(
+				wrong(({ boxes }, { command }) =>
+					restoresPower(command) &&
+					boxes.some(
+						(state) =>
+							!isShut(state) ||
+							(state.device === 'newSeated' && Object.values(state.wires).some((wire) => wire !== 'tugged'))
+					)
+						? command.kind
+						: null
+				)
+			).toEqual([]);
+		});
+
+		it('all boxes agree on what is the job’s: breakers, lock, tag, and whether it is over', () => {
+			const differ = states.filter(({ boxes }) =>
+				boxes.some(
+					({ status, tagged, isolation }) =>
+						status !== boxes[0]!.status ||
+						tagged !== boxes[0]!.tagged ||
+						isolation.power !== boxes[0]!.isolation.power ||
+						isolation.hold !== boxes[0]!.isolation.hold ||
+						isolation.off.join() !== boxes[0]!.isolation.off.join()
+				)
+			);
+			expect(differ).toEqual([]);
+		});
+
+		it('finishes only with every box tested and shut, stops only where each is off and held or untouched', () => {
+			for (const { boxes } of states)
+				for (const [at, state] of boxes.entries()) {
+					if (state.status === 'finished') {
+						for (const half of plans[at]!.newHalves)
+							expect([state.final[half], state.grip[half], state.redo]).toEqual(['passed', 'passed', null]);
+						expect([state.device, state.isolation.power]).toEqual(['newSeated', 'restored']);
+					}
+					if (state.status === 'stopped' && state.device !== 'oldSeated')
+						expect([state.isolation.power, state.isolation.hold !== null, state.tagged]).toEqual([
+							'off',
+							true,
+							true
+						]);
+				}
+		});
+
+		it('always names a next step, and has a way to its end or to a safe stop', () => {
+			expect(
+				states.filter((whole) => whole.boxes[0]!.status === 'underWay' && nextAt(whole).step === null)
+			).toEqual([]);
+			const before: number[][] = states.map(() => []);
+			for (const { from, to } of moves) before[to]!.push(from);
+			const reaches = new Set(states.flatMap(({ boxes }, k) => (boxes[0]!.status === 'stopped' ? [k] : [])));
+			for (const k of reaches) for (const earlier of before[k]!) reaches.add(earlier);
+			expect(states.filter(({ boxes }, k) => boxes[0]!.status === 'underWay' && !reaches.has(k))).toEqual([]);
+		});
+	});
