@@ -72,7 +72,7 @@ test('us: two outlets in one job: off once, each proven dead by itself, back on 
 	page
 }) => {
 	await plan(page, 'fennel-lane', 'bedroom-bed-right', 'GFCI outlet', 'Through its LOAD side');
-	const other = page.getByLabel('Another outlet on the same breaker, in the same job');
+	const other = page.getByLabel('Do another outlet of this breaker in the same job');
 	await other.selectOption({ label: 'Bedroom, window' });
 	await expect(page.getByRole('button', { name: 'Bedroom, window', exact: true })).toHaveAttribute(
 		'aria-pressed',
@@ -94,16 +94,10 @@ test('us: two outlets in one job: off once, each proven dead by itself, back on 
 	for (const once of ['switchOff', 'hold', 'restorePower'])
 		expect([once, at(once).length]).toEqual([once, 1]);
 	for (const each of ['readLive', 'proveTester', 'move', 'readPlug', 'grip'])
-		expect([each, new Set(at(each))]).toEqual([
-			each,
-			new Set(['Bedroom, bed right', 'Bedroom, window'])
-		]);
+		expect([each, new Set(at(each))]).toEqual([each, new Set(['Bedroom, bed right', 'Bedroom, window'])]);
 	await expect(page.locator('main[data-step]')).toHaveAttribute('data-unsent', '0');
 	await page.getByRole('link', { name: 'See the record' }).click();
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText([
-		'Bedroom, bed right',
-		'Bedroom, window'
-	]);
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText(['Bedroom, bed right', 'Bedroom, window']);
 	for (const [box, now] of [
 		['bedroom-bed-right', /^GFCI outlet, 15 A/],
 		['bedroom-window', /^Decorator outlet, 15 A/]
@@ -111,6 +105,41 @@ test('us: two outlets in one job: off once, each proven dead by itself, back on 
 		await page.goto(`/fennel-lane/outlet/${box}`);
 		await expect(page.getByText(now)).toBeVisible();
 	}
+});
+
+test('us: a chain of two-slot outlets without a ground: GFCI at its head, grounding types behind it, in one job', async ({
+	page
+}) => {
+	// Without a GFCI before it, a grounding type is refused where there is no ground.
+	await page.goto('/fennel-lane/plan/reading-alcove?part=duplex');
+	await expect(page.getByText(/only guarded by a GFCI/)).toBeVisible();
+	await page.getByLabel('What goes in').selectOption({ label: 'GFCI outlet' });
+	await page.getByLabel('What comes after is fed').selectOption({ label: 'Through its LOAD side' });
+	for (const place of ['Reading nook, lamp table', 'Reading nook, stove wall'])
+		await page.getByLabel('Do another outlet of this breaker in the same job').selectOption({ label: place });
+	await expect(page.getByText(/the GFCI at .*alcove opens at a leak without one/)).toBeVisible();
+	await expect(page.getByText(/on the plate: “GFCI Protected” and “No Equipment Ground”/i)).toBeVisible();
+	await begin(page);
+	await doUntil(page, ({ kind }) => kind === 'takeOff', { breaker: /breaker 9\b/ });
+	for (let n = 0; n < 3; n++) {
+		await doUntil(page, ({ title }) => title === 'Seat the outlet');
+		await doStep(page);
+	}
+	await doUntil(page, ({ kind }) => kind === 'fixLabel');
+	const sheet = await page.request.get(`${page.url()}/labels.svg`);
+	expect(await sheet.text()).toContain('No Equipment Ground');
+	const labelled: string[] = [];
+	for (let n = 0; n < 60 && (await stepOf(page)).kind !== 'finished'; n++) {
+		const { kind, title } = await stepOf(page);
+		if (kind === 'fixLabel') labelled.push(title);
+		await doStep(page);
+	}
+	expect(labelled.length).toBe(5);
+	await expect(page.locator('main[data-step]')).toHaveAttribute('data-unsent', '0');
+	await page.goto('/fennel-lane/outlet/reading-lamp-table');
+	await expect(page.getByText(/^Duplex outlet, 15 A/)).toBeVisible();
+	await expect(page.getByText('GFCI Protected', { exact: true })).toBeVisible();
+	await expect(page.getByText('No Equipment Ground', { exact: true })).toBeVisible();
 });
 
 test('us: half-switched stays half-switched: the tab is broken first, the wall switch tried both ways', async ({

@@ -174,7 +174,7 @@ export class Person {
 				};
 			}
 			case 'touchSupply': {
-				const probes = supplyProbes(house, this.plan, step.cable);
+				const probes = supplyProbes(house, this.plan, step.cable, this.state.earth);
 				return {
 					kind: 'touchSupply',
 					cable: step.cable,
@@ -263,6 +263,8 @@ export class Person {
 			}
 			case 'checkNeighbour':
 				return { kind: 'checkNeighbour', box: step.box, works: true };
+			case 'fixLabel':
+				return { kind: 'fixLabel', label: step.label };
 			case 'grip':
 				return { kind: 'grip', half: step.half, holds: true };
 			case 'tidyDirectory':
@@ -274,9 +276,13 @@ export class Person {
 			case 'supplyWay':
 				return { kind: 'supplyWay', way: step.silent ? 'live' : this.supplyWay };
 			case 'readSupplyOhms':
-				return { kind: 'readSupplyOhms', cable: step.cable, value: supplyOhm(house, this.plan, step.cable) };
+				return {
+					kind: 'readSupplyOhms',
+					cable: step.cable,
+					value: supplyOhm(house, this.plan, step.cable, this.state.earth)
+				};
 			case 'readSupplyVolts': {
-				const { hotNeutralV, hotGroundV } = supplyVolts(house, this.plan, step.cable);
+				const { hotNeutralV, hotGroundV } = supplyVolts(house, this.plan, step.cable, this.state.earth);
 				return {
 					kind: 'readSupplyVolts',
 					cable: step.cable,

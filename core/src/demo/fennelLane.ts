@@ -11,6 +11,11 @@ const outlet = (room: string, wall: string, lengthM: number, more: Partial<Stop>
 });
 const outlet20 = (room: string, wall: string, lengthM: number): Stop =>
 	outlet(room, wall, lengthM, { device: duplex(20) });
+/** On the old two-wire cable, whose outlets have two slots. */
+const twoSlots: Partial<Stop> = {
+	device: { kind: 'twoSlot', ratingA: 15, tamperResistant: false, contacts: 'good' },
+	ungrounded: true
+};
 const fitting = (room: string, name: string, lengthM: number, resistanceOhm: number, on = false): Stop => ({
 	id: `${room}-${name.replaceAll(' ', '-')}`,
 	room,
@@ -107,9 +112,10 @@ const runs = (sewingBreaker: string, atticBreaker: string): Run[] => [
 		stops: [
 			outlet('reading', 'window seat', 10),
 			outlet('reading', 'shelf', 3),
+			outlet('reading', 'alcove', 5, twoSlots),
+			outlet('reading', 'lamp table', 3, twoSlots),
 			outlet('reading', 'stove wall', 4, {
-				device: { kind: 'twoSlot', ratingA: 15, tamperResistant: false, contacts: 'good' },
-				ungrounded: true,
+				...twoSlots,
 				history: [{ on: '1962-06-01', what: 'On the old two-wire cable, left in the chimney wall.' }]
 			})
 		]

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { conductorSizes } from '../rules';
+import { conductorSizes, plateLabels } from '../rules';
 import { freeText, nameText } from '../text';
 import { breakerTypes, colours, matters, roles, ways } from './vocabulary';
 
@@ -351,6 +351,11 @@ const box = z.strictObject({
 		.describe(
 			'Which cable feeds the box (two on a ring), as found by test, with its readings. Left out: as the cables’ `from` and `to` say, not tested.'
 		),
+	labels: z
+		.array(z.enum(plateLabels))
+		.max(2)
+		.optional()
+		.describe('What its plate says: no equipment ground, GFCI protected.'),
 	worries: z
 		.array(
 			z.strictObject({

@@ -37,6 +37,7 @@ import { schema as readPlug } from './steps/readPlug';
 import { schema as readOutlet } from './steps/readOutlet';
 import { schema as checkNeighbour } from './steps/checkNeighbour';
 import { schema as grip } from './steps/grip';
+import { schema as fixLabel } from './steps/fixLabel';
 import { schema as tidyDirectory } from './steps/tidyDirectory';
 import { schema as changed } from './steps/changed';
 import { schema as note } from './steps/note';
@@ -83,6 +84,7 @@ export const commandSchema = z.discriminatedUnion('kind', [
 	readOutlet,
 	checkNeighbour,
 	grip,
+	fixLabel,
 	tidyDirectory,
 	changed,
 	note,

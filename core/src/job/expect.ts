@@ -10,6 +10,7 @@ import {
 } from '../instruments';
 import { liveAboveV } from '../isolation';
 import { regions } from '../rules';
+import { earthProbes, groundProbes, knownEarth } from './earth';
 import { pairsToRead, type Earth } from './pairs';
 import type { JobPlan, ResistanceCheck } from './plan';
 import { believedHouse, wiringDuring } from './stage';
@@ -124,8 +125,8 @@ function solvedOnce(recorded: House, plan: JobPlan, state: JobState): Expectatio
 			return probes && openAsNull(readOhms(house, probes));
 		}),
 		autopsy: once(() => autopsyOf(recorded, plan)) as Expectations['autopsy'],
-		supplyOhm: once((is) => supplyExpectedOhm(house, plan, is)),
-		supplyV: once((is) => supplyExpectedV(house, plan, is)),
+		supplyOhm: once((is) => supplyExpectedOhm(house, plan, is, state.earth)),
+		supplyV: once((is) => supplyExpectedV(house, plan, is, state.earth)),
 		lamps: once((half) => readPlugLamps(house, plan.boxId, half)),
 		neutralEarthV: once((half) => {
 			const probes = neutralEarthProbes(house, plan.boxId, half, state.earth);
@@ -139,42 +140,26 @@ export const halfProbes = (boxId: string, half: Half): Probes => ({
 	black: points.contact(boxId, half, 'neutral')
 });
 
-export const groundProbes = (boxId: string, half: Half): Probes => ({
-	red: points.contact(boxId, half, 'hot'),
-	black: points.contact(boxId, half, 'ground')
-});
-
-/** Hot and ground of another outlet's first half, named as `outlet:ID`; `null` where it has none. */
-export function earthProbes(house: House, source: string): Probes | null {
-	const box = source.startsWith('outlet:') ? findBox(house, source.slice(7)) : undefined;
-	const half = box?.device ? deviceModel(box.device).halves[0] : undefined;
-	const grounded = box?.device && deviceModel(box.device).terminals.some(({ role }) => role === 'ground');
-	return box && half && grounded ? groundProbes(box.id, half) : null;
-}
-
 /** Where the tips go for a pair of the plan, the second on the known earth where that is used; `null` for one that was found beside the record. */
 export function pairProbes(house: House, plan: JobPlan, pair: string, earth: Earth): Probes | null {
 	const { face, bare } = pairsToRead(plan, earth);
 	const known = [...face, ...bare].find(({ id }) => id === pair);
 	if (!known) return null;
 	if (known.black !== null) return { red: known.red, black: known.black };
-	const brought =
-		typeof earth === 'object' && earth.source !== null ? earthProbes(house, earth.source) : null;
-	return brought && { red: known.red, black: brought.black };
+	const brought = knownEarth(house, earth);
+	return brought === null ? null : { red: known.red, black: brought };
 }
 
 /** Neutral contact here and the ground of the outlet that lends it; `null` while none does. */
 export function neutralEarthProbes(house: House, boxId: string, half: Half, earth: Earth): Probes | null {
-	const brought =
-		typeof earth === 'object' && earth.source !== null ? earthProbes(house, earth.source) : null;
-	return brought && { red: points.contact(boxId, half, 'neutral'), black: brought.black };
+	const brought = knownEarth(house, earth);
+	return brought === null ? null : { red: points.contact(boxId, half, 'neutral'), black: brought };
 }
 
 /** Ground contact here and the ground of the outlet that lends it; `null` while none does. */
 export function groundEarthProbes(house: House, boxId: string, half: Half, earth: Earth): Probes | null {
-	const brought =
-		typeof earth === 'object' && earth.source !== null ? earthProbes(house, earth.source) : null;
-	return brought && { red: points.contact(boxId, half, 'ground'), black: brought.black };
+	const brought = knownEarth(house, earth);
+	return brought === null ? null : { red: points.contact(boxId, half, 'ground'), black: brought };
 }
 
 /** Where the tips go for a resistance check: contacts of the first half; the box by its metal. */

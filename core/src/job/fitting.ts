@@ -31,7 +31,8 @@ export function toolsNeeded(plan: JobPlan, tester: Tester): string[] {
 	const common = [
 		...(tester === 'none' ? ['lamp'] : ['tester']),
 		...(tester === 'indicator' ? ['provingUnit', 'multimeter'] : []),
-		...(plan.grounded ? ['plugTester'] : ['lead']),
+		...(plan.grounded || plan.newGrounded ? ['plugTester'] : []),
+		...(plan.grounded && plan.newGrounded ? [] : ['lead']),
 		'drivers',
 		'stripper',
 		'lockOrTape',

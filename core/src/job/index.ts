@@ -99,11 +99,9 @@ export {
 } from './judge';
 export {
 	baselineProbes,
-	earthProbes,
 	groundEarthProbes,
 	expectationsAt,
 	expectationsOf,
-	groundProbes,
 	neutralEarthProbes,
 	halfProbes,
 	pairProbes,
@@ -125,6 +123,7 @@ export {
 	type CableVerdict,
 	type SupplyState
 } from './supply';
+export { earthProbes, groundProbes } from './earth';
 export { contrastOutcome, judgeAlone, nextOfContrast } from './contrast';
 export { believedHouse, wiringDuring } from './stage';
 export { houseAfterJob, houseAfterStop, type FindingWords, type OutcomeWords } from './outcome';

@@ -226,6 +226,7 @@ const afterPowerStep = firstOf(
 	steps.checkNeighbour.due!,
 	steps.grip.due!,
 	unless(({ plate }, { separatePlate }) => !separatePlate || plate === 'on', confirm('plateOn')),
+	steps.fixLabel.due!,
 	unless(({ nothingLeft }) => nothingLeft, confirm('nothingLeft')),
 	steps.tidyDirectory.due!,
 	steps.finish.due!

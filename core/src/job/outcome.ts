@@ -89,6 +89,7 @@ export function houseAfterJob(
 		const box = boxOfMaterial(recoloured, recorded, state.metalBox ? 'metal' : 'plastic');
 		const after = {
 			...supplyFound(state, events, on),
+			...labelsAfter(box, plan, state),
 			worries: worriesAfter(box, plan, state, events, on, words),
 			history: [...box.history, { on, what: words.replaced }]
 		};
@@ -118,6 +119,13 @@ export function houseAfterJob(
 		words
 	);
 }
+
+/** What the new plate says; a plate that came off took its own labels with it. */
+const labelsAfter = (
+	{ labels: _old }: Box,
+	{ work }: JobPlan,
+	{ labelled }: JobState
+): Pick<Box, 'labels'> => (work === null || labelled.length === 0 ? {} : { labels: [...labelled] });
 
 /** The box wired as the work left it: every end of it where its moves brought it. */
 function workedInto(

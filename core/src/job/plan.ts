@@ -17,7 +17,8 @@ import {
 	type How,
 	type Role
 } from '../house';
-import type { Region } from '../rules';
+import { withoutGround, type PlateLabel, type Region } from '../rules';
+import { endsAt, type Verdict, type Wiring } from '../wiring';
 import { hardThings, mustBeOffTogether, type Thing, type Together } from '../isolation';
 import { fittingRatingsA, protectionAsked, withoutResidual, type ProtectionAsked } from './asked';
 import { barePairs, facePairs, type Pair } from './pairs';
@@ -84,6 +85,10 @@ export interface JobPlan {
 	readonly mayBeRing: boolean;
 	/** Whether the box has a ground for the device. */
 	readonly grounded: boolean;
+	/** Whether the new part has a ground on it. */
+	readonly newGrounded: boolean;
+	/** What its plate has to say. */
+	readonly labels: readonly PlateLabel[];
 	readonly metalBox: boolean;
 	/** us devices have a plate of their own; a uk face is the plate. */
 	readonly separatePlate: boolean;
@@ -146,7 +151,7 @@ export function planJob(
 	wish: WishChoice | null = null
 ): { ok: true; plan: JobPlan } | { ok: false; failure: PlanFailure } {
 	const box = findBox(house, boxId);
-	const failure = box ? whyNot(house, box, procedure) : { code: 'unknownBox' as const, box: boxId };
+	const failure = box ? whyNot(house, box, procedure, wish) : { code: 'unknownBox' as const, box: boxId };
 	if (!box || failure) return { ok: false, failure: failure! };
 	const feeder = circuitsInBox(house, boxId)[0]!.breaker;
 	const worked = wish && planWork(house, boxId, wish, fittingRatingsA(house, boxId, feeder)[0]!, school);
@@ -158,6 +163,7 @@ export function planJob(
 	const wires = takeOff.flatMap((landing) => landing.wires);
 	const passing = passingIn(house, box);
 	const grounded = wires.some(({ role }) => role === 'ground');
+	const newGrounded = work ? endsOnGround(work.ways[0]!.wanted) : grounded;
 	const putOn = {
 		groundFirst: inOrder(takeOff, ['ground', 'neutral', 'hot', 'switchedHot']),
 		hotFirst: takeOff,
@@ -188,6 +194,8 @@ export function planJob(
 				? work.ways[0]!.wanted.device!
 				: likeForLike(device, procedure >= 2 ? fittingRatingsA(house, boxId, circuit.breaker) : null),
 			grounded,
+			newGrounded,
+			labels: work ? labelsFor(house.region, boxId, work.verdict) : [],
 			metalBox: box.material === 'metal',
 			separatePlate: house.region === 'us',
 			halves: model.halves,
@@ -199,8 +207,8 @@ export function planJob(
 			putOn,
 			resistanceChecks: [
 				'hotNeutral',
-				...(grounded ? (['hotGround'] as const) : []),
-				...(grounded && box.material === 'metal' ? (['groundBox'] as const) : [])
+				...(newGrounded ? (['hotGround'] as const) : []),
+				...(newGrounded && box.material === 'metal' ? (['groundBox'] as const) : [])
 			],
 			upstream: outletsOf(upstream),
 			downstream: outletsOf(downstream),
@@ -223,6 +231,18 @@ export function planJob(
 	};
 }
 
+const endsOnGround = (wiring: Wiring): boolean =>
+	deviceModel(wiring.device!).terminals.some(
+		({ name, role }) => role === 'ground' && endsAt(wiring, `terminal:${name}`).length > 0
+	);
+
+/** What the plate says where there is no ground (us: NEC 406.4(D)(2)). */
+function labelsFor(region: Region, boxId: string, verdict: Verdict): readonly PlateLabel[] {
+	const rule = withoutGround[region];
+	if (!verdict.withoutGround || !rule) return [];
+	return verdict.guardedBy === boxId ? rule.itself : rule.behind;
+}
+
 const hasBrokenTabs = (device: Device): boolean =>
 	'tabs' in device && (!device.tabs.hot || !device.tabs.neutral);
 
@@ -238,7 +258,7 @@ function baselinesOf(wires: readonly WireRef[]): Baseline[] {
 }
 const tailsGroup = 'tails';
 
-function whyNot(house: House, box: Box, procedure: number): PlanFailure | null {
+function whyNot(house: House, box: Box, procedure: number, wish: WishChoice | null): PlanFailure | null {
 	if (!box.device) return { code: 'noDevice', box: box.id };
 	if (deviceModel(box.device).halves.length === 0) return { code: 'notAnOutlet', box: box.id };
 	const circuits = circuitsInBox(house, box.id);
@@ -258,6 +278,8 @@ function whyNot(house: House, box: Box, procedure: number): PlanFailure | null {
 	}
 	if (!['hot', 'neutral'].every((role) => landings.some((landing) => landing.role === role)))
 		return { code: 'nothingOnDevice', box: box.id };
+	// What a ground, or none, asks of the part is the wish’s to say and the model’s to judge.
+	if (wish) return null;
 	const hasGround = cablesInBox(house, box.id).some(({ cable }) =>
 		cable.conductors.some(({ role }) => role === 'ground')
 	);

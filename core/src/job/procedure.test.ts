@@ -328,9 +328,9 @@ describe('no ground in the box', () => {
 		expect(one.state.earth).toEqual({ source: 'outlet:music-piano' });
 		one.until('takeOff');
 		expect(one.state.isolation.proof.required).toEqual([
-			'reading-3/hot~reading-3/neutral',
-			'reading-3/hot~ground',
-			'reading-3/neutral~ground',
+			'reading-5/hot~reading-5/neutral',
+			'reading-5/hot~ground',
+			'reading-5/neutral~ground',
 			'box~earth'
 		]);
 		one.until('finish');

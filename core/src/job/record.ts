@@ -2,6 +2,8 @@ import { energyOf, proofStands, type Taken } from '../isolation';
 import { judgeLive } from './judge';
 import type { Condition, JobEvent, StopReason } from './events';
 import type { JobPlan } from './plan';
+import { moduleFor } from './steps';
+import type { RecordPart } from './steps/module';
 import { resolutionsOf, type Resolution } from './resolve';
 import { own } from '../house';
 import { applyEvent } from './apply';
@@ -56,41 +58,6 @@ export interface JobRecord {
 	readonly endedAt: string | null;
 }
 
-const kinds = {
-	live: ['decideProtection', 'readLive', 'readLiveGround', 'readGroundEarth'],
-	isolation: ['searched', 'arranged', 'switchBreaker', 'hold', 'proveEarth', 'changed'],
-	work: [
-		'checkTools',
-		'checkPart',
-		'lookOver',
-		'foundConductor',
-		'inspect',
-		'takeOff',
-		'autopsy',
-		'supplyWay',
-		'readSupplyOhms',
-		'readSupplyVolts',
-		'touchSupply',
-		'readBaseline',
-		'terminate',
-		'tug',
-		'cap',
-		'reopen',
-		'move'
-	],
-	tests: [
-		'readOhms',
-		'restorePower',
-		'readPlug',
-		'readOutlet',
-		'checkWork',
-		'checkNeighbour',
-		'grip',
-		'tidyDirectory'
-	],
-	notes: ['note', 'amendVolts', 'stop']
-} as const;
-
 /** Conditions that stay worth watching after the new device is in. */
 const lasting: readonly Condition[] = [
 	'scorchIntoWall',
@@ -111,11 +78,8 @@ const closesUp = (body: JobEvent['body']): boolean => body.kind === 'confirm' &&
 
 /** Sorts a job's events into its record, and collects what stays to be watched. */
 export function recordOf(plan: JobPlan, events: readonly JobEvent[], state: JobState): JobRecord {
-	const of = (group: keyof typeof kinds) =>
-		events.filter(
-			({ body }) =>
-				(kinds[group] as readonly string[]).includes(body.kind) || (group === 'work' && closesUp(body))
-		);
+	const of = (part: RecordPart) =>
+		events.filter(({ body }) => moduleFor(body).record === part || (part === 'work' && closesUp(body)));
 	const ended = events.findLast(({ body }) => body.kind === 'finish' || body.kind === 'stop');
 	const refuted = events.filter(
 		({ body, judged }) =>

@@ -1,4 +1,5 @@
 import type { Half } from '../house';
+import type { PlateLabel } from '../rules';
 import { initialIsolation, isolate, type IsolationState } from '../isolation';
 import { defaultSettings, type SearchEvent, type SearchSettings } from '../search';
 import type { Condition, OhmValue, ProtectionDecision, StopReason, Tester } from './events';
@@ -80,6 +81,8 @@ export interface JobState {
 	readonly neighbours: Readonly<Record<string, Passed>>;
 	readonly grip: Readonly<Partial<Record<Half, Passed>>>;
 	/** Lock, clip, tape, tag and lead are off again, and every breaker that was tried is on. */
+	/** What was put on its plate. */
+	readonly labelled: readonly PlateLabel[];
 	readonly nothingLeft: boolean;
 	/** After power was on, something was wrong: the box must be opened again, the same way as before. */
 	readonly redo: 'finalTest' | 'neighbour' | 'grip' | 'tripped' | 'ownChoice' | null;
@@ -138,6 +141,7 @@ export function initialJob(plan: JobPlan): JobState {
 		final: {},
 		neighbours: {},
 		grip: {},
+		labelled: [],
 		nothingLeft: false,
 		redo: null,
 		directory: null,

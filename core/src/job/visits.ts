@@ -88,7 +88,7 @@ function allVisits(plan: JobPlan, hasNeighbours: boolean, state: JobState | unde
 				]
 			: []),
 		{ id: 'panelOn', place: 'panel', carry: ['key', 'headTorch'] },
-		{ id: 'test', place: 'outlet', carry: plan.grounded ? ['plugTester'] : ['tester', 'lead'] },
+		{ id: 'test', place: 'outlet', carry: plan.newGrounded ? ['plugTester'] : ['tester', 'lead'] },
 		...(hasNeighbours
 			? [{ id: 'neighbours' as const, place: 'next' as const, carry: ['plugTester'] as const }]
 			: []),

@@ -223,3 +223,82 @@ describe('planning several boxes', () => {
 		});
 	});
 });
+
+describe('a chain of two-slot outlets without a ground', () => {
+	const places = ['reading-alcove', 'reading-lamp-table', 'reading-stove-wall'] as const;
+	const chainOf = (head: WishChoice['part'], rest: WishChoice['part'] = 'duplex'): BoxWish[] => [
+		{ boxId: places[2], wish: wish(rest) },
+		{ boxId: places[0], wish: wish(head, head === 'gfci' ? 'protected' : 'asFound') },
+		{ boxId: places[1], wish: wish(rest) }
+	];
+	const house = fennelLaneRecorded();
+
+	test('grounding types are had only behind a GFCI: without one the model refuses, by place', () => {
+		expect(planWhole(house, chainOf('duplex'))).toMatchObject({
+			ok: false,
+			failure: { code: 'planFails', box: places[0] }
+		});
+		const alone = planWhole(house, [{ boxId: places[1], wish: wish('decorator') }]);
+		expect(alone.ok === false && alone.failure.code === 'planFails' && alone.failure.verdict.faults).toEqual([
+			{ code: 'unguardedWithoutGround', box: places[1] }
+		]);
+	});
+
+	test('each plate says what is lacking, and what guards it (NEC 406.4(D)(2)(b), (c))', () => {
+		const plans = plansOf(house, chainOf('gfci'));
+		expect(plans.map(({ boxId, labels }) => [boxId, labels])).toEqual([
+			[places[0], ['noEquipmentGround']],
+			[places[1], ['gfciProtected', 'noEquipmentGround']],
+			[places[2], ['gfciProtected', 'noEquipmentGround']]
+		]);
+		// Nothing is landed on a ground screw, since there is nothing to land.
+		for (const { work } of plans)
+			expect(
+				work!.ways[0]!.moves.filter((move) => 'role' in move && move.role === 'ground').map(({ id }) => id)
+			).toEqual([]);
+		expect(plans[0]!.work!.checks.map(({ check }) => check)).toEqual([
+			'button',
+			'dark',
+			'dark',
+			'resetAgain'
+		]);
+	});
+
+	test('three boxes in one job to its end: supply found to a known earth, labels fixed and on record, none grounded to another', () => {
+		const plans = plansOf(house, chainOf('gfci'));
+		const one = new Person(house, house, plans, ['b9']);
+		// Another breaker’s outlet lends its ground: one on this breaker would be dead with it.
+		one.earthFrom = 'outlet:living-sofa';
+		toTheEnd(one);
+		expect(one.state.status).toBe('finished');
+		expect(said(one, 'switchBreaker').length).toBe(1);
+		expect(said(one, 'readSupplyOhms').length).toBe(2);
+		expect(one.whole.boxes[0]!.supply.outcome).toBe('found');
+		expect(
+			one.events.flatMap(({ body, box }) => (body.kind === 'fixLabel' ? [[box, body.label]] : []))
+		).toEqual([
+			[places[0], 'noEquipmentGround'],
+			[places[1], 'gfciProtected'],
+			[places[1], 'noEquipmentGround'],
+			[places[2], 'gfciProtected'],
+			[places[2], 'noEquipmentGround']
+		]);
+		const after = plans.reduce(
+			(record, plan, k) =>
+				houseAfterJob(record, plan, one.whole.boxes[k]!, eventsAt(plans, one.events, k), '2026-11-26', words),
+			house
+		);
+		expect(parseHouse(JSON.parse(JSON.stringify(after))).ok).toBe(true);
+		for (const box of places) {
+			expect(findBox(after, box)!.labels?.length).toBeGreaterThan(0);
+			expect(readPlugLamps(withBreakers(after, { b9: true }), box, 'upper')).toEqual({
+				hotNeutral: true,
+				hotGround: false,
+				neutralGround: false
+			});
+		}
+		expect(
+			after.cables.filter(({ conductors }) => conductors.some(({ role }) => role === 'ground')).length
+		).toBe(house.cables.filter(({ conductors }) => conductors.some(({ role }) => role === 'ground')).length);
+	});
+});

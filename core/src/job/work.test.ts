@@ -203,8 +203,7 @@ describe('a job that puts something else in', () => {
 	test.each([
 		['halfSwitched', wishOf('usb', 'asFound'), 'halvesApart'],
 		['endOfRun', wishOf('gfci', 'protected'), 'nothingAfter'],
-		['middleThrough', wishOf('duplex', 'protected'), 'noSides'],
-		['ungrounded', wishOf('duplex', 'asFound'), 'noGround']
+		['middleThrough', wishOf('duplex', 'protected'), 'noSides']
 	] as const)('%s can’t be %o: refused as %s', (kind, wish, code) => {
 		expect(planFor(built(kind), wish)).toMatchObject({
 			ok: false,
@@ -222,6 +221,20 @@ describe('a job that puts something else in', () => {
 		});
 	});
 
+	test('three slots without a ground and without a GFCI: refused by the model; the GFCI itself is had, and marked', () => {
+		expect(planFor(built('ungrounded'), wishOf('duplex', 'asFound'))).toMatchObject({
+			ok: false,
+			failure: {
+				code: 'planFails',
+				verdict: { faults: [{ code: 'unguardedWithoutGround', box: here }], guardedBy: null }
+			}
+		});
+		const planned = planFor(built('ungrounded'), wishOf('gfci', 'asFound'));
+		expect(planned.ok && planned.plan.labels).toEqual(['noEquipmentGround']);
+		expect(planned.ok && planned.plan.newGrounded).toBe(false);
+		expect(planned.ok && planned.plan.work!.verdict).toMatchObject({ withoutGround: true, guardedBy: here });
+	});
+
 	test('half-switched to USB, always on: the switched end is capped', () => {
 		const { after } = through(built('halfSwitched'), wishOf('usb', 'asFound', { switched: 'alwaysOn' }));
 		expect(findBox(after, here)!.terminations.filter(({ at }) => at === 'capped').length).toBeGreaterThan(0);
@@ -231,7 +244,8 @@ describe('a job that puts something else in', () => {
 		fc.assert(
 			fc.property(
 				fc.constantFrom(
-					...arrangements.filter(({ kind }) => !['fusedSpur', 'passingThrough'].includes(kind))
+					// Of the ungrounded one no outlet has a ground to lend: done in `whole.test`, in a house that has.
+					...arrangements.filter(({ kind }) => !['fusedSpur', 'passingThrough', 'ungrounded'].includes(kind))
 				),
 				fc.nat(),
 				fc.constantFrom<Feed>('asFound', 'throughDevice', 'pigtails', 'protected'),

@@ -21,3 +21,4 @@ export {
 } from './trips';
 export { areaMm2, isThicker, largestConductor, mostCablesInBox, sizesOf, stripGauge } from './terminals';
 export { breakerLimitA, placeRules, type Place, type PlaceRule } from './places';
+export { plateLabels, withoutGround, type PlateLabel, type WithoutGround } from './withoutGround';

@@ -1,4 +1,5 @@
 import {
+	cablesInBox,
 	circuitsInBox,
 	deviceModel,
 	isSupplied,
@@ -28,6 +29,8 @@ export type Fault =
 	/** Fed whichever way the wall switch stands, though it hung on it; or the other way round. */
 	| { readonly code: 'switching'; readonly half: Half }
 	| { readonly code: 'unprotected'; readonly box: string; readonly promised: boolean }
+	/** A place for a ground, no ground, and nothing that guards it. */
+	| { readonly code: 'unguardedWithoutGround'; readonly box: string }
 	/** The part has no supply on its supply side: it can't be reset. */
 	| { readonly code: 'wontReset'; readonly ends: readonly End[] };
 
@@ -36,6 +39,10 @@ export interface Verdict {
 	readonly faults: readonly Fault[];
 	/** Outlets that the part in this box protects, itself first. */
 	readonly protects: readonly string[];
+	/** The residual device that guards this box, by its id: that of a box, a breaker, or one in the panel. */
+	readonly guardedBy: string | null;
+	/** The part has a place for a ground, and the box has none. */
+	readonly withoutGround: boolean;
 }
 
 /** What a plan is held to beside what was there before. */
@@ -66,15 +73,18 @@ export function verdict(house: House, boxId: string, plan: Wiring, promise: Prom
 	const planned = readied(wiredAs(here, boxId, plan));
 	const now = solved(here);
 	const then = solved(planned);
+	const groundless = lacksGround(planned, boxId, then);
 	const faults: Fault[] = [
 		...misplaced(planned, boxId, plan),
 		...then.trips.map(({ device, cause }): Fault => ({ code: 'trips', device, cause })),
-		...ofThisBox(planned, boxId, then, promise),
+		...ofThisBox(planned, boxId, then, promise, !groundless),
 		...ofOthers(boxId, now, then)
 	];
 	const guards = guardsOf(planned, here);
 	if (isResidual(plan) && isTripped(planned.boxes.find(({ id }) => id === boxId)!))
 		faults.push({ code: 'wontReset', ends: onLoad(plan) });
+	const guardedBy = guards.find(({ box }) => box.id === boxId)?.after ?? null;
+	if (groundless && guardedBy === null) faults.push({ code: 'unguardedWithoutGround', box: boxId });
 	for (const { box, before, after } of guards) {
 		if (promise.protects && after !== boxId && box.id !== boxId && isAfter(planned, boxId, box.id))
 			faults.push({ code: 'unprotected', box: box.id, promised: true });
@@ -85,7 +95,9 @@ export function verdict(house: House, boxId: string, plan: Wiring, promise: Prom
 	return {
 		passes: faults.length === 0,
 		faults,
-		protects: protects.sort((a, b) => Number(b === boxId) - Number(a === boxId))
+		protects: protects.sort((a, b) => Number(b === boxId) - Number(a === boxId)),
+		guardedBy,
+		withoutGround: groundless
 	};
 }
 
@@ -202,10 +214,9 @@ function solved(house: House): Solved {
 	};
 }
 
-function ofThisBox(house: House, boxId: string, then: Solved, promise: Promise): Fault[] {
+function ofThisBox(house: House, boxId: string, then: Solved, promise: Promise, hasGround: boolean): Fault[] {
 	const box = house.boxes.find(({ id }) => id === boxId)!;
-	const grounded =
-		box.device !== undefined && deviceModel(box.device).terminals.some(({ role }) => role === 'ground');
+	const grounded = hasGround && hasPlaceForGround(box);
 	const off = promise.switched.length > 0 || hasSwitch(house) ? solved(switchedOff(house)) : null;
 	return halvesOf(box).flatMap((half): Fault[] => {
 		const lamps = then.lamps.get(key(boxId, half))!;
@@ -214,6 +225,19 @@ function ofThisBox(house: House, boxId: string, then: Solved, promise: Promise):
 		const stays = off?.lamps.get(key(boxId, half))?.hotNeutral ?? true;
 		return stays === promise.switched.includes(half) ? [{ code: 'switching', half }] : [];
 	});
+}
+
+const hasPlaceForGround = ({ device }: Wiring): boolean =>
+	device !== undefined && deviceModel(device).terminals.some(({ role }) => role === 'ground');
+
+/** Whether no ground conductor comes to a box whose part has a place for one, nor the metal round its cables. */
+function lacksGround(house: House, boxId: string, { lamps }: Solved): boolean {
+	const box = house.boxes.find(({ id }) => id === boxId)!;
+	const comes = cablesInBox(house, boxId).some(({ cable }) =>
+		cable.conductors.some(({ role }) => role === 'ground')
+	);
+	const byMetal = halvesOf(box).every((half) => lamps.get(key(boxId, half))?.hotGround);
+	return hasPlaceForGround(box) && !comes && !byMetal;
 }
 
 function soundness(

@@ -1,4 +1,5 @@
 import { deviceModel, type Device, type House, type Role, type Terminal } from '../house';
+import { withoutGround } from '../rules';
 import { netsOf, onDevice, type Conducting, type Net } from './nets';
 import { seated } from './seat';
 import { asRecorded, endId, sameEnd, terminalOf, withDevice, withEnd, type End, type Wiring } from './value';
@@ -29,7 +30,7 @@ export function wanted(house: House, boxId: string, wish: Wish, found = asRecord
 	const mine = nets.filter(({ terminals, ends }) => terminals.length > 0 && ends.length > 0);
 	const split = apart(mine, wish);
 	if ('refusal' in split) return refuse(split.refusal);
-	const groups = grouped(mine, nets, wish, split, found);
+	const groups = grouped(mine, nets, wish, split, found, withoutGround[house.region] !== null);
 	if ('refusal' in groups) return refuse(groups.refusal);
 	let wiring = withDevice(cleared(found, mine, split.capped), split.device);
 	for (const group of groups.groups) {
@@ -80,7 +81,8 @@ function grouped(
 	all: readonly Net[],
 	wish: Wish,
 	split: Split,
-	found: Wiring
+	found: Wiring,
+	mayDoWithout: boolean
 ): { groups: Group[] } | { refusal: WishRefusal } {
 	const { terminals } = deviceModel(split.device);
 	const sided = terminals.some(({ side }) => side);
@@ -88,7 +90,8 @@ function grouped(
 	const lives = nets.filter((net) => net.role !== 'ground' && !split.capped.includes(net));
 	const ground = nets.find(({ role }) => role === 'ground');
 	const forGround = terminals.filter(({ role }) => role === 'ground');
-	if (forGround.length > 0 && !ground) return { refusal: { code: 'noGround' } };
+	// Where a code allows it without one, the verdict asks for what has to guard it then.
+	if (forGround.length > 0 && !ground && !mayDoWithout) return { refusal: { code: 'noGround' } };
 	if (forGround.length === 0 && ground) return { refusal: { code: 'groundUnused' } };
 	const cables = new Set(lives.flatMap(({ ends }) => ends.flatMap(({ cable }) => cable ?? [])));
 	const after = [...cables].filter((cable) => !wish.supply.includes(cable));

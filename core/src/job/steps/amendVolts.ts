@@ -11,6 +11,7 @@ export const schema = saying(() =>
 export const step: StepModule<'amendVolts', never> = {
 	kind: 'amendVolts',
 	concerns: 'job',
+	record: 'notes',
 	at: 'work',
 	beside: ({ find }, _state, said) => {
 		const { of, reading } = said;

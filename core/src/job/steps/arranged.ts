@@ -11,6 +11,7 @@ export const schema = saying(() =>
 export const step: StepModule<'arranged', never> = {
 	kind: 'arranged',
 	concerns: 'job',
+	record: 'isolation',
 	at: 'panelOff',
 	beside: ({ plan }, { arranged }, said) => {
 		const known = Object.values(plan.hard).some((things) => things.some(({ id }) => id === said.thing));

@@ -20,6 +20,7 @@ export const schema = saying(() =>
 export const step: StepModule<'autopsy', never> = {
 	kind: 'autopsy',
 	concerns: 'box',
+	record: 'work',
 	at: 'work',
 	beside: (_context, { device }, said) => {
 		if (device === 'oldSeated' || device === 'oldOut') return null;

@@ -9,6 +9,7 @@ export const schema = saying(() => z.strictObject({ kind: z.literal('cap') }));
 export const step: StepModule<'cap'> = {
 	kind: 'cap',
 	concerns: 'box',
+	record: 'work',
 	at: 'work',
 	touches: true,
 	beside: (_context, { wires }, said) => (Object.values(wires).some(isBare) ? accept(said) : null),

@@ -13,6 +13,7 @@ export const schema = saying(() =>
 export const step: StepModule<'changed', never> = {
 	kind: 'changed',
 	concerns: 'job',
+	record: 'isolation',
 	at: 'work',
 	beside: (_context, _state, said) => accept(said),
 	isolates: ({ said }) => said

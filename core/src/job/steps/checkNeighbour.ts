@@ -13,6 +13,7 @@ export type Asks = { readonly kind: 'checkNeighbour'; readonly box: string };
 export const step: StepModule<'checkNeighbour', Asks> = {
 	kind: 'checkNeighbour',
 	concerns: 'box',
+	record: 'tests',
 	at: 'neighbours',
 	by: 'box',
 	due: ({ downstream, upstream }, { neighbours }) => {

@@ -24,6 +24,7 @@ export const schema = saying(() =>
 export const step: StepModule<'checkPart'> = {
 	kind: 'checkPart',
 	concerns: 'box',
+	record: 'work',
 	at: 'start',
 	due: (_plan, { part }) => (part === 'fits' ? null : { kind: 'checkPart' }),
 	beside: ({ plan }, state, said) =>

@@ -18,6 +18,7 @@ export type Asks = { readonly kind: 'checkTools' } | { readonly kind: 'needTeste
 export const step: StepModule<'checkTools', Asks> = {
 	kind: 'checkTools',
 	concerns: 'job',
+	record: 'work',
 	at: (_state, { kind }) => (kind === 'needTester' ? 'work' : 'start'),
 	due: (_plan, { tester }) => (tester === null ? { kind: 'checkTools' } : null),
 	fits: ({ kind }, { tester }) => kind === 'checkTools' || tester !== 'none',

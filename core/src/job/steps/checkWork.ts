@@ -14,6 +14,7 @@ export type Asks = { readonly kind: 'checkWork'; readonly check: string };
 export const step: StepModule<'checkWork', Asks> = {
 	kind: 'checkWork',
 	concerns: 'box',
+	record: 'tests',
 	at: 'test',
 	by: 'check',
 	due: ({ work }, { checks }) => {

@@ -16,6 +16,7 @@ export const schema = saying(() =>
 export const step: StepModule<'decideProtection'> = {
 	kind: 'decideProtection',
 	concerns: 'box',
+	record: 'live',
 	at: 'start',
 	due: (plan, { decided }) => (plan.asked && decided === null ? { kind: 'decideProtection' } : null),
 	beside: (_context, state, said) => (untouched(state) && state.decided !== null ? accept(said) : null),

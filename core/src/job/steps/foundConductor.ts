@@ -17,6 +17,7 @@ export const schema = saying(() =>
 export const step: StepModule<'foundConductor', never> = {
 	kind: 'foundConductor',
 	concerns: 'box',
+	record: 'work',
 	at: 'work',
 	beside: (_context, { isolation, found }, said) => {
 		if (isolation.closed) return null;

@@ -11,6 +11,7 @@ export type Asks = { readonly kind: 'grip'; readonly half: Half };
 export const step: StepModule<'grip', Asks> = {
 	kind: 'grip',
 	concerns: 'box',
+	record: 'tests',
 	at: 'close',
 	by: 'half',
 	due: ({ newHalves }, { grip }) => {

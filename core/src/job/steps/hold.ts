@@ -12,6 +12,7 @@ export const schema = saying(() =>
 export const step: StepModule<'hold'> = {
 	kind: 'hold',
 	concerns: 'job',
+	record: 'isolation',
 	at: 'panelOff',
 	isolates: ({ said }) => said
 };

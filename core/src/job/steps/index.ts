@@ -39,6 +39,7 @@ import { step as readPlug } from './readPlug';
 import { step as readOutlet } from './readOutlet';
 import { step as checkNeighbour } from './checkNeighbour';
 import { step as grip } from './grip';
+import { step as fixLabel } from './fixLabel';
 import { step as tidyDirectory } from './tidyDirectory';
 import { step as changed } from './changed';
 import { step as note } from './note';
@@ -85,6 +86,7 @@ export const steps = {
 	readOutlet,
 	checkNeighbour,
 	grip,
+	fixLabel,
 	tidyDirectory,
 	changed,
 	note,

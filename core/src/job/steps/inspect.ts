@@ -26,6 +26,7 @@ export const schema = saying(() =>
 export const step: StepModule<'inspect'> = {
 	kind: 'inspect',
 	concerns: 'box',
+	record: 'work',
 	at: 'work',
 	due: (_plan, { inspected }) => (inspected ? null : { kind: 'inspect' }),
 	beside: (_context, state, said) => (state.inspected && nothingTakenOff(state) ? accept(said) : null),

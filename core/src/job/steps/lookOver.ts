@@ -53,6 +53,7 @@ export const schema = saying(() =>
 export const step: StepModule<'lookOver'> = {
 	kind: 'lookOver',
 	concerns: 'box',
+	record: 'work',
 	at: 'work',
 	due: (_plan, { lookedOver }) => (lookedOver ? null : { kind: 'lookOver' }),
 	beside: (_context, state, said) => (state.lookedOver && nothingTakenOff(state) ? accept(said) : null),

@@ -14,6 +14,8 @@ export interface Deciding extends JobContext {
 	towardsStop(): Step;
 }
 
+export type RecordPart = 'live' | 'isolation' | 'work' | 'tests' | 'notes';
+
 /** What an event is applied with: the state before it, and after what it did to the isolation. */
 export interface Applying<Kind extends Command['kind']> {
 	readonly plan: JobPlan;
@@ -35,6 +37,8 @@ export interface StepModule<
 	readonly kind: Kind;
 	/** The isolation and the house, whichever box one stands at; or the box. */
 	readonly concerns: 'job' | 'box';
+	/** The part of the printed record that its entries stand in; left out: none. */
+	readonly record?: RecordPart;
 	readonly at: VisitId | ((state: JobState, step: Asks) => VisitId);
 	readonly touches?: boolean | ((said: Said<Kind>) => boolean);
 	/** Whether it is to be done now, where the order (`order.ts`) comes to it; `null`: no, or no more. */

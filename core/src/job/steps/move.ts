@@ -13,6 +13,7 @@ export type Asks = { readonly kind: 'move'; readonly move: string; readonly agai
 export const step: StepModule<'move', Asks> = {
 	kind: 'move',
 	concerns: 'box',
+	record: 'work',
 	at: 'work',
 	touches: true,
 	by: 'move',

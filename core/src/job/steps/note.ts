@@ -9,6 +9,7 @@ export const schema = saying(() => z.strictObject({ kind: z.literal('note'), tex
 export const step: StepModule<'note', never> = {
 	kind: 'note',
 	concerns: 'box',
+	record: 'notes',
 	at: 'work',
 	beside: (_context, _state, said) => accept(said)
 };

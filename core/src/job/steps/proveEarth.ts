@@ -11,6 +11,7 @@ export const schema = saying(() =>
 export const step: StepModule<'proveEarth'> = {
 	kind: 'proveEarth',
 	concerns: 'box',
+	record: 'isolation',
 	at: ({ isolation }) => (isolation.power === 'asFound' ? 'liveFirst' : 'work'),
 	due: (_plan, { earth }) =>
 		typeof earth === 'object' && earth.source === null ? { kind: 'proveEarth' } : null,

@@ -14,6 +14,7 @@ export type Asks = { readonly kind: 'readBaseline'; readonly group: string };
 export const step: StepModule<'readBaseline', Asks> = {
 	kind: 'readBaseline',
 	concerns: 'box',
+	record: 'work',
 	at: 'work',
 	touches: true,
 	by: 'group',

@@ -14,6 +14,7 @@ export type Asks = { readonly kind: 'readGroundEarth'; readonly half: Half; read
 export const step: StepModule<'readGroundEarth', Asks> = {
 	kind: 'readGroundEarth',
 	concerns: 'box',
+	record: 'live',
 	at: 'liveFirst',
 	by: 'half',
 	/** An alarm at the ground is settled by reading it to an earth that is known. */

@@ -14,6 +14,7 @@ export type Asks = { readonly kind: 'readLive'; readonly half: Half };
 export const step: StepModule<'readLive', Asks> = {
 	kind: 'readLive',
 	concerns: 'box',
+	record: 'live',
 	at: 'liveFirst',
 	by: 'half',
 	due: ({ halves }, { live }) => {

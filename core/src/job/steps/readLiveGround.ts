@@ -22,6 +22,7 @@ export type Asks = { readonly kind: 'readLiveGround'; readonly half: Half };
 export const step: StepModule<'readLiveGround', Asks> = {
 	kind: 'readLiveGround',
 	concerns: 'box',
+	record: 'live',
 	at: 'liveFirst',
 	by: 'half',
 	due: ({ halves }, { earth }) =>

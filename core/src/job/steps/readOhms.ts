@@ -19,6 +19,7 @@ export type Asks = { readonly kind: 'readOhms'; readonly check: ResistanceCheck 
 export const step: StepModule<'readOhms', Asks> = {
 	kind: 'readOhms',
 	concerns: 'box',
+	record: 'tests',
 	at: 'work',
 	by: 'check',
 	due: (plan, state) => {
@@ -45,9 +46,9 @@ export const step: StepModule<'readOhms', Asks> = {
 
 /** Ground to the box is asked of a metal one. */
 export const checksNow = (
-	{ resistanceChecks, grounded }: JobPlan,
+	{ resistanceChecks, newGrounded }: JobPlan,
 	{ metalBox }: JobState
 ): ResistanceCheck[] => [
 	...resistanceChecks.filter((check) => check !== 'groundBox'),
-	...(metalBox && grounded ? (['groundBox'] as const) : [])
+	...(metalBox && newGrounded ? (['groundBox'] as const) : [])
 ];

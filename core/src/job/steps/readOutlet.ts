@@ -19,11 +19,12 @@ export type Asks = { readonly kind: 'readOutlet'; readonly half: Half };
 export const step: StepModule<'readOutlet', Asks> = {
 	kind: 'readOutlet',
 	concerns: 'box',
+	record: 'tests',
 	at: 'test',
 	by: 'half',
-	due: ({ grounded, newHalves }, { final }) => {
+	due: ({ newGrounded, newHalves }, { final }) => {
 		const left = newHalves.find((each) => final[each] === undefined);
-		return left && !grounded ? { kind: 'readOutlet', half: left } : null;
+		return left && !newGrounded ? { kind: 'readOutlet', half: left } : null;
 	},
 	judge: ({ expect }, _state, said) => {
 		const { hotNeutral, neutralEarth } = said;

@@ -20,11 +20,12 @@ export type Asks = { readonly kind: 'readPlug'; readonly half: Half };
 export const step: StepModule<'readPlug', Asks> = {
 	kind: 'readPlug',
 	concerns: 'box',
+	record: 'tests',
 	at: 'test',
 	by: 'half',
-	due: ({ grounded, newHalves }, { final }) => {
+	due: ({ newGrounded, newHalves }, { final }) => {
 		const left = newHalves.find((each) => final[each] === undefined);
-		return left && grounded ? { kind: 'readPlug', half: left } : null;
+		return left && newGrounded ? { kind: 'readPlug', half: left } : null;
 	},
 	judge: ({ expect }, _state, said) => {
 		if (said.volts && !inRange(said.volts)) return refuse({ code: 'outOfRange' });

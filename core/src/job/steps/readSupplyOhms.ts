@@ -15,6 +15,7 @@ export type Asks = { readonly kind: 'readSupplyOhms'; readonly cable: string };
 export const step: StepModule<'readSupplyOhms', Asks> = {
 	kind: 'readSupplyOhms',
 	concerns: 'box',
+	record: 'work',
 	at: 'work',
 	touches: true,
 	by: 'cable',

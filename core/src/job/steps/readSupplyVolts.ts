@@ -19,6 +19,7 @@ export type Asks = { readonly kind: 'readSupplyVolts'; readonly cable: string };
 export const step: StepModule<'readSupplyVolts', Asks> = {
 	kind: 'readSupplyVolts',
 	concerns: 'box',
+	record: 'work',
 	at: 'supplyRead',
 	by: 'cable',
 	judge: ({ expect }, _state, said) => {

@@ -10,6 +10,7 @@ export const schema = saying(() => z.strictObject({ kind: z.literal('reopen') })
 export const step: StepModule<'reopen'> = {
 	kind: 'reopen',
 	concerns: 'box',
+	record: 'work',
 	at: 'work',
 	touches: true,
 	isolates: ({ plan, state }) => ({ kind: 'exposed', pairs: barePairIds(plan, state) }),

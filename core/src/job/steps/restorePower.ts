@@ -8,6 +8,7 @@ export const schema = saying(() => z.strictObject({ kind: z.literal('restorePowe
 export const step: StepModule<'restorePower'> = {
 	kind: 'restorePower',
 	concerns: 'job',
+	record: 'tests',
 	at: ({ device }) => (device === 'none' ? 'supplyOn' : 'panelOn'),
 	judge: (_context, _state, said) => accept(said, { passes: said.held, expected: null }),
 	isolates: ({ said }) => said,

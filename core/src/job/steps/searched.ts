@@ -19,6 +19,7 @@ export const schema = saying(() => z.strictObject({ kind: z.literal('searched'),
 export const step: StepModule<'searched', never> = {
 	kind: 'searched',
 	concerns: 'job',
+	record: 'isolation',
 	at: 'panelOff',
 	beside: (context, state, said) => {
 		// A search touches nothing: breakers go off and on again, and one looks. Once the box is open that is no way to look any more.

@@ -16,6 +16,7 @@ export const schema = saying(() =>
 export const step: StepModule<'stop'> = {
 	kind: 'stop',
 	concerns: 'job',
+	record: 'notes',
 	at: ({ device }) => (device === 'oldSeated' ? 'liveFirst' : 'work'),
 	beside: (context, _state, said) => {
 		const way = context.towardsStop();

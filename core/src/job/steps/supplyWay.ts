@@ -12,6 +12,7 @@ export type Asks = { readonly kind: 'supplyWay'; readonly silent: boolean };
 export const step: StepModule<'supplyWay', Asks> = {
 	kind: 'supplyWay',
 	concerns: 'box',
+	record: 'work',
 	at: 'work',
 	// Where the work depends on which cable it is, it is found, never left.
 	judge: ({ plan }, _state, said) =>

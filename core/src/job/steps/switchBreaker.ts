@@ -13,6 +13,7 @@ export type Asks = { readonly kind: 'switchOff'; readonly also: string | null };
 export const step: StepModule<'switchBreaker', Asks> = {
 	kind: 'switchBreaker',
 	concerns: 'job',
+	record: 'isolation',
 	at: 'panelOff',
 	fits: ({ also }, { on, breaker }) => !on && (also === null || also === breaker),
 	beside: ({ plan }, state, said) => {

@@ -8,6 +8,7 @@ export type Asks = { readonly kind: 'takeOff'; readonly terminal: string };
 export const step: StepModule<'takeOff', Asks> = {
 	kind: 'takeOff',
 	concerns: 'box',
+	record: 'work',
 	at: 'work',
 	touches: true,
 	by: 'terminal',

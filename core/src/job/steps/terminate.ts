@@ -14,6 +14,7 @@ export type Asks = { readonly kind: 'terminate'; readonly terminal: string };
 export const step: StepModule<'terminate', Asks> = {
 	kind: 'terminate',
 	concerns: 'box',
+	record: 'work',
 	at: 'work',
 	touches: true,
 	fits: ({ terminal }, { from }) => terminal === from,

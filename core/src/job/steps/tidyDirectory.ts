@@ -8,6 +8,7 @@ export const schema = saying(() => z.strictObject({ kind: z.literal('tidyDirecto
 export const step: StepModule<'tidyDirectory'> = {
 	kind: 'tidyDirectory',
 	concerns: 'job',
+	record: 'tests',
 	at: 'close',
 	due: (_plan, { directory }) => (directory === null ? { kind: 'tidyDirectory' } : null),
 	applied: ({ state, said }) => ({ ...state, directory: said.label })

@@ -12,6 +12,7 @@ export type Asks = { readonly kind: 'touchSupply'; readonly cable: string };
 export const step: StepModule<'touchSupply', Asks> = {
 	kind: 'touchSupply',
 	concerns: 'box',
+	record: 'work',
 	at: 'supplyRead',
 	by: 'cable',
 	applied: ({ plan, state, event }) => cableRead(plan, state, event)

@@ -11,6 +11,7 @@ export type Asks = { readonly kind: 'tug'; readonly terminal: string };
 export const step: StepModule<'tug', Asks> = {
 	kind: 'tug',
 	concerns: 'box',
+	record: 'work',
 	at: 'work',
 	touches: true,
 	by: 'terminal',

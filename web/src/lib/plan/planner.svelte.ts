@@ -38,6 +38,9 @@ export class Planner {
 	failed = $state(false);
 	#worker: Worker | null = null;
 	#number = 0;
+	/** For which outlets was asked last, and for which the offers in sight were worked out: what can be had at one hangs on those before it. */
+	#asked = '';
+	#offersOf = '';
 
 	ask(question: Question): void {
 		if (!this.#worker) {
@@ -46,10 +49,13 @@ export class Planner {
 			this.#worker.onmessage = ({ data }: MessageEvent<Planned>) => {
 				if (data.number !== this.#number) return;
 				// What could be had else stays in sight until it is known anew.
-				const offers = data.offers.length > 0 ? data.offers : (this.planned?.offers ?? []);
+				const known = this.#offersOf === this.#asked ? (this.planned?.offers ?? []) : [];
+				const offers = data.offers.length > 0 ? data.offers : known;
+				if (data.offers.length > 0) this.#offersOf = this.#asked;
 				this.planned = { ...data, offers };
 			};
 		}
+		this.#asked = [question.boxId, ...question.boxes.map(({ boxId }) => boxId)].join();
 		this.#number++;
 		this.#worker.postMessage({ ...question, number: this.#number } satisfies Asked);
 	}

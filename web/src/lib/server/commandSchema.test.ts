@@ -16,6 +16,7 @@ const append = (command: unknown) => ({
 /** What the walks leave out: what is said beside the steps, with nothing that leads on. */
 const besides: Command[] = [
 	{ kind: 'note', text: 'the plate was painted over' },
+	{ kind: 'fixLabel', label: 'noEquipmentGround' },
 	{ kind: 'arranged', thing: 'monitor', how: 'on its battery, somebody sits by' },
 	{ kind: 'searched', event: { kind: 'answer', off: ['b11'], answer: 'dark', by: 'lamp' } },
 	{ kind: 'searched', event: { kind: 'signal', strongest: null } },
@@ -61,7 +62,7 @@ const commands = [
 ];
 /** Every kind of command, written down by hand: what a build knows of, the next one has to take. */
 const kinds =
-	`amendVolts arranged autopsy cap changed checkNeighbour checkPart checkTools checkWork confirm decideProtection finish foundConductor
+	`amendVolts arranged autopsy cap changed checkNeighbour checkPart checkTools checkWork confirm decideProtection finish fixLabel foundConductor
 grip hold inspect lookOver move note proveEarth proveTester readBaseline readGroundEarth readLive readLiveGround readOhms readOutlet readPair
 readPlug readSupplyOhms readSupplyVolts reopen restorePower searchBy searched stop supplyWay switchBreaker takeOff terminate tidyDirectory
 touchSupply tug`.split(/\s+/);

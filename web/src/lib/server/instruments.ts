@@ -106,13 +106,13 @@ export function takeReading(
 		case 'ohms':
 			return { kind: 'ohms', reading: readOhms(house, resistanceProbes(plan, request.check)) };
 		case 'supplyOhms': {
-			const probes = supplyProbes(house, plan, request.cable);
+			const probes = supplyProbes(house, plan, request.cable, state.earth);
 			return probes
 				? { kind: 'ohms', reading: readOhms(house, { red: probes.neutral, black: probes.ground }) }
 				: { kind: 'nothing' };
 		}
 		case 'touchSupply': {
-			const probes = supplyProbes(house, plan, request.cable);
+			const probes = supplyProbes(house, plan, request.cable, state.earth);
 			return probes ? { kind: 'alarm', alarms: contactlessAlarms(house, probes.hot) } : { kind: 'nothing' };
 		}
 		case 'baseline': {
@@ -124,7 +124,7 @@ export function takeReading(
 			return probes ? volts(house, probes, request.instrument, request.mode) : { kind: 'nothing' };
 		}
 		case 'supplyVolts': {
-			const probes = supplyProbes(house, plan, request.cable);
+			const probes = supplyProbes(house, plan, request.cable, state.earth);
 			return probes
 				? volts(house, { red: probes.hot, black: probes[request.to] }, request.instrument, 'highImpedance')
 				: { kind: 'nothing' };

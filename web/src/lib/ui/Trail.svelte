@@ -102,8 +102,9 @@
 	@media (max-width: 700px) {
 		ol {
 			display: flex;
+			flex-wrap: wrap;
 			align-items: flex-start;
-			gap: 0;
+			gap: 0.3rem 0;
 		}
 		li {
 			padding: 26px 0 0 0;

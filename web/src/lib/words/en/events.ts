@@ -1,3 +1,4 @@
+import { labelText } from './labels';
 import { atBoxOf } from './steps/words';
 import { checkWords, moveLine } from './work';
 import type { House } from '@wary/core/house';
@@ -197,6 +198,8 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 				body.held ? '' : 'came out of its tug'
 			);
 		}
+		case 'fixLabel':
+			return line('Label on the plate', `“${labelText[body.label]}”`);
 		case 'checkWork': {
 			const words = checkWords(plan, body.check, house);
 			return line(words.title, body.passes ? words.yes : words.no);
@@ -208,7 +211,7 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 			);
 		case 'readSupplyOhms':
 			return line(
-				`${capital(t.neutral)} to ${t.ground}, cable ${cableLetter(plan, body.cable)}`,
+				`${capital(t.neutral)} to ${plan.grounded ? t.ground : `the known ${t.ground}`}, cable ${cableLetter(plan, body.cable)}`,
 				`${ohmsWord(body.value.kind === 'overload' ? null : body.value.resistanceOhm)}: ${cableVerdictWords(judged?.cable)}`
 			);
 		case 'readSupplyVolts':

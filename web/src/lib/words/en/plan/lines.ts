@@ -4,6 +4,7 @@ import type { JobPlan } from '@wary/core/job';
 import { regions } from '@wary/core/rules';
 import type { Supplies } from '@wary/core/wiring';
 import { deviceWords } from '../devices';
+import { labelText, notHere } from '../labels';
 import { boxPlace, capital, colourWords, howWords, sizeWords } from '../terms';
 import { layOutWords, roomMm, sureWords } from './page';
 
@@ -30,12 +31,19 @@ export function planLines(house: House, plan: JobPlan): Line[] {
 	const sure = (text: string): Line => ({ kind: 'sure', text });
 	return [
 		sure(say.halves(plan.newHalves.length, regions[plan.region].nominalV)),
-		...(plan.grounded ? [sure(say.grounded)] : []),
+		...(plan.newGrounded ? [sure(say.grounded)] : []),
+		...(work.verdict.withoutGround ? [sure(say.withoutGround(guardedBy(house, plan)))] : []),
 		...(work.checks.some(({ check }) => check === 'switchDark') ? [sure(say.switched)] : []),
 		...(own && family.arrivesTripped ? [sure(say.protectsHere)] : []),
 		...(protects.length > 0 ? [sure(say.protects(places(protects)))] : []),
 		...(fed.length > 0 ? [sure(say.fed(places(fed)))] : []),
 		sure(say.apart),
+		...(plan.labels.length > 0
+			? [
+					{ kind: 'first' as const, text: say.labels(plan.labels.map((label) => `“${labelText[label]}”`)) },
+					{ kind: 'short' as const, text: notHere }
+				]
+			: []),
 		...(work.candidates.length > 1 ? [{ kind: 'first' as const, text: say.supply }] : []),
 		...(asksDepth
 			? [
@@ -51,6 +59,12 @@ export function planLines(house: House, plan: JobPlan): Line[] {
 		...(family.usb && plan.region === 'uk' ? [{ kind: 'first' as const, text: say.insulationTest }] : [])
 	];
 }
+
+/** Whose leak protection an outlet without a ground leans on. */
+const guardedBy = (house: House, { boxId, work }: JobPlan): string | null => {
+	const guard = work!.verdict.guardedBy;
+	return guard === null || guard === boxId ? null : findBox(house, guard) ? boxPlace(house, guard) : guard;
+};
 
 /** N·m in one in·lb: 0.0254 m × 4.44822 N (exact by definition of inch and pound-force). */
 const newtonMetresInInchPound = 0.0254 * 4.44822;

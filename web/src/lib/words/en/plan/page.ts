@@ -30,10 +30,11 @@ export const words = {
 	goOn: 'Go on with the job here',
 	inThisJob: 'Outlets in this job',
 	leaveOut: (place: string) => `Leave out ${place}`,
+	leaveThisOut: 'Leave this one out',
 	oneIsolation:
 		'One job: off and locked once, then outlet by outlet, each proven dead by itself. Power comes back when all of them are closed.',
-	addOutlet: 'Another outlet on the same breaker, in the same job',
-	noOther: 'none',
+	addOutlet: 'Do another outlet of this breaker in the same job',
+	noOther: 'add one …',
 	back: 'Back to the outlet',
 	workerGone:
 		'The plan can’t be worked out: the part of this page that does it couldn’t be fetched. Reload it.'
@@ -45,6 +46,9 @@ export const sureWords = (region: Region) => {
 		halves: (count: number, volts: number) =>
 			`${count === 1 ? 'here' : region === 'uk' ? 'both sockets' : 'both halves'}: ${volts} V, the right way round`,
 		grounded: `${t.ground} on it, and it doesn’t depend on this part`,
+		withoutGround: (guard: string | null) =>
+			`no ${t.ground} here, and none is made up: ${guard === null ? 'this part' : `the GFCI at ${guard}`} opens at a leak without one. The tester’s button does nothing then; its own button counts`,
+		labels: (labels: readonly string[]) => `on the plate: ${labels.join(' and ')}`,
 		switched: 'the switched half follows its wall switch, the other doesn’t',
 		protectsHere: 'this place: opens at a leak',
 		protects: (places: string) => `${places}: fed, and protected from here`,

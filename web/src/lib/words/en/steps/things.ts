@@ -59,11 +59,13 @@ export const partQuestions = (
 		text:
 			region === 'uk'
 				? 'Terminals marked L, N and earth'
-				: plan.grounded
-					? 'Three slots: it has a green ground screw'
-					: 'No ground slot and no green screw: there is nothing to connect one to'
+				: plan.work && !plan.newGrounded
+					? 'Three slots and a green ground screw, on which nothing goes here'
+					: plan.grounded || plan.work
+						? 'Three slots: it has a green ground screw'
+						: 'No ground slot and no green screw: there is nothing to connect one to'
 	},
-	...(plan.grounded || region === 'uk'
+	...(plan.grounded || plan.work || region === 'uk'
 		? [
 				{
 					key: 'tamperResistant' as const,

@@ -1,3 +1,4 @@
+import { fixLabelWords } from '../labels';
 import { findBreaker, type How } from '@wary/core/house';
 import { wayNow, waysFor, type JobState, type Step } from '@wary/core/job';
 import { partWords } from '../parts';
@@ -157,8 +158,8 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 					};
 		case 'readSupplyOhms':
 			return {
-				title: `${capital(t.neutral)} to ${t.ground}: ${cableWords(house, plan, step.cable)}`,
-				lead: `Meter to Ω. One tip on this cable’s bare ${t.neutral}, the other on its ${t.ground}. Nothing else touches.`,
+				title: `${capital(t.neutral)} to ${plan.grounded ? t.ground : `the known ${t.ground}`}: ${cableWords(house, plan, step.cable)}`,
+				lead: `Meter to Ω. One tip on this cable’s bare ${t.neutral}, the other on ${plan.grounded ? `its ${t.ground}` : `the known ${t.ground} at the end of the lead: there is no ${t.ground} in this box`}. Nothing else touches.`,
 				why: uk
 					? 'Neutral and earth meet at the cut-out, before the consumer unit (TN-C-S), or at the transformer (TN-S). The supply cable leads back there and reads an ohm or so; a cable that only goes on reads far more. On TT this way stays silent.'
 					: 'At the service panel neutral and ground are joined. The supply cable leads back to that joint and reads next to nothing; a cable that only goes on reads far more. It is the difference that tells.'
@@ -166,7 +167,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 		case 'readSupplyVolts':
 			return {
 				title: `Alive, at arm’s length: ${cableWords(house, plan, step.cable)}`,
-				lead: `Only through connectors with test openings: tips into the openings, ${t.hot} to ${t.neutral}, then ${t.hot} to ${t.ground}. Never into the open end of a cap. Nothing else within reach. Then straight back to the ${t.panel}.`,
+				lead: `Only through connectors with test openings: tips into the openings, ${t.hot} to ${t.neutral}, then ${t.hot} to ${plan.grounded ? t.ground : `the known ${t.ground}`}. Never into the open end of a cap. Nothing else within reach. Then straight back to the ${t.panel}.`,
 				why: 'Full voltage on both is the supply. The cables that go on show nothing, or a few volts that the one beside them lends.'
 			};
 		case 'takeOff': {
@@ -204,6 +205,8 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 		}
 		case 'checkWork':
 			return checkWords(plan, step.check, house);
+		case 'fixLabel':
+			return fixLabelWords(step.label);
 		case 'reopen':
 			return {
 				title: 'Ease it out again',

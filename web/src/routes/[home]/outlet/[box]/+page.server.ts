@@ -26,7 +26,8 @@ export async function load({ params }) {
 		/** Its breaker can be looked for although no job can be planned. */
 		searchable: !planned.ok && ['brokenTabs', 'sharedNeutral'].includes(planned.failure.code),
 		/** Something else can be planned although the same again can’t. */
-		plannable: !planned.ok && planned.failure.code === 'brokenTabs',
+		/** Not the same again, but something else may be planned. */
+		plannable: !planned.ok && ['brokenTabs', 'noGround', 'groundUnused'].includes(planned.failure.code),
 		asked: planned.ok && planned.plan.asked ? protectionNotice(planned.plan.asked, house.region) : null,
 		noResidual: planned.ok && planned.plan.noResidual,
 		underWay: jobs.find(({ outcome }) => outcome === null)?.id ?? null,

@@ -12,6 +12,7 @@
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
 	import { day } from '$words/dates';
 	import { deviceWords } from '$words/devices';
+	import { labelMeans, labelText } from '$words/labels';
 	import { breakerName, capital, ohmsWord, terms, voltsWord } from '$words/terms';
 	import Material from './Material.svelte';
 	import PlanLink from './PlanLink.svelte';
@@ -38,6 +39,9 @@
 	<section class="facts">
 		<h1>{placeName(data.house, data.box)}</h1>
 		{#if data.box.device}<p class="device">{deviceWords(data.box.device, data.house.region)}</p>{/if}
+		{#each data.box.labels ?? [] as label (label)}<p class="my-1">
+				<span class="plate-label">{labelText[label]}</span> <span class="soft">{labelMeans[label]}</span>
+			</p>{/each}
 		{#each data.box.worries as worry (worry.id)}
 			<Verdict kind="open">
 				<b>{worryWords[worry.kind].what}</b>

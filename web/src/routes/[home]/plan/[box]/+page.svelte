@@ -99,7 +99,10 @@
 <svelte:head><title>{w.title(placeName(data.house, data.box))} · Wary Hand</title></svelte:head>
 <main data-planned={planner.planned?.offers.length ? wish.part : null}>
 	<header>
-		<h1>{placeName(data.house, data.box)}</h1>
+		<h1>{placeName(data.house, box)}</h1>
+		<p class="mb-2">
+			{w.becomes(kindWords(box.device!), inSentence(partWords[wish.part].name))}
+		</p>
 		<Together
 			house={data.house}
 			{boxes}
@@ -109,9 +112,6 @@
 			onadd={add}
 			onleave={leaveOut}
 		/>
-		<p class="mb-2">
-			{w.becomes(kindWords(box.device!), inSentence(partWords[wish.part].name))}
-		</p>
 	</header>
 	<div class="choose">
 		<Choose house={data.house} {wish} offers={planner.planned?.offers ?? []} {switched} onwish={choose} />

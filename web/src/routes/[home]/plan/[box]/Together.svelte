@@ -26,24 +26,28 @@
 	}
 </script>
 
-{#if boxes.length > 1}
-	<div class="row mt-2" role="group" aria-label={w.inThisJob}>
-		{#each boxes as each (each.boxId)}<Button
-				color={each.boxId === boxId ? 'primary' : 'light'}
-				aria-pressed={each.boxId === boxId}
-				onclick={() => onlook(each.boxId)}>{place(each.boxId)}</Button
-			>{/each}
-		{#if boxId !== boxes[0]!.boxId}<Button color="alternative" onclick={() => onleave(boxId)}
-				>{w.leaveOut(place(boxId))}</Button
-			>{/if}
-	</div>
-	<p class="soft m-0 mt-1">{w.oneIsolation}</p>
-{/if}
-{#if left.length > 0}
-	<Label class="mt-2 max-w-[26rem]"
-		>{w.addOutlet}<Select placeholder="" bind:value={added} onchange={add}>
-			<option value="">{w.noOther}</option>
-			{#each left as each (each.boxId)}<option value={each.boxId}>{place(each.boxId)}</option>{/each}
-		</Select></Label
-	>
-{/if}
+<div class="row items-end! mt-2">
+	{#if boxes.length > 1}
+		<div class="row" role="group" aria-label={w.inThisJob}>
+			{#each boxes as each (each.boxId)}<Button
+					color={each.boxId === boxId ? 'primary' : 'light'}
+					aria-pressed={each.boxId === boxId}
+					onclick={() => onlook(each.boxId)}>{place(each.boxId)}</Button
+				>{/each}
+			{#if boxId !== boxes[0]!.boxId}<Button
+					color="alternative"
+					aria-label={w.leaveOut(place(boxId))}
+					onclick={() => onleave(boxId)}>{w.leaveThisOut}</Button
+				>{/if}
+		</div>
+	{/if}
+	{#if left.length > 0}
+		<Label class="w-full max-w-[24rem]"
+			>{w.addOutlet}<Select placeholder="" bind:value={added} onchange={add}>
+				<option value="">{w.noOther}</option>
+				{#each left as each (each.boxId)}<option value={each.boxId}>{place(each.boxId)}</option>{/each}
+			</Select></Label
+		>
+	{/if}
+</div>
+{#if boxes.length > 1}<p class="soft m-0 mt-1">{w.oneIsolation}</p>{/if}

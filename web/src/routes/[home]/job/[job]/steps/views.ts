@@ -53,6 +53,7 @@ const views: { readonly [K in Kind]: View<K> } = {
 	confirm,
 	move: () => import('./Move.svelte'),
 	checkWork: yesNo,
+	fixLabel: () => import('./FixLabel.svelte'),
 	reopen: confirm,
 	finish: confirm,
 	stop: confirm
