@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { energyOf } from '../src/isolation';
 import {
 	applyToWhole,
+	concernsJob,
 	decideWhole,
 	initialWhole,
 	nextAt,
@@ -73,18 +74,30 @@ interface Walked {
 	}[];
 }
 
+/** A state’s name, worked out once for each: what is said at one box leaves the others as they were. */
+const names = new WeakMap<JobState, string>();
+function nameOf(state: JobState): string {
+	const known = names.get(state) ?? keyOf(state);
+	names.set(state, known);
+	return known;
+}
+
 /** Every state that any sequence of commands, said at any box, can reach. */
 function walkWhole(plans: readonly JobPlan[]): Walked {
 	const commands = plans.flatMap((plan, at) =>
 		everyCommand(plan)
-			.filter(worthSaying)
+			// What is the job’s own is the same said anywhere, but for whom a switching off sends back into his box.
+			.filter(
+				(command) =>
+					worthSaying(command) && (at === 0 || !concernsJob(command) || command.kind === 'switchBreaker')
+			)
 			.map((command) => ({ at, command }))
 	);
 	const numbers = new Map<string, number>();
 	const states: WholeJob[] = [];
 	const moves: Walked['moves'][number][] = [];
 	const numberOf = (whole: WholeJob): number => {
-		const key = whole.boxes.map(keyOf).join('#');
+		const key = whole.boxes.map(nameOf).join('#');
 		const known = numbers.get(key);
 		if (known !== undefined) return known;
 		numbers.set(key, states.length);

@@ -225,6 +225,10 @@ export const device = z.discriminatedUnion('kind', [
 					'`current`: resets only with supply on its supply side, and its face is parted from its load side. `old`: neither.'
 				),
 			indicator: z.enum(['showsPower', 'showsTrip']).default('showsPower'),
+			lineAt: z
+				.enum(['top', 'bottom'])
+				.optional()
+				.describe('Where LINE is printed, the face upright, seen from the back. Left out: not looked at.'),
 			usb: z.boolean().optional().describe('With a charger behind its face.'),
 			...residualPart,
 			tripMa: z.number().min(4).max(6).default(5).describe('Within 4 to 6 mA, UL 943 class A.'),

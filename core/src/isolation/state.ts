@@ -115,6 +115,13 @@ const again = ({ closed, facePairs, proof }: IsolationState): Proof =>
 export function withShared(mine: IsolationState, theirs: IsolationState): IsolationState {
 	const { power, off, notFeeding, hold, areaClear, doubt } = theirs;
 	const doubted = doubt?.until === 'panel' && mine.doubt?.until !== 'panel';
+	const same =
+		mine.power === power &&
+		mine.off === off &&
+		mine.notFeeding === notFeeding &&
+		mine.hold === hold &&
+		mine.areaClear === areaClear;
+	if (same && !doubted) return mine;
 	return {
 		...mine,
 		power,

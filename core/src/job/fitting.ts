@@ -1,6 +1,7 @@
 import { deviceModel, own, type How } from '../house';
 import type { PartAnswers, Tester } from './events';
 import type { PartFault } from './judge';
+import type { PartInHand } from './partInHand';
 import type { JobPlan } from './plan';
 import type { JobState } from './state';
 
@@ -41,6 +42,10 @@ export function toolsNeeded(plan: JobPlan, tester: Tester): string[] {
 	return plan.region === 'uk' ? [...common, 'sleeving'] : [...common, 'knife', 'tape'];
 }
 
+const landsUnderPlates = ({ work }: JobPlan): boolean =>
+	work?.ways.some(({ moves }) => moves.some((move) => move.kind === 'land' && move.how === 'clampPlate')) ??
+	false;
+
 /** Ratings that fit: read off the breaker that feeds it, as far as that is known, and its conductors. */
 export function ratingsWanted(plan: JobPlan, feeder: string | null): readonly number[] {
 	const wanted = plan.newDevice.kind === 'fixed' ? [] : [plan.newDevice.ratingA];
@@ -53,13 +58,20 @@ export function ratingsWanted(plan: JobPlan, feeder: string | null): readonly nu
 }
 
 /** What is wrong with the part in hand, against what a like-for-like replacement must be. */
-export function partFaults(plan: JobPlan, answers: PartAnswers, feeder: string | null = null): PartFault[] {
+export function partFaults(
+	plan: JobPlan,
+	answers: PartAnswers,
+	feeder: string | null = null,
+	hand: PartInHand = {}
+): PartFault[] {
 	const wanted = plan.newDevice.kind === 'fixed' ? null : plan.newDevice;
 	return [
 		...(wanted && !ratingsWanted(plan, feeder).includes(answers.ratingA) ? (['rating'] as const) : []),
 		...(answers.tamperResistant || wanted?.kind === 'twoSlot' ? [] : (['notTamperResistant'] as const)),
 		...(answers.sameKind ? [] : (['otherKind'] as const)),
 		...(answers.grounded ? [] : (['notGrounded'] as const)),
-		...(answers.undamaged ? [] : (['damaged'] as const))
+		...(answers.undamaged ? [] : (['damaged'] as const)),
+		// A straight wire pulls out from under a plain screw.
+		...(hand.holds === 'screws' && landsUnderPlates(plan) ? (['noPlates'] as const) : [])
 	];
 }

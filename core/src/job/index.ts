@@ -16,6 +16,7 @@ export { workCheckPasses } from './checks';
 export { planWork } from './planWork';
 export { wishSchema, type WishChoice } from './wishSchema';
 export {
+	asInHand,
 	checkId,
 	handMoves,
 	isJoint,
@@ -81,6 +82,7 @@ export { visitOf, visitsOf, wholeVisits, type Carried, type VisitAt, type VisitI
 export { applyEvent, replay } from './apply';
 export { decide, touches } from './decide';
 export type { Decision, JobContext, Refusal } from './decision';
+export { type PartInHand } from './partInHand';
 export { partFaults, ratingsWanted, terminalsFor, toolsNeeded, waysFor } from './fitting';
 export {
 	autopsyFaults,

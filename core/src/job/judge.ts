@@ -95,4 +95,5 @@ export function autopsyFaults({ looks, grip, hotNeutral, hotGround, through }: A
 	];
 }
 
-export type PartFault = 'rating' | 'notTamperResistant' | 'otherKind' | 'notGrounded' | 'damaged';
+export type PartFault =
+	'rating' | 'notTamperResistant' | 'otherKind' | 'notGrounded' | 'damaged' | 'noPlates';

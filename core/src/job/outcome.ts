@@ -15,7 +15,7 @@ import type { JobEvent } from './events';
 import type { JobPlan } from './plan';
 import { proofsOf, recordOf, type Worry } from './record';
 import type { JobState } from './state';
-import { wayNow, type Work } from './work';
+import { asInHand, wayNow, type Work } from './work';
 
 /** How a breaker’s entry tells what this job found of it. */
 export interface FindingWords {
@@ -144,7 +144,7 @@ function workedInto(
 
 function fitted(
 	{ newDevice: planned, procedure, work }: JobPlan,
-	{ partRatingA, supply }: JobState,
+	{ partRatingA, supply, hand }: JobState,
 	on: string
 ): Device {
 	const device = work ? wayNow(work, supply.found).wanted.device! : planned;
@@ -152,7 +152,7 @@ function fitted(
 	const newDevice = 'tripped' in device ? { ...device, tripped: false } : device;
 	if (newDevice.kind === 'fixed') return newDevice;
 	const ratingA = procedure >= 2 && partRatingA !== null ? partRatingA : newDevice.ratingA;
-	return { ...newDevice, ratingA, fitted: on };
+	return { ...asInHand(newDevice, hand), ratingA, fitted: on } as Device;
 }
 
 function worriesAfter(

@@ -1,7 +1,7 @@
 import { fedFrom, findBreaker, withBox, withBreakers, type Box, type House } from '../house';
 import type { JobPlan } from './plan';
 import type { JobState } from './state';
-import { resetFirst, wayNow, withMoves, type Work } from './work';
+import { asInHand, resetFirst, wayNow, withMoves, type Work } from './work';
 import { terminalOf, withEnd, endsOf, type Wiring } from '../wiring';
 
 /**
@@ -67,7 +67,8 @@ function boxAtWork(box: Box, plan: JobPlan, work: Work, state: JobState): Box {
 			)
 		: moved;
 	const inHand = state.device === 'none' ? undefined : way.wanted.device;
-	const fitted = inHand && resetFirst(plan) ? withTripped(inHand, state.checks.reset !== 'passed') : inHand;
+	const seen = inHand && asInHand(inHand, state.hand);
+	const fitted = seen && resetFirst(plan) ? withTripped(seen, state.checks.reset !== 'passed') : seen;
 	return {
 		...box,
 		...wired,

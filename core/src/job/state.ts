@@ -4,6 +4,7 @@ import { initialIsolation, isolate, type IsolationState } from '../isolation';
 import { defaultSettings, type SearchEvent, type SearchSettings } from '../search';
 import type { Condition, OhmValue, ProtectionDecision, StopReason, Tester } from './events';
 import type { Earth } from './pairs';
+import type { PartInHand } from './partInHand';
 import type { JobPlan, ResistanceCheck } from './plan';
 import { noSupply, type SupplyState } from './supply';
 
@@ -24,6 +25,8 @@ export interface JobState {
 	readonly decided: ProtectionDecision | null;
 	readonly tester: Tester | null;
 	readonly part: 'fits' | 'misfit' | null;
+	/** What was read off the part in hand besides. */
+	readonly hand: PartInHand;
 	/** The rating read off the part in hand, A. */
 	readonly partRatingA: number | null;
 	/** A contactless tester alarmed at the lit ground of this half: a reading settles it. */
@@ -107,6 +110,7 @@ export function initialJob(plan: JobPlan): JobState {
 		decided: null,
 		tester: null,
 		part: null,
+		hand: {},
 		partRatingA: null,
 		groundAlarm: null,
 		live: {},

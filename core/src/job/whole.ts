@@ -56,6 +56,14 @@ const shared = ({ cautions, tester, arranged, search, lastAt, tagged, told, feed
 	feeder
 });
 
+/** Another box after something was said at `there`: the same value where that changes nothing for it. */
+function sharing(mine: JobState, there: JobState): JobState {
+	const now = shared(there);
+	const isolation = withShared(mine.isolation, there.isolation);
+	const same = (Object.keys(now) as (keyof typeof now)[]).every((key) => mine[key] === now[key]);
+	return same && isolation === mine.isolation ? mine : { ...mine, ...now, isolation };
+}
+
 /** The job after one more accepted event. Pure. */
 export function applyToWhole({ plans, boxes }: WholeJob, event: JobEvent): WholeJob {
 	const at = boxAt(plans, event.box);
@@ -74,8 +82,7 @@ export function applyToWhole({ plans, boxes }: WholeJob, event: JobEvent): Whole
 		plans,
 		boxes: boxes.map((state, k) => {
 			if (k === at) return there;
-			const before = asOf(state, event.at);
-			return { ...before, ...shared(there), isolation: withShared(before.isolation, there.isolation) };
+			return sharing(asOf(state, event.at), there);
 		})
 	};
 }
@@ -156,25 +163,44 @@ export function decideWhole(
 	const said = boxAt(plans, box);
 	const forJob = concernsJob(command);
 	const at = forJob ? next.at : said;
-	const deciding = (k: number): Deciding => ({
-		plan: plans[k]!,
-		get expect() {
-			return context.expect(k);
-		},
-		find: context.find,
-		next: () => (forJob || k === next.at ? next.step : null),
-		towardsStop: () => (command.kind === 'stop' ? towardsStop(whole).step! : safeStopStep(boxes[k]!))
-	});
-	// What is the job's own has to be right for every box: nothing is switched on over one that stands open.
-	for (const k of forJob ? boxes.keys() : []) {
-		const decided = decideWith(deciding(k), boxes[k]!, command);
-		if (k !== at && !decided.ok) return decided;
-	}
-	const decision = decideWith(deciding(at), boxes[at]!, command);
+	const here = (k: number) => new AtBox(context, whole, k, forJob || k === next.at ? next.step : null);
+	// What is the job’s own has to be right for every box: nothing is switched on over one that stands open.
+	if (forJob)
+		for (let k = 0; k < plans.length; k++) {
+			const decided = k === at ? null : decideWith(here(k), boxes[k]!, command);
+			if (decided && !decided.ok) return decided;
+		}
+	const decision = decideWith(here(at), boxes[at]!, command);
 	const open = openBox(whole);
 	return decision.ok && touches(command) && open >= 0 && open !== at
 		? refuse({ code: 'otherBoxOpen', box: plans[open]!.boxId })
 		: decision;
+}
+
+/** One of the boxes, as a command is decided there. */
+class AtBox implements Deciding {
+	constructor(
+		readonly context: WholeContext,
+		readonly whole: WholeJob,
+		readonly place: number,
+		readonly step: Step | null
+	) {}
+	get plan(): JobPlan {
+		return this.whole.plans[this.place]!;
+	}
+	get expect(): Expectations {
+		return this.context.expect(this.place);
+	}
+	get find(): WholeContext['find'] {
+		return this.context.find;
+	}
+	next(): Step | null {
+		return this.step;
+	}
+	/** One box’s own way to a stop. The job stops where all of them are safe. */
+	towardsStop(ofAll = false): Step {
+		return ofAll ? towardsStop(this.whole).step! : safeStopStep(this.whole.boxes[this.place]!);
+	}
 }
 
 /** The house as the other boxes of the job leave it for one of them. */

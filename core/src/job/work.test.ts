@@ -7,7 +7,16 @@ import { deviceModel, findBox, settle, withBreakers, type House } from '../house
 import { readPlugLamps } from '../instruments';
 import { Person } from '../../test/person';
 import { endsOf, type Feed } from '../wiring';
-import { houseAfterJob, nextStep, planJob, recordOf, soundLamps, wishProcedure, type WishChoice } from '.';
+import {
+	houseAfterJob,
+	nextStep,
+	partFaults,
+	planJob,
+	recordOf,
+	soundLamps,
+	wishProcedure,
+	type WishChoice
+} from '.';
 
 const wishOf = (part: PartId, feed: Feed, more: Partial<WishChoice> = {}): WishChoice => ({
 	part,
@@ -233,6 +242,40 @@ describe('a job that puts something else in', () => {
 		expect(planned.ok && planned.plan.labels).toEqual(['noEquipmentGround']);
 		expect(planned.ok && planned.plan.newGrounded).toBe(false);
 		expect(planned.ok && planned.plan.work!.verdict).toMatchObject({ withoutGround: true, guardedBy: here });
+	});
+
+	test('plain screws where the plan has straight wires under plates: another part, or another plan', () => {
+		const answers = { ratingA: 15, tamperResistant: true, sameKind: true, grounded: true, undamaged: true };
+		const faults = (wireEnd: WishChoice['wireEnd'], holds: 'plates' | 'screws') => {
+			const planned = planFor(built('endOfRun'), wishOf('gfci', 'asFound', { wireEnd }));
+			if (!planned.ok) throw new Error(planned.failure.code);
+			return partFaults(planned.plan, answers, null, { holds });
+		};
+		expect(faults('clampPlate', 'plates')).toEqual([]);
+		expect(faults('clampPlate', 'screws')).toEqual(['noPlates']);
+		expect(faults('hook', 'screws')).toEqual([]);
+	});
+
+	test('what was read off the part is on record: where LINE is, when its light is lit', () => {
+		const planned = planFor(built('endOfRun'), wishOf('gfci', 'asFound'));
+		if (!planned.ok) throw new Error(planned.failure.code);
+		const house = built('endOfRun');
+		const person = new Person(house, house, planned.plan, ['b1']);
+		person.earthFrom = 'outlet:before';
+		person.until('checkPart');
+		const said = person.answer();
+		if (said.kind !== 'checkPart') throw new Error(said.kind);
+		const hand = { holds: 'plates', lineAt: 'bottom', indicator: 'showsTrip', torqueNm: 1.6 } as const;
+		expect(person.say({ ...said, hand }).ok).toBe(true);
+		while (person.state.status === 'underWay') person.go();
+		const after = houseAfterJob(house, planned.plan, person.state, person.events, '2026-11-26', words);
+		expect(findBox(after, here)!.device).toMatchObject({
+			kind: 'gfci',
+			lineAt: 'bottom',
+			indicator: 'showsTrip',
+			tripped: false
+		});
+		expect(parseHouse(JSON.parse(JSON.stringify(after))).ok).toBe(true);
 	});
 
 	test('half-switched to USB, always on: the switched end is capped', () => {

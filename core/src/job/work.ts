@@ -1,6 +1,7 @@
 import { familyFor, type PartId } from '../devices';
 import type { Device } from '../house';
 import { done, type Move, type Verdict, type Wiring, type WishRefusal } from '../wiring';
+import type { PartInHand } from './partInHand';
 import type { WishChoice } from './wishSchema';
 
 /** What is tried after power is on again, beside the tests of every job. */
@@ -65,6 +66,16 @@ export const isJoint = ({ kind }: Move): boolean => kind === 'join' || kind === 
 /** Whether the new part has to be pushed in before it gives power. */
 export const resetFirst = ({ newDevice }: { readonly newDevice: Device }): boolean =>
 	familyFor(newDevice)?.arrivesTripped ?? false;
+
+/** A part with what was read off it: some makes print LINE and LOAD the other way up, and light up at other times. */
+export function asInHand(device: Device, { indicator, lineAt }: PartInHand): Device {
+	if (familyFor(device)?.asks.includes('lineAt') !== true || !('indicator' in device)) return device;
+	return {
+		...device,
+		...(indicator === 'showsPower' || indicator === 'showsTrip' ? { indicator } : {}),
+		...(lineAt ? { lineAt } : {})
+	};
+}
 
 /** The wiring with these moves done, whatever it was before: ends are where the moves say. */
 export const withMoves = (wiring: Wiring, way: WorkWay, made: (move: Move) => boolean): Wiring =>

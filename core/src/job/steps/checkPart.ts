@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { accept } from '../decision';
 import { partFaults } from '../fitting';
+import { partInHandSchema } from '../partInHand';
 import type { JobPlan } from '../plan';
 import { untouched } from '../progress';
 import type { JobState } from '../state';
@@ -17,7 +18,9 @@ export const schema = saying(() =>
 			sameKind: z.boolean(),
 			grounded: z.boolean(),
 			undamaged: z.boolean()
-		})
+		}),
+		/** What makes differ in. */
+		hand: partInHandSchema.optional()
 	})
 );
 
@@ -33,9 +36,10 @@ export const step: StepModule<'checkPart'> = {
 	applied: ({ state, said, passed }) => ({
 		...state,
 		part: passed ? 'fits' : 'misfit',
-		partRatingA: said.answers.ratingA
+		partRatingA: said.answers.ratingA,
+		hand: said.hand ?? {}
 	})
 };
 
 const judged = (plan: JobPlan, { feeder }: JobState, said: Said<'checkPart'>) =>
-	accept(said, { passes: partFaults(plan, said.answers, feeder).length === 0, expected: null });
+	accept(said, { passes: partFaults(plan, said.answers, feeder, said.hand).length === 0, expected: null });

@@ -11,7 +11,8 @@ export type Said<Kind extends Command['kind']> = Extract<Command, { kind: Kind }
 /** What a command is decided with: the plan, what readings should be, and what comes next. */
 export interface Deciding extends JobContext {
 	next(): Step | null;
-	towardsStop(): Step;
+	/** What makes this box safe, or with `ofAll` every box of the job. */
+	towardsStop(ofAll?: boolean): Step;
 }
 
 export type RecordPart = 'live' | 'isolation' | 'work' | 'tests' | 'notes';

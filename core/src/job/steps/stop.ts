@@ -19,7 +19,7 @@ export const step: StepModule<'stop'> = {
 	record: 'notes',
 	at: ({ device }) => (device === 'oldSeated' ? 'liveFirst' : 'work'),
 	beside: (context, _state, said) => {
-		const way = context.towardsStop();
+		const way = context.towardsStop(true);
 		return way.kind === 'stop' ? accept(said) : refuse({ code: 'makeSafeFirst', next: way });
 	},
 	isolates: () => ({ kind: 'over' }),

@@ -1,3 +1,4 @@
+import { familyOf } from '@wary/core/devices';
 import { arrangements } from '@wary/core/arrangements';
 import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
 import { deviceModel, type Device } from '@wary/core/house';
@@ -72,4 +73,18 @@ describe.each(drawn)('the drawing of a $device.kind', ({ device, shape, model })
 			} else expect(ground!.y).toBeLessThan(slot('hot')!.y);
 		}
 	});
+});
+
+it('a GFCI whose LINE is printed at the bottom is drawn so: the pairs change places, words and all', () => {
+	const made = familyOf('gfci').made(15);
+	const [usual, other] = [made, { ...made, lineAt: 'bottom' } as Device].map((device) => shapeOf(device)!);
+	const y = (shape: typeof usual, name: string) => shape!.terminals.find((each) => each.name === name)!.y;
+	for (const role of ['Hot', 'Neutral']) {
+		expect(y(other, `supply${role}`)).toBe(y(usual, `load${role}`));
+		expect(y(other, `load${role}`)).toBe(y(usual, `supply${role}`));
+	}
+	expect(y(other, 'ground')).toBe(y(usual, 'ground'));
+	const printed = (shape: typeof usual) => new Map(printsOf(shape!).map(({ text, y: at }) => [text, at]));
+	expect(printed(other).get('LINE')! > printed(other).get('LOAD')!).toBe(true);
+	expect(printed(usual).get('LINE')! < printed(usual).get('LOAD')!).toBe(true);
 });

@@ -187,6 +187,19 @@ const gfci: DeviceShape = {
 	]
 };
 
+/** Some makes print LINE at the bottom. */
+const upsideDown: DeviceShape = {
+	...gfci,
+	terminals: gfci.terminals.map((terminal) => ({
+		...terminal,
+		y: gfci.terminals.find(
+			({ mark, printed }) =>
+				mark === terminal.mark &&
+				(printed === undefined ? terminal.printed === undefined : printed !== terminal.printed)
+		)!.y
+	}))
+};
+
 const wallSwitch: DeviceShape = {
 	...duplex,
 	faces: [],
@@ -241,6 +254,7 @@ export function printsOf({ terminals, width }: DeviceShape): { text: string; x: 
 /** The drawing of a device; null for something fixed, which has none. */
 export function shapeOf(device: Device): DeviceShape | null {
 	if (device.kind === 'fixed') return null;
+	if (device.kind === 'gfci' && device.lineAt === 'bottom') return upsideDown;
 	return device.kind === 'duplex' && device.style === 'decorator'
 		? { ...decorator, terminals: duplex.terminals }
 		: shapes[device.kind];

@@ -1,11 +1,19 @@
+import { handValues } from './job/steps/part';
 import { labelText } from './labels';
 import { atBoxOf } from './steps/words';
-import { checkWords, moveLine } from './work';
+import { checkWords, moveLine, torqueWord } from './work';
 import type { House } from '@wary/core/house';
 import type { PlugLamps } from '@wary/core/instruments';
 import type { VoltReading } from '@wary/core/isolation';
 import type { BoxSeen } from '@wary/core/arrangements';
-import { autopsyFaults, type CableVerdict, type Earth, type JobEvent, type JobPlan } from '@wary/core/job';
+import {
+	autopsyFaults,
+	type CableVerdict,
+	type Earth,
+	type JobEvent,
+	type JobPlan,
+	type PartInHand
+} from '@wary/core/job';
 import { autopsyWords, conditionWords, stopWords } from './conditions';
 import { seenWords } from './arrangements';
 import { holdWords } from './energy';
@@ -69,6 +77,18 @@ const changeWords = {
 	otherBoxOpened: 'Another box was opened'
 };
 
+/** What was read off the part, in the order in which it is asked. */
+function handWords(hand: PartInHand = {}, region: 'us' | 'uk'): string {
+	const said = [
+		hand.holds && handValues[hand.holds],
+		hand.lineAt && `LINE ${handValues[hand.lineAt]}`,
+		hand.indicator && handValues[hand.indicator],
+		hand.gaugeMm !== undefined && `gauge ${hand.gaugeMm} mm`,
+		hand.torqueNm !== undefined && torqueWord(region, hand.torqueNm)
+	].filter((each) => typeof each === 'string');
+	return said.length > 0 ? `; ${said.join(', ')}` : '';
+}
+
 export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: Earth = 'box'): EventWords {
 	const { body, judged } = event;
 	const { region } = plan;
@@ -112,7 +132,7 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 		case 'checkTools':
 			return line('Tools laid out', testerWords[body.tester]);
 		case 'checkPart':
-			return line('New part checked', `${body.answers.ratingA} A`);
+			return line('New part checked', `${body.answers.ratingA} A${handWords(body.hand, region)}`);
 		case 'readLive':
 			return line(`Live first, ${halfWords[body.half]}`, readingWords(body.reading));
 		case 'readLiveGround':

@@ -1,5 +1,11 @@
 import type { House } from '@wary/core/house';
-import { checkId, type JobPlan, type ProtectionCheck, type WorkFailure } from '@wary/core/job';
+import {
+	checkId,
+	type JobPlan,
+	type PartInHand,
+	type ProtectionCheck,
+	type WorkFailure
+} from '@wary/core/job';
 import type { Region } from '@wary/core/rules';
 import type { conducting } from '@wary/core/wiring';
 import { type End, type Fault, type Move, type WishRefusal } from '@wary/core/wiring';
@@ -14,6 +20,8 @@ export interface AtBox {
 	readonly region: Region;
 	/** Both wirings of the plan: a tail may be in one of them only. */
 	readonly wirings: readonly Parameters<typeof conducting>[2][];
+	/** What was read off the part in hand. */
+	readonly hand?: PartInHand;
 }
 
 /** An end as one sees it: “black from the panel”, “white pigtail”. */
@@ -138,7 +146,7 @@ export function moveWords(move: Move, again: boolean, at: AtBox): StepWords {
 			const several = move.ends.length > 1;
 			return {
 				title: `On: ${terminalWord(region, move.terminal)}`,
-				lead: `${capital(endsWords(move.ends, at))}. ${landLead(move.how, several)} Tighten to the torque printed on the part. Then tug ${several ? 'each' : 'it'}. Did ${several ? 'they' : 'it'} hold?`,
+				lead: `${capital(endsWords(move.ends, at))}${placeOnPart(move.terminal, at)}. ${stripWords(at.hand)}${landLead(move.how, several)} ${torqueLead(region, at.hand)} Then tug ${several ? 'each' : 'it'}. Did ${several ? 'they' : 'it'} hold?`,
 				why: `${move.role === 'ground' ? `With ${t.ground} on, the protective path is there.` : 'A loose screw heats.'} ${uk ? 'Terminals sit differently from model to model: read the marks.' : 'Brass is hot, silver is neutral, green is ground. Seen from the back, left and right swap.'}`,
 				rule: uk ? 'BS 7671 526.2' : 'NEC 2020 110.14(A), (D)'
 			};
@@ -154,6 +162,28 @@ export function moveWords(move: Move, again: boolean, at: AtBox): StepWords {
 			return { title: moveLine(move, at), lead: '', why: '' };
 	}
 }
+
+/** LINE and LOAD are printed top and bottom by some makes and the other way round by others: told only where it was asked. */
+function placeOnPart(terminal: string, { hand }: AtBox): string {
+	if (hand?.lineAt === undefined || !/^(supply|load)/.test(terminal)) return '';
+	const atTop = (hand.lineAt === 'top') === terminal.startsWith('supply');
+	return `: on yours the pair at the ${atTop ? 'top' : 'bottom'}`;
+}
+
+const stripWords = (hand: PartInHand = {}): string =>
+	hand.gaugeMm === undefined ? '' : `Bare ${hand.gaugeMm} mm, as its gauge shows. `;
+
+/** N·m in one in·lb: 0.0254 m × 4.44822 N, by definition of inch and pound-force. */
+export const newtonMetresInInchPound = 0.0254 * 4.44822;
+/** A torque as parts print it in the region. */
+export const torqueWord = (region: Region, torqueNm: number): string =>
+	region === 'us'
+		? `${Math.round(torqueNm / newtonMetresInInchPound)} in·lb (${torqueNm.toFixed(1)} N·m)`
+		: `${torqueNm.toFixed(1)} N·m`;
+const torqueLead = (region: Region, hand: PartInHand = {}): string =>
+	hand.torqueNm === undefined
+		? 'Tighten to the torque printed on the part.'
+		: `Tighten to ${torqueWord(region, hand.torqueNm)}, as printed on it.`;
 
 function landLead(how: Extract<Move, { kind: 'land' }>['how'], several: boolean): string {
 	switch (how) {
@@ -175,11 +205,20 @@ function landLead(how: Extract<Move, { kind: 'land' }>['how'], several: boolean)
 const checkOf = (plan: JobPlan, id: string): ProtectionCheck | undefined =>
 	id === 'reset' ? { check: 'reset' } : plan.work?.checks.find((each) => checkId(each) === id);
 
+/** What the light of a part does, once it was read which way this make has it. */
+const indicatorLead: Readonly<Record<NonNullable<PartInHand['indicator']> | 'unknown', string>> = {
+	showsPower: ' Its light comes on: on this make it is lit while there is power.',
+	showsTrip: ' Its light goes out: on this make it is lit while tripped.',
+	none: ' It has no light: a lamp plugged in shows it.',
+	unknown: ''
+};
+
 /** What is tried after power is back, and what should come of it. */
 export function checkWords(
 	plan: JobPlan,
 	id: string,
-	house: House
+	house: House,
+	hand: PartInHand = {}
 ): StepWords & { readonly yes: string; readonly no: string } {
 	const { region } = plan;
 	const uk = region === 'uk';
@@ -192,7 +231,7 @@ export function checkWords(
 		case 'reset':
 			return {
 				title: `Reset the ${name}`,
-				lead: 'Push RESET in, firmly, until it clicks and stays.',
+				lead: `Push RESET in, firmly, until it clicks and stays.${indicatorLead[hand.indicator ?? 'unknown']}`,
 				why: 'Many come tripped, and give nothing until they are reset: that is no fault. One that won’t stay in has no supply on its LINE side, or the cables are the wrong way round.',
 				yes: 'It stays in',
 				no: 'It won’t stay in',

@@ -6,6 +6,7 @@ import type { Supplies } from '@wary/core/wiring';
 import { deviceWords } from '../devices';
 import { labelText, notHere } from '../labels';
 import { boxPlace, capital, colourWords, howWords, sizeWords } from '../terms';
+import { torqueWord } from '../work';
 import { layOutWords, roomMm, sureWords } from './page';
 
 export interface Line {
@@ -66,9 +67,6 @@ const guardedBy = (house: House, { boxId, work }: JobPlan): string | null => {
 	return guard === null || guard === boxId ? null : findBox(house, guard) ? boxPlace(house, guard) : guard;
 };
 
-/** N·m in one in·lb: 0.0254 m × 4.44822 N (exact by definition of inch and pound-force). */
-const newtonMetresInInchPound = 0.0254 * 4.44822;
-
 /** What has to lie ready: the part, its plate, connectors, tails, caps, tools. */
 export function layOutLines(house: House, plan: JobPlan, supplies: Supplies): string[] {
 	const say = layOutWords;
@@ -85,9 +83,7 @@ export function layOutLines(house: House, plan: JobPlan, supplies: Supplies): st
 		...(supplies.caps > 0 ? [say.caps(supplies.caps)] : []),
 		...supplies.notches.map((size) => say.stripper(sizeWords(size))),
 		...(family ? [capital(say.gauge(family.usualGaugeMm))] : []),
-		...(torque
-			? [say.torque(`${torque.toFixed(1)} N·m (${Math.round(torque / newtonMetresInInchPound)} in·lb)`)]
-			: []),
+		...(torque ? [say.torque(torqueWord(plan.region, torque))] : []),
 		say.driver,
 		...(plan.metalBox && plan.region === 'us' ? [say.tape] : []),
 		say.tester,

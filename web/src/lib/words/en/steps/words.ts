@@ -22,7 +22,12 @@ import type { StepWords, Telling } from './step';
 import { switchOffWords } from './switchOff';
 
 /** Where the ends of a job's work are. */
-export const atBoxOf = ({ house, plan }: Pick<Telling, 'house' | 'plan'>): AtBox => ({
+export const atBoxOf = ({
+	house,
+	plan,
+	state
+}: Pick<Telling, 'house' | 'plan'> & Partial<Telling>): AtBox => ({
+	...(state ? { hand: state.hand } : {}),
 	house,
 	boxId: plan.boxId,
 	region: plan.region,
@@ -204,7 +209,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 			return moveWords(move, step.again, atBoxOf(telling));
 		}
 		case 'checkWork':
-			return checkWords(plan, step.check, house);
+			return checkWords(plan, step.check, house, state.hand);
 		case 'fixLabel':
 			return fixLabelWords(step.label);
 		case 'reopen':

@@ -14,8 +14,8 @@
 
 	/** The old device in the hand: looks, grip and three resistances; what they should be and what they tell. */
 	const { session } = getJob();
-	const { plan } = session;
-	const t = terms[plan.region];
+	const plan = $derived(session.plan);
+	const t = $derived(terms[plan.region]);
 	const expected = $derived(session.expect.autopsy());
 	let looks = $state<Autopsy['looks']>('sound');
 	let grip = $state<Autopsy['grip']>('firm');

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { JobState, Step } from '@wary/core/job';
-	import { believedHouse, wayNow, wiringDuring } from '@wary/core/job';
+	import { asInHand, believedHouse, wayNow, wiringDuring } from '@wary/core/job';
 	import type { Pointing } from '$lib/ui/box/deviceShape';
 	import { drawnAs } from '$lib/job/drawn';
 	import { findPair } from '$words/terms';
@@ -12,7 +12,7 @@
 	/** The thing itself, as this step meets it. */
 	let { step, state, first }: { step: Step | null; state: JobState; first: FirstDrawing } = $props();
 	const { session } = getJob();
-	const { plan } = session;
+	const plan = $derived(session.plan);
 	const pair = $derived(step?.kind === 'readPair' ? findPair(plan, step.pair, state.earth) : undefined);
 	const move = $derived(
 		step?.kind === 'move' && plan.work
@@ -28,7 +28,7 @@
 	const newPart = $derived(
 		move?.kind === 'breakTab' && 'tabs' in plan.newDevice
 			? { ...plan.newDevice, tabs: { hot: true, neutral: true } }
-			: plan.newDevice
+			: asInHand(plan.newDevice, state.hand)
 	);
 	const device = $derived(
 		inHand || state.device === 'newOut' || state.device === 'newSeated' ? newPart : plan.oldDevice

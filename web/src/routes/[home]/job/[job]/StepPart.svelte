@@ -2,7 +2,7 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import { untrack } from 'svelte';
-	import { mustStop, type Step } from '@wary/core/job';
+	import { mustStop, type Step, type VisitId } from '@wary/core/job';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { stopWords } from '$words/conditions';
 	import { jobPageWords as words } from '$words/job';
@@ -47,14 +47,17 @@
 		typing = document.activeElement?.matches('main input[inputmode=decimal]') ?? false;
 	});
 	// A new step is announced, and the keyboard starts at it; a new row of the same screen moves nothing.
-	let lastStep = untrack(() => JSON.stringify(step));
-	let lastRows = untrack(() => rows?.key);
+	// Two boxes ask the same: the next box is another screen.
+	const asked = () => `${session.at} ${JSON.stringify(step)}`;
+	const screen = () => rows && `${session.at} ${rows.key}`;
+	let lastStep = untrack(asked);
+	let lastRows = untrack(screen);
 	$effect(() => {
-		const now = JSON.stringify(step);
+		const now = asked();
 		if (now === lastStep) return;
-		const sameScreen = rows !== null && rows.key === lastRows;
+		const sameScreen = rows !== null && screen() === lastRows;
 		lastStep = now;
-		lastRows = rows?.key;
+		lastRows = screen();
 		whyOpen = false;
 		const field = typing ? document.querySelector<HTMLInputElement>('main input[inputmode=decimal]') : null;
 		if (sameScreen) (field ?? rowHeading)?.focus({ preventScroll: true });
@@ -63,6 +66,8 @@
 			window.scrollTo({ top: 0 });
 		}
 	});
+	/** Elsewhere one stands at one of several outlets, and it is named. */
+	const atPanel: readonly VisitId[] = ['panelOff', 'panelOn', 'supplyOn'];
 </script>
 
 <svelte:head><title>{told.title} · {place} · Wary Hand</title></svelte:head>
@@ -70,6 +75,9 @@
 		<b>{words.endsHere}</b>
 		{stopWords(session.plan.region)[ending].why}.
 	</Verdict>{/if}
+{#if session.plans.length > 1 && !atPanel.includes(session.visit)}<p class="m-0 font-semibold">
+		{place}
+	</p>{/if}
 <h1 tabindex="-1" bind:this={heading}>{rows?.title ?? told.title}</h1>
 {#if rows}<h2 class="text-xl" tabindex="-1" bind:this={rowHeading}>{told.title}</h2>{/if}
 <p class="lead">{told.lead}</p>

@@ -11,6 +11,26 @@ export const words = {
 	itMustBeOfThe: 'It must be of the same kind.',
 	itMustBeAGrounding: 'It must be a grounding one.',
 	takeItBackADamaged: 'Take it back: a damaged part is not fitted.',
+	noPlates:
+		'It has plain screws: a straight wire pulls out from under them. Take one with plates, or stop here and plan again with a hook round every screw.',
+	onThisPart: 'On this part, as far as you can see it',
+	holds: 'Wires are held by',
+	lineAt: 'LINE is printed, seen from the back',
+	indicator: 'Its light',
+	gauge: 'Strip gauge, mm',
+	torque: (unit: string) => `Torque printed, ${unit}`,
+	odd: 'That isn’t a figure such a part has.',
 	aAndEveryOneOf: (only: string | number) => `${only} A, and every one of these`,
 	itHasEveryOneOf: 'It has every one of these'
+};
+
+/** What a part in hand can show, word for word. */
+export const handValues = {
+	plates: 'plates',
+	screws: 'plain screws',
+	top: 'at the top',
+	bottom: 'at the bottom',
+	showsPower: 'lit while there is power',
+	showsTrip: 'lit while tripped',
+	none: 'no light'
 };

@@ -5,16 +5,27 @@
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Radio from 'flowbite-svelte/Radio.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { partFaults, ratingsWanted, type PartAnswers } from '@wary/core/job';
+	import { familyOf } from '@wary/core/devices';
+	import { partFaults, ratingsWanted, type PartAnswers, type PartInHand } from '@wary/core/job';
 	import { partQuestions } from '$words/steps';
 	import { deviceWords } from '$words/devices';
 	import { getJob } from '../context';
+	import InHand from './InHand.svelte';
 
-	const { session } = getJob();
+	const { session, home } = getJob();
 	const { plan } = session;
 	const wanted = $derived(ratingsWanted(plan, session.jobState.feeder));
 	let ratingA = $state(0);
 	let ticked = $state<string[]>([]);
+	/** Of something else than what was there makes differ: asked once, and kept on this device by the kind of part. */
+	const family = plan.work ? familyOf(plan.work.wish.part) : null;
+	const keptAs = `wary-hand part ${home} ${family?.id}`;
+	let hand = $state.raw<PartInHand>({});
+	let odd = $state(false);
+	function check() {
+		if (family && Object.keys(hand).length > 0) localStorage.setItem(keptAs, JSON.stringify(hand));
+		session.submit({ kind: 'checkPart', answers, ...(family ? { hand } : {}) });
+	}
 	const answers = $derived<PartAnswers>({
 		ratingA,
 		tamperResistant: ticked.includes('tamperResistant'),
@@ -28,23 +39,26 @@
 		notTamperResistant: w.itMustBeTamperResistant,
 		otherKind: w.itMustBeOfThe,
 		notGrounded: w.itMustBeAGrounding,
-		damaged: w.takeItBackADamaged
+		damaged: w.takeItBackADamaged,
+		noPlates: w.noPlates
 	});
 	// What was said of the last part that did not fit.
 	const last = $derived(session.eventsHere.findLast(({ body }) => body.kind === 'checkPart')?.body);
 	const faults = $derived(
-		misfit && last?.kind === 'checkPart' ? partFaults(plan, last.answers, session.jobState.feeder) : []
+		misfit && last?.kind === 'checkPart'
+			? partFaults(plan, last.answers, session.jobState.feeder, last.hand)
+			: []
 	);
 	const submit = (event: SubmitEvent) => {
 		event.preventDefault();
-		session.submit({ kind: 'checkPart', answers });
+		check();
 	};
 	/** Where only one rating is right, it is one of the marks to be found. */
 	const only = $derived(wanted.length === 1 ? wanted[0]! : null);
 	const everyMark = () => {
 		ratingA = ratingA || (only ?? 0);
 		ticked = partQuestions(plan.region, plan).map(({ key }) => key);
-		session.submit({ kind: 'checkPart', answers });
+		check();
 	};
 </script>
 
@@ -74,9 +88,10 @@
 		>
 			{question.text}</Checkbox
 		>{/each}
+	{#if family}<InHand asks={family.asks} region={plan.region} {keptAs} bind:hand bind:odd />{/if}
 	<p class="row mt-4">
-		<Button type="submit" size="lg" disabled={ratingA === 0}>{w.thisIsThePart}<Kbd>↵</Kbd></Button>
-		<Button size="lg" color="light" disabled={ratingA === 0 && only === null} onclick={everyMark}
+		<Button type="submit" size="lg" disabled={ratingA === 0 || odd}>{w.thisIsThePart}<Kbd>↵</Kbd></Button>
+		<Button size="lg" color="light" disabled={(ratingA === 0 && only === null) || odd} onclick={everyMark}
 			>{ratingA || only ? w.aAndEveryOneOf(ratingA || only!) : w.itHasEveryOneOf}</Button
 		>
 	</p>
