@@ -1,5 +1,6 @@
 import { doStep, doUntil, energy, ready, stepOf } from './jobDriver';
-import { expect, test } from './server';
+import { expect, test, type Application } from './server';
+import pg from 'pg';
 import type { Page } from '@playwright/test';
 
 /** Plans a part at an outlet, looks at what the model says, and begins. */
@@ -11,6 +12,19 @@ async function plan(page: Page, home: string, box: string, part: string, feed?: 
 	await page.getByLabel('What goes in').selectOption({ label: part });
 	if (feed) await page.getByLabel('What comes after is fed').selectOption({ label: feed });
 	await expect(page.getByRole('heading', { name: 'The model, before a screw is turned' })).toBeVisible();
+}
+const settled = async (page: Page) => {
+	await page.locator('main[data-saving=false]').waitFor();
+};
+/** Simulated instruments for a home of one’s own: they measure it as it is recorded. */
+async function withInstruments(application: Application, slug: string, wiring: object): Promise<void> {
+	const client = new pg.Client({ connectionString: application.databaseUrl });
+	await client.connect();
+	await client.query(
+		'insert into demo_wiring (household_id, house) select household_id, $2 from household where slug = $1',
+		[slug, JSON.stringify(wiring)]
+	);
+	await client.end();
 }
 async function begin(page: Page): Promise<void> {
 	await page.getByLabel('Who does the work').fill('Avery Quill');
@@ -181,4 +195,51 @@ test('a plan made on an older record is refused, and says what to do', async ({ 
 	await page.getByLabel('Who does the work').fill('Avery Quill');
 	await page.getByRole('button', { name: 'Begin' }).click();
 	await expect(page.getByText(/The record has changed since this plan was made/)).toBeVisible();
+});
+
+test('us: a home typed in from nothing: GFCI in the middle of its run, the supply found, the next outlet dark with the button', async ({
+	page,
+	request,
+	application
+}) => {
+	await page.goto('/new');
+	await page.waitForLoadState('networkidle');
+	await page.getByLabel('Name or address').fill('5 Bramble Row');
+	await page.getByLabel(/^The directory/).fill(['1 15 Den', '2 20 Kitchen', '3 15 Lights'].join('\n'));
+	await page.getByLabel(/^Rooms and their/).fill('Den: sofa, window, door');
+	await page.getByRole('button', { name: 'Begin with this' }).click();
+	await page.waitForURL(/bramble-row\/house$/);
+	const slug = new URL(page.url()).pathname.split('/')[1]!;
+	const house = (await (await request.get(`/${slug}/house.json`)).json()) as {
+		boxes: { id: string; name: string }[];
+	};
+	const id = (name: string) => house.boxes.find((box) => box.name === name)!.id;
+	// All three on breaker 1, one after the other, as they run.
+	await page.locator('main[data-ready=true]').waitFor();
+	await page.locator('[data-breaker=b1]').click();
+	await page.getByRole('button', { name: 'Add a circuit' }).click();
+	await settled(page);
+	for (const name of ['sofa', 'window', 'door']) {
+		const select = page.getByLabel(`Put ${name} on a circuit`);
+		await select.selectOption({ index: 1 });
+		await settled(page);
+	}
+	const placed: unknown = await (await request.get(`/${slug}/house.json`)).json();
+	await withInstruments(application, slug, placed as object);
+	await page.goto(`/${slug}/plan/${id('window')}?part=gfci&feed=protected`);
+	await expect(page.getByText(/fed, and protected from here/)).toBeVisible();
+	await begin(page);
+	await doUntil(page, ({ kind }) => kind === 'supplyWay', { breaker: /breaker 1\b/ });
+	await doUntil(page, ({ title }) => title.startsWith('On: LOAD'));
+	await doUntil(page, ({ kind }) => kind === 'checkWork');
+	const tried: string[] = [];
+	for (let n = 0; n < 30 && (await stepOf(page)).kind !== 'finished'; n++) {
+		const { kind, title } = await stepOf(page);
+		if (kind === 'checkWork') tried.push(title);
+		await doStep(page);
+	}
+	expect(tried).toContain('With the button pressed: Den, door');
+	await expect(page.locator('main[data-step]')).toHaveAttribute('data-unsent', '0');
+	await page.goto(`/${slug}/outlet/${id('window')}`);
+	await expect(page.getByText(/^GFCI outlet, 15 A/)).toBeVisible();
 });
