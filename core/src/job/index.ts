@@ -21,6 +21,7 @@ export {
 	handMoves,
 	isJoint,
 	resetFirst,
+	tripsWithinS,
 	wayNow,
 	type ProtectionCheck,
 	type Work,

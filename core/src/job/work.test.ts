@@ -11,6 +11,7 @@ import {
 	houseAfterJob,
 	nextStep,
 	partFaults,
+	tripsWithinS,
 	planJob,
 	recordOf,
 	soundLamps,
@@ -242,6 +243,22 @@ describe('a job that puts something else in', () => {
 		expect(planned.ok && planned.plan.labels).toEqual(['noEquipmentGround']);
 		expect(planned.ok && planned.plan.newGrounded).toBe(false);
 		expect(planned.ok && planned.plan.work!.verdict).toMatchObject({ withoutGround: true, guardedBy: here });
+	});
+
+	test('a trip time that a tester shows is judged: 8 mA have (20 / 8)^1.43 = 3.7 s (UL 943)', () => {
+		expect(tripsWithinS('us')).toBeCloseTo(3.707, 3);
+		const timed = (tripS: number) => {
+			const house = built('middleThrough');
+			const planned = planFor(house, wishOf('gfci', 'protected'));
+			if (!planned.ok) throw new Error(planned.failure.code);
+			const person = new Person(house, house, planned.plan, ['b1']);
+			person.earthFrom = 'outlet:before';
+			while (!(person.step?.kind === 'checkWork' && person.step.check === 'tester')) person.go();
+			person.say({ kind: 'checkWork', check: 'tester', passes: true, tripS });
+			return person.state;
+		};
+		expect([timed(0.03).checks.tester, timed(0.03).redo]).toEqual(['passed', null]);
+		expect([timed(4.2).checks.tester, timed(4.2).redo]).toEqual(['failed', 'finalTest']);
 	});
 
 	test('plain screws where the plan has straight wires under plates: another part, or another plan', () => {

@@ -1,5 +1,6 @@
 import { familyFor, type PartId } from '../devices';
-import type { Device } from '../house';
+import { residualButtonOhm, type Device } from '../house';
+import { regions, residualCurves, type Region } from '../rules';
 import { done, type Move, type Verdict, type Wiring, type WishRefusal } from '../wiring';
 import type { PartInHand } from './partInHand';
 import type { WishChoice } from './wishSchema';
@@ -75,6 +76,12 @@ export function asInHand(device: Device, { indicator, lineAt }: PartInHand): Dev
 		...(indicator === 'showsPower' || indicator === 'showsTrip' ? { indicator } : {}),
 		...(lineAt ? { lineAt } : {})
 	};
+}
+
+/** How soon a residual part has to open at what a plug-in tester’s button sends through it, s (us: (20 / I)^1.43 with I in mA, UL 943). */
+export function tripsWithinS(region: Region): number {
+	const testerMa = (regions[region].nominalV / residualButtonOhm) * 1000;
+	return residualCurves[region].opensAfterS(testerMa, testerMa);
 }
 
 /** The wiring with these moves done, whatever it was before: ends are where the moves say. */

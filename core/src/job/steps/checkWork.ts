@@ -1,13 +1,19 @@
 import { z } from 'zod';
 import { accept } from '../decision';
 import { afterPower } from '../progress';
-import { checkId } from '../work';
+import { checkId, tripsWithinS } from '../work';
 import { name, saying } from './said';
 import type { StepModule } from './module';
 
 /** What the new part adds to the tests: as it should be, or not. */
 export const schema = saying(() =>
-	z.strictObject({ kind: z.literal('checkWork'), check: name, passes: z.boolean() })
+	z.strictObject({
+		kind: z.literal('checkWork'),
+		check: name,
+		passes: z.boolean(),
+		/** What a tester that times it shows, s. */
+		tripS: z.number().min(0).max(60).optional()
+	})
 );
 export type Asks = { readonly kind: 'checkWork'; readonly check: string };
 
@@ -21,7 +27,10 @@ export const step: StepModule<'checkWork', Asks> = {
 		const check = work?.checks.map(checkId).find((each) => checks[each] === undefined);
 		return check === undefined ? null : { kind: 'checkWork', check };
 	},
-	judge: (_context, _state, said) => accept(said, { passes: said.passes, expected: null }),
+	judge: ({ plan }, _state, said) => {
+		const inTime = said.tripS === undefined || said.tripS <= tripsWithinS(plan.region);
+		return accept(said, { passes: said.passes && inTime, expected: null });
+	},
 	applied: ({ state, said, passed }) =>
 		afterPower(
 			{ ...state, checks: { ...state.checks, [said.check]: passed ? 'passed' : 'failed' } },

@@ -222,7 +222,8 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 			return line('Label on the plate', `“${labelText[body.label]}”`);
 		case 'checkWork': {
 			const words = checkWords(plan, body.check, house);
-			return line(words.title, body.passes ? words.yes : words.no);
+			const time = body.tripS === undefined ? '' : `, in ${body.tripS} s`;
+			return line(words.title, `${body.passes ? words.yes : words.no}${time}`);
 		}
 		case 'supplyWay':
 			return line(

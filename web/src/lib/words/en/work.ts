@@ -1,6 +1,7 @@
 import type { House } from '@wary/core/house';
 import {
 	checkId,
+	tripsWithinS,
 	type JobPlan,
 	type PartInHand,
 	type ProtectionCheck,
@@ -271,7 +272,7 @@ export function checkWords(
 		case 'tester':
 			return {
 				title: 'The tester’s button',
-				lead: `Plug-in tester in the ${halfWords[plan.newHalves[0]!]}, press its ${name} button. Does it trip?`,
+				lead: `Plug-in tester in the ${halfWords[plan.newHalves[0]!]}, press its ${name} button. Does it trip? It has ${tripsWithinS(region).toFixed(1)} s for what the tester sends.`,
 				why: `It sends a current to ${terms[region].ground}, as a fault would: that needs a good ${terms[region].ground}. The device’s own button is the one that counts.`,
 				yes: 'It tripped',
 				no: 'Nothing happened',

@@ -1,4 +1,6 @@
 export const words = {
+	tripTime: 'Trip time, s, if the tester shows one',
+	noTime: 'A time of 0 to 60 s belongs here, or nothing.',
 	tryIt: 'Try it',
 	simulated: 'simulated',
 	theSimulatedInstrumentCantBe: 'The simulated instrument can’t be reached. Try again.',

@@ -1,9 +1,12 @@
 <script lang="ts">
 	import { words as w } from '$words/job/steps/yesNo';
 	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import type { Command, Step } from '@wary/core/job';
+	import { typedNumber, within } from '$lib/typed';
 	import { terms } from '$words/terms';
 	import { checkWords } from '$words/work';
 	import { getJob } from '../context';
@@ -54,6 +57,11 @@
 			}
 		}[step.kind]
 	);
+	/** A tester that times the trip shows it. */
+	const timed = $derived(step.kind === 'checkWork' && step.check === 'tester');
+	let time = $state('');
+	const tripS = $derived(typedNumber(time));
+	const timeOdd = $derived(tripS.complaint !== null || (tripS.value !== null && !within(tripS, 0, 60)));
 	let seen = $state<boolean | null>(null);
 	let asking = $state(false);
 	let failed = $state(false);
@@ -69,6 +77,7 @@
 		if (seen && step.kind !== 'touchSupply') answer(true);
 	}
 	function answer(yes: boolean) {
+		if (timed && timeOdd) return;
 		const command: Command =
 			step.kind === 'touchSupply'
 				? { kind: 'touchSupply', cable: step.cable, alarms: yes }
@@ -79,7 +88,12 @@
 						: step.kind === 'checkNeighbour'
 							? { kind: 'checkNeighbour', box: step.box, works: yes }
 							: step.kind === 'checkWork'
-								? { kind: 'checkWork', check: step.check, passes: yes }
+								? {
+										kind: 'checkWork',
+										check: step.check,
+										passes: yes,
+										...(timed && tripS.value !== null ? { tripS: tripS.value } : {})
+									}
 								: { kind: 'restorePower', held: yes };
 		session.submit(command);
 	}
@@ -104,6 +118,18 @@
 	{#if seen !== null}<Verdict kind={!seen && step.kind !== 'touchSupply' ? 'bad' : 'good'}>
 			{seen ? texts.yes : texts.no}.
 		</Verdict>{/if}
+{/if}
+{#if timed}
+	<Label class="mt-3 max-w-[22rem]"
+		>{w.tripTime}<Input
+			class="w-28!"
+			bind:value={time}
+			inputmode="decimal"
+			aria-invalid={timeOdd}
+			aria-describedby={timeOdd ? 'time-odd' : undefined}
+		/></Label
+	>
+	{#if timeOdd}<p id="time-odd" class="m-0 text-live">{w.noTime}</p>{/if}
 {/if}
 <p class="row mt-4">
 	<Button size="lg" color={seen === false ? 'light' : 'primary'} onclick={() => answer(true)}
