@@ -127,10 +127,11 @@ test('us: a chain of two-slot outlets without a ground: GFCI at its head, ground
 	// Without a GFCI before it, a grounding type is refused where there is no ground.
 	await page.goto('/fennel-lane/plan/reading-alcove?part=duplex');
 	await expect(page.getByText(/only guarded by a GFCI/)).toBeVisible();
-	await page.getByLabel('What goes in').selectOption({ label: 'GFCI outlet' });
-	await page.getByLabel('What comes after is fed').selectOption({ label: 'Through its LOAD side' });
-	for (const place of ['Reading nook, lamp table', 'Reading nook, stove wall'])
-		await page.getByLabel('Do another outlet of this breaker in the same job').selectOption({ label: place });
+	// Today says what to do about all of them at once.
+	await page.goto('/fennel-lane');
+	await expect(page.getByText('3 two-slot outlets without a ground, on breaker 9')).toBeVisible();
+	await page.getByRole('link', { name: 'Plan them as one job' }).click();
+	await page.getByRole('button', { name: 'Reading nook, stove wall' }).click();
 	await expect(page.getByText(/the GFCI at .*alcove opens at a leak without one/)).toBeVisible();
 	await expect(page.getByText(/on the plate: “GFCI Protected” and “No Equipment Ground”/i)).toBeVisible();
 	await begin(page);

@@ -13,9 +13,19 @@ const worried = (house: House, box: string, kind: 'scorch' | 'looseFaceplate') =
 describe('what a house has to say', () => {
 	it('the bungalow: a worn outlet, then the breaker that was caught wrong, then what only labels say', () => {
 		const due = dueOf(fennelLaneRecorded());
-		expect(due.map(({ kind }) => kind)).toEqual(['worry', 'contradicted', 'unproven']);
+		expect(due.map(({ kind }) => kind)).toEqual(['worry', 'contradicted', 'noPlaceForGround', 'unproven']);
 		expect(due[0]).toMatchObject({ boxId: 'sewing-east-wall', worry: { kind: 'wornContacts' } });
 		expect(due[1]).toMatchObject({ breaker: 'b14', by: { finding: 'doesNotFeed' } });
+	});
+
+	it('two-slot outlets of one breaker are one thing to do, the one nearest the panel first', () => {
+		const due = dueOf(fennelLaneRecorded()).find(({ kind }) => kind === 'noPlaceForGround');
+		expect(due).toEqual({
+			kind: 'noPlaceForGround',
+			breaker: 'b9',
+			boxes: ['reading-alcove', 'reading-lamp-table', 'reading-stove-wall']
+		});
+		expect(kinds(tanneryRow())).not.toContain('noPlaceForGround');
 	});
 
 	it('what burned comes before what is worn, what rattles after a label that was caught wrong', () => {
@@ -29,6 +39,7 @@ describe('what a house has to say', () => {
 			'wornContacts',
 			'contradicted',
 			'looseFaceplate',
+			'noPlaceForGround',
 			'unproven'
 		]);
 	});

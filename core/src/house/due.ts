@@ -1,13 +1,17 @@
+import { deviceModel } from './devices';
 import { evidenceOf } from './evidence';
 import { allBreakers, circuitsInBox } from './lookup';
 import { needsOf, urgencyOf, type Need } from './needs';
 import type { Breaker, House } from './schema';
+import { chainOfCircuit } from './topology';
 
 /** Something a house has to say: what it is about, and what shows it. */
 export type Due =
 	| ({ readonly kind: 'worry' } & Need)
 	/** A test contradicted what the directory says of a breaker, and nothing found since says what it feeds. */
 	| { readonly kind: 'contradicted'; readonly breaker: string; readonly by: Breaker['findings'][number] }
+	/** Outlets without a place for a ground on one breaker, nearest the panel first. */
+	| { readonly kind: 'noPlaceForGround'; readonly breaker: string; readonly boxes: readonly string[] }
 	/** Outlets on no circuit: nobody knows what makes them dead. */
 	| { readonly kind: 'unplaced'; readonly boxes: readonly string[] }
 	/** How the supply is earthed is only assumed (uk). */
@@ -22,7 +26,13 @@ export type Due =
  * Places between the worries (`urgencyOf`), chosen: a label that was caught wrong may send somebody to the wrong breaker, so it comes after what burns or is
  * worn bare, and before what only rattles; what is merely not known yet comes last.
  */
-const urgency = { contradicted: 3.5, unplaced: 6, earthingUnsaid: 7, unproven: 8 } as const;
+const urgency = {
+	contradicted: 3.5,
+	noPlaceForGround: 5.5,
+	unplaced: 6,
+	earthingUnsaid: 7,
+	unproven: 8
+} as const;
 
 /** Everything a house has to say, most dangerous first. Empty only where there is nothing to do and nothing left to find out. */
 export function dueOf(house: House): Due[] {
@@ -52,6 +62,10 @@ export function dueOf(house: House): Due[] {
 					]
 				: []
 		),
+		...withoutGround(house).map((each) => ({
+			rank: urgency.noPlaceForGround,
+			due: { kind: 'noPlaceForGround' as const, ...each }
+		})),
 		...(unplaced.length > 0
 			? [
 					{
@@ -76,4 +90,17 @@ export function dueOf(house: House): Due[] {
 			: [])
 	];
 	return due.sort((a, b) => a.rank - b.rank).map((each) => each.due);
+}
+
+/** By breaker: outlets whose part takes no ground, in the order in which the circuit reaches them. */
+function withoutGround(house: House): { readonly breaker: string; readonly boxes: readonly string[] }[] {
+	return house.circuits.flatMap(({ id, breaker }) => {
+		const boxes = chainOfCircuit(house, id).flatMap(({ box: { id: boxId, use, device } }) => {
+			const model = use === 'outlet' && device ? deviceModel(device) : null;
+			const isOne =
+				model && model.halves.length > 0 && model.terminals.every(({ role }) => role !== 'ground');
+			return isOne ? [boxId] : [];
+		});
+		return boxes.length > 0 ? [{ breaker, boxes }] : [];
+	});
 }

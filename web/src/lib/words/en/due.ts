@@ -51,6 +51,22 @@ export function dueWords(due: Due, house: House): DueWords {
 				path: `/house?breaker=${encodeURIComponent(due.breaker)}`,
 				more: [{ text: `Find what feeds ${place(due.by.box)}`, path: `/find/${due.by.box}` }]
 			};
+		case 'noPlaceForGround': {
+			const [first, ...rest] = due.boxes as [string, ...string[]];
+			const several = rest.length > 0;
+			return {
+				key: `ground ${due.breaker}`,
+				title: several
+					? `${due.boxes.length} two-slot outlets without a ground, on ${namedBreakers(house, due.breaker)}`
+					: `${place(first)}: two slots, no ground`,
+				what: several ? `${due.boxes.map(place).join('; ')}.` : 'Nothing with a ground pin goes in.',
+				noted: '',
+				why: `An adapter only makes up a ground. ${several ? 'One GFCI at the first of them guards them all' : 'A GFCI guards without one'}, with or without a ground, and the plate${several ? 's say' : ' says'} so (NEC 2020 406.4(D)(2)).`,
+				act: several ? 'Plan them as one job' : 'Plan a GFCI here',
+				path: `/plan/${first}?part=gfci&feed=${several ? 'protected' : 'asFound'}${several ? `&with=${rest.join(',')}` : ''}`,
+				more: []
+			};
+		}
 		case 'unplaced':
 			return {
 				key: 'unplaced',

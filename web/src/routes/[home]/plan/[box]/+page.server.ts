@@ -22,6 +22,8 @@ export async function load({ params, url }) {
 	const feed = feeds.find((each) => each === url.searchParams.get('feed'));
 	return {
 		house,
+		/** Outlets that are looked at as one job from the start. */
+		together: (url.searchParams.get('with') ?? '').split(','),
 		version,
 		box,
 		underWay: jobAt(box.id)?.id ?? null,

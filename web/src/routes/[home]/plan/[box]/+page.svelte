@@ -33,7 +33,12 @@
 	});
 	/** Every outlet of the job with what goes in there, and the one that is looked at. */
 	let boxes = $state.raw<readonly { readonly boxId: string; readonly wish: WishChoice }[]>(
-		untrack(() => [{ boxId: data.box.id, wish: first(data.part, data.feed) }])
+		untrack(() => [
+			{ boxId: data.box.id, wish: first(data.part, data.feed) },
+			...data.near
+				.filter((near) => data.together.includes(near.boxId))
+				.map((near) => ({ boxId: near.boxId, wish: first(near.part, 'asFound') }))
+		])
 	);
 	let boxId = $state(untrack(() => data.box.id));
 	const wish = $derived(boxes.find((each) => each.boxId === boxId)!.wish);
