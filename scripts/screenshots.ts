@@ -34,7 +34,9 @@ async function screenshots(application: Application): Promise<void> {
 	await take(desk, 'today');
 	await desk.goto('/fennel-lane/outlet/sewing-east-wall');
 	await take(desk, 'outlet');
-	await desk.goto('/fennel-lane/plan/living-bookcase?part=gfci&feed=protected');
+	await desk.goto(
+		'/fennel-lane/plan/reading-alcove?part=gfci&feed=protected&with=reading-lamp-table,reading-stove-wall'
+	);
 	await desk.locator('main[data-planned=gfci]').waitFor();
 	await take(desk, 'plan');
 	await desk.goto('/fennel-lane/house');

@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest';
 import { arrangements, here } from '../arrangements';
 import { parseHouse } from '../files';
-import { findBox, settle, withBreakers, type House } from '../house';
+import { circuitsInBox, findBox, settle, withBreakers, type House } from '../house';
 import { readPlugLamps } from '../instruments';
 import { energyOf } from '../isolation';
-import { fennelLaneRecorded } from '../demo';
+import { fennelLaneRecorded, tanneryRow } from '../demo';
 import { Person } from '../../test/person';
 import {
 	eventsAt,
@@ -221,6 +221,39 @@ describe('planning several boxes', () => {
 			ok: false,
 			failure: { code: 'otherBreaker' }
 		});
+	});
+});
+
+describe('uk, two sockets of one ring', () => {
+	test('each proven on its own contacts and conductors, one walk to the consumer unit and one back', () => {
+		const house = tanneryRow();
+		const sockets = house.boxes.filter(
+			({ id, use, device }) =>
+				use === 'outlet' && device !== undefined && circuitsInBox(house, id)[0]?.breaker === 'b5'
+		);
+		const ids = sockets
+			.map(({ id }) => id)
+			.filter((boxId) => planWhole(house, [{ boxId, wish: null }]).ok)
+			.slice(0, 2);
+		expect(ids.length).toBe(2);
+		const plans = plansOf(
+			house,
+			ids.map((boxId) => ({ boxId, wish: null }))
+		);
+		const one = new Person(house, house, plans, ['b5']);
+		const elsewhere = house.boxes.find(
+			({ id, use }) => use === 'outlet' && circuitsInBox(house, id)[0]?.breaker !== 'b5'
+		)!;
+		one.earthFrom = `outlet:${elsewhere.id}`;
+		toTheEnd(one);
+		expect(one.state.status).toBe('finished');
+		expect([said(one, 'switchBreaker').length, said(one, 'restorePower').length]).toEqual([1, 1]);
+		for (const boxId of ids)
+			expect([boxId, said(one, 'proveTester').filter(({ box }) => box === boxId).length]).toEqual([boxId, 4]);
+		// What is in the job isn’t anybody’s neighbour in it.
+		expect(plans.flatMap(({ upstream, downstream }) => [...upstream, ...downstream])).not.toEqual(
+			expect.arrayContaining(ids)
+		);
 	});
 });
 

@@ -61,7 +61,7 @@ export function dueWords(due: Due, house: House): DueWords {
 					: `${place(first)}: two slots, no ground`,
 				what: several ? `${due.boxes.map(place).join('; ')}.` : 'Nothing with a ground pin goes in.',
 				noted: '',
-				why: `An adapter only makes up a ground. ${several ? 'One GFCI at the first of them guards them all' : 'A GFCI guards without one'}, with or without a ground, and the plate${several ? 's say' : ' says'} so (NEC 2020 406.4(D)(2)).`,
+				why: `An adapter only makes up a ground. ${several ? 'One GFCI at the first of them guards them all, ground or none, and the plates say so' : 'A GFCI guards without one, and the plate says so'} (NEC 2020 406.4(D)(2)).`,
 				act: several ? 'Plan them as one job' : 'Plan a GFCI here',
 				path: `/plan/${first}?part=gfci&feed=${several ? 'protected' : 'asFound'}${several ? `&with=${rest.join(',')}` : ''}`,
 				more: []
