@@ -231,13 +231,13 @@ test('the house edited in place, by keyboard as well; what can’t be is refused
 	await expect(page.locator('section ol li').first()).toContainText('Reading nook, shelf');
 	await page.getByLabel('Reading nook, shelf: move, split or take off').selectOption({ label: 'Nursery' });
 	await settled(page);
-	await expect(page.locator('section ol li')).toHaveCount(2);
+	await expect(page.locator('section ol li')).toHaveCount(4);
 	await page.getByRole('button', { name: /^Undo/ }).click();
 	await settled(page);
-	await expect(page.locator('section ol li')).toHaveCount(3);
+	await expect(page.locator('section ol li')).toHaveCount(5);
 	await page.getByRole('button', { name: 'Redo' }).click();
 	await settled(page);
-	await expect(page.locator('section ol li')).toHaveCount(2);
+	await expect(page.locator('section ol li')).toHaveCount(4);
 
 	// Changed in another tab meanwhile: this one goes on top, and says so.
 	const other = await context.newPage();
