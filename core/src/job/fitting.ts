@@ -46,6 +46,11 @@ const landsUnderPlates = ({ work }: JobPlan): boolean =>
 	work?.ways.some(({ moves }) => moves.some((move) => move.kind === 'land' && move.how === 'clampPlate')) ??
 	false;
 
+/** The same for a job at several boxes: one may need what another doesn’t. */
+export const toolsForAll = (plans: readonly JobPlan[], tester: Tester): string[] => [
+	...new Set(plans.flatMap((plan) => toolsNeeded(plan, tester)))
+];
+
 /** Ratings that fit: read off the breaker that feeds it, as far as that is known, and its conductors. */
 export function ratingsWanted(plan: JobPlan, feeder: string | null): readonly number[] {
 	const wanted = plan.newDevice.kind === 'fixed' ? [] : [plan.newDevice.ratingA];

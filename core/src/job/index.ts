@@ -84,7 +84,7 @@ export { applyEvent, replay } from './apply';
 export { decide, touches } from './decide';
 export type { Decision, JobContext, Refusal } from './decision';
 export { type PartInHand } from './partInHand';
-export { partFaults, ratingsWanted, terminalsFor, toolsNeeded, waysFor } from './fitting';
+export { partFaults, ratingsWanted, terminalsFor, toolsForAll, toolsNeeded, waysFor } from './fitting';
 export {
 	autopsyFaults,
 	contactBelowOhm,

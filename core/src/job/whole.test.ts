@@ -13,6 +13,7 @@ import {
 	planWhole,
 	replayWhole,
 	soundLamps,
+	toolsForAll,
 	type BoxWish,
 	type JobPlan,
 	type WishChoice
@@ -196,6 +197,25 @@ describe('a job at several boxes under one isolation', () => {
 });
 
 const live = { instrument: 'multimeter', volts: 120, mode: 'highImpedance' } as const;
+
+test('tools are those of every box: a lead where one has no ground, a plug-in tester where another has', () => {
+	const house = fennelLaneRecorded();
+	const plans = plansOf(house, [
+		{ boxId: 'reading-shelf', wish: null },
+		{ boxId: 'reading-stove-wall', wish: null }
+	]);
+	const needed = toolsForAll(plans, 'multimeter');
+	expect(needed).toEqual(expect.arrayContaining(['lead', 'plugTester']));
+	expect(new Set(needed).size).toBe(needed.length);
+	const one = new Person(house, house, plans, ['b9']);
+	one.until('checkTools');
+	const less = needed.filter((tool) => tool !== 'lead');
+	expect(one.say({ kind: 'checkTools', tester: 'multimeter', has: less })).toMatchObject({
+		ok: false,
+		refusal: { code: 'toolsMissing', missing: ['lead'] }
+	});
+	expect(one.say({ kind: 'checkTools', tester: 'multimeter', has: needed }).ok).toBe(true);
+});
 
 describe('planning several boxes', () => {
 	test('the one behind a new GFCI is judged as guarded by it', () => {

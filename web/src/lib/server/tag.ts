@@ -9,6 +9,7 @@ export async function jobTag(home: string, jobId: string, timeZone: string | nul
 	return tagOf({
 		house: loaded.house,
 		plan: loaded.plan,
+		boxIds: loaded.whole.plans.map(({ boxId }) => boxId),
 		state: loaded.state,
 		who: loaded.job.who,
 		at: switched?.at ?? loaded.job.startedAt,

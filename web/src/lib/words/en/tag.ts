@@ -8,12 +8,14 @@ import { boxPlace, breakerNames, capital, terms } from './terms';
 export function tagOf(job: {
 	house: House;
 	plan: JobPlan;
+	/** Every outlet of the job. */
+	boxIds: readonly string[];
 	state: JobState;
 	who: string;
 	at: string;
 	timeZone: string | null;
 }): Drawing {
-	const { house, plan, state, who, at, timeZone } = job;
+	const { house, plan, boxIds, state, who, at, timeZone } = job;
 	const t = terms[plan.region];
 	const off = state.isolation.off.length > 0 ? state.isolation.off : [plan.recordedBreaker];
 	const circuits = house.circuits.filter(({ breaker }) => off.includes(breaker)).map(({ name }) => name);
@@ -22,7 +24,7 @@ export function tagOf(job: {
 		rows: [
 			{ what: t.breaker, text: breakerNames(house, off) },
 			{ what: 'circuit', text: circuits.join(', ') || 'not on record' },
-			{ what: 'somebody works at', text: boxPlace(house, plan.boxId) },
+			{ what: 'somebody works at', text: boxIds.map((id) => boxPlace(house, id)).join(', ') },
 			{ what: 'off by', text: who },
 			{ what: 'since', text: momentIn(at, t.locale, timeZone) }
 		],

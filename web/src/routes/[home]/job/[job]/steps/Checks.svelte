@@ -5,7 +5,7 @@
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Radio from 'flowbite-svelte/Radio.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { toolsNeeded, type Step, type Tester } from '@wary/core/job';
+	import { toolsForAll, type Step, type Tester } from '@wary/core/job';
 	import { toolWords } from '$words/steps';
 	import { getJob } from '../context';
 
@@ -26,7 +26,7 @@
 		{ tester: 'none', text: 'nothing that reads between two points yet' }
 	];
 	const offered = $derived(waiting ? choices.filter((each) => each.tester !== 'none') : choices);
-	const needed = $derived(toolsNeeded(session.plan, tester));
+	const needed = $derived(toolsForAll(session.plans, tester));
 	let has = $state<string[]>([]);
 	const send = (tools: readonly string[]) => session.submit({ kind: 'checkTools', tester, has: [...tools] });
 	const submit = (event: SubmitEvent) => {
