@@ -57,7 +57,13 @@ const worthSaying = (command: Command): boolean => {
 	if (command.kind === 'terminate') return command.way === 'clampPlate';
 	if (command.kind === 'hold') return command.way === 'padlock';
 	if (command.kind === 'checkPart') return command.answers.grounded;
-	if (command.kind === 'readLive') return !('lit' in command.reading);
+	if (command.kind === 'readLive') return 'volts' in command.reading && command.reading.volts > 100;
+	// A joint that slips, a check or a grip that fails send back into their own box, as a failed test does: that one is said here.
+	if (command.kind === 'tug') return command.held;
+	if (command.kind === 'grip') return command.holds;
+	if (command.kind === 'readOhms') return command.value.kind === 'overload';
+	if (command.kind === 'lookOver') return command.asRecorded;
+	if (command.kind === 'proveTester') return 'volts' in command.reading && command.reading.volts > 100;
 	if (command.kind === 'readPair')
 		return 'volts' in command.reading && [0.2, 120].includes(command.reading.volts);
 	if (command.kind === 'changed') return command.what === 'powerSeen' || command.what === 'otherBoxOpened';
