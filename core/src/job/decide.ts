@@ -19,10 +19,14 @@ export function touches(command: Command): boolean {
  */
 export function decide(context: JobContext, before: JobState, command: Command): Decision {
 	const state = context.at === undefined ? before : asOf(before, context.at);
-	return decideWith(new AtOneBox(context, state), state, command);
+	if (lately?.context !== context || lately.state !== state) lately = new AtOneBox(context, state);
+	return decideWith(lately, state, command);
 }
 
-/** Made for every command of every state of a walk: methods, so that nothing is copied. */
+/** A state is asked about many commands in a row. */
+let lately: AtOneBox | null = null;
+
+/** What one box’s commands are decided with: methods, so that nothing is copied. */
 class AtOneBox implements Deciding {
 	constructor(
 		readonly context: JobContext,
