@@ -60,7 +60,56 @@ export function houseAfterJob(
 	words: OutcomeWords
 ): House {
 	const feeders = feedersFound(house, plan, state, events);
-	const moved = fedAsFound(house, plan, feeders);
+	const fed = fedAsFound(house, plan, feeders);
+	const after = withBox(withNewPart(fed, plan, state, events, on), plan.boxId, (box) => ({
+		...box,
+		...supplyFound(state, events, on),
+		worries: worriesAfter(box, plan, state, events, on, words),
+		history: [...box.history, { on, what: words.replaced }]
+	}));
+	return withFindings(after, plan, state, feeders, on, feeders.length === 1 ? state.directory : null, words);
+}
+
+/** The new part in its box: every end where it was put, colours, ways and material as they were seen, and what the plate says. */
+function withNewPart(
+	house: House,
+	plan: JobPlan,
+	state: JobState,
+	events: readonly JobEvent[],
+	on: string
+): House {
+	const seen = coloursSeen(events);
+	const recoloured: House = {
+		...house,
+		cables: house.cables.map((cable) => ({
+			...cable,
+			conductors: cable.conductors.map((conductor) => ({
+				...conductor,
+				colour: seen.get(`${cable.id}/${conductor.id}`) ?? conductor.colour
+			}))
+		}))
+	};
+	return withBox(recoloured, plan.boxId, (recorded) => {
+		const box = boxOfMaterial(recoloured, recorded, state.metalBox ? 'metal' : 'plastic');
+		const device = fitted(plan, state, on);
+		if (!plan.work) return { ...box, ...landedInto(box, events, seen), device };
+		// A plate that came off took its labels with it.
+		const { labels: _old, ...unlabelled } = box;
+		return {
+			...unlabelled,
+			...workedInto(box, plan.work, state),
+			...(state.labelled.length > 0 ? { labels: [...state.labelled] } : {}),
+			device
+		};
+	});
+}
+
+/** The same again: wires as they were landed, by terminal. */
+function landedInto(
+	box: Box,
+	events: readonly JobEvent[],
+	seen: ReturnType<typeof coloursSeen>
+): Pick<Box, 'terminations' | 'pigtails'> {
 	const landed = new Map(
 		events.flatMap(({ body }) =>
 			body.kind === 'terminate' ? [[`terminal:${body.from}` as string, body] as const] : []
@@ -74,58 +123,17 @@ export function houseAfterJob(
 		const put = landed.get(at);
 		return put ? { how: put.way } : {};
 	};
-	const seen = coloursSeen(events);
-	const recoloured: House = {
-		...moved,
-		cables: moved.cables.map((cable) => ({
-			...cable,
-			conductors: cable.conductors.map((conductor) => ({
-				...conductor,
-				colour: seen.get(`${cable.id}/${conductor.id}`) ?? conductor.colour
-			}))
+	return {
+		terminations: box.terminations.map((end) => ({ ...end, at: placed(end.at), ...how(end.at) })),
+		pigtails: box.pigtails.map((tail) => ({
+			...tail,
+			from: placed(tail.from),
+			to: placed(tail.to),
+			...how(tail.to),
+			colour: seen.get(`tail/${tail.id}`) ?? tail.colour
 		}))
 	};
-	const rewired = withBox(recoloured, plan.boxId, (recorded) => {
-		const box = boxOfMaterial(recoloured, recorded, state.metalBox ? 'metal' : 'plastic');
-		const after = {
-			...supplyFound(state, events, on),
-			...labelsAfter(box, plan, state),
-			worries: worriesAfter(box, plan, state, events, on, words),
-			history: [...box.history, { on, what: words.replaced }]
-		};
-		if (plan.work)
-			return { ...box, ...workedInto(box, plan.work, state), device: fitted(plan, state, on), ...after };
-		return {
-			...box,
-			device: fitted(plan, state, on),
-			terminations: box.terminations.map((end) => ({ ...end, at: placed(end.at), ...how(end.at) })),
-			pigtails: box.pigtails.map((tail) => ({
-				...tail,
-				from: placed(tail.from),
-				to: placed(tail.to),
-				...how(tail.to),
-				colour: seen.get(`tail/${tail.id}`) ?? tail.colour
-			})),
-			...after
-		};
-	});
-	return withFindings(
-		rewired,
-		plan,
-		state,
-		feeders,
-		on,
-		feeders.length === 1 ? state.directory : null,
-		words
-	);
 }
-
-/** What the new plate says; a plate that came off took its own labels with it. */
-const labelsAfter = (
-	{ labels: _old }: Box,
-	{ work }: JobPlan,
-	{ labelled }: JobState
-): Pick<Box, 'labels'> => (work === null || labelled.length === 0 ? {} : { labels: [...labelled] });
 
 /** The box wired as the work left it: every end of it where its moves brought it. */
 function workedInto(
@@ -144,12 +152,13 @@ function workedInto(
 
 function fitted(
 	{ newDevice: planned, procedure, work }: JobPlan,
-	{ partRatingA, supply, hand }: JobState,
+	{ partRatingA, supply, hand, status, checks }: JobState,
 	on: string
 ): Device {
 	const device = work ? wayNow(work, supply.found).wanted.device! : planned;
-	// It was reset and tried.
-	const newDevice = 'tripped' in device ? { ...device, tripped: false } : device;
+	// At the end it was reset and tried; stopped before that, it is as it came.
+	const wasReset = status !== 'stopped' || checks.reset === 'passed';
+	const newDevice = 'tripped' in device && wasReset ? { ...device, tripped: false } : device;
 	if (newDevice.kind === 'fixed') return newDevice;
 	const ratingA = procedure >= 2 && partRatingA !== null ? partRatingA : newDevice.ratingA;
 	return { ...asInHand(newDevice, hand), ratingA, fitted: on } as Device;
@@ -178,26 +187,31 @@ function worriesAfter(
 		shared && !kept.some(({ id }) => id === sharedNeutralId)
 			? [...kept, sharedNeutralWorry(on, words)]
 			: kept;
-	return found.reduce(
-		(worries, { kind, note }) =>
-			worries.some((worry) => worry.note === note)
-				? worries
-				: [
-						...worries,
-						{
-							id: freshId(
-								'found',
-								'worry',
-								worries.map(({ id }) => id)
-							),
-							kind,
-							note,
-							seen: on
-						}
-					],
-		after
-	);
+	return found.reduce((worries, { kind, note }) => withWorry(worries, kind, note, on), after);
 }
+
+/** A worry more, unless it is written there already. */
+const withWorry = (
+	worries: Box['worries'],
+	kind: Box['worries'][number]['kind'],
+	note: string,
+	seen: string
+): Box['worries'] =>
+	worries.some((worry) => worry.note === note)
+		? worries
+		: [
+				...worries,
+				{
+					id: freshId(
+						'found',
+						'worry',
+						worries.map(({ id }) => id)
+					),
+					kind,
+					note,
+					seen
+				}
+			];
 
 /** The directory with what this job found of its breakers; `label`: what the one that feeds it says from now on. */
 function withFindings(
@@ -310,20 +324,28 @@ function coloursSeen(events: readonly JobEvent[]): ReadonlyMap<string, Colour> {
 	);
 }
 
-/** The recorded house after a job that was stopped: what was found is worth keeping, of breakers too; the device is as it was or off. */
+/**
+ * The recorded house after a job that was stopped: what was found is worth keeping, of breakers too. A new part that is screwed home is on record as it sits, with the
+ * worry that nobody has tested it; otherwise the device is as it was, or off.
+ */
 export function houseAfterStop(
 	house: House,
 	plan: JobPlan,
 	state: JobState,
 	events: readonly JobEvent[],
 	on: string,
-	words: FindingWords & { readonly stopped: string }
+	words: FindingWords & { readonly stopped: string; readonly untested: string }
 ): House {
 	const proven = proofsOf(plan, events).length > 0;
 	const feeders = proven ? feedersFound(house, plan, state, events) : [];
-	const noted = withBox(fedAsFound(house, plan, feeders), plan.boxId, (box) => ({
+	const fed = fedAsFound(house, plan, feeders);
+	const seated = state.device === 'newSeated';
+	const stopped: JobState = { ...state, status: 'stopped' };
+	const left = seated ? withNewPart(fed, plan, stopped, events, on) : fed;
+	const noted = withBox(left, plan.boxId, (box) => ({
 		...box,
 		...supplyFound(state, events, on),
+		...(seated ? { worries: withWorry(box.worries, 'other', words.untested, on) } : {}),
 		history: [...box.history, { on, what: words.stopped.slice(0, 500) }]
 	}));
 	return withFindings(noted, plan, state, feeders, on, null, words);

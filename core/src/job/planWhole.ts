@@ -49,6 +49,8 @@ export function planWhole(
 		const outside = (box: string) => !ids.includes(box);
 		plans.push({
 			...plan,
+			// The boxes after it are judged on the recorded supply: another that is found ends the job, made safe.
+			work: plan.work && ids.length > 1 ? { ...plan.work, ways: plan.work.ways.slice(0, 1) } : plan.work,
 			upstream: plan.upstream.filter(outside),
 			downstream: plan.downstream.filter(outside)
 		});

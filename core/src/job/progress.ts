@@ -1,3 +1,4 @@
+import type { Half } from '../house';
 import { pairsToRead } from './pairs';
 import type { JobPlan } from './plan';
 import { foundPair, type JobState } from './state';
@@ -22,6 +23,10 @@ export const afterPower = (
 	passed: boolean,
 	reason: NonNullable<JobState['redo']>
 ): JobState => (passed ? state : { ...state, redo: state.redo ?? reason });
+
+/** The half whose final test is still to come. */
+export const untestedHalf = ({ newHalves }: JobPlan, { final }: JobState): Half | undefined =>
+	newHalves.find((each) => final[each] === undefined);
 
 /** The final test of one half. */
 export const tested = (state: JobState, half: keyof JobState['final'], passed: boolean): JobState =>

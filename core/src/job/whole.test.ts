@@ -5,10 +5,12 @@ import { circuitsInBox, findBox, settle, withBreakers, type House } from '../hou
 import { readPlugLamps } from '../instruments';
 import { energyOf } from '../isolation';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
+import { outcomeWords } from '../../test/outcomeWords';
 import { Person } from '../../test/person';
 import {
 	eventsAt,
 	houseAfterJob,
+	houseAfterStop,
 	openBox,
 	planWhole,
 	replayWhole,
@@ -26,15 +28,6 @@ const wish = (part: WishChoice['part'], feed: WishChoice['feed'] = 'asFound'): W
 	connector: 'lever',
 	wireEnd: 'clampPlate'
 });
-const words = {
-	provenDead: 'proven dead',
-	provenDeadTogether: 'together',
-	stayedLive: 'stayed live',
-	stayedOnInSearch: 'stayed on',
-	replaced: 'replaced',
-	sharedNeutral: 'shared neutral',
-	worry: () => 'worry'
-};
 const middle = () => arrangements.find(({ kind }) => kind === 'middleThrough')!.build({ residual: true });
 const plansOf = (house: House, boxes: readonly BoxWish[]): readonly JobPlan[] => {
 	const planned = planWhole(house, boxes);
@@ -77,7 +70,7 @@ describe('a job at several boxes under one isolation', () => {
 					one.whole.boxes[k]!,
 					eventsAt(one.whole.plans, one.events, k),
 					'2026-11-26',
-					words
+					outcomeWords
 				),
 			house
 		);
@@ -187,6 +180,69 @@ describe('a job at several boxes under one isolation', () => {
 		expect(one.whole.boxes.map(({ status }) => status)).toEqual(['stopped', 'stopped', 'stopped']);
 		expect(said(one, 'restorePower')).toEqual([]);
 		expect(one.whole.boxes.map(({ isolation }) => isolation.power)).toEqual(['off', 'off', 'off']);
+	});
+
+	test('what is in by then is on record as it sits, untested; what was only begun is as it was', () => {
+		const house = middle();
+		const one = person(house);
+		while (openBox(one.whole) !== 2) one.go();
+		one.until('inspect');
+		const found = one.answer();
+		if (found.kind !== 'inspect') throw new Error(found.kind);
+		one.say({ ...found, answers: { ...found.answers, crumblingInsulation: 'yes' } });
+		toTheEnd(one);
+		const after = one.whole.plans.reduce(
+			(record, plan, k) =>
+				houseAfterStop(
+					record,
+					plan,
+					one.whole.boxes[k]!,
+					eventsAt(one.whole.plans, one.events, k),
+					'2026-11-26',
+					outcomeWords
+				),
+			house
+		);
+		expect(parseHouse(JSON.parse(JSON.stringify(after))).ok).toBe(true);
+		const box = findBox(after, here)!;
+		expect(box.device).toMatchObject({ kind: 'gfci', tripped: true, fitted: '2026-11-26' });
+		expect(box.worries.map(({ note }) => note)).toEqual(['untested']);
+		// Its load side is wired, as the work left it.
+		expect(box.terminations.filter(({ at }) => at.startsWith('terminal:load')).length).toBe(2);
+		expect(findBox(after, 'before')!.worries.map(({ note }) => note)).toEqual(['untested']);
+		expect(findBox(after, 'after')!.device).toEqual(findBox(house, 'after')!.device);
+		expect(findBox(after, 'after')!.worries).toEqual([]);
+	});
+
+	test('another supply than is on record ends the job, made safe: the boxes after it were judged on that one', () => {
+		const house = middle();
+		const walls: House = {
+			...house,
+			cables: house.cables.map((cable) =>
+				cable.id === 'c2'
+					? { ...cable, to: { box: here }, from: { box: 'after' } }
+					: cable.id === 'c3'
+						? { ...cable, from: { box: 'before' }, to: { box: here } }
+						: cable
+			),
+			boxes: house.boxes.map((box) => ({
+				...box,
+				terminations: box.terminations.map((end) =>
+					box.id === 'before' && end.cable === 'c2'
+						? { ...end, cable: 'c3' }
+						: box.id === 'after'
+							? { ...end, cable: 'c2' }
+							: end
+				)
+			}))
+		};
+		const one = new Person(house, walls, plansOf(house, chain.slice(0, 2)), ['b1']);
+		one.earthFrom = 'outlet:before';
+		toTheEnd(one);
+		expect(one.whole.boxes.map(({ status }) => status)).toEqual(['stopped', 'stopped']);
+		expect(one.whole.boxes[0]!.stops.supply).toBe('noArrangement');
+		expect(said(one, 'move')).toEqual([]);
+		expect(said(one, 'restorePower')).toEqual([]);
 	});
 
 	test('replays to the same from what is stored', () => {
@@ -338,7 +394,14 @@ describe('a chain of two-slot outlets without a ground', () => {
 		]);
 		const after = plans.reduce(
 			(record, plan, k) =>
-				houseAfterJob(record, plan, one.whole.boxes[k]!, eventsAt(plans, one.events, k), '2026-11-26', words),
+				houseAfterJob(
+					record,
+					plan,
+					one.whole.boxes[k]!,
+					eventsAt(plans, one.events, k),
+					'2026-11-26',
+					outcomeWords
+				),
 			house
 		);
 		expect(parseHouse(JSON.parse(JSON.stringify(after))).ok).toBe(true);

@@ -5,6 +5,7 @@ import { soldIn, type PartId } from '../devices';
 import { parseHouse } from '../files';
 import { deviceModel, findBox, settle, withBreakers, type House } from '../house';
 import { readPlugLamps } from '../instruments';
+import { outcomeWords } from '../../test/outcomeWords';
 import { Person } from '../../test/person';
 import { endsOf, type Feed } from '../wiring';
 import {
@@ -28,15 +29,6 @@ const wishOf = (part: PartId, feed: Feed, more: Partial<WishChoice> = {}): WishC
 	...more
 });
 const planFor = (house: House, wish: WishChoice) => planJob(house, here, 'groundFirst', wishProcedure, wish);
-const words = {
-	provenDead: 'proven dead',
-	provenDeadTogether: 'together',
-	stayedLive: 'stayed live',
-	stayedOnInSearch: 'stayed on',
-	replaced: 'replaced',
-	sharedNeutral: 'shared neutral',
-	worry: () => 'worry'
-};
 const built = (kind: string, options = {}) => arrangements.find((each) => each.kind === kind)!.build(options);
 
 /** Somebody who does the whole job, and what the record says after. */
@@ -51,7 +43,7 @@ function through(house: House, wish: WishChoice, actual = house) {
 		if (last.judged?.passes === false && last.body.kind !== 'readSupplyOhms')
 			throw new Error(JSON.stringify({ kind: house.boxes.length, wish, last }));
 	}
-	const after = houseAfterJob(house, planned.plan, person.state, person.events, '2026-11-26', words);
+	const after = houseAfterJob(house, planned.plan, person.state, person.events, '2026-11-26', outcomeWords);
 	return { person, plan: planned.plan, after, kinds: person.events.map(({ body }) => body.kind) };
 }
 
@@ -285,7 +277,7 @@ describe('a job that puts something else in', () => {
 		const hand = { holds: 'plates', lineAt: 'bottom', indicator: 'showsTrip', torqueNm: 1.6 } as const;
 		expect(person.say({ ...said, hand }).ok).toBe(true);
 		while (person.state.status === 'underWay') person.go();
-		const after = houseAfterJob(house, planned.plan, person.state, person.events, '2026-11-26', words);
+		const after = houseAfterJob(house, planned.plan, person.state, person.events, '2026-11-26', outcomeWords);
 		expect(findBox(after, here)!.device).toMatchObject({
 			kind: 'gfci',
 			lineAt: 'bottom',
@@ -293,6 +285,16 @@ describe('a job that puts something else in', () => {
 			tripped: false
 		});
 		expect(parseHouse(JSON.parse(JSON.stringify(after))).ok).toBe(true);
+	});
+
+	test('a new plate has what the new part asks for: labels of the old one went with it', () => {
+		const house = built('middleThrough');
+		const labelled: House = {
+			...house,
+			boxes: house.boxes.map((box) => (box.id === here ? { ...box, labels: ['noEquipmentGround'] } : box))
+		};
+		const { after } = through(labelled, wishOf('decorator', 'asFound'));
+		expect('labels' in findBox(after, here)!).toBe(false);
 	});
 
 	test('half-switched to USB, always on: the switched end is capped', () => {

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { Half } from '../../house';
 import { deadBand, inRange, isTwoPoint } from '../../isolation';
 import { accept, refuse } from '../decision';
-import { tested } from '../progress';
+import { tested, untestedHalf } from '../progress';
 import { half, saying, volts } from './said';
 import type { StepModule } from './module';
 
@@ -22,9 +22,9 @@ export const step: StepModule<'readOutlet', Asks> = {
 	record: 'tests',
 	at: 'test',
 	by: 'half',
-	due: ({ newGrounded, newHalves }, { final }) => {
-		const left = newHalves.find((each) => final[each] === undefined);
-		return left && !newGrounded ? { kind: 'readOutlet', half: left } : null;
+	due: (plan, state) => {
+		const left = untestedHalf(plan, state);
+		return left && !plan.newGrounded ? { kind: 'readOutlet', half: left } : null;
 	},
 	judge: ({ expect }, _state, said) => {
 		const { hotNeutral, neutralEarth } = said;

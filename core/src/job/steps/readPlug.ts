@@ -3,7 +3,7 @@ import type { Half } from '../../house';
 import { inRange } from '../../isolation';
 import { accept, refuse } from '../decision';
 import { sameLamps, soundLamps } from '../judge';
-import { tested } from '../progress';
+import { tested, untestedHalf } from '../progress';
 import { half, saying, volts } from './said';
 import type { StepModule } from './module';
 
@@ -23,9 +23,9 @@ export const step: StepModule<'readPlug', Asks> = {
 	record: 'tests',
 	at: 'test',
 	by: 'half',
-	due: ({ newGrounded, newHalves }, { final }) => {
-		const left = newHalves.find((each) => final[each] === undefined);
-		return left && newGrounded ? { kind: 'readPlug', half: left } : null;
+	due: (plan, state) => {
+		const left = untestedHalf(plan, state);
+		return left && plan.newGrounded ? { kind: 'readPlug', half: left } : null;
 	},
 	judge: ({ expect }, _state, said) => {
 		if (said.volts && !inRange(said.volts)) return refuse({ code: 'outOfRange' });

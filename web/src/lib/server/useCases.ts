@@ -8,6 +8,7 @@ import {
 	expectationsAt,
 	houseAfterJob,
 	houseAfterStop,
+	mustStop,
 	nextAt,
 	planWhole,
 	replayWhole,
@@ -39,7 +40,7 @@ import {
 } from './jobs';
 import { stoppedWords } from '$words/conditions';
 import { foundWords } from '$words/found';
-import { outcomeWords, replacedWords } from '$words/outcome';
+import { outcomeWords, replacedWords, stoppedElsewhereWords, untestedWords } from '$words/outcome';
 
 /** A job with everything that it is computed from. */
 export interface LoadedJob {
@@ -276,6 +277,8 @@ const houseAfter = (
 ): House =>
 	plans.reduce((record, plan, k) => {
 		const mine = eventsAt(plans, events, k);
+		const ended = plans[boxes.findIndex((state) => mustStop(state) !== null)];
+		const elsewhere = ended && ended !== plan ? findBox(house, ended.boxId) : undefined;
 		return body.kind === 'finish'
 			? houseAfterJob(record, plan, boxes[k]!, mine, day, {
 					...outcomeWords,
@@ -284,6 +287,9 @@ const houseAfter = (
 				})
 			: houseAfterStop(record, plan, boxes[k]!, mine, day, {
 					...outcomeWords,
-					stopped: stoppedWords(plan.region, body.reason, body.note)
+					untested: untestedWords,
+					stopped: elsewhere
+						? stoppedElsewhereWords(placeName(house, elsewhere))
+						: stoppedWords(plan.region, body.reason, body.note)
 				});
 	}, house);

@@ -39,7 +39,11 @@ export async function load({ params }) {
 	const busy = new Set(underWay.flatMap(({ boxIds }) => boxIds));
 	return {
 		house,
-		due: dueOf(house).filter((due) => due.kind !== 'worry' || !busy.has(due.boxId)),
+		due: dueOf(house).filter((due) =>
+			due.kind === 'worry'
+				? !busy.has(due.boxId)
+				: due.kind !== 'noPlaceForGround' || !due.boxes.some((id) => busy.has(id))
+		),
 		underWay,
 		ended: jobs
 			.filter(({ outcome }) => outcome !== null)

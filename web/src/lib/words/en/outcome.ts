@@ -9,6 +9,13 @@ export const replacedWords = ({ work, oldDevice }: JobPlan): string =>
 		? `${kindWords(oldDevice)} replaced by ${inSentence(partWords[work.wish.part].name)}, proven dead before and tested after.`
 		: outcomeWords.replaced;
 
+/** What a stopped job says of a part that was screwed home before anything was tested. */
+export const untestedWords =
+	'The new part is in, and was never tested: the job stopped before power was back. Prove it dead and look it over, or have it done, before it is used.';
+
+/** What a job at several outlets writes where it was another of them that ended it. */
+export const stoppedElsewhereWords = (place: string): string => `Job stopped at another outlet: ${place}.`;
+
 /** What a job writes into the record of the house, but for its worries. */
 export const outcomeWords: Omit<OutcomeWords, 'worry'> = {
 	replaced: 'Replaced like for like, proven dead before and tested after.',

@@ -29,7 +29,7 @@
 			const kept = JSON.parse(localStorage.getItem(keptAs) ?? '{}') as PartInHand;
 			hand = { ...kept, ...hand };
 			gauge = kept.gaugeMm?.toString() ?? '';
-			torque = kept.torqueNm === undefined ? '' : String(Math.round(kept.torqueNm / unitNm));
+			torque = kept.torqueNm === undefined ? '' : String(Number((kept.torqueNm / unitNm).toFixed(1)));
 		} catch {
 			// What this browser kept and can’t be read is asked anew.
 		}

@@ -23,8 +23,12 @@
 	let hand = $state.raw<PartInHand>({});
 	let odd = $state(false);
 	function check() {
-		if (family && Object.keys(hand).length > 0) localStorage.setItem(keptAs, JSON.stringify(hand));
 		session.submit({ kind: 'checkPart', answers, ...(family ? { hand } : {}) });
+		try {
+			if (family && Object.keys(hand).length > 0) localStorage.setItem(keptAs, JSON.stringify(hand));
+		} catch {
+			// Full, or forbidden: then it is asked again next time.
+		}
 	}
 	const answers = $derived<PartAnswers>({
 		ratingA,
