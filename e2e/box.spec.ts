@@ -106,11 +106,11 @@ test('a scorched box with aluminium: photographed, made safe, and handed over on
 	expect(refused.status()).toBe(415);
 
 	// Not as recorded: what is there is said by taps, and what it can be is named at once.
-	await page.getByRole('radio', { name: /No: more, fewer/ }).check();
+	await page.getByRole('radio', { name: /No: more cables, or fewer/ }).check();
 	await expect(page.getByText('Middle of the run, through the device', { exact: true })).toBeVisible();
 	await page.getByRole('button', { name: '3', exact: true }).click();
 	await expect(page.getByText('Branch', { exact: true })).toBeVisible();
-	await page.getByRole('radio', { name: /These wires/ }).check();
+	await page.getByRole('radio', { name: /These wires, on these/ }).check();
 	await doStep(page);
 	const answer = async (legend: RegExp) =>
 		page.getByRole('group', { name: legend }).getByText('yes', { exact: true }).click();
@@ -147,7 +147,7 @@ test('a box that isn’t as recorded: closed again, put on record as it was seen
 	const choices = { breaker: /breaker 1\b/, supply: /^Leave it/ };
 	await startJob(page, 'other', 'here');
 	await doUntil(page, ({ kind }) => kind === 'lookOver', choices);
-	await page.getByRole('radio', { name: /No: more, fewer/ }).check();
+	await page.getByRole('radio', { name: /No: more cables, or fewer/ }).check();
 	await page.getByRole('button', { name: 'spliced, with pigtails' }).click();
 	await expect(page.getByText('Middle of the run, with pigtails', { exact: true })).toBeVisible();
 	await doStep(page);

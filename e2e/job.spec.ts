@@ -3,8 +3,9 @@ import { expect, test } from './server';
 
 test('us: from a worn outlet to a finished record, with the wrong breaker caught', async ({ page }) => {
 	await page.goto('/');
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Sewing room, east wall');
-	await page.getByRole('link', { name: 'See the outlet' }).click();
+	// What burned comes first, what is worn next.
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bedroom, window');
+	await page.getByRole('listitem').filter({ hasText: 'Sewing room, east wall' }).getByRole('link').click();
 	await expect(page.getByText('claimed by a label, not tested')).toBeVisible();
 	const count = await counting(page);
 	await startJob(page, 'fennel-lane', 'sewing-east-wall');
@@ -22,10 +23,10 @@ test('us: from a worn outlet to a finished record, with the wrong breaker caught
 	expect(await energy(page)).toBe('deliberatelyLive');
 	await doUntil(page, ({ kind }) => kind === 'finished');
 	expect(await energy(page)).toBe('assumedLive');
-	// A screen for every reading and two keys for each were 121 keys and taps on 77 screens.
+	// A screen for every reading and two keys for each were 121 keys and taps on 77 screens. Since then both halves are looked at before as well, and both slip.
 	const spent = await count();
-	expect(spent.acts - begun.acts).toBeLessThanOrEqual(72);
-	expect(spent.screens - begun.screens).toBeLessThanOrEqual(38);
+	expect(spent.acts - begun.acts).toBeLessThanOrEqual(72 + 4);
+	expect(spent.screens - begun.screens).toBeLessThanOrEqual(38 + 1);
 
 	await page.getByRole('link', { name: 'See the record' }).click();
 	await expect(page.getByText('14, 15 A (the directory said 11)')).toBeVisible();
@@ -39,7 +40,7 @@ test('us: from a worn outlet to a finished record, with the wrong breaker caught
 	await expect(page.getByText('Replaced like for like')).toBeVisible();
 	await page.goto('/fennel-lane');
 	// What the job found out is what Today says next, and there it is put right.
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Breaker 11 is labelled wrong');
+	await expect(page.getByText('Breaker 11 is labelled wrong')).toBeVisible();
 	await page.getByRole('link', { name: 'Put its label right' }).first().click();
 	await expect(page.getByLabel('Directory says')).toHaveValue('sewing rm');
 });
@@ -63,10 +64,10 @@ test('uk: the box room socket, with an indicator, on a phone', async ({ page }) 
 	// The router on the same ring reads its own resistance: the model says so beforehand.
 	await expect(page.getByText('5.2 kΩ').filter({ visible: true }).first()).toBeVisible();
 	await doUntil(page, ({ kind }) => kind === 'finished');
-	// 103 on 64 screens, when every reading had one. Three of these slipped.
+	// 103 on 64 screens, when every reading had one. Three of these slipped. Since then both sockets are looked at before, and the ring is read end to end.
 	const spent = await count();
-	expect(spent.acts - begun.acts).toBeLessThanOrEqual(61 + 3);
-	expect(spent.screens - begun.screens).toBeLessThanOrEqual(32);
+	expect(spent.acts - begun.acts).toBeLessThanOrEqual(61 + 3 + 4 + 3);
+	expect(spent.screens - begun.screens).toBeLessThanOrEqual(32 + 2);
 	expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 	await page.getByRole('link', { name: 'See the record' }).click();
 	await expect(page.getByText('MCB 5 off, taped and tagged').first()).toBeVisible();

@@ -8,12 +8,14 @@ import { arrangements, here } from '../core/src/arrangements';
 import { benchFile, newBench, perform, type BenchEvent } from '../core/src/bench';
 import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '../core/src/demo';
 import { findCircuit, circuitsInBox, type House } from '../core/src/house';
-import { nextStep, planJob, recordOf, type Command } from '../core/src/job';
+import { nextAt, planJob, planWhole, recordOf, type BoxWish, type Command } from '../core/src/job';
 import { Person } from '../core/test/person';
 import { threeCables } from '../core/test/threeCables';
+import { wishOf } from '../core/test/wishes';
 import { addBench } from '../web/src/lib/server/benches';
 import { connections } from '../web/src/lib/server/db';
 import { addHousehold, latestHouse, maybeHousehold, type Household } from '../web/src/lib/server/households';
+import { recordsOf } from '../web/src/lib/server/records';
 import { appendEvent, loadJob, startJob } from '../web/src/lib/server/useCases';
 import { migrate, seed } from './lib/database.mjs';
 import { Cluster } from './lib/postgres.mjs';
@@ -37,22 +39,26 @@ class Worker {
 	static async at(
 		household: Household,
 		actual: House,
-		boxId: string,
+		at: string | readonly BoxWish[],
 		change?: (person: Person) => void
 	): Promise<Worker> {
 		const { house } = await latestHouse(household.id);
-		const planned = planJob(house, boxId, 'groundFirst');
+		const [first, ...more] = typeof at === 'string' ? [{ boxId: at, wish: null }] : at;
+		const { boxId, wish } = first!;
+		const planned = planWhole(house, [first!, ...more], 'groundFirst');
 		if (!planned.ok) throw new Error(planned.failure.code);
 		const jobId = randomUUID();
 		const started = await startJob(household, {
 			id: jobId,
 			boxId,
 			school: 'groundFirst',
-			who: 'Avery Quill'
+			who: 'Avery Quill',
+			wish,
+			more
 		});
 		if (started.code !== 'started') throw new Error(JSON.stringify(started));
 		const breaker = findCircuit(actual, circuitsInBox(actual, boxId)[0]!.id)!.breaker;
-		const person = new Person(house, actual, planned.plan, [breaker, breaker, breaker, breaker]);
+		const person = new Person(house, actual, planned.plans, [breaker, breaker, breaker, breaker]);
 		person.earthFrom = earthFor(house, boxId);
 		change?.(person);
 		return new Worker(household, jobId, person);
@@ -60,14 +66,15 @@ class Worker {
 	/** Does the next step here and on the server; false when there is none, or none that this person can do. */
 	async go(): Promise<boolean> {
 		const { person } = this;
-		if (nextStep(person.plan, person.state) === null || person.events.length > mostEvents) return false;
+		if (nextAt(person.whole).step === null || person.events.length > mostEvents) return false;
 		const command = whatToSay(person);
 		if (!command) return false;
 		const at = new Date((this.#clock += 40_000)).toISOString();
 		const expectedVersion = person.events.length;
+		const box = person.whole.plans.length > 1 ? person.plan.boxId : undefined;
 		if (!person.say(command, { at }).ok) return false;
 		const id = randomUUID();
-		const answer = await appendEvent(this.household, this.jobId, { id, at, expectedVersion, command });
+		const answer = await appendEvent(this.household, this.jobId, { id, at, expectedVersion, box, command });
 		if (answer.code !== 'stored') throw new Error(`${command.kind}: ${JSON.stringify(answer)}`);
 		person.events[expectedVersion] = { ...person.events[expectedVersion]!, id };
 		return true;
@@ -88,7 +95,7 @@ class Worker {
 }
 
 /** More than any job takes: somebody who gets no further is left where they are. */
-const mostEvents = 160;
+const mostEvents = 260;
 
 /** What comes next; null where this home has nothing to read it on: a known earth where no outlet is grounded. */
 const whatToSay = (person: Person): Command | null => {
@@ -133,6 +140,47 @@ async function atEveryStep(slug: string, house: House, change?: (person: Person)
 		if (count % boxes.length === 0) home = await own(`${slug}-${count / boxes.length + 1}`, house);
 		await (await Worker.at(home!, house, boxes[count % boxes.length]!, change)).steps(count);
 	}
+}
+
+const arrangement = (kind: string): House => arrangements.find((each) => each.kind === kind)!.build();
+
+/** Jobs that put something else in: to their ends, stopped, and under way after every step. */
+async function wished(): Promise<void> {
+	const { house } = await latestHouse((await maybeHousehold('fennel-lane'))!.id);
+	const chain = [
+		{ boxId: 'reading-alcove', wish: wishOf('gfci', 'protected') },
+		{ boxId: 'reading-lamp-table', wish: wishOf('duplex', 'asFound') },
+		{ boxId: 'reading-stove-wall', wish: wishOf('duplex', 'asFound') }
+	];
+	const done: [string, House, readonly BoxWish[]][] = [
+		['decorator', arrangement('middleThrough'), [{ boxId: here, wish: wishOf('decorator', 'asFound') }]],
+		['usb', arrangement('endOfRun'), [{ boxId: here, wish: wishOf('usb', 'asFound') }]],
+		['switched', arrangement('halfSwitched'), [{ boxId: here, wish: wishOf('decorator', 'asFound') }]],
+		['uk-usb', arrangement('ring'), [{ boxId: here, wish: wishOf('usbTwin', 'asFound') }]],
+		['two', arrangement('middleThrough'), ['before', here].map((boxId) => ({ boxId, wish: null }))]
+	];
+	for (const [slug, found, boxes] of done) {
+		const worker = await Worker.at(await own(`wish-${slug}`, found), found, boxes);
+		while (await worker.go());
+		console.log(`${slug}: ${worker.person.events.length} steps, ${worker.person.state.status}`);
+		const stopped = await Worker.at(await own(`wish-${slug}-stopped`, found), found, boxes);
+		await stopped.steps(Math.floor(worker.person.events.length * 0.6));
+		await stopped.stop('It got late.');
+	}
+	await everyStepOf('wish-gfci', arrangement('middleThrough'), [
+		{ boxId: here, wish: wishOf('gfci', 'protected') }
+	]);
+	await everyStepOf('wish-chain', house, chain);
+}
+
+async function everyStepOf(slug: string, house: House, boxes: readonly BoxWish[]): Promise<void> {
+	const dry = await Worker.at(await own(`${slug}-whole`, house), house, boxes);
+	while (await dry.go());
+	console.log(`${slug}: ${dry.person.events.length} steps, ${dry.person.state.status}`);
+	// A chain is long: every third of its steps.
+	const every = boxes.length > 1 ? 3 : 1;
+	for (let count = 0; count < dry.person.events.length; count += every)
+		await (await Worker.at(await own(`${slug}-${count}`, house), house, boxes)).steps(count);
 }
 
 async function demoHomes(): Promise<void> {
@@ -219,8 +267,11 @@ async function records(): Promise<unknown[]> {
 	);
 	const found = [];
 	for (const { slug, job_id } of rows as { slug: string; job_id: string }[]) {
-		const { job, plan, events, state } = (await loadJob((await maybeHousehold(slug))!, job_id))!;
-		const record = JSON.parse(JSON.stringify(recordOf(plan, events, state))) as Record<string, unknown>;
+		const loaded = (await loadJob((await maybeHousehold(slug))!, job_id))!;
+		const { job, plan, events, state, whole } = loaded;
+		const several = whole.plans.length > 1;
+		const made = several ? recordsOf(loaded).map(({ record: each }) => each) : recordOf(plan, events, state);
+		const record = JSON.parse(JSON.stringify(made)) as unknown;
 		const ended = state.status !== 'underWay';
 		found.push({
 			home: slug,
@@ -228,7 +279,8 @@ async function records(): Promise<unknown[]> {
 			box: job.boxId,
 			status: state.status,
 			events: events.length,
-			next: nextStep(plan, state),
+			procedure: job.procedure,
+			next: nextAt(whole).step,
 			// Whole where it has ended; otherwise enough to notice a difference.
 			...(ended ? { record } : { recordSha256: createHash('sha256').update(canonical(record)).digest('hex') })
 		});
@@ -255,6 +307,7 @@ try {
 	const three = await own('uk-three-cables', threeCables());
 	await (await Worker.at(three, threeCables(), here, (person) => (person.supplyWay = 'live'))).steps(200);
 	await everyArrangement();
+	await wished();
 	await benches();
 	mkdirSync(folder, { recursive: true });
 	const dump = execFileSync(

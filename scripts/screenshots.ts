@@ -139,7 +139,7 @@ async function benches(desk: Page, phone: Page, take: Take): Promise<void> {
 async function handover(desk: Page, take: Take): Promise<void> {
 	await startJob(desk, 'fennel-lane', 'sewing-window-wall');
 	await doUntil(desk, ({ kind }) => kind === 'lookOver', { breaker: /breaker 14\b/ });
-	await desk.getByRole('radio', { name: /No: more, fewer/ }).check();
+	await desk.getByRole('radio', { name: /No: more cables, or fewer/ }).check();
 	await desk.getByRole('button', { name: '3', exact: true }).click();
 	await desk.evaluate(() =>
 		document.querySelector('fieldset:has(.chip)')?.scrollIntoView({ block: 'start' })

@@ -1,5 +1,5 @@
 import { writeFileSync } from 'node:fs';
-import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '../core/src/demo';
+import { fennelLaneActual, fennelLaneRecorded, tanneryRow, tanneryRowActual } from '../core/src/demo';
 import { exchangedBehind, threeCables } from '../core/test/threeCables';
 import { houseJsonSchema, parseHouse } from '../core/src/files';
 
@@ -9,6 +9,7 @@ export const publishedFiles: Record<string, () => unknown> = {
 	'docs/homes/fennel-lane.house.json': () => checked(fennelLaneRecorded()),
 	'docs/homes/fennel-lane-as-wired.house.json': () => checked(fennelLaneActual()),
 	'docs/homes/tannery-row.house.json': () => checked(tanneryRow()),
+	'docs/homes/tannery-row-as-wired.house.json': () => checked(tanneryRowActual()),
 	'docs/homes/three-cables.house.json': () => checked({ ...threeCables(), name: 'Three cables' }),
 	'docs/homes/three-cables-as-wired.house.json': () =>
 		checked({ ...exchangedBehind(threeCables(), 'c2', 'c4'), name: 'Three cables' })

@@ -9,6 +9,7 @@ import {
 	type Command,
 	type JobPlan,
 	type JobState,
+	type Planner,
 	type WholeJob
 } from '../src/job';
 import { handsOnConductors, provenByEvidence, restoresPower } from './everyState';
@@ -25,6 +26,11 @@ export const plainBox = (plan: JobPlan): JobPlan => ({
 	facePairs: plan.facePairs.slice(0, 1),
 	barePairs: plan.barePairs.slice(0, 1),
 	baselines: [],
+	ends: [],
+	// How a box comes to be dead that can’t be shown live is walked there.
+	deadFromStart: false,
+	witnesses: [],
+	asFound: false,
 	supplyCables: [],
 	unusedTerminals: [],
 	takeOff: plan.takeOff.slice(0, 1),
@@ -70,7 +76,7 @@ const worthSaying = (command: Command): boolean => {
 	return true;
 };
 
-interface Walked {
+export interface Walked {
 	readonly states: readonly WholeJob[];
 	readonly moves: readonly {
 		readonly from: number;
@@ -88,14 +94,32 @@ function nameOf(state: JobState): string {
 	return known;
 }
 
+/** What may be planned anew: who plans, and the plans that can come of it, each with what is then said to be found. */
+export interface Beside {
+	readonly planner?: Planner;
+	readonly others?: readonly JobPlan[];
+}
+
+/** Every command of any of these plans, once; and that what each was made from is found. */
+function said(plans: readonly JobPlan[]): Command[] {
+	const all = plans.flatMap((plan): Command[] => [
+		...everyCommand(plan),
+		...(plan.foundAs ? [{ kind: 'planAnew', found: plan.foundAs } as const] : [])
+	]);
+	return [...new Map(all.map((command) => [JSON.stringify(command), command])).values()];
+}
+
 /** Every state that any sequence of commands, said at any box, can reach. */
-function walkWhole(plans: readonly JobPlan[]): Walked {
+function walkWhole(plans: readonly JobPlan[], { planner, others = [] }: Beside = {}): Walked {
 	const commands = plans.flatMap((plan, at) =>
-		everyCommand(plan)
+		said([plan, ...others])
 			// What is the job’s own is the same said anywhere, but for whom a switching off sends back into his box.
 			.filter(
 				(command) =>
-					worthSaying(command) && (at === 0 || !concernsJob(command) || command.kind === 'switchBreaker')
+					worthSaying(command) &&
+					// Which breaker it is tells the same story in each box, and is walked there.
+					(command.kind !== 'switchBreaker' || command.breaker === plan.recordedBreaker) &&
+					(at === 0 || !concernsJob(command) || command.kind === 'switchBreaker')
 			)
 			.map((command) => ({ at, command }))
 	);
@@ -103,13 +127,13 @@ function walkWhole(plans: readonly JobPlan[]): Walked {
 	const states: WholeJob[] = [];
 	const moves: Walked['moves'][number][] = [];
 	const numberOf = (whole: WholeJob): number => {
-		const key = whole.boxes.map(nameOf).join('#');
+		const key = `${whole.boxes.map(nameOf).join('#')} ${JSON.stringify(whole.plans.map(({ foundAs }) => foundAs))}`;
 		const known = numbers.get(key);
 		if (known !== undefined) return known;
 		numbers.set(key, states.length);
 		return states.push(whole) - 1;
 	};
-	numberOf(initialWhole(plans));
+	numberOf(initialWhole(plans, planner));
 	const context = { expect: () => expectations, find: () => undefined };
 	for (let from = 0; from < states.length; from++)
 		for (const { at, command } of commands) {
@@ -126,10 +150,17 @@ function walkWhole(plans: readonly JobPlan[]): Walked {
 const isShut = ({ device }: JobState): boolean => device === 'oldSeated' || device === 'newSeated';
 
 /** What holds of every state of a job at several boxes. */
-export const everyWhole = (name: string, plans: readonly JobPlan[]) =>
+export const everyWhole = (
+	name: string,
+	plans: readonly JobPlan[],
+	beside?: Beside,
+	also?: (walked: Walked) => void
+) =>
 	describe(`every reachable state of several boxes: ${name}`, () => {
 		const started = performance.now();
-		const { states, moves } = walkWhole(plans);
+		const walked = walkWhole(plans, beside);
+		const { states, moves } = walked;
+		also?.(walked);
 		console.log(
 			`${name}: walked ${states.length} states by ${moves.length} accepted commands in ${((performance.now() - started) / 1000).toFixed(0)} s`
 		);

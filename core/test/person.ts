@@ -1,11 +1,14 @@
-import { points, type House } from '../src/house';
+import { deviceModel, findBox, points, type House } from '../src/house';
 import { contactlessAlarms, readOhms, readPlugLamps, readVoltageV } from '../src/instruments';
 import {
 	applyToWhole,
 	conditions,
 	decideWhole,
 	earthProbes,
+	endsProbes,
 	expectationsAt,
+	foundAsRecorded,
+	plannerOn,
 	halfProbes,
 	initialWhole,
 	neutralEarthProbes,
@@ -72,7 +75,7 @@ export class Person {
 		plans: JobPlan | readonly JobPlan[],
 		readonly breakers: string[]
 	) {
-		this.whole = initialWhole('boxId' in plans ? [plans] : plans);
+		this.whole = initialWhole('boxId' in plans ? [plans] : plans, plannerOn(recorded));
 	}
 	/** Of the box whose turn it is. */
 	get plan(): JobPlan {
@@ -118,6 +121,27 @@ export class Person {
 		for (let count = 0; count < 400 && this.step?.kind !== kind; count++) this.go();
 		if (this.step?.kind !== kind) throw new Error(`never came to ${kind}`);
 	}
+	/** Whether the box holds something else than the plan in force says. */
+	differs(): boolean {
+		const said = this.plan.foundAs ?? foundAsRecorded(this.recorded, this.plan.boxId);
+		const ends = ({ terminations, tabs }: typeof said) =>
+			JSON.stringify([
+				terminations.map(({ cable, conductor, at }) => `${cable}/${conductor} ${at}`).sort(),
+				tabs
+			]);
+		return this.plan.procedure >= 4 && ends(said) !== ends(foundAsRecorded(this.actual, this.plan.boxId));
+	}
+	/** Whether something plugged in there glows. */
+	isLit(box: string): boolean {
+		const { wiring } = this;
+		return deviceModel(findBox(wiring, box)!.device!).halves.some(
+			(half) => readPlugLamps(wiring, box, half).hotNeutral
+		);
+	}
+	/** An outlet on the same breaker by the record where something glows. */
+	litWitness(): string | null {
+		return this.plan.witnesses.find((box) => this.isLit(box)) ?? null;
+	}
 	answer(): Command {
 		const step = this.step!;
 		const house = this.wiring;
@@ -140,11 +164,25 @@ export class Person {
 					}
 				};
 			case 'readLive':
+				// Still nothing: it is dead from the start.
+				if (this.state.live[step.half] === 'failed' && this.plan.deadFromStart)
+					return { kind: 'deadFromStart', half: step.half, witness: this.litWitness() };
 				return {
 					kind: 'readLive',
 					half: step.half,
 					reading: meter(readVoltageV(house, halfProbes(this.plan.boxId, step.half), 'highImpedance'))
 				};
+			case 'deadFromStart':
+				return { kind: 'deadFromStart', half: step.half, witness: this.litWitness() };
+			case 'readAsFound':
+				return {
+					kind: 'readAsFound',
+					half: step.half,
+					lamps: readPlugLamps(house, this.plan.boxId, step.half),
+					holds: true
+				};
+			case 'readWitness':
+				return { kind: 'readWitness', box: step.box, lit: this.isLit(step.box) };
 			case 'readLiveGround':
 				return {
 					kind: 'readLiveGround',
@@ -158,7 +196,10 @@ export class Person {
 						: 'silent'
 				};
 			case 'proveEarth': {
-				const lit = readVoltageV(house, earthProbes(house, this.earthFrom)!, 'lowImpedance') > 50;
+				// A lamp of a plug-in tester: what draws more would open an RCD.
+				const box = this.earthFrom.slice('outlet:'.length);
+				const [half] = deviceModel(findBox(house, box)!.device!).halves;
+				const lit = readPlugLamps(house, box, half!).hotGround;
 				return { kind: 'proveEarth', source: this.earthFrom, reading: { instrument: 'plugTester', lit } };
 			}
 			case 'decideProtection':
@@ -192,6 +233,17 @@ export class Person {
 							: { kind: 'overload' }
 				};
 			}
+			case 'readEnds': {
+				const reading = readOhms(house, endsProbes(this.plan, step.role)!);
+				return {
+					kind: 'readEnds',
+					role: step.role,
+					value:
+						reading.kind === 'ohms'
+							? { kind: 'ohms', resistanceOhm: reading.resistanceOhm }
+							: { kind: 'overload' }
+				};
+			}
 			case 'needTester':
 				return { kind: 'checkTools', tester: 'multimeter', has: tools };
 			case 'switchOff':
@@ -214,6 +266,7 @@ export class Person {
 					)
 				};
 			case 'lookOver':
+				if (this.differs()) return { kind: 'planAnew', found: foundAsRecorded(this.actual, this.plan.boxId) };
 				return {
 					kind: 'lookOver',
 					asRecorded: true,

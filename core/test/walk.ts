@@ -40,6 +40,7 @@ export const expectations: Expectations = {
 	liveSources: (sources) => new Set(sources),
 	sourceV: () => 120,
 	baselineOhm: () => null,
+	endsOhm: () => 0.4,
 	autopsy: () => ({ hotNeutralOhm: null, hotGroundOhm: null, throughOhm: 0.2 }),
 	supplyOhm: (is) => (is === 'supply' ? 0.5 : null),
 	supplyV: (is) => (is === 'supply' ? 120 : 0),
@@ -53,6 +54,8 @@ const answers = (yes: Partial<Record<Condition, Answer>>) =>
 		Answer
 	>;
 
+const noLamps = { hotNeutral: false, hotGround: false, neutralGround: false };
+
 /** Everything a person could say, in every band, whatever the state: the procedure has to refuse what doesn't belong. */
 export function everyCommand(plan: JobPlan): Command[] {
 	const toEarth = pairsToRead(plan, { source: null });
@@ -65,7 +68,10 @@ export function everyCommand(plan: JobPlan): Command[] {
 		undamaged: true
 	};
 	const both = [true, false];
-	const breakers = [plan.recordedBreaker, plan.breakers.find((id) => id !== plan.recordedBreaker)!];
+	const breakers = [
+		plan.recordedBreaker,
+		plan.witnesses.length > 0 ? plan.mainSwitch : plan.breakers.find((id) => id !== plan.recordedBreaker)!
+	];
 	return [
 		...confirmedSteps.map((step): Command => ({ kind: 'confirm', step })),
 		{ kind: 'checkTools', tester: 'multimeter', has: tools },
@@ -80,6 +86,22 @@ export function everyCommand(plan: JobPlan): Command[] {
 			half: plan.halves[0]!,
 			reading: { instrument: 'lamp', lit }
 		})),
+		...(plan.asFound ? plan.halves : []).map((half): Command => ({
+			kind: 'readAsFound',
+			half,
+			lamps: soundLamps,
+			holds: true
+		})),
+		...(plan.witnesses.length > 0 ? [...new Set([...plan.halves, ...plan.newHalves])] : []).flatMap((half) =>
+			[...plan.witnesses.slice(0, 1), null].map((witness): Command => ({
+				kind: 'deadFromStart',
+				half,
+				witness
+			}))
+		),
+		...plan.witnesses
+			.slice(0, 1)
+			.flatMap((box) => both.map((lit): Command => ({ kind: 'readWitness', box, lit }))),
 		...[true, false].flatMap((lit): Command[] => [
 			{
 				kind: 'readLiveGround',
@@ -157,6 +179,14 @@ export function everyCommand(plan: JobPlan): Command[] {
 			group,
 			value: { kind: 'overload' }
 		})),
+		...plan.ends.map(({ role }): Command => ({
+			kind: 'readEnds',
+			role,
+			value: { kind: 'ohms', resistanceOhm: 0.4 }
+		})),
+		...plan.ends
+			.slice(0, 1)
+			.map(({ role }): Command => ({ kind: 'readEnds', role, value: { kind: 'overload' } })),
 		...[dead, unresolved, live, drained].map((reading): Command => ({
 			kind: 'readGroundEarth',
 			half: plan.halves[0]!,
@@ -176,11 +206,13 @@ export function everyCommand(plan: JobPlan): Command[] {
 		),
 		...both.map((held): Command => ({ kind: 'restorePower', held })),
 		...plan.newHalves.flatMap((half) =>
-			[soundLamps, { ...soundLamps, hotGround: false }].map((lamps): Command => ({
-				kind: 'readPlug',
-				half,
-				lamps
-			}))
+			[soundLamps, { ...soundLamps, hotGround: false }, ...(plan.witnesses.length > 0 ? [noLamps] : [])].map(
+				(lamps): Command => ({
+					kind: 'readPlug',
+					half,
+					lamps
+				})
+			)
 		),
 		...(plan.grounded ? [] : plan.halves).flatMap((half) =>
 			[dead, live].map((neutralEarth): Command => ({
@@ -254,7 +286,16 @@ export function keyOf(state: JobState): string {
 		listed(state.arranged),
 		state.decided,
 		state.groundAlarm && marks(state.groundAlarm),
+		keysOf(state.asFound),
+		listed(state.notLive),
+		// One half that is lit stands for the other.
+		Object.values(state.face).includes('live') ? 'live' : marks(state.face),
+		listed(state.unseen),
+		// What it was proven dead with is asked for where it is opened again.
+		state.device === 'oldSeated' ? '' : listed(state.provenWith),
+		state.witness && (state.witness.dark ? 'dark' : 'watched'),
 		keysOf(state.baseline),
+		marks(state.ends),
 		state.nothingLeft,
 		state.tester,
 		state.part,

@@ -8,7 +8,7 @@ const homesFolder = new URL('../../docs/homes/', import.meta.url);
 /** The demo homes: as recorded, and as they are really wired. */
 const demoHomes = [
 	{ slug: 'fennel-lane', recorded: 'fennel-lane.house.json', actual: 'fennel-lane-as-wired.house.json' },
-	{ slug: 'tannery-row', recorded: 'tannery-row.house.json', actual: 'tannery-row.house.json' }
+	{ slug: 'tannery-row', recorded: 'tannery-row.house.json', actual: 'tannery-row-as-wired.house.json' }
 ];
 
 /** Brings the database's tables up to date. */

@@ -9,7 +9,7 @@ describe.each(arrangements.map((each) => [`${each.region} ${each.kind}`, each] a
 	'%s',
 	(_, { region, kind, build }) => {
 		const house = build();
-		const healthy = regions[region].healthyV;
+		const healthy = regions[region].supply.healthyV;
 
 		it('is a house with nothing wrong in it', () => {
 			expect(checkHouse(house)).toEqual([]);

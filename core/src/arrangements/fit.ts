@@ -1,4 +1,6 @@
 import {
+	tabsOf,
+	withTripped,
 	deviceModel,
 	findBox,
 	hasSides,
@@ -79,10 +81,11 @@ function featuresOf(house: House, boxId = here): Features {
 			const role = cables.find(({ id }) => id === cable)?.conductors.find(({ id }) => id === conductor)?.role;
 			return role === 'neutral' && at.startsWith('joint:') && !at.includes('passing');
 		});
+	const tabs = tabsOf(box.device);
 	return {
 		cables: cables.map(({ conductors }) => conductors.map(({ colour }) => colour)),
 		device: box.device,
-		hotTabBroken: box.device?.kind === 'duplex' ? !box.device.tabs.hot : null,
+		hotTabBroken: tabs ? !tabs.hot : null,
 		wired: box.device && hasSides(box.device) ? 'sides' : spliced(box) ? 'pigtails' : 'ownScrews',
 		metalSheath: cables.some(({ sheath }) => sheath === 'armoured' || sheath === 'conduit')
 	};
@@ -221,10 +224,11 @@ function measured(test: SettlingTest, { build }: Arrangement): string {
 		}
 		case 'upstreamTest': {
 			const before = findBox(house, 'before');
-			if (before?.device?.kind !== 'gfci') return 'nothingToPress';
+			if (!before?.device || !hasSides(before.device) || !('tripped' in before.device))
+				return 'nothingToPress';
 			const tripped = withBox(house, 'before', (each) => ({
 				...each,
-				device: { ...before.device!, tripped: true } as Device
+				device: withTripped(before.device!, true)
 			}));
 			const half = box.device && deviceModel(box.device).halves[0];
 			if (!half) return 'nothingToPress';

@@ -10,7 +10,7 @@ import {
 	type Load,
 	type Palette
 } from '../house';
-import type { ConductorSize, Region } from '../rules';
+import { regions, type Region } from '../rules';
 
 /** What may differ between two fragments of the same arrangement; left out: as it is usually found. */
 export interface FragmentOptions {
@@ -52,9 +52,6 @@ export interface BoxPlan {
 }
 
 /** Breakers of every fragment: the circuit in question, one on the other supply leg, and one more. */
-const breakerSpaces: Record<Region, readonly number[]> = { us: [1, 3, 5], uk: [1, 2, 3] };
-export const usualRatingA: Record<Region, number> = { us: 15, uk: 32 };
-const size: Record<Region, ConductorSize> = { us: '14AWG', uk: '2.5mm2' };
 
 /** A small house with one panel, up to three circuits `a`, `b` and `c` on breakers `b1` to `b3`, and the boxes and cables given. */
 export function fragment(
@@ -64,31 +61,32 @@ export function fragment(
 ): House {
 	const cables = plan.cables.map((each, k) => cableOf(region, options, each, k));
 	const boxes = plan.boxes.map((each) => boxOf(region, options, each, cables));
+	const { custom, supply } = regions[region];
 	return {
 		format: 'wary-hand/house',
 		version: 1,
 		name: 'Bench',
 		region,
-		service: { voltageV: region === 'us' ? 120 : 230, impedanceOhm: 0.1 },
+		service: { voltageV: supply.nominalV, impedanceOhm: 0.1 },
 		rooms: [{ id: 'room', name: 'Room' }],
 		panels: [
 			{
 				id: 'main',
-				name: region === 'us' ? 'Panel' : 'Consumer unit',
+				name: custom.panelName,
 				place: 'hall',
 				spaces: 8,
 				mainRatingA: 100,
 				mainOn: true,
-				breakers: breakerSpaces[region].map((space, k) => ({
+				breakers: [0, 1, 2].map((k) => ({
 					id: `b${k + 1}`,
-					spaces: [space],
-					ratingA: usualRatingA[region],
+					spaces: [1 + k * supply.spaceStep],
+					ratingA: regions[region].custom.usualBreakerA,
 					on: true,
 					label: ['this circuit', 'second circuit', 'third circuit'][k]!,
 					findings: []
 				})),
 				residualDevices:
-					region === 'uk' && options.residual
+					custom.panelResidualDevices && options.residual
 						? [{ id: 'rcd', tripMa: 30, ratingA: 63, on: true, covers: ['b1', 'b2', 'b3'] }]
 						: []
 			}
@@ -106,9 +104,12 @@ export function fragment(
 }
 
 function cableOf(region: Region, options: FragmentOptions, plan: CablePlan, k: number): Cable {
-	const palette = plan.palette ?? options.palette ?? (region === 'us' ? 'us' : 'ukNew');
+	const { custom } = regions[region];
+	const palette = plan.palette ?? options.palette ?? custom.palette;
 	const lengths = options.lengthsM ?? [12, 6, 5, 7];
-	const usual = cableConductors(palette, size[region]).filter(({ role }) => !plan.without?.includes(role));
+	const usual = cableConductors(palette, regions[region].custom.outletCable).filter(
+		({ role }) => !plan.without?.includes(role)
+	);
 	// Beside the hot, where a third insulated conductor lies in a flat sheath.
 	const [hot, ...rest] = usual;
 	return {
@@ -117,9 +118,9 @@ function cableOf(region: Region, options: FragmentOptions, plan: CablePlan, k: n
 		from: plan.from === 'panel' ? { panel: 'main' } : { box: plan.from },
 		to: { box: plan.to },
 		lengthM: lengths[Math.min(k, lengths.length - 1)]!,
-		size: size[region],
+		size: regions[region].custom.outletCable,
 		material: 'copper',
-		sheath: plan.sheath ?? (region === 'us' ? 'nonmetallic' : 'twinAndEarth'),
+		sheath: plan.sheath ?? custom.sheath,
 		conductors: [hot!, ...(plan.extra ?? []), ...rest],
 		...(plan.metal ? { metal: { resistanceOhm: options.metalOhm ?? 0.3 } } : {})
 	};
@@ -130,14 +131,14 @@ function boxOf(region: Region, options: FragmentOptions, plan: BoxPlan, cables: 
 		plan.id === here && options.device
 			? options.device
 			: plan.device === undefined
-				? usualDevice(region, usualRatingA[region])
+				? usualDevice(region, regions[region].custom.usualBreakerA)
 				: plan.device;
 	const box: Box = {
 		id: plan.id,
 		name: plan.name,
 		room: 'room',
 		use: plan.use ?? 'outlet',
-		material: (plan.id === here && options.boxMaterial) || (region === 'us' ? 'plastic' : 'metal'),
+		material: (plan.id === here && options.boxMaterial) || regions[region].custom.boxMaterial,
 		...(device ? { device } : {}),
 		joints: [],
 		terminations: [],

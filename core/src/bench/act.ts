@@ -231,7 +231,7 @@ function plug(house: House, { box: boxId, half, what, id }: Extract<BenchEvent, 
 	if (house.loads.some((load) => load.id === id)) return refuse({ code: 'idTaken', id });
 	if (house.loads.some((load) => load.box === boxId && load.half === half))
 		return refuse({ code: 'halfTaken' });
-	const resistanceOhm = regions[house.region].nominalV ** 2 / loadW[what]![house.region];
+	const resistanceOhm = regions[house.region].supply.nominalV ** 2 / loadW[what]![house.region];
 	return changed({
 		...house,
 		loads: [...house.loads, { id, name: what, box: boxId, half, resistanceOhm, on: true }]

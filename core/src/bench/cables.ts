@@ -8,7 +8,7 @@ import {
 	type Cable,
 	type House
 } from '../house';
-import { mostCablesInBox, resistanceOhmPerM } from '../rules';
+import { regions, mostCablesInBox, resistanceOhmPerM } from '../rules';
 import type { BenchEvent } from './events';
 import { changed, refuse, unknown, type Changed } from './refusal';
 
@@ -56,13 +56,14 @@ export function addCable(house: House, box: Box, event: Extract<BenchEvent, { ki
 	const here = withBox(house, box.id, (each) => ({ ...each, terminations: [...each.terminations, ...ends] }));
 	if (event.way === 'fromPanel') return changed({ ...here, cables: [...here.cables, cable] });
 	if (house.boxes.some(({ id }) => id === next)) return refuse({ code: 'idTaken', id: next });
+	const { custom } = regions[house.region];
 	const outlet: Box = {
 		id: next,
 		name: `outlet on ${event.id}`,
 		room: box.room,
 		use: 'outlet',
-		material: metal ? 'metal' : house.region === 'us' ? 'plastic' : 'metal',
-		device: usualDevice(house.region, house.region === 'us' ? 15 : 32),
+		material: metal ? 'metal' : custom.boxMaterial,
+		device: usualDevice(house.region, custom.usualBreakerA),
 		joints: [],
 		terminations: [],
 		pigtails: [],

@@ -31,7 +31,9 @@ export const residualDevice = (device: Device | undefined): Residual | null =>
  * Resistance of a device's own test button, Ω. us: 15 kΩ. uk: drives twice the marked current at nominal voltage (BS EN 61008-1 allows up to 2.5 times).
  */
 export const testButtonOhm = (house: House, device: Residual): number =>
-	device.kind === 'gfci' ? residualButtonOhm : regions[house.region].nominalV / (2 * device.tripMa * 1e-3);
+	device.kind === 'gfci'
+		? residualButtonOhm
+		: regions[house.region].supply.nominalV / (2 * device.tripMa * 1e-3);
 
 /** The house while its own test button is held: a current past one side of the transformer only. */
 export function pressTest(

@@ -8,7 +8,7 @@ import {
 	type How,
 	type Terminal
 } from '../house';
-import { isThicker, stripGauge, type ConductorSize } from '../rules';
+import { regions, isThicker, stripGauge, type ConductorSize } from '../rules';
 import type { BenchEvent } from './events';
 import { changed, refuse, unknown, type BenchRefusal, type Changed } from './refusal';
 
@@ -125,7 +125,7 @@ export function landTail(
 ): Changed {
 	const tail = box.pigtails.find(({ id }) => id === tailId);
 	if (!tail) return unknown('tail', tailId);
-	const size = house.cables[0]?.size ?? (house.region === 'us' ? '14AWG' : '2.5mm2');
+	const size = house.cables[0]?.size ?? regions[house.region].custom.outletCable;
 	// The record keeps how the far end is held; the near end on a terminal is held in the terminal's first way.
 	const asked = end === 'from' && at.startsWith('terminal:') ? firstWay(box, at.slice(9)) : how;
 	const way = wayTo(box, at, asked, size, 'copper', wiresAt(box, at, `tail/${tailId}`));

@@ -116,7 +116,7 @@ export function look(house: House, boxId: string, instruments: Instruments): Ben
 			: null;
 	const halves = box.device ? deviceModel(box.device).halves : [];
 	const device = residualDevice(box.device);
-	const nominalV = regions[house.region].nominalV;
+	const nominalV = regions[house.region].supply.nominalV;
 	return {
 		seen: things.map(({ id, point, branch, hot }): Seen => {
 			const milliamperes = touched?.get(point) ?? 0;
@@ -230,7 +230,7 @@ function showsLight(
 		points.contact(box.id, half, 'hot'),
 		points.contact(box.id, half, 'neutral')
 	);
-	return faceV > regions[house.region].nominalV * plugLampLitShare;
+	return faceV > regions[house.region].supply.nominalV * plugLampLitShare;
 }
 
 function metered(house: House, { meter, red, black }: Instruments): Metered | null {

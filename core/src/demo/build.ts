@@ -9,7 +9,7 @@ import {
 	type Matters,
 	type Palette
 } from '../house';
-import type { ConductorSize } from '../rules';
+import { regions, type ConductorSize } from '../rules';
 
 /** A box still to be wired: everything but how its conductors end. */
 export interface Stop {
@@ -25,6 +25,8 @@ export interface Stop {
 	/** Its cable has no ground. */
 	readonly ungrounded?: boolean;
 	readonly how?: 'hook' | 'clampPlate' | 'pushIn';
+	/** Of its box, where that isn’t the usual one. */
+	readonly depthMm?: number;
 }
 
 export interface Run {
@@ -47,6 +49,7 @@ export interface Wired {
 
 /** Wires boxes one after another from a breaker, through the devices, as a us radial or a uk ring or radial is found. */
 export function wireRun(run: Run, region: House['region']): Wired {
+	const { custom } = regions[region];
 	const cables: Cable[] = run.stops.map((stop, k) => ({
 		id: `${run.circuit}-${k + 1}`,
 		circuit: run.circuit,
@@ -55,8 +58,8 @@ export function wireRun(run: Run, region: House['region']): Wired {
 		lengthM: stop.lengthM,
 		size: run.size,
 		material: 'copper',
-		sheath: region === 'us' ? 'nonmetallic' : 'twinAndEarth',
-		conductors: cableConductors(stop.palette ?? (region === 'us' ? 'us' : 'ukNew'), run.size).filter(
+		sheath: custom.sheath,
+		conductors: cableConductors(stop.palette ?? custom.palette, run.size).filter(
 			({ role }) => role !== 'ground' || !stop.ungrounded
 		)
 	}));
@@ -90,7 +93,10 @@ function boxOf(region: House['region'], stop: Stop, cables: readonly Cable[], si
 		history: stop.history ?? [],
 		material: 'metal' as const
 	};
-	const room = region === 'us' ? { volumeIn3: size === '14AWG' ? 14 : 18 } : { depthMm: 35 };
+	const room =
+		regions[region].custom.boxBy === 'volume'
+			? { volumeIn3: size === '14AWG' ? 14 : 18 }
+			: { depthMm: stop.depthMm ?? 35 };
 	return { ...box, ...room, ...standardWiring(region, box, cables, stop.how) };
 }
 

@@ -1,2 +1,2 @@
 export { fennelLaneActual, fennelLaneRecorded } from './fennelLane';
-export { tanneryRow } from './tanneryRow';
+export { tanneryRow, tanneryRowActual } from './tanneryRow';

@@ -1,4 +1,4 @@
-import type { House } from '../house';
+import { withBox, type House } from '../house';
 import { breaker, fixed, twin, wireRun, type Run, type Stop } from './build';
 
 const socket = (room: string, name: string, lengthM: number, more: Partial<Stop> = {}): Stop => ({
@@ -40,7 +40,16 @@ const runs = (): Run[] => [
 			socket('front-room', 'bay', 6),
 			socket('front-room', 'chimney left', 4),
 			socket('front-room', 'chimney right', 4),
-			socket('kitchen', 'worktop', 6),
+			socket('kitchen', 'worktop', 6, {
+				worries: [
+					{
+						id: 'w4',
+						kind: 'other',
+						note: 'A metal plate, and no earth tail from it to the box that anybody has seen.',
+						seen: '2026-11-09'
+					}
+				]
+			}),
 			socket('kitchen', 'fridge', 4),
 			socket('kitchen', 'washer', 3)
 		]
@@ -75,9 +84,30 @@ const runs = (): Run[] => [
 		returnPalette: 'ukNew',
 		stops: [
 			socket('landing', 'airing cupboard', 8, { palette: 'ukOld' }),
-			socket('front-bedroom', 'bed', 5, { palette: 'ukOld' }),
+			socket('front-bedroom', 'bed', 5, {
+				palette: 'ukOld',
+				depthMm: 16,
+				worries: [
+					{
+						id: 'w2',
+						kind: 'other',
+						note: 'A twin with USB is wanted by the bed; the back box is a shallow one, 16 mm.',
+						seen: '2026-11-12'
+					}
+				]
+			}),
 			socket('front-bedroom', 'window', 4, { palette: 'ukOld' }),
-			socket('back-bedroom', 'door', 6, { palette: 'ukOld' }),
+			socket('back-bedroom', 'door', 6, {
+				palette: 'ukOld',
+				worries: [
+					{
+						id: 'w3',
+						kind: 'other',
+						note: 'The plug-in tester shows line and neutral the wrong way round here, and nowhere else.',
+						seen: '2026-11-16'
+					}
+				]
+			}),
 			socket('box-room', 'desk', 4, {
 				palette: 'ukOld',
 				device: twin({ contacts: 'worn', fitted: '1998-03-01' }),
@@ -124,7 +154,7 @@ const runs = (): Run[] => [
 	}
 ];
 
-/** The made-up terraced house. Its wiring is as recorded: old and new colours meet at the box room desk. */
+/** The made-up terraced house, as recorded: old and new colours meet at the box room desk. */
 export function tanneryRow(): House {
 	const wired = runs().map((run) => wireRun(run, 'uk'));
 	return {
@@ -203,3 +233,15 @@ export function tanneryRow(): House {
 		]
 	};
 }
+
+/** As it is really wired: at one socket of the upstairs ring line and neutral are exchanged, both legs alike. */
+export const tanneryRowActual = (): House => {
+	const other: Record<string, string> = {
+		'terminal:hot': 'terminal:neutral',
+		'terminal:neutral': 'terminal:hot'
+	};
+	return withBox(tanneryRow(), 'back-bedroom-door', (box) => ({
+		...box,
+		terminations: box.terminations.map((end) => ({ ...end, at: other[end.at] ?? end.at }))
+	}));
+};

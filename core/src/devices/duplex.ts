@@ -9,16 +9,18 @@ const us = {
 	asks: ['plates', 'gaugeMm', 'torqueNm']
 } as const;
 
-const made = (style: 'standard' | 'decorator') => (ratingA: number) =>
-	({
-		kind: 'duplex',
-		ratingA,
-		style,
-		tamperResistant: true,
-		weatherResistant: false,
-		tabs: { hot: true, neutral: true },
-		contacts: 'good'
-	}) as const;
+const made =
+	(style: 'standard' | 'decorator', tamperResistant = true) =>
+	(ratingA: number) =>
+		({
+			kind: 'duplex',
+			ratingA,
+			style,
+			tamperResistant,
+			weatherResistant: false,
+			tabs: { hot: true, neutral: true },
+			contacts: 'good'
+		}) as const;
 
 /** us: two grounded halves, bridged by tabs. */
 export const duplex: Family = {
@@ -29,6 +31,9 @@ export const duplex: Family = {
 	usualDepthMm: 25,
 	halvesApart: true
 };
+
+/** As it is mostly found: from before shutters were asked for (NEC 406.12, since 2008). */
+export const oldDuplex: Family['made'] = made('standard', false);
 
 /** us: the same under a plate with one square opening. */
 export const decorator: Family = {

@@ -1,6 +1,6 @@
 import type { Device } from '../house';
 import type { Region } from '../rules';
-import { decorator, duplex, single } from './duplex';
+import { decorator, duplex, oldDuplex, single } from './duplex';
 import type { Family, PartId } from './family';
 import { gfci } from './gfci';
 import { gfciUsb } from './gfciUsb';
@@ -27,6 +27,8 @@ export const familyOf = (id: PartId): Family => families[id];
 /** The families that are sold in a region. */
 export const soldIn = (region: Region): Family[] =>
 	Object.values(families).filter((family) => family.region === region);
+/** The outlet that is usually found in a region, by its rating. */
+export const usuallyFound: Readonly<Record<Region, Family['made']>> = { us: oldDuplex, uk: socketTwin.made };
 /** The family a device on record belongs to; `undefined` for what isn’t an outlet one puts in. */
 export const familyFor = (device: Device): Family | undefined =>
 	Object.values(families).find(({ is }) => is(device));

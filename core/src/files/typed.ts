@@ -1,5 +1,6 @@
 import { editHouse, type Edit, type House } from '../house';
 import { readSpace } from './space';
+import { regions } from '../rules';
 
 /** A line as somebody types it, with what could not be made of it. */
 export interface TypedProblem {
@@ -17,7 +18,7 @@ export interface Typed {
  * it is then taken to be the usual one (15 A us, 32 A uk). A line with a space and nothing else is a breaker without a label.
  */
 export function readTypedDirectory(house: House, text: string): Typed {
-	const usualA = house.region === 'us' ? 15 : 32;
+	const usualA = regions[house.region].custom.usualBreakerA;
 	const edits: Edit[] = [];
 	const problems: TypedProblem[] = [];
 	let now = house;

@@ -6,9 +6,10 @@ import { findBreaker, mainPanel, panelOf } from './lookup';
 import { points } from './points';
 import type { Box, Breaker, Cable, Conductor, House, Panel } from './schema';
 
-/** Which supply leg a us panel's space stands on: rows alternate. A uk unit has one. */
+/** Which supply leg a panel's space stands on: rows alternate where there are two. */
 export function legOfSpace(house: House, space: number): 0 | 1 {
-	return house.region === 'us' && Math.floor((space - 1) / 2) % 2 === 1 ? 1 : 0;
+	const { legs, spaceStep } = regions[house.region].supply;
+	return legs[Math.floor((space - 1) / spaceStep) % legs.length]!;
 }
 
 /**
@@ -50,7 +51,11 @@ function compile(house: House): Network {
 				to: points.contact(load.box, load.half, 'neutral'),
 				resistanceOhm: load.resistanceOhm
 			});
-	return { frequencyHz: regions[house.region].frequencyHz, reference: points.earth(panel.id), branches };
+	return {
+		frequencyHz: regions[house.region].supply.frequencyHz,
+		reference: points.earth(panel.id),
+		branches
+	};
 }
 
 /** The transformer's neutral, and the neutral at the cut-out beside the meter. */
@@ -59,7 +64,7 @@ const cutOut = 'service/meterNeutral';
 
 function service(house: House, panel: Panel, branches: Branch[]): void {
 	const { voltageV, impedanceOhm } = house.service;
-	const legs: (0 | 1)[] = house.region === 'us' ? [0, 1] : [0];
+	const { legs, mainSwitchOpensNeutral } = regions[house.region].supply;
 	for (const leg of legs) {
 		const name = leg === 0 ? 'A' : 'B';
 		branches.push(
@@ -76,8 +81,7 @@ function service(house: House, panel: Panel, branches: Branch[]): void {
 		);
 	}
 	const neutral = points.neutralBar(panel.id);
-	// A uk main switch opens the neutral too; a us one leaves it solid.
-	if (house.region === 'uk')
+	if (mainSwitchOpensNeutral)
 		branches.push(
 			wire('supply neutral', supplyNeutral, cutOut, impedanceOhm),
 			closing('main switch N', cutOut, neutral, panel.mainOn)
@@ -90,7 +94,8 @@ function service(house: House, panel: Panel, branches: Branch[]): void {
 function earth(house: House, panel: Panel, branches: Branch[]): void {
 	const bar = points.earth(panel.id);
 	const bond = (at: string, ohm: number) => branches.push(wire('neutral to ground bond', at, bar, ohm));
-	if (house.region === 'us') return void bond(points.neutralBar(panel.id), goodJointOhm);
+	if (regions[house.region].supply.bondedAt === 'servicePanel')
+		return void bond(points.neutralBar(panel.id), goodJointOhm);
 	const earthing = house.service.earthing ?? { system: 'tnCS' };
 	switch (earthing.system) {
 		case 'tnCS':
@@ -130,7 +135,7 @@ function feeder(
 	});
 	const neutral = points.neutralBar(sub.id);
 	const start = neutralStart(parent, breaker);
-	if (house.region === 'uk')
+	if (regions[house.region].supply.mainSwitchOpensNeutral)
 		branches.push(
 			wire(name('neutral'), start, `panel:${sub.id}/feedNeutral`, ohm),
 			closing(name('main switch N'), `panel:${sub.id}/feedNeutral`, neutral, sub.mainOn)
@@ -149,7 +154,7 @@ function neutralStart(panel: Panel, breakerId: string): string {
 export const sensesResidual = ({ type }: Breaker): boolean => type === 'residual' || type === 'dualFunction';
 /** What a breaker's own residual-current part trips at, mA. */
 export const tripMaOf = (house: House, breaker: Breaker): number =>
-	breaker.tripMa ?? (house.region === 'us' ? 5 : 30);
+	breaker.tripMa ?? regions[house.region].supply.breakerResidualMa;
 
 /** Where the electronics of a breaker's own residual-current part find their supply: its first pole, and the neutral before its transformer. */
 export function breakerSupply(panel: Panel, breakerId: string): readonly [hot: string, neutral: string] {

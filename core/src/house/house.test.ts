@@ -8,7 +8,6 @@ import {
 	fedFrom,
 	legOfSpace,
 	neighbours,
-	needsOf,
 	points,
 	settle,
 	withBox,
@@ -209,13 +208,5 @@ describe('who feeds whom', () => {
 		expect(
 			fedFrom(fennelLaneRecorded(), east, 'b14').circuits.find(({ id }) => id === 'sewing')?.breaker
 		).toBe('b14');
-	});
-
-	it('names what needs doing, heat before wear', () => {
-		const house = withBox(fennelLaneRecorded(), 'music-piano', (box) => ({
-			...box,
-			worries: [{ id: 'w', kind: 'scorch', note: '', seen: '2026-11-20' }]
-		}));
-		expect(needsOf(house).map(({ boxId }) => boxId)).toEqual(['music-piano', east]);
 	});
 });

@@ -57,8 +57,6 @@ export { own } from './own';
 export { readStoredHouse, type StoredHouse } from './stored';
 export { isSupplied, readingTakesS, settle, type Settled, type Trip } from './settle';
 export { untilStill, type Stillness } from './still';
-export { dueOf, type Due } from './due';
-export { needsOf, type Need } from './needs';
 export { cableConductors, standardWiring, usualDevice, usualSize, type Palette } from './standard';
 export {
 	boxOfMaterial,
@@ -82,3 +80,20 @@ export {
 	wordsOf,
 	type Evidence
 } from './evidence';
+export { checkHouse, type HouseProblem } from './check';
+export {
+	applianceOf,
+	isTripped,
+	isWallSwitch,
+	isWornOut,
+	opened,
+	resetsUnsupplied,
+	switchedOn,
+	tabsOf,
+	takesGround,
+	wallSwitchesOff,
+	withTabs,
+	withTripped,
+	withWholeTabs,
+	type Tabs
+} from './deviceState';

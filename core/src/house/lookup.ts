@@ -1,5 +1,6 @@
 import { own } from './own';
 import type { Box, Breaker, Cable, Circuit, House, Panel } from './schema';
+import { regions } from '../rules';
 
 /** One conductor end in a box. */
 export interface ConductorEnd {
@@ -91,7 +92,7 @@ export function fedFrom(house: House, boxId: string, breakerId: string): House {
 
 /** Breakers whose places touch this one's: above and below in a us column, left and right in a uk row. */
 export function besideOf(house: House, breaker: Breaker): string[] {
-	const step = house.region === 'us' ? 2 : 1;
+	const step = regions[house.region].supply.spaceStep;
 	const near = new Set(breaker.spaces.flatMap((space) => [space - step, space, space + step]));
 	return panelOf(house, breaker.id)!
 		.breakers.filter(({ id, spaces }) => id !== breaker.id && spaces.some((space) => near.has(space)))

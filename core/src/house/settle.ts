@@ -19,6 +19,7 @@ import {
 	residualParts
 } from '../rules';
 import { breakerSupply, compileHouse, sensesResidual, tripMaOf } from './compile';
+import { isTripped, isWornOut, opened as openedByItself } from './deviceState';
 import { deviceModel, type Protection } from './devices';
 import { allBreakers, withBox, withBreakers } from './lookup';
 import { points } from './points';
@@ -169,8 +170,7 @@ function dueTrips(house: House, network: Network, voltageV: ReadonlyMap<string, 
 /** A device's protection where it is in force: shut and not worn out. */
 function protectionIn({ device }: Box): Protection | undefined {
 	if (!device) return undefined;
-	if ((device.kind === 'gfci' || device.kind === 'socketRcd') && (device.tripped || !device.senses))
-		return undefined;
+	if (isTripped(device) || isWornOut(device)) return undefined;
 	return deviceModel(device).protection;
 }
 
@@ -192,7 +192,7 @@ function supplies(
 	return (
 		one !== undefined &&
 		other !== undefined &&
-		magnitude(subtract(one, other)) > regions[house.region].nominalV * worksFromShare
+		magnitude(subtract(one, other)) > regions[house.region].supply.nominalV * worksFromShare
 	);
 }
 const worksFromShare = 0.7;
@@ -242,14 +242,8 @@ function opened(house: House, trips: readonly Trip[]): House {
 			}))
 		};
 	for (const boxId of ids('outlet'))
-		after = withBox(after, boxId, (box) => ({
-			...box,
-			device:
-				box.device?.kind === 'gfci' || box.device?.kind === 'socketRcd'
-					? { ...box.device, tripped: true }
-					: box.device?.kind === 'fusedSpur'
-						? { ...box.device, fuseBlown: true }
-						: box.device
-		}));
+		after = withBox(after, boxId, (box) =>
+			box.device ? { ...box, device: openedByItself(box.device) } : box
+		);
 	return after;
 }

@@ -1,3 +1,4 @@
+import { usuallyFound } from '../devices';
 import { regions, type ConductorSize, type Region } from '../rules';
 import type { Box, Cable, Colour, Conductor, Device } from './schema';
 
@@ -31,45 +32,23 @@ export function cableConductors(palette: Palette, size: ConductorSize): Conducto
 	];
 }
 
-/** The size a circuit of this rating is usually wired in: NEC 240.4(D); BS 7671 practice: a ring of 32 A in 2.5 mm², radials 20 A in 2.5, 32 A in 4.0. */
+/** The size a circuit of this rating is usually wired in. */
 export function usualSize(
 	region: Region,
 	ratingA: number,
 	arrangement: 'radial' | 'ring' = 'radial'
 ): ConductorSize {
-	if (arrangement === 'ring' && region === 'uk' && ratingA <= 32) return '2.5mm2';
-	const table: [number, ConductorSize][] =
-		region === 'us'
-			? [
-					[15, '14AWG'],
-					[20, '12AWG'],
-					[30, '10AWG'],
-					[40, '8AWG']
-				]
-			: [
-					[6, '1.0mm2'],
-					[10, '1.5mm2'],
-					[20, '2.5mm2'],
-					[32, '4.0mm2'],
-					[40, '6.0mm2']
-				];
-	return table.find(([upTo]) => ratingA <= upTo)?.[1] ?? (region === 'us' ? '6AWG' : '10.0mm2');
+	const { ring, sizeUpToA } = regions[region].custom;
+	if (arrangement === 'ring' && ring && ratingA <= ring.upToA) return ring.size;
+	return sizeUpToA.find(([upTo]) => ratingA <= upTo)![1];
 }
 
 /** The outlet that is usually found behind a circuit of this rating. */
 export function usualDevice(region: Region, ratingA: number): Device {
-	const common = { contacts: 'good' as const };
-	if (region === 'uk')
-		return { kind: 'socketTwin', ratingA: 13, tamperResistant: true, switched: true, ...common };
-	return {
-		kind: 'duplex',
-		ratingA: regions.us.outletBreakerA.includes(ratingA) ? ratingA : 15,
-		style: 'standard',
-		tamperResistant: false,
-		weatherResistant: false,
-		tabs: { hot: true, neutral: true },
-		...common
-	};
+	const { code, custom } = regions[region];
+	const fittingA =
+		code.plugRatingA ?? (custom.outletBreakerA.includes(ratingA) ? ratingA : custom.usualBreakerA);
+	return usuallyFound[region](fittingA);
 }
 
 type Wiring = Pick<Box, 'joints' | 'terminations' | 'pigtails'>;
@@ -93,7 +72,9 @@ export function standardWiring(
 				conductors.map((one) => ({ cable: id, conductor: one.id, at: 'capped' }))
 			)
 		};
-	return region === 'us' ? usWiring(box, cables, how, way) : ukWiring(box, cables);
+	return regions[region].custom.joins === 'splices'
+		? spliced(box, cables, how, way)
+		: intoTerminals(box, cables);
 }
 
 /** Whether wires can come to a device that way: a us one without sides; a duplex has screws for two cables, any other for one. */
@@ -103,7 +84,7 @@ export const canBeWired = (
 	cables: number,
 	way: 'ownScrews' | 'pigtails'
 ): boolean =>
-	region === 'us' &&
+	regions[region].custom.joins === 'splices' &&
 	device !== undefined &&
 	['duplex', 'twoSlot', 'single', 'usb'].includes(device.kind) &&
 	(way === 'pigtails' || cables <= screwsFor(device));
@@ -111,7 +92,7 @@ export const canBeWired = (
 /** How many cables find screws of their own. */
 const screwsFor = ({ kind }: Device): number => (kind === 'duplex' || kind === 'twoSlot' ? 2 : 1);
 
-function usWiring(
+function spliced(
 	box: Pick<Box, 'material' | 'device'>,
 	cables: readonly Cable[],
 	how: 'hook' | 'clampPlate' | 'pushIn',
@@ -120,10 +101,10 @@ function usWiring(
 	if (box.device?.kind === 'gfci') return sided(box, cables, 'clampPlate');
 	const duplex = box.device?.kind === 'duplex' || box.device?.kind === 'twoSlot';
 	const grounded = cables.some(({ conductors }) => conductors.some(({ role }) => role === 'ground'));
-	const spliced = way === undefined ? cables.length > screwsFor(box.device!) : way === 'pigtails';
+	const joined = way === undefined ? cables.length > screwsFor(box.device!) : way === 'pigtails';
 	const landing = (conductor: Conductor, k: number): { at: string; how: 'twistOn' | typeof how } => {
 		const role = conductor.role === 'switchedHot' ? 'hot' : conductor.role;
-		if (role === 'ground' || spliced) return { at: `joint:${role}`, how: 'twistOn' };
+		if (role === 'ground' || joined) return { at: `joint:${role}`, how: 'twistOn' };
 		return { at: duplex ? `terminal:${role}${k === 0 ? 'Upper' : 'Lower'}` : `terminal:${role}`, how };
 	};
 	const tail = (role: 'hot' | 'neutral', colour: Colour) => ({
@@ -135,7 +116,7 @@ function usWiring(
 		how
 	});
 	return {
-		joints: ([...(grounded ? ['ground'] : []), ...(spliced ? ['hot', 'neutral'] : [])] as string[]).map(
+		joints: ([...(grounded ? ['ground'] : []), ...(joined ? ['hot', 'neutral'] : [])] as string[]).map(
 			(id) => ({ id, how: 'twistOn' })
 		),
 		terminations: cables.flatMap((cable, k) =>
@@ -145,7 +126,7 @@ function usWiring(
 		),
 		pigtails: [
 			...(grounded ? groundTails(box) : []),
-			...(spliced ? [tail('hot', 'black'), tail('neutral', 'white')] : [])
+			...(joined ? [tail('hot', 'black'), tail('neutral', 'white')] : [])
 		]
 	};
 }
@@ -183,7 +164,7 @@ function sided(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[], 
 	};
 }
 
-function ukWiring(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[]): Wiring {
+function intoTerminals(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[]): Wiring {
 	const fixed = box.device?.kind === 'fixed';
 	const ground = (k: number) =>
 		fixed ? 'terminal:ground' : k === 0 ? 'terminal:groundA' : 'terminal:groundB';

@@ -1,6 +1,6 @@
 import { deviceModel, editHouse, newHome, points, withBox, type Edit, type House } from '../house';
 import { deadBand, type DeadBand } from '../isolation/bands';
-import type { Region } from '../rules';
+import { regions, type Region } from '../rules';
 import { contactlessAlarms, lampGlows, readIndicatorV, readPlugLamps, readVoltageV } from './readings';
 
 /** What a person may own to find out whether something is alive. */
@@ -54,8 +54,7 @@ export interface Capability {
 
 /** The circuits of the scenes: one that was meant, its breaker off, and a neighbour that is on. */
 function fragment(region: Region): House {
-	const uk = region === 'uk';
-	const ratingA = uk ? 32 : 15;
+	const ratingA = regions[region].custom.usualBreakerA;
 	const edits: Edit[] = [
 		{ do: 'addBreaker', panel: 'main', spaces: [1], ratingA, label: 'meant' },
 		{ do: 'addBreaker', panel: 'main', spaces: [2], ratingA, label: 'neighbour' },

@@ -14,6 +14,7 @@ export {
 	readIndicatorV,
 	readOhms,
 	readPlugLamps,
+	sameLamps,
 	readVoltageV,
 	voltageBetweenV,
 	type OhmReading,

@@ -119,6 +119,9 @@ export interface PlugLamps {
 	readonly neutralGround: boolean;
 }
 
+export const sameLamps = (a: PlugLamps, b: PlugLamps): boolean =>
+	a.hotNeutral === b.hotNeutral && a.hotGround === b.hotGround && a.neutralGround === b.neutralGround;
+
 /** A three-lamp tester in one half of an outlet. */
 export function readPlugLamps(house: House, boxId: string, half: Half): PlugLamps {
 	const at = (role: 'hot' | 'neutral' | 'ground') => points.contact(boxId, half, role);
@@ -135,7 +138,7 @@ export function readPlugLamps(house: House, boxId: string, half: Half): PlugLamp
 		resistanceOhm: plugLampOhm
 	}));
 	const { solution } = settle(house, lamps);
-	const litAboveV = regions[house.region].nominalV * plugLampLitShare;
+	const litAboveV = regions[house.region].supply.nominalV * plugLampLitShare;
 	const lit = ([from, to]: readonly [string, string]) => voltageBetweenV(solution, from, to) > litAboveV;
 	return {
 		hotNeutral: lit(pairs.hotNeutral),
@@ -151,7 +154,7 @@ export function lampGlows(house: House, boxId: string, half: Half): boolean {
 	const { solution } = settle(house, [
 		{ kind: 'resistor', id: 'lamp', from: hot, to: neutral, resistanceOhm: lampOhm[house.region] }
 	]);
-	return voltageBetweenV(solution, hot, neutral) > regions[house.region].nominalV / 2;
+	return voltageBetweenV(solution, hot, neutral) > regions[house.region].supply.nominalV / 2;
 }
 
 /** |V(red) − V(black)|. Points that float apart from everything that drives show nothing between them. */

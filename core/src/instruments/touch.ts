@@ -64,7 +64,7 @@ export const leakMa = { us: 8, uk: 40 } as const;
 
 /** Lets a hot contact leak to earth, and sees whether something opens that makes it dead. `before`: the house settled without the leak, where that is known. */
 export function guardOf(house: House, hot: string, before = settle(house)): Guard {
-	const leakOhm = (regions[house.region].nominalV / leakMa[house.region]) * 1000;
+	const leakOhm = (regions[house.region].supply.nominalV / leakMa[house.region]) * 1000;
 	const leak: Branch = {
 		kind: 'resistor',
 		id: 'leak',

@@ -1,4 +1,4 @@
-import { chainOfCircuit, mainSwitch, type House, type Matters } from '../house';
+import { applianceOf, chainOfCircuit, mainSwitch, type House, type Matters } from '../house';
 import { interruptions, type Interruption } from '../rules';
 
 /** Something that goes off with a breaker. `id` is that of the load or, for what is fixed, of its box. */
@@ -33,11 +33,10 @@ export function thingsBehind(house: House, breakerId: string): Thing[] {
 	const plugged = house.loads.flatMap(({ id, name, box, matters }) =>
 		matters && boxes.has(box) ? [{ id, name, box, matters }] : []
 	);
-	const fixed = house.boxes.flatMap(({ id, device }) =>
-		boxes.has(id) && device?.kind === 'fixed' && device.matters
-			? [{ id, name: device.name, box: id, matters: device.matters }]
-			: []
-	);
+	const fixed = house.boxes.flatMap(({ id, device }) => {
+		const appliance = boxes.has(id) ? applianceOf(device) : null;
+		return appliance?.matters ? [{ id, name: appliance.name, box: id, matters: appliance.matters }] : [];
+	});
 	return [...plugged, ...fixed];
 }
 
@@ -51,9 +50,7 @@ function hasOtherAlarm(house: House, breakerId: string, id: string): boolean {
 	const goingOff = new Set(thingsBehind(house, breakerId).map((thing) => thing.id));
 	const all = [
 		...house.loads.filter(({ matters }) => matters === 'alarm').map((load) => load.id),
-		...house.boxes
-			.filter(({ device }) => device?.kind === 'fixed' && device.matters === 'alarm')
-			.map((box) => box.id)
+		...house.boxes.filter(({ device }) => applianceOf(device)?.matters === 'alarm').map((box) => box.id)
 	];
 	return all.some((other) => other !== id && !goingOff.has(other));
 }

@@ -32,9 +32,13 @@ export type IsolationEvent =
 	| { readonly kind: 'amendVolts'; readonly of: string; readonly reading: VoltReading }
 	/** The device is out: these pairs of bare conductors are in reach. */
 	| { readonly kind: 'exposed'; readonly pairs: readonly string[] }
+	/** Other pairs of bare conductors are to be read than was thought: those that were read stay read. */
+	| { readonly kind: 'conductors'; readonly pairs: readonly string[] }
 	/** The device is back in its box: only the contacts of its face are in reach. */
 	| { readonly kind: 'closed' }
 	| { readonly kind: 'foundConductor'; readonly pair: string }
+	/** Something that hangs on the same breaker, and is watched in the outlet’s place, is still lit. */
+	| { readonly kind: 'stayedLive'; readonly at: string }
 	/** Other points are to be read from now on: the box's own ground turned out not to be good. */
 	| { readonly kind: 'reference'; readonly facePairs: readonly string[] }
 	| { readonly kind: 'changed'; readonly what: Change }
@@ -169,6 +173,8 @@ export function isolate(state: IsolationState, event: IsolationEvent): Isolation
 				closed: false,
 				proof: state.proof.scope === 'bare' ? state.proof : freshProof('bare', event.pairs)
 			};
+		case 'conductors':
+			return withConductors(state, event.pairs);
 		case 'closed':
 			return { ...state, closed: true };
 		case 'foundConductor':
@@ -177,6 +183,8 @@ export function isolate(state: IsolationState, event: IsolationEvent): Isolation
 				doubt: state.doubt ?? { reason: 'foundConductor', pair: event.pair, until: 'pair' },
 				proof: { ...state.proof, required: [...state.proof.required, event.pair], after: null }
 			};
+		case 'stayedLive':
+			return stayedLive(state, event.at);
 		case 'reference':
 			return { ...state, facePairs: event.facePairs, proof: again({ ...state, facePairs: event.facePairs }) };
 		case 'changed':
@@ -215,17 +223,7 @@ function proveTester(state: IsolationState, when: 'before' | 'after', reading: T
  * anew. A live one sends back to the panel.
  */
 function readPair(state: IsolationState, pair: string, reading: Taken): IsolationState {
-	if (reading.band === 'live') {
-		// With several newly off it can't be said which of them leaves it alive.
-		const suspects = state.off.filter((id) => !state.notFeeding.includes(id));
-		const notFeeding = suspects.length === 1 ? [...state.notFeeding, ...suspects] : state.notFeeding;
-		return {
-			...state,
-			notFeeding,
-			doubt: { reason: 'liveReading', pair, until: 'panel' },
-			proof: again(state)
-		};
-	}
+	if (reading.band === 'live') return stayedLive(state, pair);
 	const wasDead = own(state.proof.pairs, pair)?.band === 'dead';
 	if (wasDead && reading.band !== 'dead') return { ...state, proof: again(state) };
 	const resolved = state.doubt?.until === 'pair' && state.doubt.pair === pair && reading.band === 'dead';
@@ -237,6 +235,33 @@ function readPair(state: IsolationState, pair: string, reading: Taken): Isolatio
 			pairs: { ...state.proof.pairs, [pair]: reading },
 			after: wasDead ? state.proof.after : null
 		}
+	};
+}
+
+function withConductors(state: IsolationState, pairs: readonly string[]): IsolationState {
+	const { proof } = state;
+	if (proof.scope !== 'bare') return state;
+	const read = pairs.filter((pair) => own(proof.pairs, pair) !== undefined);
+	return {
+		...state,
+		proof: {
+			...proof,
+			required: pairs,
+			pairs: Object.fromEntries(read.map((pair) => [pair, proof.pairs[pair]!])),
+			after: read.length === pairs.length ? proof.after : null
+		}
+	};
+}
+
+function stayedLive(state: IsolationState, pair: string): IsolationState {
+	// With several newly off it can't be said which of them leaves it alive.
+	const suspects = state.off.filter((id) => !state.notFeeding.includes(id));
+	const notFeeding = suspects.length === 1 ? [...state.notFeeding, ...suspects] : state.notFeeding;
+	return {
+		...state,
+		notFeeding,
+		doubt: { reason: 'liveReading', pair, until: 'panel' },
+		proof: again(state)
 	};
 }
 

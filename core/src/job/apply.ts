@@ -1,4 +1,4 @@
-import { isolate } from '../isolation';
+import { energyOf, isolate } from '../isolation';
 import { supplyAfter } from './applySupply';
 import type { JobEvent } from './events';
 import type { JobPlan } from './plan';
@@ -24,10 +24,17 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 		isolation,
 		supply,
 		lastAt: event.at,
-		search: stayedLive(before.search, notFeeding)
+		search: stayedLive(before.search, notFeeding),
+		provenWith: provenBare(before, isolation)
+			? isolation.off.filter((id) => !isolation.notFeeding.includes(id))
+			: before.provenWith
 	};
 	return applied?.({ plan, before, state, said, event, passed: event.judged?.passes ?? false }) ?? state;
 }
+
+/** Whether the bare conductors have just been proven dead. */
+const provenBare = ({ isolation: before }: JobState, now: JobState['isolation']): boolean =>
+	now.proof.scope === 'bare' && energyOf(now) === 'provenDead' && energyOf(before) !== 'provenDead';
 
 /** A breaker with which the outlet was read live is out for the search too. */
 const stayedLive = (search: JobState['search'], breakers: readonly string[]): JobState['search'] =>

@@ -6,15 +6,13 @@ import {
 	findBox,
 	findBreaker,
 	panelOf,
-	points,
 	sensesResidual,
-	withBreakers,
 	wordsOf,
 	type Box,
 	type House
 } from '../house';
-import { guardOf } from '../instruments';
-import { breakerLimitA, placeRules, type Place } from '../rules';
+import { breakerLimitA, placeRules, regions, type Place } from '../rules';
+import { guardOfOutlet } from '../wiring';
 
 /** That a rule asks for more at this place than the same again, by its name: which rule, and of which edition. */
 export interface ProtectionAsked {
@@ -32,18 +30,12 @@ export function protectionAsked(house: House, box: Box): ProtectionAsked | null 
 	const rule = rules.find(({ words }) => words.some((word) => said.has(word)));
 	if (!rule) return null;
 	const asked = { place: rule.place, code, clause: rule.clause, edition };
-	// A uk rule of distance isn't met by any device; a us one is, by whatever guards the place.
-	return house.region === 'uk' || !isGuarded(house, box) ? asked : null;
+	// A rule of distance isn't met by any device; one of protection is, by whatever guards the place.
+	return regions[house.region].code.placesByDistance || guardOfOutlet(house, box.id) === null ? asked : null;
 }
 
-function isGuarded(house: House, box: Box): boolean {
-	const on = withBreakers(
-		house,
-		Object.fromEntries(circuitsInBox(house, box.id).map(({ breaker }) => [breaker, true]))
-	);
-	const halves = box.device ? deviceModel(box.device).halves : [];
-	return halves.every((half) => guardOf(on, points.contact(box.id, half, 'hot')).state === 'guarded');
-}
+const isSingle = (box: Box | undefined): boolean =>
+	box?.device !== undefined && deviceModel(box.device).halves.length === 1;
 
 /** Whether nothing in the panel opens at a leak to earth, by the record: neither the breaker's own part nor a device before it. */
 export function withoutResidual(house: House, breakerId: string): boolean {
@@ -59,7 +51,8 @@ export function withoutResidual(house: House, breakerId: string): boolean {
  * single one alone on its circuit, (B)(1), with conductors by 240.4(D); uk: 13 A, BS 1363.
  */
 export function fittingRatingsA(house: House, boxId: string, breakerId: string): number[] {
-	if (house.region === 'uk') return [13];
+	const { plugRatingA } = regions[house.region].code;
+	if (plugRatingA !== null) return [plugRatingA];
 	const breakerA = findBreaker(house, breakerId)?.ratingA ?? 15;
 	const circuit = circuitsInBox(house, boxId)[0];
 	const cables = circuit ? house.cables.filter((cable) => cable.circuit === circuit.id) : [];
@@ -68,7 +61,7 @@ export function fittingRatingsA(house: House, boxId: string, breakerId: string):
 	const alone =
 		circuit !== undefined &&
 		chainOfCircuit(house, circuit.id).length === 1 &&
-		findBox(house, boxId)?.device?.kind === 'single' &&
+		isSingle(findBox(house, boxId)) &&
 		cablesInBox(house, boxId).length === 1;
 	if (circuitA <= 15) return [15];
 	// What is larger is no general circuit: only its own rating belongs there.

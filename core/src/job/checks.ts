@@ -1,8 +1,11 @@
 import { pressTest, pressTester, resetDevice } from '../bench/device';
-import { deviceModel, findBox, type Half, type House } from '../house';
-import { lampGlows } from '../instruments';
+import { wallSwitchesOff, deviceModel, findBox, points, type Half, type House } from '../house';
+import { lampGlows, readVoltageV } from '../instruments';
 import type { JobPlan } from './plan';
 import { checkId } from './work';
+
+/** Readings that tell no legs from two differ by the whole supply, V (chosen: far above what loads and meters do). */
+const sameVoltsWithin = 30;
 
 /** What a check of the work shows on a house wired so: whether it is as it should be. `null` for one that isn’t of this plan. */
 export function workCheckPasses(house: House, plan: JobPlan, id: string): boolean | null {
@@ -34,15 +37,14 @@ export function workCheckPasses(house: House, plan: JobPlan, id: string): boolea
 		}
 		case 'tester':
 			return pressTester(house, boxId, plan.newHalves[0]!).trips.some(({ device }) => device === boxId);
+		case 'betweenHots': {
+			const [upper, lower] = plan.newHalves.map((half) => points.contact(boxId, half, 'hot'));
+			const volts = readVoltageV(house, { red: upper!, black: lower! }, 'highImpedance');
+			return Math.abs(volts - check.volts) < sameVoltsWithin;
+		}
 		case 'switchDark':
 		case 'switchStays': {
-			const off: House = {
-				...house,
-				boxes: house.boxes.map((box) =>
-					box.device?.kind === 'switch' ? { ...box, device: { ...box.device, on: false } } : box
-				)
-			};
-			return glows(off, boxId, check.half as Half) === (check.check === 'switchStays');
+			return glows(wallSwitchesOff(house), boxId, check.half as Half) === (check.check === 'switchStays');
 		}
 		case 'reset':
 			return null;

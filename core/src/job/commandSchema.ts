@@ -5,6 +5,9 @@ import { schema as checkTools } from './steps/checkTools';
 import { schema as checkPart } from './steps/checkPart';
 import { schema as readLive } from './steps/readLive';
 import { schema as readLiveGround } from './steps/readLiveGround';
+import { schema as readAsFound } from './steps/readAsFound';
+import { schema as deadFromStart } from './steps/deadFromStart';
+import { schema as readWitness } from './steps/readWitness';
 import { schema as readGroundEarth } from './steps/readGroundEarth';
 import { schema as proveEarth } from './steps/proveEarth';
 import { schema as searchBy } from './steps/searchBy';
@@ -16,6 +19,7 @@ import { schema as proveTester } from './steps/proveTester';
 import { schema as readPair } from './steps/readPair';
 import { schema as amendVolts } from './steps/amendVolts';
 import { schema as lookOver } from './steps/lookOver';
+import { schema as planAnew } from './steps/planAnew';
 import { schema as foundConductor } from './steps/foundConductor';
 import { schema as inspect } from './steps/inspect';
 import { schema as autopsy } from './steps/autopsy';
@@ -27,6 +31,7 @@ import { schema as checkWork } from './steps/checkWork';
 import { schema as supplyWay } from './steps/supplyWay';
 import { schema as touchSupply } from './steps/touchSupply';
 import { schema as readBaseline } from './steps/readBaseline';
+import { schema as readEnds } from './steps/readEnds';
 import { schema as readSupplyOhms } from './steps/readSupplyOhms';
 import { schema as readSupplyVolts } from './steps/readSupplyVolts';
 import { schema as cap } from './steps/cap';
@@ -52,6 +57,9 @@ export const commandSchema = z.discriminatedUnion('kind', [
 	checkPart,
 	readLive,
 	readLiveGround,
+	readAsFound,
+	deadFromStart,
+	readWitness,
 	readGroundEarth,
 	proveEarth,
 	searchBy,
@@ -63,6 +71,7 @@ export const commandSchema = z.discriminatedUnion('kind', [
 	readPair,
 	amendVolts,
 	lookOver,
+	planAnew,
 	foundConductor,
 	inspect,
 	autopsy,
@@ -74,6 +83,7 @@ export const commandSchema = z.discriminatedUnion('kind', [
 	supplyWay,
 	touchSupply,
 	readBaseline,
+	readEnds,
 	readSupplyOhms,
 	readSupplyVolts,
 	cap,

@@ -44,6 +44,8 @@ class AtOneBox implements Deciding {
 	next(): Step | null {
 		return nextStep(this.context.plan, this.state);
 	}
+	/** By itself one box has no house to plan on. */
+	readonly planAnew = null;
 	towardsStop(): Step {
 		return safeStopStep(this.state);
 	}
@@ -63,7 +65,13 @@ export function decideWith(context: Deciding, state: JobState, command: Command)
 	const decided = beside?.(context, state, command);
 	if (decided) return decided;
 	const step = context.next();
-	if (!step || !fits(step, command)) return refuse({ code: 'notNow', next: step });
+	if (!step || !fits(step, command)) {
+		// Held and tagged it can always be left, even where more would have to be off before it is opened.
+		const leaving = (command.kind === 'hold' || command.kind === 'confirm') && context.towardsStop();
+		return leaving && state.device === 'newSeated' && fits(leaving, command)
+			? accept(command)
+			: refuse({ code: 'notNow', next: step });
+	}
 	return judge?.(context, state, command) ?? accept(command);
 }
 

@@ -3,6 +3,8 @@ import type { Energy, Thing } from '../isolation';
 import type { Command, JobEvent, Judged } from './events';
 import type { Expectations } from './expect';
 import type { JobPlan } from './plan';
+import type { CantKeep } from './planAnew';
+import type { AnewFailure } from './planner';
 import type { Step } from './steps';
 
 /** Why a command is refused, as data; `next` is what may be done instead. */
@@ -22,6 +24,8 @@ export type Refusal =
 	| { readonly code: 'unknownBreaker'; readonly breaker: string }
 	| { readonly code: 'notSwitchedOff'; readonly breaker: string }
 	| { readonly code: 'unknownPair'; readonly pair: string }
+	/** It doesn’t hang on the same breaker by the record, or is this outlet itself. */
+	| { readonly code: 'noWitness'; readonly box: string }
 	| { readonly code: 'unknownSource'; readonly source: string }
 	| { readonly code: 'unknownReading'; readonly id: string }
 	| { readonly code: 'otherInstrument' }
@@ -38,6 +42,9 @@ export type Refusal =
 	/** Which terminals the wires go on depends on which cable is the supply. */
 	| { readonly code: 'supplyNeeded' }
 	| { readonly code: 'conductorKnown'; readonly id: string }
+	| CantKeep
+	/** From what was found no plan comes that holds. */
+	| { readonly code: 'cannotPlanAnew'; readonly failure: AnewFailure }
 	| { readonly code: 'toolsMissing'; readonly missing: readonly string[] };
 
 export type Decision =

@@ -54,7 +54,7 @@ export interface PartAnswers {
 	readonly undamaged: boolean;
 }
 
-type DeepReadonly<T> = T extends object ? { readonly [Key in keyof T]: DeepReadonly<T[Key]> } : T;
+export type DeepReadonly<T> = T extends object ? { readonly [Key in keyof T]: DeepReadonly<T[Key]> } : T;
 
 /** What a person says they saw, did or decided. Accepted, it becomes an event. */
 export type Command = DeepReadonly<z.infer<typeof commandSchema>>;

@@ -1,4 +1,13 @@
-import { contactPoint, deviceModel, findBox, points, settle, type Half, type House } from '../house';
+import {
+	contactPoint,
+	deviceModel,
+	findBox,
+	points,
+	settle,
+	type Half,
+	type House,
+	type Role
+} from '../house';
 import {
 	readOhms,
 	readPlugLamps,
@@ -33,6 +42,8 @@ export interface Expectations {
 	resistanceOhm(check: ResistanceCheck): number | null;
 	/** Hot to neutral of a group of the plan with the wires off. */
 	baselineOhm(group: string): number | null;
+	/** From end to end of a conductor of the two cables, legs apart. */
+	endsOhm(role: Role): number | null;
 	lamps(half: Half): PlugLamps;
 	/** The old device by itself: what its terminals and contacts read. */
 	autopsy(): {
@@ -124,6 +135,10 @@ function solvedOnce(recorded: House, plan: JobPlan, state: JobState): Expectatio
 			const probes = baselineProbes(plan, group);
 			return probes && openAsNull(readOhms(house, probes));
 		}),
+		endsOhm: once((role) => {
+			const probes = endsProbes(plan, role);
+			return probes && openAsNull(readOhms(house, probes));
+		}),
 		autopsy: once(() => autopsyOf(recorded, plan)) as Expectations['autopsy'],
 		supplyOhm: once((is) => supplyExpectedOhm(house, plan, is, state.earth)),
 		supplyV: once((is) => supplyExpectedV(house, plan, is, state.earth)),
@@ -182,6 +197,12 @@ export function baselineProbes(plan: JobPlan, group: string): Probes | null {
 	return found ? { red: found.hot.point, black: found.neutral.point } : null;
 }
 
+/** Where the tips go from the end of one cable to that of the other; `null` where there aren’t two. */
+export function endsProbes(plan: JobPlan, role: Role): Probes | null {
+	const pair = plan.ends.find((each) => each.role === role);
+	return pair ? { red: pair.a.point, black: pair.b.point } : null;
+}
+
 /** Voltage at a known source: `provingUnit`, or `outlet:ID` for another outlet's first half. */
 export function sourceVoltageV(house: House, source: string): number | null {
 	if (source === 'provingUnit') return provingUnitV;
@@ -195,7 +216,7 @@ const plainlyLiveShare = 0.9;
 
 function liveAmong(house: House, sources: readonly string[]): Set<string> {
 	const { solution } = settle(house);
-	const plainlyV = regions[house.region].nominalV * plainlyLiveShare;
+	const plainlyV = regions[house.region].supply.nominalV * plainlyLiveShare;
 	return new Set(
 		sources.filter((source) => {
 			const box = findBox(house, source.replace(/^outlet:/, ''));

@@ -4,6 +4,7 @@ import type { PartFault } from './judge';
 import type { PartInHand } from './partInHand';
 import type { JobPlan } from './plan';
 import type { JobState } from './state';
+import { regions } from '../rules';
 
 /** Terminals of the new part on which a landing's wires may go, where they came from first: on a duplex with its tab whole either screw of the side serves. */
 export function terminalsFor(plan: JobPlan, state: JobState, from: string): string[] {
@@ -39,7 +40,7 @@ export function toolsNeeded(plan: JobPlan, tester: Tester): string[] {
 		'lockOrTape',
 		'headTorch'
 	];
-	return plan.region === 'uk' ? [...common, 'sleeving'] : [...common, 'knife', 'tape'];
+	return [...common, ...(regions[plan.region].custom.sleevesEarth ? ['sleeving'] : ['knife', 'tape'])];
 }
 
 const landsUnderPlates = ({ work }: JobPlan): boolean =>

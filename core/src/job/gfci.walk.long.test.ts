@@ -1,14 +1,6 @@
 import { everyState, workPlanOf } from '../../test/everyState';
+import { wishOf } from '../../test/wishes';
 import { arrangements, here } from '../arrangements';
 
 const middle = arrangements.find(({ kind }) => kind === 'middleThrough')!.build();
-everyState(
-	'us, GFCI in the middle',
-	workPlanOf(middle, here, {
-		part: 'gfci',
-		feed: 'protected',
-		switched: 'keep',
-		connector: 'lever',
-		wireEnd: 'clampPlate'
-	})
-);
+everyState('us, GFCI in the middle', workPlanOf(middle, here, wishOf('gfci', 'protected')));

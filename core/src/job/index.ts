@@ -22,6 +22,7 @@ export {
 	isJoint,
 	resetFirst,
 	tripsWithinS,
+	sameAgain,
 	wayNow,
 	type ProtectionCheck,
 	type Work,
@@ -89,11 +90,11 @@ export {
 	autopsyFaults,
 	contactBelowOhm,
 	judgeLive,
+	judgeEnds,
 	judgeOhms,
 	lowestOf,
 	notShorted,
 	ohmsInRange,
-	sameLamps,
 	soundLamps,
 	type AutopsyFault,
 	type LiveVerdict,
@@ -102,6 +103,7 @@ export {
 } from './judge';
 export {
 	baselineProbes,
+	endsProbes,
 	groundEarthProbes,
 	expectationsAt,
 	expectationsOf,
@@ -133,3 +135,9 @@ export { houseAfterJob, houseAfterStop, type FindingWords, type OutcomeWords } f
 export { recordOf, type JobRecord, type ProvenAt, type Worry } from './record';
 export { resolutionsOf, type Resolution } from './resolve';
 export { voltsAlong, type AlongPoint } from './along';
+export { asFoundIn, foundAsRecorded, type CantKeep } from './planAnew';
+export { plannerOn, type AnewFailure, type Planner } from './planner';
+export type { Found } from './steps/planAnew';
+export { comparedOf, type Compared } from './compared';
+export { eventVersion, readStoredEvent, type StoredEvent } from './stored';
+export { sameLamps } from '../instruments';

@@ -1,17 +1,9 @@
+import { sameLamps } from '../instruments';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { VoltReading } from '../isolation';
 import type { Autopsy, OhmValue } from './events';
-import {
-	autopsyFaults,
-	judgeLive,
-	judgeOhms,
-	lowestOf,
-	notShorted,
-	ohmsInRange,
-	sameLamps,
-	soundLamps
-} from './judge';
+import { autopsyFaults, judgeLive, judgeOhms, lowestOf, notShorted, ohmsInRange, soundLamps } from './judge';
 
 const ohms = (resistanceOhm: number): OhmValue => ({ kind: 'ohms', resistanceOhm });
 const open: OhmValue = { kind: 'overload' };

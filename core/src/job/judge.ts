@@ -63,18 +63,26 @@ export function judgeOhms(
 		: { passes: false, verdict: 'tooLow' };
 }
 
+/**
+ * From end to end of a conductor, legs apart: continuous where the ring is recorded (`expectedOhm`), within twice that and what leads and joints add; open where it is
+ * a radial (`null`).
+ */
+export function judgeEnds(value: OhmValue, expectedOhm: number | null): boolean {
+	const ohm = ohmOf(value);
+	return expectedOhm === null ? ohm >= openFromOhm : ohm <= 2 * expectedOhm + leadsAndJointsOhm;
+}
+/** Leads 0.2 Ω and what old joints add (chosen). */
+const leadsAndJointsOhm = 0.5;
+
 export type LiveVerdict = 'healthy' | 'low' | 'high' | 'notLive';
 
 /** Judges a reading in the “is it live and healthy?” step. An indicator or a lamp can only say live or not. */
 export function judgeLive(region: Region, reading: VoltReading): LiveVerdict {
 	if (deadBand(reading) !== 'live') return 'notLive';
 	if (reading.instrument !== 'multimeter') return 'healthy';
-	const { healthyV } = regions[region];
+	const { healthyV } = regions[region].supply;
 	return reading.volts < healthyV.from ? 'low' : reading.volts > healthyV.to ? 'high' : 'healthy';
 }
-
-export const sameLamps = (a: PlugLamps, b: PlugLamps): boolean =>
-	a.hotNeutral === b.hotNeutral && a.hotGround === b.hotGround && a.neutralGround === b.neutralGround;
 
 /** A grounded outlet, as it should be: hot–neutral and hot–ground lit, neutral–ground dark. */
 export const soundLamps: PlugLamps = { hotNeutral: true, hotGround: true, neutralGround: false };

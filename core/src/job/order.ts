@@ -35,6 +35,10 @@ function workOut(plan: JobPlan, state: JobState): Step | null {
 	if (state.isolation.power === 'restored' && state.device === 'none') return liveSupplyStep(plan, state);
 	if (state.isolation.power === 'restored' && state.redo === null) return afterPowerStep(plan, state);
 	if (state.device === 'newSeated' && state.redo === null) return beforePowerStep(plan, state);
+	if (state.isolation.power === 'restored' && state.device === 'newSeated') {
+		const seen = seenLive(plan, state);
+		if (seen) return seen;
+	}
 	const isolation = isolationStep(plan, state);
 	if (isolation) return isolation;
 	switch (state.device) {
@@ -82,15 +86,48 @@ const beforeOpening = firstOf(
 		// Power still on: an alarm at the ground is settled by reading it to an earth that is known.
 		const alarm = steps.readGroundEarth.due!(plan, state);
 		return alarm && (steps.proveEarth.due!(plan, state) ?? alarm);
-	})
+	}),
+	// The known earth is shown to be one while there is power to show it with.
+	whileOn((plan, state) => (state.notLive.length > 0 ? steps.proveEarth.due!(plan, state) : null)),
+	whileOn(steps.readAsFound.due!)
 );
 
 const switchOff = (also: string | null = null): Step => ({ kind: 'switchOff', also });
 
+/**
+ * Before a box that failed its test is made dead again: its new face is seen lit. A part that has tripped, or a hot that is open in it, is dark in front of wires that are
+ * alive, and dark before and after shows nothing. Where it stays dark something else stands for it.
+ */
+function seenLive(plan: JobPlan, { face, unseen }: JobState): Step | null {
+	// One half that is lit stands for the other.
+	if (Object.values(face).includes('live')) return null;
+	const unread = plan.newHalves.find((half) => face[half] === undefined);
+	if (unread !== undefined)
+		return plan.newGrounded ? { kind: 'readPlug', half: unread } : { kind: 'readOutlet', half: unread };
+	const dark = plan.newHalves.find((half) => !unseen.includes(half));
+	return dark !== undefined && unseen.length === 0 ? { kind: 'deadFromStart', half: dark } : null;
+}
+
 /** A breaker that must be off with the others and isn't yet. */
-const togetherLeft = ({ together }: JobPlan, { isolation }: JobState): string | undefined =>
-	together.find(({ breaker }) => !isolation.off.includes(breaker) && !isolation.notFeeding.includes(breaker))
-		?.breaker;
+const togetherLeft = (
+	{ together, mainSwitch }: JobPlan,
+	{ isolation, live, notLive, witness, redo, provenWith, face, device }: JobState
+): string | undefined => {
+	const also = together.find(
+		({ breaker }) => !isolation.off.includes(breaker) && !isolation.notFeeding.includes(breaker)
+	);
+	if (also) return also.breaker;
+	// What was off when these conductors were proven dead is off again, whatever else is.
+	const shut = device === 'newSeated';
+	const again = shut ? provenWith.find((id) => !isolation.off.includes(id)) : undefined;
+	if (again !== undefined) return again;
+	// Nothing could be shown live, and nothing is watched: then only all of it off is off.
+	const fromStart = notLive.length > 0 && !Object.values(live).includes('passed');
+	const lapsed = energyOf(isolation) !== 'provenDead' && redo !== 'tripped';
+	const since = lapsed && !Object.values(face).includes('live');
+	const unseen = witness === null && (shut ? since : fromStart);
+	return unseen && !isolation.off.includes(mainSwitch) ? mainSwitch : undefined;
+};
 
 /** What is missing on the way to `provenDead`; `null` when it is reached. */
 function isolationStep(plan: JobPlan, state: JobState): Step | null {
@@ -104,6 +141,8 @@ function isolationStep(plan: JobPlan, state: JobState): Step | null {
 	if (isolation.hold === null) return { kind: 'hold' };
 	if (!state.tagged) return confirm('tag');
 	if (!state.told) return confirm('tell');
+	const watched = steps.readWitness.due!(plan, state);
+	if (watched) return watched;
 	// Nothing bare comes into reach by taking the plate off, so that far one may go without a tester. No further.
 	if (state.tester === 'none')
 		return plan.separatePlate && state.plate === 'on' ? confirm('plateOff') : { kind: 'needTester' };
@@ -151,7 +190,8 @@ const seating = firstOf(
 
 const sameAgainStep = firstOf(
 	(plan, state) => (nothingMade(state) && supplyPending(plan, state) ? supplyStep(plan, state) : null),
-	(plan, state) => (nothingMade(state) ? steps.readBaseline.due!(plan, state) : null),
+	(plan, state) =>
+		nothingMade(state) ? (steps.readBaseline.due!(plan, state) ?? steps.readEnds.due!(plan, state)) : null,
 	prepare,
 	steps.tug.due!,
 	steps.terminate.due!,
@@ -165,7 +205,8 @@ const sameAgainStep = firstOf(
 /** What the work asks next: connectors off, the supply found where it matters, ends made ready, then move by move. */
 const workStep = firstOf(
 	// What comes to the old part is read before connectors are undone and its tails put aside.
-	(plan, state) => (nothingMade(state) ? steps.readBaseline.due!(plan, state) : null),
+	(plan, state) =>
+		nothingMade(state) ? (steps.readBaseline.due!(plan, state) ?? steps.readEnds.due!(plan, state)) : null,
 	(plan, state) => (nothingMade(state) ? moveStep(movesLeft(plan, state).find(isApart), state) : null),
 	(plan, state) => (nothingMade(state) && supplyPending(plan, state) ? supplyStep(plan, state) : null),
 	prepare,

@@ -1,4 +1,5 @@
 import {
+	withTripped,
 	circuitsInBox,
 	fedFrom,
 	findBreaker,
@@ -13,6 +14,7 @@ import {
 } from '../house';
 import type { JobEvent } from './events';
 import type { JobPlan } from './plan';
+import { asFoundIn } from './planAnew';
 import { proofsOf, recordOf, type Worry } from './record';
 import type { JobState } from './state';
 import { asInHand, wayNow, type Work } from './work';
@@ -59,8 +61,9 @@ export function houseAfterJob(
 	on: string,
 	words: OutcomeWords
 ): House {
-	const feeders = feedersFound(house, plan, state, events);
-	const fed = fedAsFound(house, plan, feeders);
+	const recorded = plan.foundAs ? asFoundIn(house, plan.boxId, plan.foundAs) : house;
+	const feeders = feedersFound(recorded, plan, state, events);
+	const fed = fedAsFound(recorded, plan, feeders);
 	const after = withBox(withNewPart(fed, plan, state, events, on), plan.boxId, (box) => ({
 		...box,
 		...supplyFound(state, events, on),
@@ -158,8 +161,8 @@ function fitted(
 	const device = work ? wayNow(work, supply.found).wanted.device! : planned;
 	// At the end it was reset and tried; stopped before that, it is as it came.
 	const wasReset = status !== 'stopped' || checks.reset === 'passed';
-	const newDevice = 'tripped' in device && wasReset ? { ...device, tripped: false } : device;
-	if (newDevice.kind === 'fixed') return newDevice;
+	const newDevice = wasReset ? withTripped(device, false) : device;
+	if (!('ratingA' in newDevice)) return newDevice;
 	const ratingA = procedure >= 2 && partRatingA !== null ? partRatingA : newDevice.ratingA;
 	return { ...asInHand(newDevice, hand), ratingA, fitted: on } as Device;
 }
@@ -334,18 +337,32 @@ export function houseAfterStop(
 	state: JobState,
 	events: readonly JobEvent[],
 	on: string,
-	words: FindingWords & { readonly stopped: string; readonly untested: string }
+	words: FindingWords & {
+		readonly stopped: string;
+		readonly untested: string;
+		readonly worry: (worry: Worry) => string;
+	}
 ): House {
 	const proven = proofsOf(plan, events).length > 0;
 	const feeders = proven ? feedersFound(house, plan, state, events) : [];
-	const fed = fedAsFound(house, plan, feeders);
+	const recorded = plan.foundAs ? asFoundIn(house, plan.boxId, plan.foundAs) : house;
+	const fed = fedAsFound(recorded, plan, feeders);
 	const seated = state.device === 'newSeated';
 	const stopped: JobState = { ...state, status: 'stopped' };
 	const left = seated ? withNewPart(fed, plan, stopped, events, on) : fed;
+	// What was found wrong before anything was touched is worth keeping, whatever became of the job.
+	const inherited = recordOf(plan, events, stopped).worries.filter(({ kind }) => kind === 'inherited');
+	const worriesLeft = ({ worries }: Box, isNew: boolean): Box['worries'] => {
+		const found = inherited.reduce(
+			(all, worry) => withWorry(all, 'other', words.worry(worry).slice(0, 500), on),
+			worries
+		);
+		return isNew ? withWorry(found, 'other', words.untested, on) : found;
+	};
 	const noted = withBox(left, plan.boxId, (box) => ({
 		...box,
 		...supplyFound(state, events, on),
-		...(seated ? { worries: withWorry(box.worries, 'other', words.untested, on) } : {}),
+		worries: worriesLeft(box, seated),
 		history: [...box.history, { on, what: words.stopped.slice(0, 500) }]
 	}));
 	return withFindings(noted, plan, state, feeders, on, null, words);

@@ -1,9 +1,12 @@
 import {
+	tabsOf,
+	takesGround,
 	cablesInBox,
 	circuitsInBox,
 	deviceModel,
 	findBox,
 	findBreaker,
+	mainPanel,
 	mainSwitch,
 	neighbours,
 	points,
@@ -17,12 +20,13 @@ import {
 	type How,
 	type Role
 } from '../house';
-import { withoutGround, type PlateLabel, type Region } from '../rules';
+import { regions, withoutGround, type PlateLabel, type Region } from '../rules';
 import { endsAt, type Verdict, type Wiring } from '../wiring';
 import { hardThings, mustBeOffTogether, type Thing, type Together } from '../isolation';
 import { fittingRatingsA, protectionAsked, withoutResidual, type ProtectionAsked } from './asked';
 import { barePairs, facePairs, type Pair } from './pairs';
 import { planWork } from './planWork';
+import type { Found } from './steps/planAnew';
 import type { WishChoice } from './wishSchema';
 import type { Work, WorkFailure } from './work';
 
@@ -54,8 +58,11 @@ export type TerminatingSchool = 'groundFirst' | 'hotFirst' | 'asItCameOff';
  * 1: the first. 2: decides on protection before it begins; ratings by breaker and conductors; an alarm at the ground is settled by a reading; hot to neutral is
  * compared with what the cables read by themselves; supply cables by contrast, alive by contactless first; the box's material as seen.
  * 3: something else goes in: what is done at the box is `work`, moves on conductor ends; what the new part adds is tried after.
+ * 4: a plug-in tester and a plug before anything is switched off, set beside the final test; an outlet that is dead from the start; what is found otherwise than
+ * recorded is planned anew while the job runs.
  */
-export const currentProcedure = 2;
+export const currentProcedure = 4;
+/** From which procedure something else can be put in, and from which on both kinds of job have one number. */
 export const wishProcedure = 3;
 
 /** Hot to neutral of what comes to the device, read with the wires off: one cable's, or that of the tails in a spliced box. */
@@ -68,6 +75,9 @@ export interface Baseline {
 /** What a job is about, worked out once from the recorded house: the same house always gives the same plan. */
 export interface JobPlan {
 	readonly procedure: number;
+	readonly school: TerminatingSchool;
+	/** What was found in the box otherwise than recorded, where the plan was made anew from that. */
+	readonly foundAs: Found | null;
 	readonly region: Region;
 	readonly boxId: string;
 	readonly oldDevice: Device;
@@ -81,6 +91,12 @@ export interface JobPlan {
 	/** Bridges between the halves that are broken off, as recorded. */
 	readonly brokenTabs: boolean;
 	readonly baselines: readonly Baseline[];
+	/** Conductors of the two cables on the device, read from end to end where a circuit may be a ring. */
+	readonly ends: readonly {
+		readonly role: 'hot' | 'neutral' | 'ground';
+		readonly a: WireRef;
+		readonly b: WireRef;
+	}[];
 	/** Two cables that both feed may be a ring that is recorded as none. */
 	readonly mayBeRing: boolean;
 	/** Whether the box has a ground for the device. */
@@ -93,6 +109,14 @@ export interface JobPlan {
 	/** us devices have a plate of their own; a uk face is the plate. */
 	readonly separatePlate: boolean;
 	readonly halves: readonly Half[];
+	/** Whether a plug-in tester goes in before anything is switched off. */
+	readonly asFound: boolean;
+	/** Whether it may be dead from the start. */
+	readonly deadFromStart: boolean;
+	/** Outlets on the same breaker by the record, that can be watched in its place. */
+	readonly witnesses: readonly string[];
+	/** The switch that takes all of the panel off. */
+	readonly mainSwitch: string;
 	readonly facePairs: readonly Pair[];
 	readonly barePairs: readonly Pair[];
 	/** Cables with a hot and a neutral on the device and a ground in the box: any of them may be the supply. Empty where there is nothing to tell apart. */
@@ -148,13 +172,15 @@ export function planJob(
 	boxId: string,
 	school: TerminatingSchool = 'groundFirst',
 	procedure = currentProcedure,
-	wish: WishChoice | null = null
+	wish: WishChoice | null = null,
+	same = false
 ): { ok: true; plan: JobPlan } | { ok: false; failure: PlanFailure } {
 	const box = findBox(house, boxId);
 	const failure = box ? whyNot(house, box, procedure, wish) : { code: 'unknownBox' as const, box: boxId };
 	if (!box || failure) return { ok: false, failure: failure! };
 	const feeder = circuitsInBox(house, boxId)[0]!.breaker;
-	const worked = wish && planWork(house, boxId, wish, fittingRatingsA(house, boxId, feeder)[0]!, school);
+	const worked =
+		wish && planWork(house, boxId, wish, fittingRatingsA(house, boxId, feeder)[0]!, school, same);
 	if (worked && !worked.ok) return { ok: false, failure: { ...worked.failure, box: boxId } };
 	const work = worked?.work ?? null;
 	const device = box.device!;
@@ -172,15 +198,18 @@ export function planJob(
 	const { upstream, downstream } = neighbours(house, boxId);
 	const circuit = circuitsInBox(house, boxId)[0]!;
 	const used = new Set(takeOff.map(({ terminal }) => terminal));
+	const { code, custom } = regions[house.region];
 	return {
 		ok: true,
 		plan: {
 			procedure,
+			school,
+			foundAs: null,
 			region: house.region,
 			boxId,
 			// What is asked is met where the new part guards this place itself.
 			asked: procedure >= 2 && !work?.verdict.protects.includes(boxId) ? protectionAsked(house, box) : null,
-			noResidual: procedure >= 2 && house.region === 'uk' && withoutResidual(house, circuit.breaker),
+			noResidual: procedure >= 2 && code.residualEverywhere && withoutResidual(house, circuit.breaker),
 			fittingRatingsA: Object.fromEntries(
 				switchable(house)
 					.filter((id) => findBreaker(house, id))
@@ -188,7 +217,8 @@ export function planJob(
 			),
 			brokenTabs: work === null && hasBrokenTabs(device),
 			baselines: procedure >= 2 ? baselinesOf(wires) : [],
-			mayBeRing: procedure >= 2 && house.region === 'uk',
+			ends: procedure >= 4 && custom.ring !== null ? endsOf(wires) : [],
+			mayBeRing: procedure >= 2 && custom.ring !== null,
 			oldDevice: device,
 			newDevice: work
 				? work.ways[0]!.wanted.device!
@@ -197,10 +227,14 @@ export function planJob(
 			newGrounded,
 			labels: work ? labelsFor(house.region, boxId, work.verdict) : [],
 			metalBox: box.material === 'metal',
-			separatePlate: house.region === 'us',
+			separatePlate: custom.plateApart,
 			halves: model.halves,
+			asFound: procedure >= 4 && grounded && takesGround(device),
+			deadFromStart: procedure >= 4,
+			witnesses: witnessesOf(house, boxId, circuit.breaker),
+			mainSwitch: mainSwitch(mainPanel(house).id),
 			facePairs: facePairs(box.id, model.halves, grounded),
-			barePairs: barePairs(box, wires, passing, procedure >= wishProcedure),
+			barePairs: barePairs(box, wires, passing, wish !== null),
 			...(work ? suppliesOf(work) : suppliesIn(house, box, wires, procedure)),
 			passing,
 			takeOff,
@@ -231,6 +265,11 @@ export function planJob(
 	};
 }
 
+const witnessesOf = (house: House, boxId: string, breaker: string): string[] =>
+	outletsOf(house.boxes).filter(
+		(id) => id !== boxId && circuitsInBox(house, id).some((circuit) => circuit.breaker === breaker)
+	);
+
 const endsOnGround = (wiring: Wiring): boolean =>
 	deviceModel(wiring.device!).terminals.some(
 		({ name, role }) => role === 'ground' && endsAt(wiring, `terminal:${name}`).length > 0
@@ -243,8 +282,7 @@ function labelsFor(region: Region, boxId: string, verdict: Verdict): readonly Pl
 	return verdict.guardedBy === boxId ? rule.itself : rule.behind;
 }
 
-const hasBrokenTabs = (device: Device): boolean =>
-	'tabs' in device && (!device.tabs.hot || !device.tabs.neutral);
+const hasBrokenTabs = (device: Device): boolean => Object.values(tabsOf(device) ?? {}).includes(false);
 
 /** A hot and a neutral for every cable that has both on the device; the tails of a spliced box together. */
 function baselinesOf(wires: readonly WireRef[]): Baseline[] {
@@ -258,6 +296,19 @@ function baselinesOf(wires: readonly WireRef[]): Baseline[] {
 }
 const tailsGroup = 'tails';
 
+/** Hot to hot, neutral to neutral, ground to ground of the two cables that come to the device; none where they aren’t two. */
+function endsOf(wires: readonly WireRef[]): JobPlan['ends'] {
+	const [one, other, ...more] = [
+		...new Set(wires.flatMap(({ cable, role }) => (cable && role === 'hot' ? [cable] : [])))
+	];
+	if (one === undefined || other === undefined || more.length > 0) return [];
+	const of = (cable: string, role: Role) => wires.find((wire) => wire.cable === cable && wire.role === role);
+	return (['hot', 'neutral', 'ground'] as const).flatMap((role) => {
+		const [a, b] = [of(one, role), of(other, role)];
+		return a && b ? [{ role, a, b }] : [];
+	});
+}
+
 function whyNot(house: House, box: Box, procedure: number, wish: WishChoice | null): PlanFailure | null {
 	if (!box.device) return { code: 'noDevice', box: box.id };
 	if (deviceModel(box.device).halves.length === 0) return { code: 'notAnOutlet', box: box.id };
@@ -265,7 +316,7 @@ function whyNot(house: House, box: Box, procedure: number, wish: WishChoice | nu
 	if (circuits.length === 0) return { code: 'noCircuit', box: box.id };
 	const landings = landingsOf(house, box);
 	if (procedure >= 2) {
-		if (procedure < wishProcedure && hasBrokenTabs(box.device)) return { code: 'brokenTabs', box: box.id };
+		if (!wish && hasBrokenTabs(box.device)) return { code: 'brokenTabs', box: box.id };
 		const apart = mustBeOffTogether(house, box.id, circuits[0]!.breaker).filter(
 			({ because }) => because === 'sharedNeutral'
 		);
@@ -283,7 +334,7 @@ function whyNot(house: House, box: Box, procedure: number, wish: WishChoice | nu
 	const hasGround = cablesInBox(house, box.id).some(({ cable }) =>
 		cable.conductors.some(({ role }) => role === 'ground')
 	);
-	if (box.device.kind === 'twoSlot') return hasGround ? { code: 'groundUnused', box: box.id } : null;
+	if (!takesGround(box.device)) return hasGround ? { code: 'groundUnused', box: box.id } : null;
 	if (!landings.some(({ role }) => role === 'ground')) return { code: 'noGround', box: box.id };
 	return null;
 }

@@ -14,6 +14,8 @@ import type { WishChoice } from './wishSchema';
 export interface BoxWish {
 	readonly boxId: string;
 	readonly wish: WishChoice | null;
+	/** The wish is what was there. */
+	readonly same?: boolean;
 }
 
 export type WholeFailure =
@@ -37,9 +39,9 @@ export function planWhole(
 	const ids = wishes.map(({ boxId }) => boxId);
 	const plans: JobPlan[] = [];
 	let wired = house;
-	for (const { boxId, wish } of nearestFirst(house, wishes)) {
-		const by = wish ? wishProcedure : Math.min(procedure, currentProcedure);
-		const planned = planJob(wired, boxId, school, by, wish);
+	for (const { boxId, wish, same } of nearestFirst(house, wishes)) {
+		const by = procedure > wishProcedure ? procedure : wish ? wishProcedure : Math.min(procedure, 2);
+		const planned = planJob(wired, boxId, school, by, wish, same);
 		if (!planned.ok) return planned;
 		const { plan } = planned;
 		const first = plans[0];

@@ -1,10 +1,15 @@
 import { pressTester } from '../bench/device';
 import { familyOf } from '../devices';
+import { readVoltageV } from '../instruments';
 import {
+	tabsOf,
+	withTripped,
 	allBreakers,
 	cablesInBox,
 	deviceModel,
 	findBox,
+	points,
+	type Half,
 	withBreakers,
 	type House,
 	type Role
@@ -46,7 +51,8 @@ export function planWork(
 	boxId: string,
 	choice: WishChoice,
 	ratingA: number,
-	school: OrderSchool
+	school: OrderSchool,
+	same = false
 ): { ok: true; work: Work } | { ok: false; failure: WorkFailure } {
 	const family = familyOf(choice.part);
 	if (family.region !== house.region)
@@ -70,6 +76,7 @@ export function planWork(
 		ok: true,
 		work: {
 			wish: choice,
+			same,
 			found,
 			ways: [first, ...ways],
 			checks: checksOf(house, boxId, first.wanted, said, promise.switched),
@@ -135,7 +142,7 @@ function checksOf(
 ): ProtectionCheck[] {
 	const { device } = wiring;
 	const residual = device !== undefined && deviceModel(device).protection?.kind === 'residual';
-	const halves = device && 'tabs' in device && !device.tabs.hot ? deviceModel(device).halves : [];
+	const halves = device && tabsOf(device)?.hot === false ? deviceModel(device).halves : [];
 	const after = protects.filter((box) => box !== boxId);
 	const besides = residual ? nextOutlets(house, boxId).filter((box) => !after.includes(box)) : [];
 	return [
@@ -150,6 +157,7 @@ function checksOf(
 						: [])
 				] as const)
 			: []),
+		...betweenHots(house, boxId, wiring, switched.length === 0 ? halves : []),
 		...(switched.length > 0
 			? halves.map((half) => ({
 					check: switched.includes(half) ? ('switchDark' as const) : ('switchStays' as const),
@@ -159,11 +167,26 @@ function checksOf(
 	];
 }
 
+/** Two circuits on one yoke, each with its half: what is read from hot to hot. */
+function betweenHots(
+	house: House,
+	boxId: string,
+	wiring: Wiring,
+	halves: readonly Half[]
+): ProtectionCheck[] {
+	const [upper, lower] = halves;
+	if (upper === undefined || lower === undefined) return [];
+	const set = wiredAs(house, boxId, wiring);
+	const on = withBreakers(set, Object.fromEntries(allBreakers(set).map(({ id }) => [id, true])));
+	const probes = { red: points.contact(boxId, upper, 'hot'), black: points.contact(boxId, lower, 'hot') };
+	return [{ check: 'betweenHots', volts: Math.round(readVoltageV(on, probes, 'highImpedance')) }];
+}
+
 /** Whether a plug-in tester’s button sends enough to open it: it needs a ground, and on 30 mA its 15 mA do nothing. */
 function testerOpens(house: House, boxId: string, wiring: Wiring): boolean {
 	const { device } = wiring;
-	if (!device || !('tripped' in device)) return false;
-	const set = wiredAs(house, boxId, { ...wiring, device: { ...device, tripped: false } });
+	if (!device || deviceModel(device).protection?.kind !== 'residual') return false;
+	const set = wiredAs(house, boxId, { ...wiring, device: withTripped(device, false) });
 	const on = withBreakers(set, Object.fromEntries(allBreakers(set).map(({ id }) => [id, true])));
 	const half = deviceModel(device).halves[0]!;
 	return pressTester(on, boxId, half).trips.some((trip) => trip.device === boxId);

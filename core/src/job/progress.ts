@@ -29,9 +29,18 @@ export const untestedHalf = ({ newHalves }: JobPlan, { final }: JobState): Half 
 	newHalves.find((each) => final[each] === undefined);
 
 /** The final test of one half. */
-export const tested = (state: JobState, half: keyof JobState['final'], passed: boolean): JobState =>
+export const tested = (
+	state: JobState,
+	half: keyof JobState['final'],
+	passed: boolean,
+	lit: boolean
+): JobState =>
 	afterPower(
-		{ ...state, final: { ...state.final, [half]: passed ? 'passed' : 'failed' } },
+		{
+			...state,
+			final: { ...state.final, [half]: passed ? 'passed' : 'failed' },
+			face: { ...state.face, [half]: lit ? 'live' : 'dark' }
+		},
 		passed,
 		'finalTest'
 	);

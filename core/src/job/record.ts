@@ -5,9 +5,11 @@ import type { JobPlan } from './plan';
 import { moduleFor } from './steps';
 import type { RecordPart } from './steps/module';
 import { resolutionsOf, type Resolution } from './resolve';
-import { own } from '../house';
+import { own, type Half } from '../house';
+import type { PlugLamps } from '../instruments';
 import { applyEvent } from './apply';
 import type { ProtectionAsked } from './asked';
+import { comparedOf } from './compared';
 import { initialJob, mustStop, type JobState } from './state';
 
 /** One proof of dead as it stood when it was complete. */
@@ -29,6 +31,8 @@ export type Worry =
 	| { readonly kind: 'foundConductor'; readonly id: string }
 	/** The ground in the box didn't show itself to be one, or a contactless tester alarmed at it. */
 	| { readonly kind: 'groundOdd'; readonly settled: boolean }
+	/** Wrong before anything was switched off, and not shown to be right since. */
+	| { readonly kind: 'inherited'; readonly half: Half; readonly lamps: PlugLamps; readonly holds: boolean }
 	/** uk: nothing in the panel opens at a leak. */
 	| { readonly kind: 'noResidual' }
 	/** A rule asks for protection here, and the same was put in again. */
@@ -77,7 +81,12 @@ const lasting: readonly Condition[] = [
 const closesUp = (body: JobEvent['body']): boolean => body.kind === 'confirm' && body.step === 'closeUp';
 
 /** Sorts a job's events into its record, and collects what stays to be watched. */
-export function recordOf(plan: JobPlan, events: readonly JobEvent[], state: JobState): JobRecord {
+export function recordOf(
+	plan: JobPlan,
+	events: readonly JobEvent[],
+	state: JobState,
+	earlier: readonly JobPlan[] = []
+): JobRecord {
 	const of = (part: RecordPart) =>
 		events.filter(({ body }) => moduleFor(body).record === part || (part === 'work' && closesUp(body)));
 	const ended = events.findLast(({ body }) => body.kind === 'finish' || body.kind === 'stop');
@@ -99,7 +108,7 @@ export function recordOf(plan: JobPlan, events: readonly JobEvent[], state: JobS
 	return {
 		live: of('live'),
 		isolation: of('isolation'),
-		proofs: proofsOf(plan, events),
+		proofs: proofsOf(plan, events, earlier),
 		resolutions: resolutionsOf(events),
 		refuted,
 		work: of('work'),
@@ -111,11 +120,17 @@ export function recordOf(plan: JobPlan, events: readonly JobEvent[], state: JobS
 }
 
 /** Every moment at which the state became proven dead, with its readings. */
-export function proofsOf(plan: JobPlan, events: readonly JobEvent[]): ProvenAt[] {
+export function proofsOf(
+	plan: JobPlan,
+	events: readonly JobEvent[],
+	earlier: readonly JobPlan[] = []
+): ProvenAt[] {
 	const proofs: ProvenAt[] = [];
-	let state = initialJob(plan);
+	const inForce = [...earlier, plan];
+	let state = initialJob(inForce[0]!);
 	for (const event of events) {
-		const next = applyEvent(plan, state, event);
+		if (event.body.kind === 'planAnew' && inForce.length > 1) inForce.shift();
+		const next = applyEvent(inForce[0]!, state, event);
 		const { proof, off, hold } = next.isolation;
 		const became = energyOf(next.isolation) === 'provenDead' && energyOf(state.isolation) !== 'provenDead';
 		if (became && proofStands(next.isolation) && proof.before && proof.after && hold)
@@ -171,6 +186,9 @@ function worriesOf(plan: JobPlan, events: readonly JobEvent[], state: JobState):
 			: []),
 		...state.found.map((id) => ({ kind: 'foundConductor' as const, id })),
 		...(plan.procedure >= 2 ? sinceSecond(plan, state) : []),
+		...comparedOf(state, events).flatMap(({ half, before, comes }) =>
+			comes === 'inherited' && before ? [{ kind: 'inherited' as const, half, ...before }] : []
+		),
 		...(events.some(({ body }) => body.kind === 'restorePower' && !body.held)
 			? [{ kind: 'tripped' as const }]
 			: [])

@@ -1,5 +1,6 @@
-import { fedFrom, findBreaker, withBox, withBreakers, type Box, type House } from '../house';
+import { fedFrom, findBreaker, withBox, withBreakers, withTripped, type Box, type House } from '../house';
 import type { JobPlan } from './plan';
+import { asFoundIn } from './planAnew';
 import type { JobState } from './state';
 import { asInHand, resetFirst, wayNow, withMoves, type Work } from './work';
 import { terminalOf, withEnd, endsOf, type Wiring } from '../wiring';
@@ -18,12 +19,11 @@ export function wiringDuring(house: House, plan: JobPlan, state: JobState): Hous
 /** The recorded house, corrected by what this job has found: once a breaker has made the outlet dead, the circuit starts there. */
 export function believedHouse(recorded: House, plan: JobPlan, state: JobState): House {
 	const { feeder, isolation } = state;
+	const found = plan.foundAs ? asFoundIn(recorded, plan.boxId, plan.foundAs) : recorded;
 	const known = feeder === plan.recordedBreaker || plan.together.some(({ breaker }) => breaker === feeder);
 	// A main switch takes everything with it: it says nothing about which breaker feeds the outlet. Nor can one breaker be put for two.
-	const says = feeder !== null && findBreaker(recorded, feeder) !== undefined && plan.together.length === 0;
-	return !says || known || isolation.notFeeding.includes(feeder)
-		? recorded
-		: fedFrom(recorded, plan.boxId, feeder);
+	const says = feeder !== null && findBreaker(found, feeder) !== undefined && plan.together.length === 0;
+	return !says || known || isolation.notFeeding.includes(feeder) ? found : fedFrom(found, plan.boxId, feeder);
 }
 
 function boxDuring(box: Box, plan: JobPlan, state: JobState): Box {
@@ -75,6 +75,3 @@ function boxAtWork(box: Box, plan: JobPlan, work: Work, state: JobState): Box {
 		device: fitted
 	};
 }
-
-const withTripped = (device: NonNullable<Box['device']>, tripped: boolean): NonNullable<Box['device']> =>
-	'tripped' in device ? { ...device, tripped } : device;

@@ -1,4 +1,5 @@
 import type { Half } from '../house';
+import type { PlugLamps } from '../instruments';
 import type { PlateLabel } from '../rules';
 import { initialIsolation, isolate, type IsolationState } from '../isolation';
 import { defaultSettings, type SearchEvent, type SearchSettings } from '../search';
@@ -36,6 +37,11 @@ export interface JobState {
 		readonly lowImpedance: boolean;
 	} | null;
 	readonly live: Readonly<Partial<Record<Half, Passed>>>;
+	/** Before anything was switched off: the lamps of a plug-in tester, and whether a plug holds. */
+	readonly asFound: Readonly<Partial<Record<Half, { readonly lamps: PlugLamps; readonly holds: boolean }>>>;
+	/** Halves that were dead from the start, and the outlet that is watched in their place. */
+	readonly notLive: readonly Half[];
+	readonly witness: { readonly box: string; readonly dark: boolean } | null;
 	/** What “to ground” is read to. */
 	readonly earth: Earth;
 	/** Things that may not simply go off and have been seen to, by id. */
@@ -56,6 +62,7 @@ export interface JobState {
 		readonly lookOver: StopReason | null;
 		readonly inspect: StopReason | null;
 		readonly supply: StopReason | null;
+		readonly ends: StopReason | null;
 		readonly found: StopReason | null;
 		readonly plan: StopReason | null;
 	};
@@ -67,6 +74,8 @@ export interface JobState {
 	readonly baseline: Readonly<Record<string, OhmValue>>;
 	/** By the terminal that wires came from: the one they went to on the new part. */
 	readonly landed: Readonly<Record<string, string>>;
+	/** By role: from end to end of the two cables, legs apart. */
+	readonly ends: Readonly<Partial<Record<'hot' | 'neutral' | 'ground', Passed>>>;
 	/** By terminal. */
 	readonly wires: Readonly<Record<string, WireState>>;
 	/** By move of the work: done; or done, and to be tugged anew since the box was opened again. */
@@ -87,6 +96,12 @@ export interface JobState {
 	/** What was put on its plate. */
 	readonly labelled: readonly PlateLabel[];
 	readonly nothingLeft: boolean;
+	/** What the new face has shown since power came on and it was last opened: lit somewhere, or dark. */
+	readonly face: Readonly<Partial<Record<Half, 'live' | 'dark'>>>;
+	/** Halves of the new part that stay dark, and for which something else stands. */
+	readonly unseen: readonly Half[];
+	/** The breakers that were off when the bare conductors were last proven dead. */
+	readonly provenWith: readonly string[];
 	/** After power was on, something was wrong: the box must be opened again, the same way as before. */
 	readonly redo: 'finalTest' | 'neighbour' | 'grip' | 'tripped' | 'ownChoice' | null;
 	readonly directory: string | null;
@@ -114,6 +129,9 @@ export function initialJob(plan: JobPlan): JobState {
 		partRatingA: null,
 		groundAlarm: null,
 		live: {},
+		asFound: {},
+		notLive: [],
+		witness: null,
 		earth: plan.grounded ? 'untested' : { source: null },
 		arranged: [],
 		search: { settings: defaultSettings, events: [] },
@@ -129,6 +147,7 @@ export function initialJob(plan: JobPlan): JobState {
 			lookOver: null,
 			inspect: null,
 			supply: null,
+			ends: null,
 			found: null,
 			plan: plan.brokenTabs ? 'brokenTabs' : null
 		},
@@ -136,6 +155,7 @@ export function initialJob(plan: JobPlan): JobState {
 		supply: noSupply,
 		metalBox: plan.metalBox,
 		baseline: {},
+		ends: {},
 		landed: {},
 		wires: Object.fromEntries(plan.takeOff.map(({ terminal }) => [terminal, 'onOld' as const])),
 		moved: {},
@@ -147,6 +167,9 @@ export function initialJob(plan: JobPlan): JobState {
 		grip: {},
 		labelled: [],
 		nothingLeft: false,
+		face: {},
+		unseen: [],
+		provenWith: [],
 		redo: null,
 		directory: null,
 		feeder: null,
@@ -162,6 +185,7 @@ export const mustStop = ({ stops, closedUp }: JobState): StopReason | null =>
 	stops.inspect ??
 	stops.lookOver ??
 	stops.supply ??
+	stops.ends ??
 	stops.found ??
 	(closedUp ? 'ownChoice' : null);
 

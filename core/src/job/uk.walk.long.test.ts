@@ -1,4 +1,4 @@
-import { everyState, fewerPairs, planOf } from '../../test/everyState';
+import { everyState, fewerLandings, fewerPairs, planOf } from '../../test/everyState';
 import { tanneryRow } from '../demo';
 
-everyState('uk, ring', fewerPairs(planOf(tanneryRow(), 'box-room-desk')));
+everyState('uk, ring', fewerLandings(fewerPairs(planOf(tanneryRow(), 'box-room-desk'))));

@@ -1,4 +1,7 @@
-import { everyState, fewerPairs, planOf } from '../../test/everyState';
+import { everyState, fewerLandings, fewerPairs, planOf } from '../../test/everyState';
 import { fennelLaneRecorded } from '../demo';
 
-everyState('us, middle of a run', fewerPairs(planOf(fennelLaneRecorded(), 'sewing-east-wall')));
+everyState(
+	'us, middle of a run',
+	fewerLandings(fewerPairs(planOf(fennelLaneRecorded(), 'sewing-east-wall')))
+);

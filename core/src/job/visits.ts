@@ -1,6 +1,7 @@
 import type { JobPlan } from './plan';
 import { mustStop, type JobState } from './state';
 import { moduleOf, type Step } from './steps';
+import { regions } from '../rules';
 
 /** The walks of a job, in their order; steps between two walks happen at one place. */
 export const visitIds = [
@@ -47,11 +48,10 @@ export type Carried =
 export function visitsOf(plan: JobPlan, state?: JobState): readonly Visit[] {
 	const hasNeighbours = plan.upstream.length + plan.downstream.length > 0;
 	const all = allVisits(plan, hasNeighbours, state);
-	// Where only making safe is left, nobody walks back to switch on.
 	const ends =
 		state !== undefined &&
 		(state.status === 'stopped' || (state.status === 'underWay' && mustStop(state) !== null));
-	return ends ? all.filter(({ id }) => !['panelOn', 'test', 'neighbours', 'close'].includes(id)) : all;
+	return ends ? all.filter(({ id }) => !after.includes(id)) : all;
 }
 
 export interface Visit {
@@ -63,7 +63,11 @@ export interface Visit {
 function allVisits(plan: JobPlan, hasNeighbours: boolean, state: JobState | undefined): Visit[] {
 	return [
 		{ id: 'start', place: 'table', carry: [] },
-		{ id: 'liveFirst', place: 'outlet', carry: ['tester', 'phone'] },
+		{
+			id: 'liveFirst',
+			place: 'outlet',
+			carry: ['tester', ...(plan.asFound ? (['plugTester'] as const) : []), 'phone']
+		},
 		{ id: 'panelOff', place: 'panel', carry: ['lockOrTape', 'tag', 'headTorch', 'phone'] },
 		{
 			id: 'work',
@@ -74,7 +78,7 @@ function allVisits(plan: JobPlan, hasNeighbours: boolean, state: JobState | unde
 				'drivers',
 				'stripper',
 				'newDevice',
-				...(plan.region === 'uk' ? (['sleeving'] as const) : (['knife'] as const)),
+				regions[plan.region].custom.sleevesEarth ? 'sleeving' : 'knife',
 				'caps',
 				'headTorch',
 				'key',
@@ -96,20 +100,33 @@ function allVisits(plan: JobPlan, hasNeighbours: boolean, state: JobState | unde
 	];
 }
 
-/** A visit of a job at several boxes, and at which of them (`at`: its place in the plans); \`null\`: the panel and the table serve all. */
+/** A visit of a job at several boxes, and at which of them (`at`: its place in the plans); `null`: the panel and the table serve all. */
 export interface VisitAt extends Visit {
 	readonly at: number | null;
 }
 
+/** Visits with a box open. */
+const working: readonly VisitId[] = ['work', 'supplyOn', 'supplyRead'];
+/** What comes after power is back: a job that ends before its end doesn’t come to it, and nobody walks back to switch on. */
+const after: readonly VisitId[] = ['panelOn', 'test', 'neighbours', 'close'];
+
 /** The visits of a whole job in their order: each box by itself at its outlet, the panel and the table once. */
 export function wholeVisits(plans: readonly JobPlan[], boxes: readonly JobState[]): readonly VisitAt[] {
-	const each = plans.map((plan, at) => visitsOf(plan, boxes[at]).map((visit) => ({ ...visit, at })));
+	const early =
+		plans.length > 1 && boxes.some((state) => state.status === 'stopped' || mustStop(state) !== null);
+	// Where the job ends early, a box that was never opened isn’t come to any more.
+	const comesTo = ({ id }: Visit, { device }: JobState): boolean =>
+		!early || !(after.includes(id) || (working.includes(id) && device === 'oldSeated'));
+	const each = plans.map((plan, at) =>
+		visitsOf(plan, boxes[at])
+			.filter((visit) => comesTo(visit, boxes[at]!))
+			.map((visit) => ({ ...visit, at }))
+	);
 	const at = (wanted: (id: VisitId) => boolean): VisitAt[] => each.flat().filter(({ id }) => wanted(id));
 	const once = (id: VisitId): VisitAt[] => {
 		const all = at((other) => other === id);
 		return all[0] ? [{ ...all[0], at: null, carry: [...new Set(all.flatMap(({ carry }) => carry))] }] : [];
 	};
-	const working: readonly VisitId[] = ['work', 'supplyOn', 'supplyRead'];
 	return visitIds.flatMap((id): readonly VisitAt[] => {
 		if (id === 'start' || id === 'panelOff' || id === 'panelOn') return once(id);
 		// One box is worked at from its opening to its closing before the next is opened.

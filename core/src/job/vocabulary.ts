@@ -61,6 +61,7 @@ export const stopReasons = [
 	'notAsRecorded',
 	'foundOnDevice',
 	'noArrangement',
+	'ringOpen',
 	'unsure',
 	'deadBefore',
 	'noTester',

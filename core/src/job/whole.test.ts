@@ -7,6 +7,8 @@ import { energyOf } from '../isolation';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
 import { outcomeWords } from '../../test/outcomeWords';
 import { Person } from '../../test/person';
+import { reversed } from '../../test/reversed';
+import { wishOf } from '../../test/wishes';
 import {
 	eventsAt,
 	houseAfterJob,
@@ -16,18 +18,12 @@ import {
 	replayWhole,
 	soundLamps,
 	toolsForAll,
+	wholeVisits,
 	type BoxWish,
-	type JobPlan,
-	type WishChoice
+	type JobPlan
 } from '.';
 
-const wish = (part: WishChoice['part'], feed: WishChoice['feed'] = 'asFound'): WishChoice => ({
-	part,
-	feed,
-	switched: 'keep',
-	connector: 'lever',
-	wireEnd: 'clampPlate'
-});
+type Part = Parameters<typeof wishOf>[0];
 const middle = () => arrangements.find(({ kind }) => kind === 'middleThrough')!.build({ residual: true });
 const plansOf = (house: House, boxes: readonly BoxWish[]): readonly JobPlan[] => {
 	const planned = planWhole(house, boxes);
@@ -35,8 +31,8 @@ const plansOf = (house: House, boxes: readonly BoxWish[]): readonly JobPlan[] =>
 	return planned.plans;
 };
 const chain: readonly BoxWish[] = [
-	{ boxId: 'after', wish: wish('decorator') },
-	{ boxId: here, wish: wish('gfci', 'protected') },
+	{ boxId: 'after', wish: wishOf('decorator') },
+	{ boxId: here, wish: wishOf('gfci', 'protected') },
 	{ boxId: 'before', wish: null }
 ];
 const person = (house: House, boxes: readonly BoxWish[] = chain) => {
@@ -159,6 +155,9 @@ describe('a job at several boxes under one isolation', () => {
 		const half = one.step.half;
 		expect(one.say({ kind: 'readPlug', half, lamps: dark }).ok).toBe(true);
 		expect(one.whole.boxes.map(({ redo }) => redo)).toEqual([null, null, 'finalTest']);
+		// Its other half is seen lit before it is made dead again.
+		expect([one.step.kind, one.plan.boxId]).toEqual(['readPlug', 'after']);
+		one.go();
 		expect(one.step.kind).toBe('switchOff');
 		toTheEnd(one);
 		expect(one.state.status).toBe('finished');
@@ -180,6 +179,16 @@ describe('a job at several boxes under one isolation', () => {
 		expect(one.whole.boxes.map(({ status }) => status)).toEqual(['stopped', 'stopped', 'stopped']);
 		expect(said(one, 'restorePower')).toEqual([]);
 		expect(one.whole.boxes.map(({ isolation }) => isolation.power)).toEqual(['off', 'off', 'off']);
+		// The third was never opened, and nobody goes back to the panel: neither is a visit any more.
+		expect(wholeVisits(one.whole.plans, one.whole.boxes).map(({ id, at }) => [id, at])).toEqual([
+			['start', null],
+			['liveFirst', 0],
+			['liveFirst', 1],
+			['liveFirst', 2],
+			['panelOff', null],
+			['work', 0],
+			['work', 1]
+		]);
 	});
 
 	test('what is in by then is on record as it sits, untested; what was only begun is as it was', () => {
@@ -216,26 +225,7 @@ describe('a job at several boxes under one isolation', () => {
 
 	test('another supply than is on record ends the job, made safe: the boxes after it were judged on that one', () => {
 		const house = middle();
-		const walls: House = {
-			...house,
-			cables: house.cables.map((cable) =>
-				cable.id === 'c2'
-					? { ...cable, to: { box: here }, from: { box: 'after' } }
-					: cable.id === 'c3'
-						? { ...cable, from: { box: 'before' }, to: { box: here } }
-						: cable
-			),
-			boxes: house.boxes.map((box) => ({
-				...box,
-				terminations: box.terminations.map((end) =>
-					box.id === 'before' && end.cable === 'c2'
-						? { ...end, cable: 'c3' }
-						: box.id === 'after'
-							? { ...end, cable: 'c2' }
-							: end
-				)
-			}))
-		};
+		const walls = reversed(house);
 		const one = new Person(house, walls, plansOf(house, chain.slice(0, 2)), ['b1']);
 		one.earthFrom = 'outlet:before';
 		toTheEnd(one);
@@ -248,7 +238,7 @@ describe('a job at several boxes under one isolation', () => {
 	test('replays to the same from what is stored', () => {
 		const one = toTheEnd(person(middle()));
 		const stored = JSON.parse(JSON.stringify(one.events)) as typeof one.events;
-		expect(replayWhole(one.whole.plans, stored)).toEqual(one.whole);
+		expect(replayWhole(one.whole.plans, stored)).toEqual({ ...one.whole, planner: null });
 	});
 });
 
@@ -335,10 +325,10 @@ describe('uk, two sockets of one ring', () => {
 
 describe('a chain of two-slot outlets without a ground', () => {
 	const places = ['reading-alcove', 'reading-lamp-table', 'reading-stove-wall'] as const;
-	const chainOf = (head: WishChoice['part'], rest: WishChoice['part'] = 'duplex'): BoxWish[] => [
-		{ boxId: places[2], wish: wish(rest) },
-		{ boxId: places[0], wish: wish(head, head === 'gfci' ? 'protected' : 'asFound') },
-		{ boxId: places[1], wish: wish(rest) }
+	const chainOf = (head: Part, rest: Part = 'duplex'): BoxWish[] => [
+		{ boxId: places[2], wish: wishOf(rest) },
+		{ boxId: places[0], wish: wishOf(head, head === 'gfci' ? 'protected' : 'asFound') },
+		{ boxId: places[1], wish: wishOf(rest) }
 	];
 	const house = fennelLaneRecorded();
 
@@ -347,7 +337,7 @@ describe('a chain of two-slot outlets without a ground', () => {
 			ok: false,
 			failure: { code: 'planFails', box: places[0] }
 		});
-		const alone = planWhole(house, [{ boxId: places[1], wish: wish('decorator') }]);
+		const alone = planWhole(house, [{ boxId: places[1], wish: wishOf('decorator') }]);
 		expect(alone.ok === false && alone.failure.code === 'planFails' && alone.failure.verdict.faults).toEqual([
 			{ code: 'unguardedWithoutGround', box: places[1] }
 		]);

@@ -7,10 +7,12 @@ import type { Command, JobEvent } from './events';
 import type { Expectations } from './expect';
 import { nextStep, safeStopStep } from './order';
 import type { JobPlan } from './plan';
+import type { Planner } from './planner';
 import { asOf, initialJob, mustStop, type JobState } from './state';
 import { wiringDuring } from './stage';
 import { concernsJob, moduleOf, type Step } from './steps';
 import type { Deciding } from './steps/module';
+import type { Found } from './steps/planAnew';
 import { visitIds, visitOf } from './visits';
 
 /**
@@ -21,6 +23,10 @@ export interface WholeJob {
 	/** In the order in which they are worked at; those of one supply go before what hangs behind them. */
 	readonly plans: readonly JobPlan[];
 	readonly boxes: readonly JobState[];
+	/** Makes plans anew from what is found; `null`: what was begun stays. */
+	readonly planner: Planner | null;
+	/** The plans that were in force before, by how often they were made anew: what was proven then is looked at with them. */
+	readonly earlier: readonly (readonly JobPlan[])[];
 }
 
 /** What comes next, and at which of the boxes (`at`: its place in the plans). */
@@ -29,13 +35,18 @@ export interface NextAt {
 	readonly step: Step | null;
 }
 
-export const initialWhole = (plans: readonly JobPlan[]): WholeJob => ({
+export const initialWhole = (plans: readonly JobPlan[], planner: Planner | null = null): WholeJob => ({
 	plans,
-	boxes: plans.map(initialJob)
+	boxes: plans.map(initialJob),
+	planner,
+	earlier: []
 });
 
-export const replayWhole = (plans: readonly JobPlan[], events: readonly JobEvent[]): WholeJob =>
-	events.reduce(applyToWhole, initialWhole(plans));
+export const replayWhole = (
+	plans: readonly JobPlan[],
+	events: readonly JobEvent[],
+	planner: Planner | null = null
+): WholeJob => events.reduce(applyToWhole, initialWhole(plans, planner));
 
 /** The box an event was at: an event of a job at one box doesn't name it. */
 export const boxAt = (plans: readonly JobPlan[], box: string | undefined): number =>
@@ -65,11 +76,13 @@ function sharing(mine: JobState, there: JobState): JobState {
 }
 
 /** The job after one more accepted event. Pure. */
-export function applyToWhole({ plans, boxes }: WholeJob, event: JobEvent): WholeJob {
+export function applyToWhole(before: WholeJob, event: JobEvent): WholeJob {
+	const whole = event.body.kind === 'planAnew' ? plannedAnew(before, event, event.body.found) : before;
+	const { plans, boxes } = whole;
 	const at = boxAt(plans, event.box);
 	if (concernsJob(event.body))
 		return {
-			plans,
+			...whole,
 			boxes: boxes.map((state, k) => {
 				const after = applyEvent(plans[k]!, state, event);
 				// Where nothing was wrong, power that goes off and on again opens nothing: it is tested again.
@@ -79,12 +92,18 @@ export function applyToWhole({ plans, boxes }: WholeJob, event: JobEvent): Whole
 		};
 	const there = applyEvent(plans[at]!, boxes[at]!, event);
 	return {
-		plans,
+		...whole,
 		boxes: boxes.map((state, k) => {
 			if (k === at) return there;
 			return sharing(asOf(state, event.at), there);
 		})
 	};
+}
+
+/** The same job under the plans that follow from what was found in the box of this event. */
+function plannedAnew(whole: WholeJob, event: JobEvent, found: Found): WholeJob {
+	const planned = whole.planner?.(whole.plans, boxAt(whole.plans, event.box), found);
+	return planned?.ok ? { ...whole, plans: planned.plans, earlier: [...whole.earlier, whole.plans] } : whole;
 }
 
 /** The job at a later time: proofs lapse by themselves. */
@@ -196,6 +215,14 @@ class AtBox implements Deciding {
 	}
 	next(): Step | null {
 		return this.step;
+	}
+	get planAnew(): Deciding['planAnew'] {
+		const { planner, plans } = this.whole;
+		if (!planner) return null;
+		return (found) => {
+			const planned = planner(plans, this.place, found);
+			return planned.ok ? { ok: true, plan: planned.plans[this.place]! } : planned;
+		};
 	}
 	/** One box’s own way to a stop. The job stops where all of them are safe. */
 	towardsStop(ofAll = false): Step {

@@ -1,11 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { arrangements, here } from '../arrangements';
-import { soldIn, type PartId } from '../devices';
+import { soldIn } from '../devices';
 import { parseHouse } from '../files';
 import { deviceModel, findBox, settle, withBreakers, type House } from '../house';
 import { readPlugLamps } from '../instruments';
 import { outcomeWords } from '../../test/outcomeWords';
+import { reversed } from '../../test/reversed';
+import { wishOf } from '../../test/wishes';
 import { Person } from '../../test/person';
 import { endsOf, type Feed } from '../wiring';
 import {
@@ -15,20 +17,14 @@ import {
 	tripsWithinS,
 	planJob,
 	recordOf,
+	workCheckPasses,
 	soundLamps,
-	wishProcedure,
+	currentProcedure,
 	type WishChoice
 } from '.';
 
-const wishOf = (part: PartId, feed: Feed, more: Partial<WishChoice> = {}): WishChoice => ({
-	part,
-	feed,
-	switched: 'keep',
-	connector: 'lever',
-	wireEnd: 'clampPlate',
-	...more
-});
-const planFor = (house: House, wish: WishChoice) => planJob(house, here, 'groundFirst', wishProcedure, wish);
+const planFor = (house: House, wish: WishChoice) =>
+	planJob(house, here, 'groundFirst', currentProcedure, wish);
 const built = (kind: string, options = {}) => arrangements.find((each) => each.kind === kind)!.build(options);
 
 /** Somebody who does the whole job, and what the record says after. */
@@ -47,28 +43,6 @@ function through(house: House, wish: WishChoice, actual = house) {
 	return { person, plan: planned.plan, after, kinds: person.events.map(({ body }) => body.kind) };
 }
 
-/** The same house, but in the walls the cable that the record calls onward is the supply. */
-const reversed = (house: House): House => ({
-	...house,
-	cables: house.cables.map((cable) =>
-		cable.id === 'c2'
-			? { ...cable, to: { box: here }, from: { box: 'after' } }
-			: cable.id === 'c3'
-				? { ...cable, from: { box: 'before' }, to: { box: here } }
-				: cable
-	),
-	boxes: house.boxes.map((box) => ({
-		...box,
-		terminations: box.terminations.map((end) =>
-			box.id === 'before' && end.cable === 'c2'
-				? { ...end, cable: 'c3' }
-				: box.id === 'after'
-					? { ...end, cable: 'c2' }
-					: end
-		)
-	}))
-});
-
 describe('a job that puts something else in', () => {
 	test.each([
 		['middleThrough', 'decorator', 'asFound'],
@@ -86,7 +60,21 @@ describe('a job that puts something else in', () => {
 		['ring', 'usbTwin', 'asFound'],
 		['radialEnd', 'usbTwinUnswitched', 'asFound'],
 		['radialMiddle', 'rcdTwin', 'asFound'],
-		['middleThrough', 'gfciUsb', 'protected']
+		['middleThrough', 'gfciUsb', 'protected'],
+		['branch', 'gfci', 'protected'],
+		['branch', 'duplex', 'pigtails'],
+		['twoCircuits', 'duplex', 'asFound'],
+		['twoCircuits', 'decorator', 'asFound'],
+		['sharedNeutralMiddle', 'decorator', 'asFound'],
+		['sharedNeutralMiddle', 'gfci', 'asFound'],
+		['metalPath', 'duplex', 'asFound'],
+		['metalPath', 'gfci', 'asFound'],
+		['passingThrough', 'decorator', 'asFound'],
+		['behindGfci', 'usb', 'asFound'],
+		['ring', 'rcdTwin', 'asFound'],
+		['spur', 'socketTwin', 'asFound'],
+		['ringWithSpur', 'usbTwin', 'asFound'],
+		['radialEnd', 'socketSingle', 'asFound']
 	] as const)('%s, %s, fed on %s: to its end, and the record is a house that holds', (kind, part, feed) => {
 		const house = built(kind, { residual: true });
 		const { person, plan, after } = through(house, wishOf(part, feed));
@@ -100,6 +88,30 @@ describe('a job that puts something else in', () => {
 			expect(readPlugLamps(on, here, half)).toEqual(soundLamps);
 		expect(settle(on).trips).toEqual([]);
 		expect(recordOf(plan, person.events, person.state).refuted).toEqual([]);
+	});
+
+	test('two circuits on one yoke: both breakers off, the hot tab broken before any wire, the neutral in one, 240 V from hot to hot after', () => {
+		const house = built('twoCircuits');
+		const { person, plan, after } = through(house, wishOf('decorator', 'asFound'));
+		expect(plan.work!.checks).toEqual([{ check: 'betweenHots', volts: 240 }]);
+		const off = person.events.flatMap(({ body }) =>
+			body.kind === 'switchBreaker' && !body.on ? [body.breaker] : []
+		);
+		expect(off.toSorted()).toEqual(['b1', 'b2']);
+		expect(person.state.provenWith.toSorted()).toEqual(['b1', 'b2']);
+		const moves = person.events.flatMap(({ body }) => (body.kind === 'move' ? [body.move] : []));
+		expect(moves.indexOf('tab hot')).toBeLessThan(moves.findIndex((id) => id.startsWith('land')));
+		expect(findBox(after, here)!.device).toMatchObject({ tabs: { hot: false, neutral: true } });
+		// Both on one leg, as somebody may have moved a breaker: the check shows it.
+		const oneLeg: House = {
+			...after,
+			panels: after.panels.map((panel) => ({
+				...panel,
+				breakers: panel.breakers.map((each) => (each.id === 'b2' ? { ...each, spaces: [5] } : each))
+			}))
+		};
+		expect(workCheckPasses(after, plan, 'betweenHots')).toBe(true);
+		expect(workCheckPasses(oneLeg, plan, 'betweenHots')).toBe(false);
 	});
 
 	test('a GFCI in the middle: supply found before the load side is landed, tape lifted, the next outlet dark with the button', () => {

@@ -17,6 +17,8 @@ export type ProtectionCheck =
 	/** The button of the plug-in tester; it needs a ground. */
 	| { readonly check: 'tester' }
 	| { readonly check: 'resetLast' }
+	/** From the hot of one half to the hot of the other: two legs, or one and the same. `volts`: what the model says. */
+	| { readonly check: 'betweenHots'; readonly volts: number }
 	/** Wall switch off: this half goes dark, or stays lit. */
 	| { readonly check: 'switchDark' | 'switchStays'; readonly half: string };
 
@@ -39,6 +41,8 @@ export interface Work {
 	readonly ways: readonly WorkWay[];
 	readonly checks: readonly ProtectionCheck[];
 	readonly verdict: Verdict;
+	/** What goes in is the same as was there. */
+	readonly same: boolean;
 	/** Cables that could be the supply, where the work depends on which it is; empty where it doesn’t. */
 	readonly candidates: readonly string[];
 }
@@ -47,6 +51,14 @@ export type WorkFailure =
 	| { readonly code: 'wish'; readonly refusal: WishRefusal }
 	| { readonly code: 'planFails'; readonly verdict: Verdict }
 	| { readonly code: 'notSoldHere'; readonly part: PartId };
+
+/** The wish that what was there says: the same part, fed as it is; `null` for what no family sells any more. */
+export function sameAgain(device: Device): WishChoice | null {
+	const family = familyFor(device);
+	return family
+		? { part: family.id, feed: 'asFound', switched: 'keep', connector: 'lever', wireEnd: 'clampPlate' }
+		: null;
+}
 
 /** The way that what was found of the supply asks for; `undefined`: nothing was planned for that. */
 export const wayFor = ({ ways }: Work, found: readonly string[]): WorkWay | undefined =>
@@ -80,7 +92,7 @@ export function asInHand(device: Device, { indicator, lineAt }: PartInHand): Dev
 
 /** How soon a residual part has to open at what a plug-in tester’s button sends through it, s (us: (20 / I)^1.43 with I in mA, UL 943). */
 export function tripsWithinS(region: Region): number {
-	const testerMa = (regions[region].nominalV / residualButtonOhm) * 1000;
+	const testerMa = (regions[region].supply.nominalV / residualButtonOhm) * 1000;
 	return residualCurves[region].opensAfterS(testerMa, testerMa);
 }
 

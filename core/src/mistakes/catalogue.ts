@@ -1,4 +1,7 @@
 import {
+	tabsOf,
+	withTabs,
+	hasSides,
 	circuitsOfCable,
 	findBox,
 	standardWiring,
@@ -187,22 +190,21 @@ function ofDevice(box: Box): Mistake[] {
 			return apart ? joined(apart, box.id) : null;
 		})
 	];
-	if (device?.kind === 'duplex') {
+	const tabs = tabsOf(device);
+	if (tabs) {
 		const tab = (which: 'hot' | 'neutral', kept: boolean): Mistake['apply'] => {
 			return (house) =>
 				withBox(house, box.id, (each) =>
-					each.device?.kind === 'duplex'
-						? { ...each, device: { ...each.device, tabs: { ...each.device.tabs, [which]: kept } } }
-						: each
+					each.device ? { ...each, device: withTabs(each.device, { [which]: kept }) } : each
 				);
 		};
 		for (const which of ['hot', 'neutral'] as const)
 			found.push(
-				device.tabs[which]
+				tabs[which]
 					? mistake('tabBroken', 'here', [which], tab(which, false))
 					: mistake('tabKept', 'here', [which], tab(which, true))
 			);
-		if (!device.tabs.hot)
+		if (!tabs.hot)
 			found.push(
 				mistake('switchedExchanged', 'here', ['hot'], (house) =>
 					relanded(house, box.id, (name) =>
@@ -242,8 +244,7 @@ const otherSide = (name: string): string =>
 
 /** Of the residual device here, or the one before: sides exchanged, or a neutral led past it. */
 function ofSides(house: House, box: Box): Mistake[] {
-	const sided = (each: Box | undefined) =>
-		each?.device?.kind === 'gfci' || each?.device?.kind === 'fusedSpur';
+	const sided = (each: Box | undefined) => each?.device !== undefined && hasSides(each.device);
 	const supply = supplyOf(house, box.id);
 	const upstream = supply && 'box' in supply.from ? findBox(house, supply.from.box) : undefined;
 	return (

@@ -7,7 +7,14 @@ export {
 	type ConductorMaterial,
 	type ConductorSize
 } from './conductors';
-export { regions, type Region, type RegionRules } from './regions';
+export {
+	regions,
+	type CodeBook,
+	type Region,
+	type RegionRules,
+	type SupplySystem,
+	type WiringCustom
+} from './regions';
 export { interruptions, type Interruption } from './interruptions';
 export { searchRules } from './search';
 export {

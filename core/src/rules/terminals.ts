@@ -1,5 +1,5 @@
 import { conductorSizes, type ConductorSize } from './conductors';
-import type { Region } from './regions';
+import { regions, type Region } from './regions';
 
 /** The largest conductor each way of holding takes, where the device itself says nothing else. */
 export const largestConductor: Readonly<Record<string, ConductorSize>> = {
@@ -29,7 +29,7 @@ export function areaMm2(size: ConductorSize): number {
 }
 
 export const sizesOf = (region: Region): ConductorSize[] =>
-	conductorSizes.filter((size) => size.endsWith('AWG') === (region === 'us'));
+	conductorSizes.filter((size) => size.endsWith(regions[region].custom.sizedBy));
 
 /** More cables than this in one box is a slip of the pen. */
 export const mostCablesInBox = 8;

@@ -17,5 +17,12 @@ export { wanted, type Wanted } from './wanted';
 export { done, moves, type Move, type OrderSchool } from './moves';
 export { suppliesFor, tailMm, type Supplies } from './supplies';
 export { benchEvents } from './asBench';
-export { promised, verdict, type Fault, type Promise as PlanPromise, type Verdict } from './verdict';
+export {
+	guardOfOutlet,
+	promised,
+	verdict,
+	type Fault,
+	type Promise as PlanPromise,
+	type Verdict
+} from './verdict';
 export { misplaced, type Misplaced } from './misplaced';

@@ -2,6 +2,7 @@ import { deviceModel, type House, type Role } from '../house';
 import { wayFor } from './seat';
 import { conducting, meeting, type Conducting } from './nets';
 import { endId, jointOf, terminalOf, type End, type Wiring } from './value';
+import { regions } from '../rules';
 
 /** What the wiring in the box itself shows to be wrong, with the ends that are so. */
 export type Misplaced =
@@ -62,7 +63,7 @@ function together(house: House, all: readonly Conducting[], wiring: Wiring): Mis
 	for (const group of groups) {
 		const own = group.filter(({ cable }) => cable !== null);
 		const grounds = own.filter(({ role }) => role === 'ground');
-		if (house.region === 'us' && grounds.length > 1 && !inOne(grounds))
+		if (regions[house.region].code.groundApartFromDevice && grounds.length > 1 && !inOne(grounds))
 			faults.push({ code: 'groundThroughDevice', ends: ids(grounds) });
 		const neutrals = own.filter(({ role }) => role === 'neutral');
 		if (neutrals.length > 1 && !inOne(neutrals) && servesTwo(neutrals, all))

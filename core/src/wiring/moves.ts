@@ -1,4 +1,13 @@
-import { deviceModel, type Colour, type Device, type How, type Role } from '../house';
+import {
+	tabsOf,
+	withTabs,
+	withWholeTabs,
+	deviceModel,
+	type Colour,
+	type Device,
+	type How,
+	type Role
+} from '../house';
 import { endId, endsAt, endsOf, terminalOf, withDevice, withEnd, type End, type Wiring } from './value';
 
 /** One thing done by hand at a box, on conductor ends. `id` is the same for the same two wirings. */
@@ -106,7 +115,8 @@ function inHand({ device, ...rest }: Wiring): Move[] {
 	const loads = deviceModel(device)
 		.terminals.filter(({ side }) => side === 'load')
 		.map(({ name }) => `terminal:${name}`);
-	const tabs = 'tabs' in device ? (['hot', 'neutral'] as const).filter((which) => !device.tabs[which]) : [];
+	const whole = tabsOf(device) ?? { hot: true, neutral: true };
+	const tabs = (['hot', 'neutral'] as const).filter((which) => !whole[which]);
 	return [
 		named('fit', '', { device: fresh(device) }),
 		...(loads.length > 0
@@ -163,8 +173,7 @@ function unused(wanted: Wiring): Move[] {
 }
 
 /** Out of its packet a part has its tabs whole. */
-const fresh = (device: Device): Device =>
-	'tabs' in device ? { ...device, tabs: { hot: true, neutral: true } } : device;
+const fresh = (device: Device): Device => withWholeTabs(device);
 
 /** Places of a kind with the ends at each, in the order they are first met. */
 function placesOf(wiring: Wiring, prefix: string): [string, End[]][] {
@@ -206,9 +215,7 @@ export function done(wiring: Wiring, move: Move): Wiring {
 			return withDevice(wiring, move.device);
 		case 'breakTab': {
 			const { device } = wiring;
-			return device && 'tabs' in device
-				? { ...wiring, device: { ...device, tabs: { ...device.tabs, [move.which]: false } } }
-				: wiring;
+			return device ? { ...wiring, device: withTabs(device, { [move.which]: false }) } : wiring;
 		}
 		case 'makeTail': {
 			const { tail: id, role, colour } = move;

@@ -1,5 +1,13 @@
-import { cablesInBox, deviceModel, type Cable, type Colour, type House, type Role } from '../house';
-import type { ConductorSize } from '../rules';
+import {
+	withTripped,
+	cablesInBox,
+	deviceModel,
+	type Cable,
+	type Colour,
+	type House,
+	type Role
+} from '../house';
+import { regions, type ConductorSize } from '../rules';
 import { endId, endsOf, jointOf, terminalOf, type End, type Wiring } from './value';
 
 /** What is known of the conductor that an end belongs to. */
@@ -33,7 +41,7 @@ export function conducting(house: House, boxId: string, wiring: Wiring): Conduct
 	return endsOf(wiring).flatMap(({ end, at }): Conducting[] => {
 		if (end.kind === 'tail') {
 			const tail = wiring.pigtails.find(({ id }) => id === end.tail)!;
-			const size = largest?.size ?? (house.region === 'us' ? '14AWG' : '2.5mm2');
+			const size = largest?.size ?? regions[house.region].custom.outletCable;
 			const { role, colour } = tail;
 			return [{ end, at, role, colour, size, material: 'copper', circuit: null, cable: null }];
 		}
@@ -82,7 +90,7 @@ export function meeting(
 		if (at !== 'bare' && at !== 'capped' && (through || terminalOf(at) === null)) link(endId(end), at);
 	for (const { id } of wiring.pigtails) link(`tail/${id}/from`, `tail/${id}/to`);
 	if (through && wiring.device) {
-		const shut = 'tripped' in wiring.device ? { ...wiring.device, tripped: false } : wiring.device;
+		const shut = withTripped(wiring.device, false);
 		for (const { from, to, capacitanceF } of deviceModel(shut).links)
 			if (capacitanceF === undefined) link(`terminal:${from}`, `terminal:${to}`);
 	}

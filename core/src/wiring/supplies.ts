@@ -1,5 +1,5 @@
 import type { Colour, House, How, Role } from '../house';
-import type { ConductorSize } from '../rules';
+import { regions, type ConductorSize } from '../rules';
 import { conducting } from './nets';
 import type { Move } from './moves';
 import { endId, type Wiring } from './value';
@@ -23,7 +23,7 @@ export function suppliesFor(house: House, boxId: string, wanted: Wiring, moves: 
 	const sizes = new Map(conducting(house, boxId, wanted).map(({ end, size }) => [endId(end), size]));
 	const sizeOf = (ends: readonly Parameters<typeof endId>[0][]): ConductorSize =>
 		ends.map((end) => sizes.get(endId(end))).find((size) => size !== undefined) ??
-		(house.region === 'us' ? '14AWG' : '2.5mm2');
+		regions[house.region].custom.outletCable;
 	const notches = moves.flatMap((move) =>
 		move.kind === 'land' || move.kind === 'join'
 			? move.ends.flatMap((end) => sizes.get(endId(end)) ?? [])

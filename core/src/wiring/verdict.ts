@@ -1,4 +1,11 @@
 import {
+	isTripped,
+	isWallSwitch,
+	resetsUnsupplied,
+	switchedOn,
+	wallSwitchesOff,
+	withTripped,
+	hasSides,
 	cablesInBox,
 	circuitsInBox,
 	deviceModel,
@@ -81,7 +88,7 @@ export function verdict(house: House, boxId: string, plan: Wiring, promise: Prom
 		...ofOthers(boxId, now, then)
 	];
 	const guards = guardsOf(planned, here);
-	if (isResidual(plan) && isTripped(planned.boxes.find(({ id }) => id === boxId)!))
+	if (isResidual(plan) && isOut(planned.boxes.find(({ id }) => id === boxId)!))
 		faults.push({ code: 'wontReset', ends: onLoad(plan) });
 	const guardedBy = guards.find(({ box }) => box.id === boxId)?.after ?? null;
 	if (groundless && guardedBy === null) faults.push({ code: 'unguardedWithoutGround', box: boxId });
@@ -106,7 +113,7 @@ export function promised(house: House, boxId: string, wish: Pick<Wish, 'feed' | 
 	const here = readied(partOf(house, boxId));
 	const protects = wish.feed === 'protected';
 	if (wish.switched === 'alwaysOn' || !hasSwitch(here)) return { protects, switched: [] };
-	const [on, off] = [solved(here), solved(switchedOff(here))];
+	const [on, off] = [solved(here), solved(wallSwitchesOff(here))];
 	const switched = halvesOf(here.boxes.find(({ id }) => id === boxId)!).filter((half) => {
 		const lit = ({ lamps }: Solved) => lamps.get(key(boxId, half))!.hotNeutral;
 		return lit(on) && !lit(off);
@@ -136,7 +143,7 @@ function readied(house: House): House {
 		if (solution.outcome === 'singular') return reset;
 		const before: House = reset;
 		const ready = before.boxes.filter(
-			(box) => isTripped(box) && (resetsAnyway(box) || isSupplied(before, box, solution.voltageV))
+			(box) => isOut(box) && (resetsUnsupplied(box.device) || isSupplied(before, box, solution.voltageV))
 		);
 		left = ready.length > 0;
 		reset = {
@@ -147,27 +154,11 @@ function readied(house: House): House {
 	return reset;
 }
 
-const isTripped = ({ device }: Box): boolean => device !== undefined && 'tripped' in device && device.tripped;
-/** An old make goes in whether there is supply or not. */
-const resetsAnyway = ({ device }: Box): boolean => device?.kind === 'gfci' && device.make === 'old';
+const isOut = ({ device }: Box): boolean => isTripped(device);
 
-function withDevice(box: Box, tripped: boolean): Box {
-	const { device } = box;
-	if (!device) return box;
-	switch (device.kind) {
-		case 'gfci':
-			return { ...box, device: { ...device, tripped } };
-		case 'socketRcd':
-			return { ...box, device: { ...device, tripped, off: [] } };
-		case 'socketSingle':
-		case 'socketTwin':
-			return { ...box, device: { ...device, off: [] } };
-		case 'switch':
-			return { ...box, device: { ...device, on: true } };
-		default:
-			return box;
-	}
-}
+/** Its switches on, and its own protection out or in. */
+const withDevice = (box: Box, out: boolean): Box =>
+	box.device ? { ...box, device: switchedOn(withTripped(box.device, out)) } : box;
 
 const halvesOf = (box: Box): readonly Half[] =>
 	box.use === 'outlet' && box.device ? deviceModel(box.device).halves : [];
@@ -193,7 +184,7 @@ function solved(house: House): Solved {
 	// One tester's three lamps leak little enough; all of a circuit's together could trip what one wouldn't, so they are read after what trips by itself is known.
 	const { trips, house: still } = settle(house);
 	const { solution } = settle(still, testers, 0);
-	const litAboveV = regions[house.region].nominalV * plugLampLitShare;
+	const litAboveV = regions[house.region].supply.nominalV * plugLampLitShare;
 	const lit = (box: string, half: Half, from: 'hot' | 'neutral', to: 'neutral' | 'ground') =>
 		voltageBetweenV(solution, points.contact(box, half, from), points.contact(box, half, to)) > litAboveV;
 	return {
@@ -217,7 +208,7 @@ function solved(house: House): Solved {
 function ofThisBox(house: House, boxId: string, then: Solved, promise: Promise, hasGround: boolean): Fault[] {
 	const box = house.boxes.find(({ id }) => id === boxId)!;
 	const grounded = hasGround && hasPlaceForGround(box);
-	const off = promise.switched.length > 0 || hasSwitch(house) ? solved(switchedOff(house)) : null;
+	const off = promise.switched.length > 0 || hasSwitch(house) ? solved(wallSwitchesOff(house)) : null;
 	return halvesOf(box).flatMap((half): Fault[] => {
 		const lamps = then.lamps.get(key(boxId, half))!;
 		const wrong = soundness(lamps, grounded);
@@ -249,13 +240,7 @@ function soundness(
 	return grounded && !hotGround ? 'groundOpen' : null;
 }
 
-const hasSwitch = ({ boxes }: House): boolean => boxes.some(({ device }) => device?.kind === 'switch');
-const switchedOff = (house: House): House => ({
-	...house,
-	boxes: house.boxes.map((box) =>
-		box.device?.kind === 'switch' ? { ...box, device: { ...box.device, on: false } } : box
-	)
-});
+const hasSwitch = ({ boxes }: House): boolean => boxes.some(({ device }) => isWallSwitch(device));
 
 /** What other outlets lose: what was wrong there before isn't this plan's doing. */
 function ofOthers(boxId: string, now: Solved, then: Solved): Fault[] {
@@ -273,6 +258,12 @@ function ofOthers(boxId: string, now: Solved, then: Solved): Fault[] {
 		);
 }
 
+/** The residual device that guards an outlet as it is wired now, by its id: of a box, a breaker, or one in the panel. */
+export function guardOfOutlet(house: House, boxId: string): string | null {
+	const here = readied(partOf(house, boxId));
+	return guardsOf(here, here).find(({ box }) => box.id === boxId)?.after ?? null;
+}
+
 interface Guarded {
 	readonly box: Box;
 	readonly before: string | null;
@@ -286,10 +277,12 @@ function guardsOf(planned: House, here: House): Guarded[] {
 		const before = settle(house);
 		return (box: Box): string | null => {
 			const own = house.boxes.find(({ id }) => id === box.id);
-			const half = own && halvesOf(own)[0];
-			if (half === undefined) return null;
-			const guard = guardOf(house, points.contact(box.id, half, 'hot'), before);
-			return guard.state === 'guarded' ? guard.device : null;
+			// Halves may be fed apart: it is guarded where each of them is.
+			const guards = (own ? halvesOf(own) : []).map((half) =>
+				guardOf(house, points.contact(box.id, half, 'hot'), before)
+			);
+			const first = guards.every(({ state }) => state === 'guarded') ? guards[0] : undefined;
+			return first?.state === 'guarded' ? first.device : null;
 		};
 	};
 	const [was, is] = [guarded(here), guarded(planned)];
@@ -309,7 +302,7 @@ const mayGuard = ({ boxes, panels }: House): boolean =>
 /** Whether a box loses power with the device here taken out of the way: it hangs after it. */
 function isAfter(house: House, boxId: string, other: string): boolean {
 	const { device } = house.boxes.find(({ id }) => id === boxId)!;
-	if (device?.kind !== 'gfci') return false;
+	if (!device || !hasSides(device) || deviceModel(device).protection?.kind !== 'residual') return false;
 	const out = { ...house, boxes: house.boxes.map((box) => (box.id === boxId ? withDevice(box, true) : box)) };
 	const half = halvesOf(house.boxes.find(({ id }) => id === other)!)[0]!;
 	return circuitsInBox(house, other).length > 0 && !solved(out).lamps.get(key(other, half))!.hotNeutral;

@@ -1,4 +1,13 @@
-import { deviceModel, type Device, type House, type Role, type Terminal } from '../house';
+import {
+	tabsOf,
+	withTabs,
+	withWholeTabs,
+	deviceModel,
+	type Device,
+	type House,
+	type Role,
+	type Terminal
+} from '../house';
 import { withoutGround } from '../rules';
 import { netsOf, onDevice, type Conducting, type Net } from './nets';
 import { seated } from './seat';
@@ -57,17 +66,17 @@ function apart(nets: readonly Net[], wish: Wish): Split | { refusal: WishRefusal
 	if (hots.length === 0 || neutrals.length === 0) return { refusal: { code: 'nothingOnDevice' } };
 	if (neutrals.length > 1) return { refusal: { code: 'twoNeutrals' } };
 	const { device } = wish;
-	const whole = (): Device => ('tabs' in device ? { ...device, tabs: { hot: true, neutral: true } } : device);
+	const whole = (): Device => withWholeTabs(device);
 	if (hots.length === 1) return { device: whole(), half: new Map(), capped: [] };
 	const switched = hots.filter(({ role }) => role === 'switchedHot');
 	if (wish.switched === 'alwaysOn' && hots.length - switched.length === 1)
 		return { device: whole(), half: new Map(), capped: switched };
-	if (hots.length > 2 || !('tabs' in device)) return { refusal: { code: 'halvesApart' } };
+	if (hots.length > 2 || !tabsOf(device)) return { refusal: { code: 'halvesApart' } };
 	const upperFirst = [...hots].sort(
 		(a, b) => Number(!a.terminals.includes('hotUpper')) - Number(!b.terminals.includes('hotUpper'))
 	);
 	return {
-		device: { ...device, tabs: { hot: false, neutral: true } },
+		device: withTabs(device, { hot: false, neutral: true }),
 		half: new Map([
 			[upperFirst[0]!, 'Upper'],
 			[upperFirst[1]!, 'Lower']

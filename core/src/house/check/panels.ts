@@ -1,6 +1,7 @@
 import { panelOf } from '../lookup';
 import type { House, Panel } from '../schema';
 import type { HouseProblem, Path } from './problem';
+import { regions } from '../../rules';
 
 export function checkPanel(house: House, panel: Panel, path: Path): HouseProblem[] {
 	const problems: HouseProblem[] = [];
@@ -20,7 +21,7 @@ export function checkPanel(house: House, panel: Panel, path: Path): HouseProblem
 				problems.push({ code: 'spaceOutside', path: [...at, s], space, spaces: panel.spaces });
 		});
 		const [first, second] = breaker.spaces;
-		const apart = house.region === 'us' ? 2 : 1;
+		const apart = regions[house.region].supply.spaceStep;
 		if (second !== undefined && second - first! !== apart)
 			problems.push({ code: 'twoPoleAcross', path: at, spaces: breaker.spaces });
 		breaker.findings.forEach(({ box }, f) => {

@@ -1,10 +1,7 @@
-import { sizesOf } from '../../rules';
+import { regions, sizesOf } from '../../rules';
 import { soldIn } from '../devices';
 import type { House } from '../schema';
 import type { HouseProblem, Path } from './problem';
-
-/** Unloaded voltages that a supply of the region can have, hot to neutral. */
-const suppliesV = { us: { from: 90, to: 150 }, uk: { from: 190, to: 300 } } as const;
 
 /** What the other region has and this one hasn't. */
 export function ofTheRegion(house: House): HouseProblem[] {
@@ -12,10 +9,11 @@ export function ofTheRegion(house: House): HouseProblem[] {
 	const problems: HouseProblem[] = [];
 	const other = (what: Extract<HouseProblem, { code: 'otherRegion' }>['what'], found: string, path: Path) =>
 		problems.push({ code: 'otherRegion', what, found, path });
-	const { from, to } = suppliesV[region];
+	const { supply, custom } = regions[region];
+	const { from, to } = supply.possibleV;
 	if (service.voltageV < from || service.voltageV > to)
 		other('voltage', `${service.voltageV} V`, ['service', 'voltageV']);
-	if (service.earthing && region !== 'uk')
+	if (service.earthing && supply.bondedAt !== null)
 		other('earthing', service.earthing.system, ['service', 'earthing']);
 	const sizes: readonly string[] = sizesOf(region);
 	house.panels.forEach((panel, k) => {
@@ -23,10 +21,10 @@ export function ofTheRegion(house: House): HouseProblem[] {
 		if (fedFrom && !sizes.includes(fedFrom.size))
 			other('size', fedFrom.size, ['panels', k, 'fedFrom', 'size']);
 		panel.breakers.forEach(({ tandem }, b) => {
-			if (tandem && region !== 'us') other('tandem', tandem, ['panels', k, 'breakers', b, 'tandem']);
+			if (tandem && !custom.tandems) other('tandem', tandem, ['panels', k, 'breakers', b, 'tandem']);
 		});
 		panel.residualDevices.forEach(({ id }, r) => {
-			if (region !== 'uk') other('residualDevice', id, ['panels', k, 'residualDevices', r]);
+			if (!custom.panelResidualDevices) other('residualDevice', id, ['panels', k, 'residualDevices', r]);
 		});
 	});
 	house.boxes.forEach(({ device }, k) => {

@@ -5,6 +5,7 @@ import type { Box, Device, House } from '../schema';
 import { changed, place, refitted, refused, rewire, unplace, type Changed } from './chain';
 import type { EditOf } from './edits';
 import { freshId, idsOf, sameName } from './ids';
+import { regions } from '../../rules';
 
 /** Changes at boxes: their place in the chain, their names, what is plugged in. */
 export function atBox(
@@ -80,29 +81,15 @@ export function boxOfMaterial(house: House, box: Box, material: Box['material'])
 	const joint = box.joints.find(({ id }) => id === 'ground');
 	const earth = box.device && deviceModel(box.device).terminals.find(({ role }) => role === 'ground');
 	const id = freshId('box-bond', 'tail', idsOf(box.pigtails));
+	const { joins, boxBond } = regions[house.region].custom;
+	const tail = { id, role: 'ground' as const, ...boxBond };
 	const bond =
-		house.region === 'us' && joint
-			? [
-					{
-						id,
-						role: 'ground' as const,
-						colour: 'bare' as const,
-						from: 'joint:ground',
-						to: 'box',
-						how: 'screw' as const
-					}
-				]
-			: house.region === 'uk' && earth
-				? [
-						{
-							id,
-							role: 'ground' as const,
-							colour: 'greenYellow' as const,
-							from: 'box',
-							to: `terminal:${earth.name}`,
-							how: 'pillar' as const
-						}
-					]
+		joins === 'splices'
+			? joint
+				? [{ ...tail, from: 'joint:ground', to: 'box' }]
+				: []
+			: earth
+				? [{ ...tail, from: 'box', to: `terminal:${earth.name}` }]
 				: [];
 	return {
 		...box,

@@ -1,3 +1,4 @@
+import { takesGround } from '../deviceState';
 import { deviceModel } from '../devices';
 import {
 	cablesInBox,
@@ -14,6 +15,7 @@ import { chainOfCircuit, walkChain } from '../topology';
 import type { Box, Cable, Device, House } from '../schema';
 import type { EditRefusal, Spot } from './edits';
 import { freshId, idsOf } from './ids';
+import { regions } from '../../rules';
 
 /** Cable laid where nobody has measured: half of 8 m from the panel, 4 m between boxes. Marked `assumed`. */
 const assumedLengthM = { fromPanel: 10, between: 4 };
@@ -199,6 +201,10 @@ function newCable(house: House, circuitId: string, boxId: string): Cable {
 	const like = house.cables.find(({ circuit }) => circuit === circuitId);
 	const ratingA = findBreaker(house, findCircuit(house, circuitId)!.breaker)?.ratingA ?? 15;
 	const size = like?.size ?? usualSize(house.region, ratingA, findCircuit(house, circuitId)!.arrangement);
+	const { custom } = regions[house.region];
+	// A two-slot outlet is what one finds on cable without a ground.
+	const device = findBox(house, boxId)?.device;
+	const grounded = device === undefined || takesGround(device);
 	return {
 		id: freshId(`${circuitId}-${boxId}`, 'cable', idsOf(house.cables)),
 		circuit: circuitId,
@@ -207,11 +213,8 @@ function newCable(house: House, circuitId: string, boxId: string): Cable {
 		lengthM: like ? assumedLengthM.between : assumedLengthM.fromPanel,
 		size,
 		material: like?.material ?? 'copper',
-		sheath: like?.sheath ?? (house.region === 'us' ? 'nonmetallic' : 'twinAndEarth'),
-		// A two-slot outlet is what one finds on cable without a ground.
-		conductors: cableConductors(house.region === 'us' ? 'us' : 'ukNew', size).filter(
-			({ role }) => role !== 'ground' || findBox(house, boxId)?.device?.kind !== 'twoSlot'
-		),
+		sheath: like?.sheath ?? custom.sheath,
+		conductors: cableConductors(custom.palette, size).filter(({ role }) => role !== 'ground' || grounded),
 		assumed: true
 	};
 }

@@ -15,12 +15,12 @@ export function newHome(home: {
 		version: 1,
 		name,
 		region,
-		service: { voltageV: regions[region].nominalV, impedanceOhm: 0.1 },
+		service: { voltageV: regions[region].supply.nominalV, impedanceOhm: 0.1 },
 		rooms: [],
 		panels: [
 			{
 				id: 'main',
-				name: region === 'us' ? 'Panel' : 'Consumer unit',
+				name: regions[region].custom.panelName,
 				place,
 				spaces,
 				mainRatingA,

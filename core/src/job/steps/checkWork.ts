@@ -15,6 +15,8 @@ export const schema = saying(() =>
 		tripS: z.number().min(0).max(60).optional()
 	})
 );
+/** Checks by which the part opens. */
+const opens: readonly string[] = ['button', 'tester'];
 export type Asks = { readonly kind: 'checkWork'; readonly check: string };
 
 export const step: StepModule<'checkWork', Asks> = {
@@ -33,7 +35,12 @@ export const step: StepModule<'checkWork', Asks> = {
 	},
 	applied: ({ state, said, passed }) =>
 		afterPower(
-			{ ...state, checks: { ...state.checks, [said.check]: passed ? 'passed' : 'failed' } },
+			{
+				...state,
+				checks: { ...state.checks, [said.check]: passed ? 'passed' : 'failed' },
+				// Opened, or meant to be: what the face showed before says nothing any more.
+				face: opens.includes(said.check) ? {} : state.face
+			},
 			passed,
 			'finalTest'
 		)

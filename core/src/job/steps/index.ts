@@ -7,6 +7,9 @@ import { step as checkTools } from './checkTools';
 import { step as checkPart } from './checkPart';
 import { step as readLive } from './readLive';
 import { step as readLiveGround } from './readLiveGround';
+import { step as readAsFound } from './readAsFound';
+import { step as deadFromStart } from './deadFromStart';
+import { step as readWitness } from './readWitness';
 import { step as readGroundEarth } from './readGroundEarth';
 import { step as proveEarth } from './proveEarth';
 import { step as searchBy } from './searchBy';
@@ -18,6 +21,7 @@ import { step as proveTester } from './proveTester';
 import { step as readPair } from './readPair';
 import { step as amendVolts } from './amendVolts';
 import { step as lookOver } from './lookOver';
+import { step as planAnew } from './planAnew';
 import { step as foundConductor } from './foundConductor';
 import { step as inspect } from './inspect';
 import { step as autopsy } from './autopsy';
@@ -29,6 +33,7 @@ import { step as checkWork } from './checkWork';
 import { step as supplyWay } from './supplyWay';
 import { step as touchSupply } from './touchSupply';
 import { step as readBaseline } from './readBaseline';
+import { step as readEnds } from './readEnds';
 import { step as readSupplyOhms } from './readSupplyOhms';
 import { step as readSupplyVolts } from './readSupplyVolts';
 import { step as cap } from './cap';
@@ -54,6 +59,9 @@ export const steps = {
 	checkPart,
 	readLive,
 	readLiveGround,
+	readAsFound,
+	deadFromStart,
+	readWitness,
 	readGroundEarth,
 	proveEarth,
 	searchBy,
@@ -65,6 +73,7 @@ export const steps = {
 	readPair,
 	amendVolts,
 	lookOver,
+	planAnew,
 	foundConductor,
 	inspect,
 	autopsy,
@@ -76,6 +85,7 @@ export const steps = {
 	supplyWay,
 	touchSupply,
 	readBaseline,
+	readEnds,
 	readSupplyOhms,
 	readSupplyVolts,
 	cap,

@@ -2,6 +2,8 @@ import type { IsolationEvent } from '../../isolation';
 import type { Decision, JobContext } from '../decision';
 import type { Command, JobEvent } from '../events';
 import type { JobPlan } from '../plan';
+import type { AnewFailure } from '../planner';
+import type { Found } from './planAnew';
 import type { JobState } from '../state';
 import type { VisitId } from '../visits';
 import type { Step } from './index';
@@ -11,6 +13,9 @@ export type Said<Kind extends Command['kind']> = Extract<Command, { kind: Kind }
 /** What a command is decided with: the plan, what readings should be, and what comes next. */
 export interface Deciding extends JobContext {
 	next(): Step | null;
+	/** What would be planned here from what was found; `null`: nothing can plan here now. */
+	readonly planAnew:
+		((found: Found) => { ok: true; plan: JobPlan } | { ok: false; failure: AnewFailure }) | null;
 	/** What makes this box safe, or with `ofAll` every box of the job. */
 	towardsStop(ofAll?: boolean): Step;
 }

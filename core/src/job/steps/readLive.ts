@@ -4,7 +4,7 @@ import { deadBand, inRange, isTwoPoint } from '../../isolation';
 import { accept, refuse, type Decision } from '../decision';
 import type { Expectations } from '../expect';
 import { untouched } from '../progress';
-import type { JobState } from '../state';
+import { initialJob, type JobState } from '../state';
 import { half, saying, volts } from './said';
 import type { Said, StepModule } from './module';
 
@@ -17,18 +17,29 @@ export const step: StepModule<'readLive', Asks> = {
 	record: 'live',
 	at: 'liveFirst',
 	by: 'half',
-	due: ({ halves }, { live }) => {
-		const left = halves.find((each) => live[each] !== 'passed');
+	due: ({ halves }, { live, notLive }) => {
+		const left = halves.find((each) => live[each] !== 'passed' && !notLive.includes(each));
 		return left ? { kind: 'readLive', half: left } : null;
 	},
 	beside: ({ expect }, state, said) =>
 		untouched(state) && state.live[said.half] ? judged(expect, state, said) : null,
 	judge: ({ expect }, state, said) => judged(expect, state, said),
-	applied: ({ state, said, passed }) => ({
-		...state,
-		live: { ...state.live, [said.half]: passed ? 'passed' : 'failed' }
-	})
+	// Power came after all: what had stood for it isn't needed any more.
+	isolates: ({ plan, state, said, event }) =>
+		event.judged?.passes && isLast(state.notLive, said.half)
+			? { kind: 'reference', facePairs: plan.facePairs.map(({ id }) => id) }
+			: null,
+	applied: ({ plan, state, said, passed }) => {
+		const live: JobState = { ...state, live: { ...state.live, [said.half]: passed ? 'passed' : 'failed' } };
+		if (!passed || !state.notLive.includes(said.half)) return live;
+		const notLive = state.notLive.filter((each) => each !== said.half);
+		return isLast(state.notLive, said.half)
+			? { ...live, notLive, witness: null, earth: initialJob(plan).earth }
+			: { ...live, notLive };
+	}
 };
+
+const isLast = (notLive: readonly Half[], half: Half): boolean => notLive.length === 1 && notLive[0] === half;
 
 function judged(expect: Expectations, { tester }: JobState, said: Said<'readLive'>): Decision {
 	const { reading } = said;

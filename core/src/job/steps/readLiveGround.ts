@@ -28,7 +28,9 @@ export const step: StepModule<'readLiveGround', Asks> = {
 	due: ({ halves }, { earth }) =>
 		earth === 'untested' ? { kind: 'readLiveGround', half: halves[0]! } : null,
 	beside: ({ expect }, state, said) =>
-		untouched(state) && state.earth !== 'untested' ? judged(expect, said) : null,
+		untouched(state) && state.earth !== 'untested' && state.notLive.length === 0
+			? judged(expect, said)
+			: null,
 	judge: ({ expect }, _state, said) => judged(expect, said),
 	isolates: ({ plan, event }) => ({
 		kind: 'reference',

@@ -33,5 +33,5 @@ export const step: StepModule<'readOutlet', Asks> = {
 		const passes = deadBand(hotNeutral) === 'live' && deadBand(neutralEarth) === 'dead';
 		return accept(said, { passes, expected: { volts: expect.liveV(said.half) } });
 	},
-	applied: ({ state, said, passed }) => tested(state, said.half, passed)
+	applied: ({ state, said, passed }) => tested(state, said.half, passed, deadBand(said.hotNeutral) === 'live')
 };

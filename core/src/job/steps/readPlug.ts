@@ -1,17 +1,18 @@
 import { z } from 'zod';
 import type { Half } from '../../house';
 import { inRange } from '../../isolation';
+import { sameLamps } from '../../instruments';
 import { accept, refuse } from '../decision';
-import { sameLamps, soundLamps } from '../judge';
+import { soundLamps } from '../judge';
 import { tested, untestedHalf } from '../progress';
-import { half, saying, volts } from './said';
+import { half, lamps, saying, volts } from './said';
 import type { StepModule } from './module';
 
 export const schema = saying(() =>
 	z.strictObject({
 		kind: z.literal('readPlug'),
 		half,
-		lamps: z.strictObject({ hotNeutral: z.boolean(), hotGround: z.boolean(), neutralGround: z.boolean() }),
+		lamps,
 		volts: volts.optional()
 	})
 );
@@ -36,5 +37,6 @@ export const step: StepModule<'readPlug', Asks> = {
 			expected: { lamps }
 		});
 	},
-	applied: ({ state, said, passed }) => tested(state, said.half, passed)
+	applied: ({ state, said, passed }) =>
+		tested(state, said.half, passed, Object.values(said.lamps).includes(true))
 };

@@ -34,6 +34,8 @@ function reopened(state: JobState): JobState {
 		neighbours: {},
 		grip: {},
 		nothingLeft: false,
+		face: {},
+		unseen: [],
 		redo: null
 	};
 }

@@ -7,6 +7,9 @@ export const saying = <Schema>(make: () => Schema): Schema => make();
 /** An id of something in the house, a pair, a point. */
 export const name = saying(() => text().min(1).max(120));
 export const half = saying(() => z.enum(['upper', 'lower', 'left', 'right', 'only']));
+export const lamps = saying(() =>
+	z.strictObject({ hotNeutral: z.boolean(), hotGround: z.boolean(), neutralGround: z.boolean() })
+);
 export const volts = saying(() =>
 	z.discriminatedUnion('instrument', [
 		z.strictObject({

@@ -29,7 +29,8 @@ export const step: StepModule<'switchBreaker', Asks> = {
 	isolates: ({ said }) => said,
 	applied: ({ before, state, said }) => {
 		// Tag and telling belong to the breaker they were done for.
-		const untagged = { ...state, tagged: false };
+		const { witness } = state;
+		const untagged = { ...state, tagged: false, witness: witness && { ...witness, dark: false } };
 		if (said.on) return untagged;
 		if (before.isolation.power !== 'restored') return { ...untagged, feeder: said.breaker };
 		return state.device === 'none' ? untagged : offAgain({ ...untagged, feeder: said.breaker });

@@ -14,6 +14,7 @@ import {
 	type JobEvent,
 	type JobPlan,
 	type JobState,
+	type Planner,
 	type Refusal,
 	type WholeJob
 } from '@wary/core/job';
@@ -61,6 +62,8 @@ const retryAfterMs = [500, 1000, 2000, 5000, 10_000];
 export class JobSession {
 	readonly house: House;
 	readonly plans: readonly JobPlan[];
+	/** Makes plans anew; fetched, since hardly a job needs it. */
+	#planner = $state.raw<Planner | null>(null);
 	readonly #address: string;
 	/** As the server has acknowledged them. */
 	#stored = $state.raw<readonly JobEvent[]>([]);
@@ -101,11 +104,13 @@ export class JobSession {
 		events: readonly JobEvent[];
 		address: string;
 		now?: string;
+		planner?: Planner | null;
 	}) {
 		this.house = options.house;
 		this.plans = options.plans;
 		this.#address = options.address;
 		this.#stored = options.events;
+		this.#planner = options.planner ?? null;
 		this.#learnClock(options.now);
 	}
 
@@ -145,6 +150,11 @@ export class JobSession {
 		const aheadMs = now === undefined ? NaN : Date.parse(now) - Date.now();
 		if (Number.isFinite(aheadMs)) this.#aheadMs = Math.abs(aheadMs) > clockSlackMs ? aheadMs : 0;
 		this.#now = this.#clock();
+	}
+
+	/** Has what plans anew fetched; rejects when nobody has it. */
+	async canPlan(): Promise<void> {
+		this.#planner ??= (await import('./planner')).plannerOn(this.house);
 	}
 
 	/** Judges a command; accepted, it counts at once and is sent. */
@@ -190,7 +200,7 @@ export class JobSession {
 
 	#withWaiting(): { events: readonly JobEvent[]; whole: WholeJob; dropped: Command[] } {
 		let events = this.#stored;
-		let whole = replayWhole(this.plans, events);
+		let whole = replayWhole(this.plans, events, this.#planner);
 		const dropped: Command[] = [];
 		const known = new Set(events.map(({ id }) => id));
 		for (const { id, at, box, command } of this.#waiting) {

@@ -1,15 +1,17 @@
 import type { PlugLamps } from '@wary/core/instruments';
 import type { OhmReading } from '@wary/core/instruments';
 import type { VoltReading } from '@wary/core/isolation';
+import type { Found } from '@wary/core/job';
 
 export type Shown =
 	| { readonly kind: 'volts'; readonly reading: VoltReading }
 	| { readonly kind: 'ohms'; readonly reading: OhmReading }
-	| { readonly kind: 'lamps'; readonly lamps: PlugLamps }
+	| { readonly kind: 'lamps'; readonly lamps: PlugLamps; readonly holds: boolean }
 	| { readonly kind: 'works'; readonly works: boolean }
 	| { readonly kind: 'breaker'; readonly held: boolean }
 	| { readonly kind: 'answer'; readonly answer: 'dark' | 'on' }
 	| { readonly kind: 'alarm'; readonly alarms: boolean }
+	| { readonly kind: 'found'; readonly found: Found }
 	| { readonly kind: 'strongest'; readonly breaker: string | null };
 
 /** Takes a reading with a demo home's simulated instrument; null when it can't be had. */

@@ -45,7 +45,7 @@ function liveVerdict(kind: 'readLive' | 'proveTester', region: Region, reading: 
 		case 'low':
 		case 'high':
 			return {
-				text: w.liveButOutsideNotedAs(healthyWords(region), regions[region].healthyV.source),
+				text: w.liveButOutsideNotedAs(healthyWords(region), regions[region].supply.healthyV.source),
 				kind: 'open'
 			};
 		case 'notLive':

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { workPlanOf } from '../../../../core/test/everyState';
 import { planOf } from '../../../../core/test/person';
 import { everyCommand } from '../../../../core/test/walk';
-import { commandSchema, type Command } from '@wary/core/job';
+import { commandSchema, foundAsRecorded, type Command } from '@wary/core/job';
 import { appendSchema, instrumentSchema, startSchema } from './commandSchema';
 
 const append = (command: unknown) => ({
@@ -17,6 +17,9 @@ const append = (command: unknown) => ({
 const besides: Command[] = [
 	{ kind: 'note', text: 'the plate was painted over' },
 	{ kind: 'fixLabel', label: 'noEquipmentGround' },
+	{ kind: 'deadFromStart', half: 'lower', witness: 'sewing-closet' },
+	{ kind: 'readWitness', box: 'sewing-closet', lit: false },
+	{ kind: 'planAnew', found: foundAsRecorded(fennelLaneRecorded(), 'living-bookcase') },
 	{ kind: 'arranged', thing: 'monitor', how: 'on its battery, somebody sits by' },
 	{ kind: 'searched', event: { kind: 'answer', off: ['b11'], answer: 'dark', by: 'lamp' } },
 	{ kind: 'searched', event: { kind: 'signal', strongest: null } },
@@ -62,9 +65,9 @@ const commands = [
 ];
 /** Every kind of command, written down by hand: what a build knows of, the next one has to take. */
 const kinds =
-	`amendVolts arranged autopsy cap changed checkNeighbour checkPart checkTools checkWork confirm decideProtection finish fixLabel foundConductor
-grip hold inspect lookOver move note proveEarth proveTester readBaseline readGroundEarth readLive readLiveGround readOhms readOutlet readPair
-readPlug readSupplyOhms readSupplyVolts reopen restorePower searchBy searched stop supplyWay switchBreaker takeOff terminate tidyDirectory
+	`amendVolts arranged autopsy cap changed checkNeighbour checkPart checkTools checkWork confirm deadFromStart decideProtection finish fixLabel foundConductor
+grip hold inspect lookOver move note planAnew proveEarth proveTester readAsFound readBaseline readEnds readGroundEarth readLive readLiveGround readOhms readOutlet readPair
+readPlug readSupplyOhms readSupplyVolts readWitness reopen restorePower searchBy searched stop supplyWay switchBreaker takeOff terminate tidyDirectory
 touchSupply tug`.split(/\s+/);
 
 describe('what the routes take', () => {

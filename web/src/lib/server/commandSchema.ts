@@ -57,7 +57,10 @@ export const instrumentSchema = z.discriminatedUnion('what', [
 	z.strictObject({ what: z.literal('ohms'), check: z.enum(['hotNeutral', 'hotGround', 'groundBox']) }),
 	z.strictObject({ what: z.literal('supplyOhms'), cable: name }),
 	z.strictObject({ what: z.literal('touchSupply'), cable: name }),
+	z.strictObject({ what: z.literal('witness'), box: name }),
+	z.strictObject({ what: z.literal('look') }),
 	z.strictObject({ what: z.literal('baseline'), group: name }),
+	z.strictObject({ what: z.literal('ends'), role: z.enum(['hot', 'neutral', 'ground']) }),
 	z.strictObject({
 		what: z.literal('groundEarth'),
 		half,

@@ -1,12 +1,14 @@
 import {
 	allBreakers,
 	deviceModel,
+	findBox,
 	findBreaker,
 	mainPanel,
 	mainSwitch,
 	points,
 	settle,
 	withBreakers,
+	type Device,
 	type Half,
 	type House
 } from '@wary/core/house';
@@ -28,6 +30,8 @@ import type { MeterMode, VoltReading } from '@wary/core/isolation';
 import {
 	baselineProbes,
 	earthProbes,
+	endsProbes,
+	foundAsRecorded,
 	groundEarthProbes,
 	groundProbes,
 	neutralEarthProbes,
@@ -38,7 +42,8 @@ import {
 	sourceVoltageV,
 	supplyProbes,
 	wiringDuring,
-	workCheckPasses
+	workCheckPasses,
+	type Found
 } from '@wary/core/job';
 import type { InstrumentRequest } from './commandSchema';
 import type { LoadedJob } from './useCases';
@@ -47,12 +52,14 @@ import type { LoadedJob } from './useCases';
 export type Shown =
 	| { readonly kind: 'volts'; readonly reading: VoltReading }
 	| { readonly kind: 'ohms'; readonly reading: OhmReading }
-	| { readonly kind: 'lamps'; readonly lamps: PlugLamps }
+	| { readonly kind: 'lamps'; readonly lamps: PlugLamps; readonly holds: boolean }
 	| { readonly kind: 'works'; readonly works: boolean }
 	| { readonly kind: 'breaker'; readonly held: boolean }
 	| { readonly kind: 'answer'; readonly answer: 'dark' | 'on' }
 	| { readonly kind: 'strongest'; readonly breaker: string | null }
 	| { readonly kind: 'alarm'; readonly alarms: boolean }
+	/** What sits where in the box. */
+	| { readonly kind: 'found'; readonly found: Found }
 	| { readonly kind: 'nothing' };
 
 /** Takes a reading from a demo home's real wiring, as the job has left it so far: the record plays no part in it. */
@@ -111,9 +118,23 @@ export function takeReading(
 				? { kind: 'ohms', reading: readOhms(house, { red: probes.neutral, black: probes.ground }) }
 				: { kind: 'nothing' };
 		}
+		case 'witness': {
+			const box = findBox(house, request.box);
+			const halves = box?.device ? deviceModel(box.device).halves : [];
+			// What is lit there before is dark when none of its halves glows.
+			return halves.length > 0
+				? { kind: 'works', works: !halves.some((half) => lampGlows(house, request.box, half)) }
+				: { kind: 'nothing' };
+		}
+		case 'look':
+			return { kind: 'found', found: foundAsRecorded(wiring, plan.boxId) };
 		case 'touchSupply': {
 			const probes = supplyProbes(house, plan, request.cable, state.earth);
 			return probes ? { kind: 'alarm', alarms: contactlessAlarms(house, probes.hot) } : { kind: 'nothing' };
+		}
+		case 'ends': {
+			const probes = endsProbes(plan, request.role);
+			return probes ? { kind: 'ohms', reading: readOhms(house, probes) } : { kind: 'nothing' };
 		}
 		case 'baseline': {
 			const probes = baselineProbes(plan, request.group);
@@ -130,7 +151,11 @@ export function takeReading(
 				: { kind: 'nothing' };
 		}
 		case 'plug':
-			return { kind: 'lamps', lamps: readPlugLamps(house, plan.boxId, request.half) };
+			return {
+				kind: 'lamps',
+				lamps: readPlugLamps(house, plan.boxId, request.half),
+				holds: !isWorn(findBox(house, plan.boxId)?.device)
+			};
 		case 'neighbour': {
 			const box = house.boxes.find(({ id }) => id === request.box);
 			return {
@@ -156,6 +181,9 @@ export function takeReading(
 	}
 }
 
+/** Contacts that no longer grip a plug. */
+const isWorn = (device: Device | undefined): boolean =>
+	device !== undefined && 'contacts' in device && device.contacts === 'worn';
 const lit = (instrument: 'lamp' | 'plugTester', is: boolean): Shown => ({
 	kind: 'volts',
 	reading: { instrument, lit: is }

@@ -1,5 +1,6 @@
 import {
-	commandSchema,
+	eventVersion,
+	readStoredEvent,
 	wishSchema,
 	type BoxWish,
 	type JobEvent,
@@ -161,21 +162,26 @@ type EventRow = {
 	at: Date;
 	box_id: string | null;
 	body: unknown;
+	version: number;
 	judged: JobEvent['judged'] | null;
 };
 
 /** A stored event; one that no build's vocabulary has is an error with its key. */
-function toEvent({ event_id, at, box_id, body, judged }: EventRow): JobEvent {
-	const parsed = commandSchema.safeParse(body);
-	if (!parsed.success) {
-		const issue = parsed.error.issues[0]!;
-		throw new UnreadableRow(`job_event ${event_id}`, issue.path.join('.'), shapeFault(issue, body).fault);
-	}
+function toEvent({ event_id, at, box_id, body, version, judged }: EventRow): JobEvent {
+	const read = readStoredEvent(version, body);
+	if (!read.ok)
+		throw read.code === 'shape'
+			? new UnreadableRow(`job_event ${event_id}`, read.at, read.fault)
+			: new UnreadableRow(
+					`job_event ${event_id}`,
+					'version',
+					`${read.version}; this build knows ${read.known}`
+				);
 	return {
 		id: event_id,
 		at: at.toISOString(),
 		...(box_id === null ? {} : { box: box_id }),
-		body: parsed.data,
+		body: read.body,
 		...(judged ? { judged } : {})
 	};
 }
@@ -184,7 +190,7 @@ function toEvent({ event_id, at, box_id, body, judged }: EventRow): JobEvent {
 export async function manyEvents(householdId: string, jobId: string, fromSeq = 1): Promise<JobEvent[]> {
 	const rows = await many<EventRow>(
 		connections(),
-		'select event_id, at, box_id, body, judged from job_event where household_id = $1 and job_id = $2 and seq >= $3 order by seq',
+		'select event_id, at, box_id, body, version, judged from job_event where household_id = $1 and job_id = $2 and seq >= $3 order by seq',
 		[householdId, jobId, fromSeq]
 	);
 	return rows.map(toEvent);
@@ -198,7 +204,7 @@ export async function manyLiveVolts(
 	const rows = await many<EventRow & { place: string }>(
 		connections(),
 		`select distinct on (coalesce(e.box_id, j.box_id)) coalesce(e.box_id, j.box_id) as place,
-				e.event_id, e.at, e.box_id, e.body, e.judged
+				e.event_id, e.at, e.box_id, e.body, e.version, e.judged
 			from job_event e join job j using (household_id, job_id)
 			where e.household_id = $1 and coalesce(e.box_id, j.box_id) = any($2) and e.body->>'kind' = 'readLive'
 				and e.body->'reading'->>'instrument' = 'multimeter'
@@ -228,8 +234,8 @@ export async function addEventAt(
 ): Promise<boolean> {
 	const { rowCount } = await on.query({
 		name: 'add-event',
-		text: `insert into job_event (household_id, job_id, seq, event_id, at, body, judged, box_id)
-			select $1, $2, $3, $4, $5, $6, $7, $8
+		text: `insert into job_event (household_id, job_id, seq, event_id, at, body, judged, box_id, version)
+			select $1, $2, $3, $4, $5, $6, $7, $8, $9
 			where $3 = (select coalesce(max(seq), 0) + 1 from job_event where household_id = $1 and job_id = $2)`,
 		values: [
 			householdId,
@@ -239,7 +245,8 @@ export async function addEventAt(
 			event.at,
 			JSON.stringify(event.body),
 			event.judged ? JSON.stringify(event.judged) : null,
-			event.box ?? null
+			event.box ?? null,
+			eventVersion
 		]
 	});
 	return rowCount === 1;

@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
-import type { Command, WishChoice } from '@wary/core/job';
+import type { Command } from '@wary/core/job';
 import type pg from 'pg';
 import { afterAll, beforeAll, expect, it } from 'vitest';
+import { wishOf } from '../../../../core/test/wishes';
 import { connections } from './db';
 import { latestHouse, maybeHousehold, type Household } from './households';
 import { manyJobs } from './jobs';
@@ -22,22 +23,15 @@ afterAll(async () => {
 });
 
 const at = '2026-11-24T10:00:00.000Z';
-const wish = (part: WishChoice['part'], feed: WishChoice['feed']): WishChoice => ({
-	part,
-	feed,
-	switched: 'keep',
-	connector: 'lever',
-	wireEnd: 'clampPlate'
-});
 const chain = (id: string) => ({
 	id,
 	boxId: 'reading-alcove',
 	school: 'groundFirst' as const,
 	who: 'Avery Quill',
-	wish: wish('gfci', 'protected'),
+	wish: wishOf('gfci', 'protected'),
 	more: [
-		{ boxId: 'reading-lamp-table', wish: wish('duplex', 'asFound') },
-		{ boxId: 'reading-stove-wall', wish: wish('duplex', 'asFound') }
+		{ boxId: 'reading-lamp-table', wish: wishOf('duplex', 'asFound') },
+		{ boxId: 'reading-stove-wall', wish: wishOf('duplex', 'asFound') }
 	]
 });
 
@@ -48,7 +42,7 @@ it('a job at three boxes is stored, found at each of them, and keeps which box w
 		expect((await manyJobs(home.id, box)).map((job) => job.id)).toEqual([id]);
 		// None of them can be in a second job meanwhile.
 		expect(
-			await startJob(home, { ...chain(randomUUID()), boxId: box, wish: wish('gfci', 'asFound'), more: [] })
+			await startJob(home, { ...chain(randomUUID()), boxId: box, wish: wishOf('gfci', 'asFound'), more: [] })
 		).toEqual({ code: 'underWay', jobId: id });
 	}
 	const say = (command: Command, version: number, box?: string) =>
@@ -82,18 +76,18 @@ it('a job at three boxes is stored, found at each of them, and keeps which box w
 
 it('what isn’t on one breaker, named twice, or refused by the model is begun nowhere', async () => {
 	const start = (more: ReturnType<typeof chain>['more']) => startJob(home, { ...chain(randomUUID()), more });
-	expect(await start([{ boxId: 'bedroom-window', wish: wish('decorator', 'asFound') }])).toMatchObject({
+	expect(await start([{ boxId: 'bedroom-window', wish: wishOf('decorator', 'asFound') }])).toMatchObject({
 		code: 'cannotPlan',
 		failure: { code: 'otherBreaker', box: 'bedroom-window' }
 	});
-	expect(await start([{ boxId: 'reading-alcove', wish: wish('duplex', 'asFound') }])).toMatchObject({
+	expect(await start([{ boxId: 'reading-alcove', wish: wishOf('duplex', 'asFound') }])).toMatchObject({
 		code: 'cannotPlan',
 		failure: { code: 'boxTwice' }
 	});
 	const alone = {
 		...chain(randomUUID()),
 		boxId: 'reading-lamp-table',
-		wish: wish('duplex', 'asFound'),
+		wish: wishOf('duplex', 'asFound'),
 		more: []
 	};
 	expect(await startJob(home, alone)).toMatchObject({

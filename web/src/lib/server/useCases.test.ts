@@ -180,7 +180,7 @@ describe('homes', () => {
 		const plan = { ...loaded.plan, boxId: 'sewing-east-wall' };
 		const isolation = { ...loaded.state.isolation, power: 'off' as const, off: ['b14'] };
 		const state = { ...loaded.state, isolation };
-		const sewing = { ...loaded, plan, state, whole: { plans: [plan], boxes: [state] } };
+		const sewing = { ...loaded, plan, state, whole: { ...loaded.whole, plans: [plan], boxes: [state] } };
 		expect(
 			takeReading(wiring, sewing, { what: 'live', half: 'upper', instrument: 'multimeter' })
 		).toMatchObject({ reading: { volts: 0 } });

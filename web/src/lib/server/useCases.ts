@@ -10,9 +10,9 @@ import {
 	houseAfterStop,
 	mustStop,
 	nextAt,
+	plannerOn,
 	planWhole,
 	replayWhole,
-	wishProcedure,
 	type BoxWish,
 	type Command,
 	type JobEvent,
@@ -82,7 +82,10 @@ export async function loadJob(household: Household, jobId: string): Promise<Load
 	]);
 	const planned = planWhole(house, job.boxes, job.school, job.procedure);
 	if (!planned.ok) throw new Error(`job ${jobId} has no plan: ${planned.failure.code}`);
-	return remember(household, loadedJob(job, house, replayWhole(planned.plans, events), events));
+	return remember(
+		household,
+		loadedJob(job, house, replayWhole(planned.plans, events, plannerOn(house)), events)
+	);
 }
 
 export type Started =
@@ -110,8 +113,7 @@ export async function startJob(
 	if (request.version !== undefined && request.version !== version) return { code: 'olderRecord' };
 	const { more = [], wish = null } = request;
 	const boxes = [{ boxId: request.boxId, wish }, ...more];
-	const procedure = boxes.some((box) => box.wish) ? wishProcedure : currentProcedure;
-	const planned = planWhole(house, boxes, request.school, procedure);
+	const planned = planWhole(house, boxes, request.school);
 	if (!planned.ok) return { code: 'cannotPlan', failure: planned.failure };
 	return transaction(async (on) => {
 		// Always in one order, so that two that want the same boxes don't wait for each other.
@@ -120,7 +122,13 @@ export async function startJob(
 			const underWay = await maybeJobUnderWay(on, household.id, boxId);
 			if (underWay !== null) return { code: 'underWay', jobId: underWay };
 		}
-		await addJob(on, household.id, { ...request, wish, more, houseVersion: version, procedure });
+		await addJob(on, household.id, {
+			...request,
+			wish,
+			more,
+			houseVersion: version,
+			procedure: currentProcedure
+		});
 		return { code: 'started', jobId: request.id };
 	});
 }
@@ -288,6 +296,7 @@ const houseAfter = (
 			: houseAfterStop(record, plan, boxes[k]!, mine, day, {
 					...outcomeWords,
 					untested: untestedWords,
+					worry: (worry) => foundWords(worry, record, plan),
 					stopped: elsewhere
 						? stoppedElsewhereWords(placeName(house, elsewhere))
 						: stoppedWords(plan.region, body.reason, body.note)

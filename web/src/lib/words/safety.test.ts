@@ -20,6 +20,7 @@ import { doubtWords, energyWords, stripWords } from '$words/energy';
 import { failureWords, sendTrouble } from '$words/failures';
 import { planFailureWords, refusalWords } from '$words/refusals';
 import { cautions, groundEarthVerdict, ohmVerdictWords, stepWords, wayChoices } from '$words/steps';
+import { staysDeadWords } from '$words/steps/fourth';
 import { namedBreakers, pairWords, terminalWord } from '$words/terms';
 
 const homes: readonly [region: 'us' | 'uk', recorded: House, actual: House, box: string, breaker: string][] =
@@ -75,7 +76,7 @@ function safetyText(): string {
 			{ reason: 'tripped', until: 'panel' },
 			{ reason: 'foundConductor', pair: 'found/x~ground', until: 'pair' }
 		];
-		for (const doubt of doubts) lines.push(`${doubt.reason}: ${doubtWords(recorded, plan, doubt)}`);
+		for (const doubt of doubts) lines.push(`${doubt.reason}: ${doubtWords(plan, doubt)}`);
 		head(`${region}: refusals`);
 		for (const energy of Object.keys(energyWords) as Energy[])
 			lines.push(refusalWords({ code: 'notProvenDead', energy, next: null }, recorded, plan, state));
@@ -114,6 +115,38 @@ function safetyText(): string {
 			'notContinuous'
 		] as const)
 			lines.push(`${verdict}: ${ohmVerdictWords(region, { passes: true, verdict }).text}`);
+		head(`${region}: what stands for what is dead`);
+		const half = plan.halves[0]!;
+		lines.push(
+			Object.values(staysDeadWords)
+				.map((each) => (typeof each === 'string' ? each : ''))
+				.join(' | ')
+		);
+		lines.push(staysDeadWords.first[region], staysDeadWords.then(region === 'uk' ? 'earth' : 'ground'));
+		const again = { ...state, redo: 'finalTest' as const, device: 'newSeated' as const, provenWith: ['b1'] };
+		for (const step of [
+			{ kind: 'deadFromStart', half },
+			{ kind: 'readWitness', box },
+			{ kind: 'readPlug', half },
+			{ kind: 'switchOff', also: 'b1' },
+			{ kind: 'switchOff', also: plan.mainSwitch }
+		] as const) {
+			const { title, lead, why } = stepWords(step, { house: recorded, plan, state: again });
+			lines.push(`${step.kind}: ${title} | ${lead} | ${why}`);
+		}
+		lines.push(doubtWords(plan, { reason: 'liveReading', pair: plan.witnesses[0] ?? '', until: 'panel' }));
+		for (const code of ['wiresHalfOff'] as const)
+			lines.push(`${code}: ${refusalWords({ code }, recorded, plan, state)}`);
+		lines.push(refusalWords({ code: 'undoFirst', moves: ['land hot'] }, recorded, plan, state));
+		lines.push(refusalWords({ code: 'noWitness', box }, recorded, plan, state));
+		lines.push(
+			refusalWords(
+				{ code: 'cannotPlanAnew', failure: { code: 'nothingOnDevice', box } },
+				recorded,
+				plan,
+				state
+			)
+		);
 		const stop: Step = { kind: 'stop' };
 		lines.push(`stop: ${stepWords(stop, { house: recorded, plan, state }).lead}`);
 	}

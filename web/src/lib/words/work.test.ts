@@ -7,7 +7,7 @@ import {
 	planJob,
 	resetFirst,
 	wiringDuring,
-	wishProcedure,
+	currentProcedure,
 	type JobPlan,
 	type WishChoice
 } from '@wary/core/job';
@@ -32,7 +32,7 @@ const wishes: readonly (readonly [arrangement: string, wish: Partial<WishChoice>
 const built = (kind: string) =>
 	arrangements.find((each) => each.kind === kind)!.build({ boxMaterial: 'metal' });
 const planned = (house: House, wish: Partial<WishChoice>): JobPlan => {
-	const made = planJob(house, here, 'groundFirst', wishProcedure, {
+	const made = planJob(house, here, 'groundFirst', currentProcedure, {
 		part: 'duplex',
 		feed: 'asFound',
 		switched: 'keep',

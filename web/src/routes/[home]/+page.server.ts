@@ -1,6 +1,7 @@
-import { dueOf, findBox, placeName } from '@wary/core/house';
+import { findBox, placeName } from '@wary/core/house';
 import { visitOf } from '@wary/core/job';
 import { energyOf } from '@wary/core/isolation';
+import { dueOf, type Due } from '@wary/core/observations';
 import { latestHouse } from '$lib/server/households';
 import { manyJobs, type JobRow } from '$lib/server/jobs';
 import { pageHousehold } from '$lib/server/requests';
@@ -39,15 +40,27 @@ export async function load({ params }) {
 	const busy = new Set(underWay.flatMap(({ boxIds }) => boxIds));
 	return {
 		house,
-		due: dueOf(house).filter((due) =>
-			due.kind === 'worry'
-				? !busy.has(due.boxId)
-				: due.kind !== 'noPlaceForGround' || !due.boxes.some((id) => busy.has(id))
-		),
+		due: dueOf(house).flatMap((due) => besideJobs(due, busy)),
 		underWay,
 		ended: jobs
 			.filter(({ outcome }) => outcome !== null)
 			.slice(0, finishedShown)
 			.map((job) => ({ id: job.id, place: places(job), outcome: job.outcome, endedAt: job.endedAt }))
 	};
+}
+
+/** What is due, without what a job under way is about. */
+function besideJobs(due: Due, busy: ReadonlySet<string>): Due[] {
+	switch (due.kind) {
+		case 'worry':
+			return busy.has(due.boxId) ? [] : [due];
+		case 'noPlaceForGround':
+			return due.boxes.some((id) => busy.has(id)) ? [] : [due];
+		case 'unprotected': {
+			const boxes = due.boxes.filter((id) => !busy.has(id));
+			return boxes.length > 0 ? [{ ...due, boxes }] : [];
+		}
+		default:
+			return [due];
+	}
 }

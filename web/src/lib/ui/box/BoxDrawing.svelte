@@ -9,7 +9,7 @@
 	import TableHead from 'flowbite-svelte/TableHead.svelte';
 	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
 	import type { Box, House } from '@wary/core/house';
-	import { boxPlace, colourWords, roleWord, terms } from '$words/terms';
+	import { boxPlace, colourWords, roleWord, terminalWord, terms } from '$words/terms';
 	import Cable from './Cable.svelte';
 	import FreeEnd from './FreeEnd.svelte';
 	import DeviceBody from './DeviceBody.svelte';
@@ -37,6 +37,10 @@
 	const used = $derived(
 		new Set(layout.wires.flatMap(({ at }) => (at.startsWith('terminal:') ? [at.slice(9)] : [])))
 	);
+	const placeText = (at: string): string =>
+		at.startsWith('terminal:')
+			? terminalWord(house.region, at.slice('terminal:'.length))
+			: at.replace(/^joint:/, w.joint);
 	const goesTo = (to: string) => (to === 'panel' ? w.the(terms[house.region].panel) : boxPlace(house, to));
 </script>
 
@@ -119,9 +123,7 @@
 									)
 								: ' (in the box)'}</TableBodyCell
 						><TableBodyCell>{roleWord(house.region, wire.role)}</TableBodyCell><TableBodyCell
-							>{wire.at.replace(/^(terminal|joint):/, (whole) =>
-								whole === 'terminal:' ? '' : 'joint '
-							)}</TableBodyCell
+							>{placeText(wire.at)}</TableBodyCell
 						></TableBodyRow
 					>
 				{/each}

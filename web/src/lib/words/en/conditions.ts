@@ -174,6 +174,10 @@ export const stopWords = (region: 'us' | 'uk'): Record<StopReason, { why: string
 			why: 'A conductor on the device that isn’t on record',
 			tell: `A further conductor sits on the ${t.outlet}. It may belong to a second circuit.`
 		},
+		ringOpen: {
+			why: 'The ring is open: from end to end of one conductor there is no way round',
+			tell: 'Every socket still works, with one leg carrying what two should; where the break is has to be found, and the circuit taken off 32 A until then'
+		},
 		noArrangement: {
 			why: 'Readings that fit no arrangement of these cables',
 			tell: 'What the cables read fits no usual arrangement. Ask for the circuit to be traced before anything is connected.'

@@ -1,4 +1,5 @@
-import { findBox, placeName, type Due, type House } from '@wary/core/house';
+import { findBox, placeName, type House } from '@wary/core/house';
+import type { Due } from '@wary/core/observations';
 import { day } from './dates';
 import { capital, namedBreakers, terms } from './terms';
 import { worryWords } from './worries';
@@ -32,8 +33,9 @@ export function dueWords(due: Due, house: House): DueWords {
 			return {
 				key: due.worry.id + due.boxId,
 				title: place(due.boxId),
-				what: `${what} Seen ${day(due.worry.seen, t.locale)}.`,
-				noted: due.worry.note,
+				// What has no name of its own is called by what was noted.
+				what: `${due.worry.kind === 'other' && due.worry.note ? due.worry.note : what} Seen ${day(due.worry.seen, t.locale)}.`,
+				noted: due.worry.kind === 'other' ? '' : due.worry.note,
 				why,
 				act: `See the ${t.outlet}`,
 				path: `/outlet/${due.boxId}`,
@@ -54,6 +56,18 @@ export function dueWords(due: Due, house: House): DueWords {
 		case 'noPlaceForGround': {
 			const [first, ...rest] = due.boxes as [string, ...string[]];
 			const several = rest.length > 0;
+			const lone = `/plan/${first}?part=duplex&feed=asFound${several ? `&with=${rest.join(',')}` : ''}`;
+			if (due.guarded)
+				return {
+					key: `ground ${due.breaker}`,
+					title: `${several ? `${due.boxes.length} two-slot outlets` : place(first)} without a ground, behind a GFCI`,
+					what: several ? `${due.boxes.map(place).join('; ')}.` : 'Nothing with a ground pin goes in.',
+					noted: '',
+					why: `An adapter only makes up a ground. Behind a GFCI three-slot outlets are allowed without one, and the plate says so (NEC 2020 406.4(D)(2)(c)). Another GFCI adds nothing.`,
+					act: several ? 'Plan them as one job' : 'Plan one here',
+					path: lone,
+					more: []
+				};
 			return {
 				key: `ground ${due.breaker}`,
 				title: several
@@ -65,6 +79,29 @@ export function dueWords(due: Due, house: House): DueWords {
 				act: several ? 'Plan them as one job' : 'Plan a GFCI here',
 				path: `/plan/${first}?part=gfci&feed=${several ? 'protected' : 'asFound'}${several ? `&with=${rest.join(',')}` : ''}`,
 				more: []
+			};
+		}
+		case 'unprotected': {
+			const [first, ...rest] = due.boxes as [string, ...string[]];
+			const { code, edition, clause } = due.asked;
+			const uk = house.region === 'uk';
+			return {
+				key: 'unprotected',
+				title:
+					rest.length > 0
+						? `${due.boxes.length} ${t.outlet}s where today’s rules ask for more`
+						: `${place(first)}: today’s rules ask for more`,
+				what: `${due.boxes.slice(0, 3).map(place).join('; ')}${due.boxes.length > 3 ? '; and more' : ''}.`,
+				noted: '',
+				why: uk
+					? `By its name this is a room with a bath or shower: a distance is asked there, which no part meets. Ask a ${t.handTo} (${code} ${edition}: ${clause}).`
+					: `Near water or outdoors a GFCI is asked when an outlet is replaced, and nothing guards these by the record (${code} ${edition} 406.4(D)(3), ${clause}).`,
+				act: uk ? `See the ${t.outlet}` : `Plan a GFCI at ${place(first)}`,
+				path: uk ? `/outlet/${first}` : `/plan/${first}?part=gfci&feed=asFound`,
+				more: rest.slice(0, shownAtMost).map((box) => ({
+					text: uk ? `See ${place(box)}` : `Plan a GFCI at ${place(box)}`,
+					path: uk ? `/outlet/${box}` : `/plan/${box}?part=gfci&feed=asFound`
+				}))
 			};
 		}
 		case 'unplaced':

@@ -75,7 +75,7 @@ export function stripWords(
 			return {
 				energy,
 				word: energyWords[energy],
-				because: liveBecause(house, plan, state),
+				because: liveBecause(plan, state),
 				caution: '',
 				lapses: liveLapses(state)
 			};
@@ -92,9 +92,9 @@ function liveLapses(state: JobState): string {
 const readingsTaken = ({ proof }: IsolationState): number =>
 	(proof.before ? 1 : 0) + Object.values(proof.pairs).length + (proof.after ? 1 : 0);
 
-function liveBecause(house: House, plan: JobPlan, state: JobState): string {
+function liveBecause(plan: JobPlan, state: JobState): string {
 	const { isolation } = state;
-	if (isolation.doubt) return doubtWords(house, plan, isolation.doubt, state.earth);
+	if (isolation.doubt) return doubtWords(plan, isolation.doubt, state.earth);
 	if (state.status === 'finished') return 'Finished, and in ordinary use again.';
 	if (isolation.power === 'asFound') return 'Nothing has been switched off for this job.';
 	if (isolation.hold === null && isolation.power === 'off')
@@ -102,11 +102,14 @@ function liveBecause(house: House, plan: JobPlan, state: JobState): string {
 	return 'Power is on.';
 }
 
-export function doubtWords(house: House, plan: JobPlan, doubt: Doubt, earth: Earth = 'box'): string {
+export function doubtWords(plan: JobPlan, doubt: Doubt, earth: Earth = 'box'): string {
 	const t = terms[plan.region];
 	switch (doubt.reason) {
 		case 'liveReading':
-			return `Read live: ${pairWords(plan, doubt.pair, earth)}. Something still feeds it.`;
+			// What is watched in the outlet’s place is an outlet, not a pair.
+			return plan.witnesses.includes(doubt.pair)
+				? 'What hangs on the same breaker by the record is still lit. The wrong one is off.'
+				: `Read live: ${pairWords(plan, doubt.pair, earth)}. Something still feeds it.`;
 		case 'powerSeen':
 			return `You saw power come on. Back to the ${t.panel}, then the whole proof again.`;
 		case 'foundUnlocked':

@@ -129,12 +129,31 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 				`${capital(t.hot)} to ${t.neutral}, wires off${cableLetter(plan, body.group) ? `, cable ${cableLetter(plan, body.group)}` : ''}`,
 				ohmsWord(body.value.kind === 'overload' ? null : body.value.resistanceOhm)
 			);
+		case 'readEnds':
+			return line(
+				`End to end, ${t[body.role]} to ${t[body.role]}`,
+				ohmsWord(body.value.kind === 'overload' ? null : body.value.resistanceOhm)
+			);
 		case 'checkTools':
 			return line('Tools laid out', testerWords[body.tester]);
 		case 'checkPart':
 			return line('New part checked', `${body.answers.ratingA} A${handWords(body.hand, region)}`);
 		case 'readLive':
 			return line(`Live first, ${halfWords[body.half]}`, readingWords(body.reading));
+		case 'readAsFound':
+			return line(
+				`As found, ${halfWords[body.half]}`,
+				`${lampsWords(body.lamps, region)}; a plug ${body.holds ? 'holds' : 'is loose'}`
+			);
+		case 'deadFromStart':
+			return line(
+				`Dead from the start, ${halfWords[body.half]}`,
+				body.witness === null ? '' : `watched: ${boxPlace(house, body.witness)}`
+			);
+		case 'readWitness':
+			return line(boxPlace(house, body.box), body.lit ? 'still lit' : 'gone dark', !body.lit);
+		case 'planAnew':
+			return line('Found otherwise than recorded', 'planned anew');
 		case 'readLiveGround':
 			return line(
 				`Live first, ${t.hot} to ${t.ground}`,
@@ -197,9 +216,7 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 					: seen
 							.map(([key, answer]) => {
 								const on = body.where?.[key as keyof typeof words] ?? [];
-								const at = on
-									.map((id) => (id === 'device' ? 'the device' : wireById(house, plan, id)))
-									.join(', ');
+								const at = on.map((id) => (id === 'device' ? 'the device' : wireById(plan, id))).join(', ');
 								return `${words[key as keyof typeof words].look}${answer === 'unsure' ? ' (unsure)' : ''}${at ? `, on ${at}` : ''}`;
 							})
 							.join('; ')
@@ -280,7 +297,7 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 	}
 }
 
-function wireById(house: House, plan: JobPlan, id: string): string {
+function wireById(plan: JobPlan, id: string): string {
 	const wire = plan.takeOff.flatMap(({ wires }) => wires).find((each) => each.id === id);
 	return wire ? shortWire(plan, wire) : id;
 }

@@ -1,7 +1,8 @@
 import { findBreaker, type House } from '@wary/core/house';
 import type { JobPlan, Worry } from '@wary/core/job';
 import { conditionWords, stopWords } from './conditions';
-import { boxPlace, breakerName, cableWords, terms, voltsWord, namedBreakers } from './terms';
+import { lampsWords } from './events';
+import { boxPlace, breakerName, cableWords, halfWords, terms, voltsWord, namedBreakers } from './terms';
 
 /** What a job found and left open, in words: for its record, and for the outlet’s worries. */
 export function foundWords(worry: Worry, house: House, plan: JobPlan): string {
@@ -22,6 +23,8 @@ export function foundWords(worry: Worry, house: House, plan: JobPlan): string {
 			return worry.settled
 				? `A contactless tester alarmed at the ${t.ground} here; read to a known ${t.ground}, nothing was on it`
 				: `The ${t.ground} in this box didn’t show itself to be one: everything was read to a known ${t.ground} instead`;
+		case 'inherited':
+			return `As found, before anything was touched, the ${halfWords[worry.half]}${plan.halves.length > 1 ? '' : ' outlet'} showed ${lampsWords(worry.lamps, plan.region)}${worry.holds ? '' : ', and let a plug slip'}; it was not shown to be right since`;
 		case 'noResidual':
 			return 'No RCD protects this socket circuit (BS 7671 411.3.3). A 30 mA RCBO is recommended; it doesn’t stand in the way of a like-for-like change';
 		case 'protectionAsked':

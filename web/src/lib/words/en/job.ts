@@ -3,6 +3,7 @@ export const jobPageWords = {
 	visits: 'Visits',
 	lookingBack: 'Looking back: answered anew, it counts from now; what was recorded stays.',
 	backToNow: 'Back to now',
+	sitsOtherwise: 'Something sits otherwise than planned',
 	endsHere: 'The job ends here.',
 	why: 'Why?',
 	odd: 'It moved, or it’s odd',

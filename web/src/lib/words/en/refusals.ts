@@ -1,9 +1,9 @@
 import { findBox, placeName, type House } from '@wary/core/house';
-import type { JobPlan, JobState, Refusal, WholeFailure } from '@wary/core/job';
+import type { AnewFailure, JobPlan, JobState, Refusal, WholeFailure } from '@wary/core/job';
 import { energyWords } from './energy';
 import { wishRefusalWords, workFailureWords, type AtBox } from './work';
 import { stepWords, toolWords } from './steps';
-import { breakerName, capital, howWords, terminalWord, terms } from './terms';
+import { breakerName, capital, howWords, inSentence, terminalWord, terms } from './terms';
 
 const placeIn = (house: House, boxId: string): string => {
 	const box = findBox(house, boxId);
@@ -63,8 +63,45 @@ export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, stat
 			return 'Never the push-in spring: it is how many of these outlets failed.';
 		case 'conductorKnown':
 			return 'That conductor is noted already.';
+		case 'noWitness':
+			return `${placeIn(house, refusal.box)} doesn’t hang on the same ${terms[plan.region].breaker} by the record: going dark there would show nothing.`;
+		case 'wiresHalfOff':
+			return 'Some wires are off and some still on. Say what is where with all of them on, or take the rest off first.';
+		case 'undoFirst':
+			return `What was made here doesn’t fit the other plan, and no step undoes it yet. Make safe, stop, and begin anew on what is found: nothing of the record is lost.`;
+		case 'cannotPlanAnew':
+			return `Nothing changes: ${inSentence(anewFailureWords(refusal.failure, house, plan))}`;
 		case 'toolsMissing':
 			return `Still missing: ${refusal.missing.map((tool) => toolWords[tool] ?? tool).join('; ')}.`;
+	}
+}
+
+/** Why no plan comes from what was found in a box. */
+function anewFailureWords(failure: AnewFailure, house: House, plan: JobPlan): string {
+	if (failure.code === 'foundImpossible') return `that can’t be. ${impossibleWords(failure.problem, plan)}`;
+	return planFailureWords(failure, plan.region, {
+		house,
+		boxId: plan.boxId,
+		region: plan.region,
+		wirings: plan.work ? [plan.work.found] : []
+	});
+}
+
+function impossibleWords(
+	problem: Extract<AnewFailure, { code: 'foundImpossible' }>['problem'],
+	plan: JobPlan
+): string {
+	switch (problem.code) {
+		case 'terminalOverfull':
+			return `${problem.wires} wires on the ${terminalWord(plan.region, problem.terminal)}, which takes ${problem.takes} that way.`;
+		case 'notHeldThatWay':
+			return `The ${terminalWord(plan.region, problem.terminal)} doesn’t hold a wire that way.`;
+		case 'danglingConductor':
+			return 'One end is said to be nowhere; if it is on nothing, say loose or capped.';
+		case 'noMetal':
+			return 'This box is of plastic: nothing is on its metal.';
+		default:
+			return 'A terminal or a connector is named that isn’t there, or one end twice.';
 	}
 }
 

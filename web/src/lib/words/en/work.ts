@@ -1,3 +1,4 @@
+import { deadBelowV } from '@wary/core/isolation';
 import type { House } from '@wary/core/house';
 import {
 	checkId,
@@ -278,6 +279,19 @@ export function checkWords(
 				no: 'Nothing happened',
 				rule
 			};
+		case 'betweenHots': {
+			const apart = check.volts > deadBelowV;
+			return {
+				title: `From ${terms[region].hot} to ${terms[region].hot}`,
+				lead: `Meter to V: one tip in the narrow slot of the ${halfWords[plan.newHalves[0]!]}, the other in that of the ${halfWords[plan.newHalves[1]!]}. About ${check.volts} V?`,
+				why: apart
+					? 'Two circuits on two legs share the neutral here: between their hots stands the voltage of both, and in the neutral only the difference of their currents flows. Near nothing would mean one leg for both, and a neutral that carries the sum.'
+					: 'Both halves hang on one leg: between their hots there is nothing. If there is, two legs share this neutral otherwise than recorded.',
+				yes: `About ${check.volts} V`,
+				no: 'Something else',
+				rule: 'NEC 2020 210.4, 300.13(B)'
+			};
+		}
 		case 'switchDark':
 			return {
 				title: `Wall switch off: ${halfWords[check.half as 'upper']}`,

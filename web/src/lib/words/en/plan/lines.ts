@@ -31,7 +31,7 @@ export function planLines(house: House, plan: JobPlan): Line[] {
 	const tooShallow = box.depthMm !== undefined && box.depthMm < family.usualDepthMm + roomMm;
 	const sure = (text: string): Line => ({ kind: 'sure', text });
 	return [
-		sure(say.halves(plan.newHalves.length, regions[plan.region].nominalV)),
+		sure(say.halves(plan.newHalves.length, regions[plan.region].supply.nominalV)),
 		...(plan.newGrounded ? [sure(say.grounded)] : []),
 		...(work.verdict.withoutGround ? [sure(say.withoutGround(guardedBy(house, plan)))] : []),
 		...(work.checks.some(({ check }) => check === 'switchDark') ? [sure(say.switched)] : []),

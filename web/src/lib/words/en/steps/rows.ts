@@ -27,11 +27,15 @@ const confirms = (steps: readonly Confirmed[]): Step[] => steps.map((step) => ({
 /** The rows that a step is one of, in their order, or null where it is a screen of its own. */
 export function rowsOf(step: Step, plan: JobPlan, state: JobState): Rows | null {
 	const t = terms[plan.region];
-	const halves = <Kind extends 'readLive' | 'readPlug' | 'readOutlet' | 'grip'>(kind: Kind) =>
-		(kind === 'readLive' ? plan.halves : plan.newHalves).map((half) => ({ kind, half }) as Step);
+	const halves = <Kind extends 'readLive' | 'readAsFound' | 'readPlug' | 'readOutlet' | 'grip'>(kind: Kind) =>
+		(kind === 'readLive' || kind === 'readAsFound' ? plan.halves : plan.newHalves).map(
+			(half) => ({ kind, half }) as Step
+		);
 	switch (step.kind) {
 		case 'readLive':
 			return { key: 'live', title: 'Live first', steps: halves('readLive') };
+		case 'readAsFound':
+			return { key: 'asFound', title: 'As it is found', steps: halves('readAsFound') };
 		case 'proveTester':
 		case 'readPair': {
 			const { scope, required } = state.isolation.proof;
@@ -91,6 +95,12 @@ export function rowsOf(step: Step, plan: JobPlan, state: JobState): Rows | null 
 				title: 'What the circuit reads by itself',
 				steps: plan.baselines.map(({ group }): Step => ({ kind: 'readBaseline', group }))
 			};
+		case 'readEnds':
+			return {
+				key: 'ends',
+				title: 'Ring or radial, and whole?',
+				steps: plan.ends.map(({ role }): Step => ({ kind: 'readEnds', role }))
+			};
 		case 'readOhms':
 			return {
 				key: 'ohms',
@@ -129,8 +139,8 @@ export function rowsOf(step: Step, plan: JobPlan, state: JobState): Rows | null 
 export function rowKey(of: Step | JobEvent['body']): string {
 	const about = of as Record<string, unknown>;
 	const kind = of.kind === 'tug' ? 'terminate' : of.kind;
-	const which = ['half', 'pair', 'when', 'cable', 'group', 'check', 'move', 'box', 'step'].find((key) =>
-		Object.hasOwn(about, key)
+	const which = ['half', 'role', 'pair', 'when', 'cable', 'group', 'check', 'move', 'box', 'step'].find(
+		(key) => Object.hasOwn(about, key)
 	);
 	const named = about.from ?? about.terminal ?? (which ? about[which] : '');
 	return `${kind} ${String(named)}`;

@@ -8,6 +8,18 @@ export function switchOffWords({ house, plan, state }: Telling, also: string | n
 	const { isolation } = state;
 	if (also !== null) {
 		const because = plan.together.find(({ breaker }) => breaker === also)?.because;
+		if (because === undefined && state.redo !== null && state.provenWith.includes(also))
+			return {
+				title: `${capital(breakerName(house, also))} goes off again`,
+				lead: `With ${breakerName(house, also)} off these conductors were proven dead. Nothing is opened with another one.`,
+				why: 'After a test that came out wrong the face shows little: a part that has tripped, or an open joint, is dark in front of wires that are alive. What made them dead before makes them dead again.'
+			};
+		if (because === undefined)
+			return {
+				title: `${capital(breakerName(house, also))} off as well`,
+				lead: `Nothing here could be shown live, and nothing on the same ${t.breaker} is lit to go dark. So everything goes off.`,
+				why: 'Dead before and dead after shows nothing. With all of it off there is nothing left to feed this box, and every conductor is still read.'
+			};
 		return {
 			title: `${capital(breakerName(house, also))} has to be switched off as well`,
 			lead:

@@ -78,7 +78,7 @@ export const partQuestions = (
 
 export const expectedDeadWords = `0 V, under ${deadBelowV}`;
 export const healthyWords = (region: 'us' | 'uk'): string =>
-	`${regions[region].healthyV.from} to ${regions[region].healthyV.to} V`;
+	`${regions[region].supply.healthyV.from} to ${regions[region].supply.healthyV.to} V`;
 export const wayChoices = (plan: JobPlan, terminal: string) =>
 	waysFor(plan, terminal).map((way) => ({ way, text: howWords[way] }));
 export const labelOf = (house: House, id: string): string => findBreaker(house, id)?.label ?? '';

@@ -3,6 +3,7 @@ import { findBreaker, type How } from '@wary/core/house';
 import { wayNow, waysFor, type JobState, type Step } from '@wary/core/job';
 import { partWords } from '../parts';
 import { checkWords, moveWords, type AtBox } from '../work';
+import { asFoundWords, endsWords, seenLiveWords, staysDarkWords, witnessWords } from './fourth';
 import { baselineWords, groundEarthWords, protectionWords } from './second';
 import {
 	boxPlace,
@@ -53,6 +54,8 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 				lead: `Power is on. Run the contactless tester along the insulation of this cable’s capped ${t.hot}, well behind the cap. Does it alarm? Touch nothing else.`,
 				why: 'It needs no bare metal. Where one cable alarms and the others stay silent, that one is the supply. It tells which of them, and never that one is dead.'
 			};
+		case 'readEnds':
+			return endsWords(step, telling);
 		case 'readBaseline':
 			return baselineWords(step, telling);
 		case 'checkTools':
@@ -82,6 +85,12 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 					: `Power still on.${withSwitchOn(telling, step.half)} Both tips at once into the two upright slots of the ${halfWords[step.half]}, fingers behind the guards. If the shutters of a tamper-resistant one don’t yield, use an adaptor with test points: never force them.`,
 				why: `A tester that reads nothing before and nothing after has shown nothing. Seen live here first, the same slots going dead later means something.${plan.halves.length > 1 ? ` Both ${uk ? 'sockets, because one side can be dead by itself' : 'halves, because they can be fed by two breakers'}.` : ''}`
 			};
+		case 'readAsFound':
+			return asFoundWords(step, telling);
+		case 'deadFromStart':
+			return staysDarkWords(step, telling);
+		case 'readWitness':
+			return witnessWords(step, telling);
 		case 'readLiveGround':
 			return {
 				title: uk ? 'Is the earth here an earth?' : 'Is the ground here a ground?',
@@ -230,12 +239,14 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 				why: 'If it trips at once it has found a short. It stays off: switching it on again feeds the fault.'
 			};
 		case 'readPlug':
+			if (state.redo !== null) return seenLiveWords(step, telling);
 			return {
 				title: `Final test: ${halfWords[step.half]}`,
 				lead: `Plug the three-lamp tester into the ${halfWords[step.half]}.${withSwitchOn(telling, step.half)} Say which lamps are lit.`,
 				why: `Three lamps can’t see everything: ${t.neutral} and ${t.ground} swapped, or joined at the ${t.outlet}, look right to them, and so does any loose joint. That each wire went back where it came from is what stands against that, and a test under load would show it.`
 			};
 		case 'readOutlet':
+			if (state.redo !== null) return seenLiveWords(step, telling);
 			return {
 				title: `Final test: ${halfWords[step.half]}`,
 				lead: 'Two readings: narrow slot to wide slot, then wide slot to the known ground at the lead. No three-lamp tester fits two slots.',

@@ -15,7 +15,8 @@ export async function load({ params }) {
 		settings,
 		job: loaded.job,
 		recorded: loaded.house,
-		plans: loaded.whole.plans,
+		/** As it was begun: what was planned anew since follows from the events. */
+		plans: loaded.whole.earlier[0] ?? loaded.whole.plans,
 		events: loaded.events,
 		simulated,
 		/** What the page shows first. */

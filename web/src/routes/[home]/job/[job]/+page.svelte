@@ -33,7 +33,8 @@
 				plans: data.plans,
 				events: data.events,
 				address,
-				now: data.now
+				now: data.now,
+				planner: data.planner
 			})
 	);
 	const ask = standInAt(address);
@@ -74,6 +75,7 @@
 		void loadDialog();
 		for (const fetchLater of later.all) void fetchLater().catch(() => null);
 		void fetchViews();
+		void session.canPlan().catch(() => undefined);
 	}
 	const loadDialog = () =>
 		later.besideDialog().then(

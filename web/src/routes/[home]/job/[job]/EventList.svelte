@@ -46,9 +46,11 @@
 		const { device, isolation, wires } = session.jobState;
 		if (over) return null;
 		if (device === 'oldSeated' && isolation.power === 'asFound') {
-			if (body.kind === 'readLive') return { kind: 'readLive', half: body.half };
+			if (body.kind === 'readLive' || body.kind === 'readAsFound')
+				return { kind: body.kind, half: body.half };
 			if (body.kind === 'checkTools' || body.kind === 'checkPart') return { kind: body.kind };
 		}
+		if (device === 'none' && body.kind === 'readEnds') return { kind: 'readEnds', role: body.role };
 		const nothingOff = device === 'oldOut' && Object.values(wires).every((wire) => wire === 'onOld');
 		return nothingOff && (body.kind === 'lookOver' || body.kind === 'inspect') ? { kind: body.kind } : null;
 	}

@@ -11,7 +11,8 @@
 	import Spoken from './Spoken.svelte';
 	import StepInput from './StepInput.svelte';
 	import { getJob } from './context';
-	import { autopsy, rowsTable as fetchRowsTable } from './later';
+	import { energyOf } from '@wary/core/isolation';
+	import { autopsy, rowsTable as fetchRowsTable, sitsOtherwise } from './later';
 	import Later from './Later.svelte';
 
 	interface Props {
@@ -38,6 +39,13 @@
 	const oldInHand = $derived(
 		(session.jobState.device === 'none' || session.jobState.device === 'newOut') &&
 			session.step?.kind !== 'readSupplyVolts'
+	);
+
+	/** Wires off: what turns out to sit otherwise is said here, and the work is planned anew. */
+	const mayPlanAnew = $derived(
+		session.plan.procedure >= 4 &&
+			session.jobState.device === 'none' &&
+			energyOf(session.jobState.isolation) === 'provenDead'
 	);
 
 	/** Whether a figure was being typed when the step changed: then the next one is typed as well. */
@@ -84,6 +92,7 @@
 <StepInput {step} {stepKey} row={rows !== null} />
 {#if rows && rows.steps.length > 1}<Later load={fetchRowsTable} now={rowsTable} props={{ rows, step }} />{/if}
 {#if oldInHand}<Later load={autopsy} props={{}} />{/if}
+{#if mayPlanAnew}<Later load={sitsOtherwise} props={{}} />{/if}
 <div class="aside-actions row">
 	<Button color="alternative" aria-expanded={whyOpen} onclick={() => (whyOpen = !whyOpen)}
 		>{words.why}<Kbd>w</Kbd></Button

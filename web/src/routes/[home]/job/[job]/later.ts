@@ -4,6 +4,9 @@ import type { DrawnAs } from '$lib/job/drawn';
 export const besideDialog = () => import('./BesideDialog.svelte');
 export const searchView = () => import('$lib/search/Search.svelte');
 export const boxEntry = () => import('./BoxEntry.svelte');
+export const suspects = () => import('./steps/Suspects.svelte');
+export const sitsOtherwise = () => import('./SitsOtherwise.svelte');
+export const foundEnds = () => import('./steps/FoundEnds.svelte');
 export const eventList = () => import('./EventList.svelte');
 export const autopsy = () => import('./AutopsyPart.svelte');
 export const done = () => import('./Done.svelte');
@@ -24,6 +27,9 @@ export const all: readonly (() => Promise<unknown>)[] = [
 	overtaken,
 	done,
 	boxEntry,
+	foundEnds,
+	sitsOtherwise,
+	suspects,
 	searchView
 ];
 

@@ -1,4 +1,19 @@
 export const words = {
+	asFoundAndAtTheEnd: 'As found, and at the end',
+	half: 'half',
+	whose: 'so',
+	asFound: 'before anything was switched off',
+	atTheEnd: 'final test',
+	plugHolds: '; a plug holds',
+	plugSlips: '; a plug slips',
+	notRead: 'not read',
+	comes: {
+		sound: 'sound before and after',
+		mended: 'wrong before, put right',
+		inherited: 'wrong before this job',
+		madeHere: 'wrong only since this job',
+		untested: 'sound before, not tested since'
+	},
 	before: 'Before',
 	after: 'After',
 	asPlanned: 'As it was planned',

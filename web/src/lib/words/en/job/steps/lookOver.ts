@@ -6,6 +6,8 @@ export const words = {
 	theBoxIs: 'The box is',
 	asDrawn: 'As drawn?',
 	theseWiresOnTheseTerminals: 'These wires, on these terminals (colours as set above)',
+	onOtherTerminals: 'These wires, but some sit elsewhere: say where, and the job goes on',
+	moreOrFewer: 'No: more cables, or fewer',
 	noMoreFewerOrOn: 'No: more, fewer, or on other terminals',
 	thenThisJobCantGo:
 		'Then this job can’t go on: it was planned on another box. It is made safe and closed. What you saw can be put on record at the outlet’s page and the swap begun anew on it, or it is handed over. Say what is there:',

@@ -7,6 +7,13 @@ export const words = {
 	asItShouldBe: 'As it should be.',
 	notAsItShouldBe: (lampsWords: string | number) =>
 		`Not as it should be: expected ${lampsWords}. The box is opened again, the same safe way.`,
+	lit: 'lit',
+	dark: 'dark',
+	wrongBefore: (sound: string) =>
+		`Not as it should be (${sound}). It was so before you began: it is kept, and set beside the final test.`,
+	slipsBefore: 'The lamps are as they should be; the plug slips. It was so before you began.',
+	saveHolds: 'Save: a plug holds',
+	saveLoose: 'Save: it is loose',
 	pluggingIn: 'Plugging in …',
 	plugTheTesterIn: 'Plug the tester in'
 };

@@ -13,6 +13,9 @@ export const words = {
 	itIsLoose: 'It is loose',
 	itWorks: 'It works',
 	itIsDark: 'It is dark',
+	itIsDarkNow: 'It has gone dark',
+	itIsStillLit: 'It is still lit',
+	lookAtTheLamp: 'Look at the lamp',
 	plugTheLampIn: 'Plug the lamp in',
 	itTripped: 'It tripped',
 	switchTheOn: (breaker: string | number) => `Switch the ${breaker} on`

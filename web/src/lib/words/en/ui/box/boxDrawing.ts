@@ -1,4 +1,5 @@
 export const words = {
+	joint: 'joint ',
 	boxDeviceSeenFromThe: (material: string | number, back: string | number) =>
 		`${material} box; device seen from the ${back}`,
 	turnOver: 'turn over',

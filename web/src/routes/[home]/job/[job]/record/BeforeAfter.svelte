@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { words as w } from '$words/job/record/page';
 	import { findBox, type House } from '@wary/core/house';
-	import { wayNow, type JobPlan } from '@wary/core/job';
+	import { asFoundIn, wayNow, type JobPlan } from '@wary/core/job';
 	import { wiredAs } from '@wary/core/wiring';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 
@@ -15,6 +15,7 @@
 	}
 	/** The box before, and as the work left it or was to leave it. */
 	let { house, plan, supply, done }: Props = $props();
+	const before = $derived(plan.foundAs ? asFoundIn(house, plan.boxId, plan.foundAs) : house);
 	const after = $derived(wiredAs(house, plan.boxId, wayNow(plan.work!, supply).wanted));
 	let back = $state(true);
 </script>
@@ -22,7 +23,7 @@
 <div class="pair">
 	<section>
 		<h2>{w.before}</h2>
-		<BoxDrawing {house} box={findBox(house, plan.boxId)!} bind:back />
+		<BoxDrawing house={before} box={findBox(before, plan.boxId)!} bind:back />
 	</section>
 	<section>
 		<h2>{done ? w.after : w.asPlanned}</h2>

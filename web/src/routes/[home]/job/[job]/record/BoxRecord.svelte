@@ -2,13 +2,14 @@
 	import type { ComponentProps } from 'svelte';
 	import { words as w } from '$words/job/record/page';
 	import { findBox, findBreaker, placeName, type House } from '@wary/core/house';
-	import type { JobPlan, JobRecord, JobState } from '@wary/core/job';
+	import { comparedOf, type JobEvent, type JobPlan, type JobRecord, type JobState } from '@wary/core/job';
 	import PhotoSheet from '$lib/ui/PhotoSheet.svelte';
 	import Sheet from '$lib/ui/Sheet.svelte';
 	import { moment } from '$words/dates';
 	import { deviceWords } from '$words/devices';
 	import { foundWords } from '$words/found';
 	import { recordLines } from '$words/recordLines';
+	import AsFoundTable from './AsFoundTable.svelte';
 	import BeforeAfter from './BeforeAfter.svelte';
 	import Lines from './Lines.svelte';
 	import Proofs from './Proofs.svelte';
@@ -22,7 +23,12 @@
 			readonly outcome: 'finished' | 'stopped' | null;
 		};
 		house: House;
-		one: { readonly plan: JobPlan; readonly state: JobState; readonly record: JobRecord };
+		one: {
+			readonly plan: JobPlan;
+			readonly state: JobState;
+			readonly events: readonly JobEvent[];
+			readonly record: JobRecord;
+		};
 		photos: ComponentProps<typeof PhotoSheet>['photos'];
 	}
 	/** The record of one box: what was read, proven, done and tested there. */
@@ -42,7 +48,11 @@
 	const fitted = $derived(deviceWords(plan.newDevice, plan.region));
 	const groups = $derived(
 		[
-			{ title: w.liveBeforeAnythingWasSwitched, events: record.live },
+			// What was found is set beside the final test.
+			{
+				title: w.liveBeforeAnythingWasSwitched,
+				events: record.live.filter(({ body }) => body.kind !== 'readAsFound')
+			},
 			{ title: w.switching, events: record.isolation },
 			{ title: w.readingsThatSaidStop, events: record.refuted },
 			{ title: w.work, events: record.work },
@@ -122,6 +132,7 @@
 		<section>
 			<h2>{w.proofOfDead}</h2>
 			<Proofs proofs={record.proofs} {house} {plan} earth={state.earth} />
+			<AsFoundTable compared={comparedOf(state, one.events)} region={plan.region} />
 		</section>
 		<section>
 			{#each groups as group (group.title)}

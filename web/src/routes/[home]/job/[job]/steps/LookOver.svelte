@@ -29,7 +29,8 @@
 	import type { BoxSeen } from '@wary/core/arrangements';
 	import Photos from '../Photos.svelte';
 	import { getJob } from '../context';
-	import { boxEntry } from '../later';
+	import Later from '../Later.svelte';
+	import { boxEntry, foundEnds } from '../later';
 
 	const { session } = getJob();
 	const { plan, house } = session;
@@ -47,7 +48,9 @@
 			}))
 		)
 	);
-	let asRecorded = $state(true);
+	/** As drawn; these cables on other terminals, which is planned anew; or other cables, which ends the job. */
+	let how = $state<'asRecorded' | 'otherPlaces' | 'otherCables'>('asRecorded');
+	const asRecorded = $derived(how === 'asRecorded');
 	let material = $state<'metal' | 'plastic'>(
 		untrack(() => (session.jobState.metalBox ? 'metal' : 'plastic'))
 	);
@@ -64,6 +67,7 @@
 	});
 	const submit = (event: SubmitEvent) => {
 		event.preventDefault();
+		if (how === 'otherPlaces') return;
 		session.submit({
 			kind: 'lookOver',
 			asRecorded,
@@ -84,68 +88,75 @@
 	<p class="soft">
 		{#each lettered as each (each.letter)}<b>{w.cable(each.letter)}</b>{w.goesTo(each.to)}{/each}
 	</p>
-	<Table>
-		<TableHead class="max-md:hidden"
-			><TableHeadCell>{w.at}</TableHeadCell><TableHeadCell>{w.colour}</TableHeadCell><TableHeadCell
-				class="w-[42%]">{w.heldBy}</TableHeadCell
-			></TableHead
-		>
-		<TableBody>
-			{#each landings as landing (landing.terminal)}
-				{#each landing.wires as wire, k (wire.id)}
-					<TableBodyRow class="max-md:grid max-md:grid-cols-[2fr_3fr] max-md:pb-2">
-						<TableBodyCell class="max-md:col-span-2 max-md:pb-0"
-							>{#if k === 0}<b>{terminalWord(plan.region, landing.terminal)}</b><br />{/if}<span class="soft"
-								>{roleWord(plan.region, landing.role)}{wire.cable === null
-									? ', tail'
-									: cableLetter(plan, wire.cable)
-										? w.cable2(cableLetter(plan, wire.cable))
-										: ''}</span
-							></TableBodyCell
-						>
-						<TableBodyCell
-							><Select
-								placeholder=""
-								aria-label={w.colourAt(terminalWord(plan.region, landing.terminal))}
-								bind:value={wire.colour}
-								>{#each colours as colour (colour)}<option value={colour}>{colourWords[colour]}</option
-									>{/each}</Select
-							></TableBodyCell
-						>
-						<TableBodyCell
-							><Select
-								placeholder=""
-								aria-label={w.heldByAt(terminalWord(plan.region, landing.terminal))}
-								bind:value={wire.how}
-								>{#each [...new Set([...ways, wire.how])] as way (way)}<option value={way}
-										>{howWords[way]}</option
-									>{/each}</Select
-							></TableBodyCell
-						>
-					</TableBodyRow>
+	{#if how !== 'otherPlaces'}
+		<Table>
+			<TableHead class="max-md:hidden"
+				><TableHeadCell>{w.at}</TableHeadCell><TableHeadCell>{w.colour}</TableHeadCell><TableHeadCell
+					class="w-[42%]">{w.heldBy}</TableHeadCell
+				></TableHead
+			>
+			<TableBody>
+				{#each landings as landing (landing.terminal)}
+					{#each landing.wires as wire, k (wire.id)}
+						<TableBodyRow class="max-md:grid max-md:grid-cols-[2fr_3fr] max-md:pb-2">
+							<TableBodyCell class="max-md:col-span-2 max-md:pb-0"
+								>{#if k === 0}<b>{terminalWord(plan.region, landing.terminal)}</b><br />{/if}<span
+									class="soft"
+									>{roleWord(plan.region, landing.role)}{wire.cable === null
+										? ', tail'
+										: cableLetter(plan, wire.cable)
+											? w.cable2(cableLetter(plan, wire.cable))
+											: ''}</span
+								></TableBodyCell
+							>
+							<TableBodyCell
+								><Select
+									placeholder=""
+									aria-label={w.colourAt(terminalWord(plan.region, landing.terminal))}
+									bind:value={wire.colour}
+									>{#each colours as colour (colour)}<option value={colour}>{colourWords[colour]}</option
+										>{/each}</Select
+								></TableBodyCell
+							>
+							<TableBodyCell
+								><Select
+									placeholder=""
+									aria-label={w.heldByAt(terminalWord(plan.region, landing.terminal))}
+									bind:value={wire.how}
+									>{#each [...new Set([...ways, wire.how])] as way (way)}<option value={way}
+											>{howWords[way]}</option
+										>{/each}</Select
+								></TableBodyCell
+							>
+						</TableBodyRow>
+					{/each}
 				{/each}
-			{/each}
-		</TableBody>
-	</Table>
-	{#if plan.procedure >= 2}<fieldset>
-			<legend class="label">{w.theBoxIs}</legend>
-			{#each ['metal', 'plastic'] as const as each (each)}<Radio
-					inline
-					name="material"
-					value={each}
-					bind:group={material}
-				>
-					{each}</Radio
-				>{/each}
-		</fieldset>{/if}
+			</TableBody>
+		</Table>
+		{#if plan.procedure >= 2}<fieldset>
+				<legend class="label">{w.theBoxIs}</legend>
+				{#each ['metal', 'plastic'] as const as each (each)}<Radio
+						inline
+						name="material"
+						value={each}
+						bind:group={material}
+					>
+						{each}</Radio
+					>{/each}
+			</fieldset>{/if}
+	{/if}
 	<fieldset>
 		<legend class="label">{w.asDrawn}</legend>
-		<Radio name="as" value={true} bind:group={asRecorded}>
+		<Radio name="as" value="asRecorded" bind:group={how}>
 			{w.theseWiresOnTheseTerminals}</Radio
 		>
-		<Radio name="as" value={false} bind:group={asRecorded}>{w.noMoreFewerOrOn}</Radio>
+		{#if plan.procedure >= 4}<Radio name="as" value="otherPlaces" bind:group={how}>{w.onOtherTerminals}</Radio
+			>{/if}
+		<Radio name="as" value="otherCables" bind:group={how}
+			>{plan.procedure >= 4 ? w.moreOrFewer : w.noMoreFewerOrOn}</Radio
+		>
 	</fieldset>
-	{#if !asRecorded}<Verdict kind="open">
+	{#if how === 'otherCables'}<Verdict kind="open">
 			{w.thenThisJobCantGo}
 		</Verdict>
 		{#await boxEntry()}<p class="soft">{w.oneMoment}</p>
@@ -154,9 +165,13 @@
 				{w.thisPartCantBeFetched}
 			</Verdict>
 		{/await}{/if}
-	<Photos />
-	<Label>{w.noteMarksSlack}<Input bind:value={note} maxlength={500} /></Label>
-	<p class="row mt-4"><Button type="submit" size="lg">{w.thatIsHowTheySit}<Kbd>↵</Kbd></Button></p>
+	{#if how === 'otherPlaces'}
+		<Later load={foundEnds} props={{}} />
+	{:else}
+		<Photos />
+		<Label>{w.noteMarksSlack}<Input bind:value={note} maxlength={500} /></Label>
+		<p class="row mt-4"><Button type="submit" size="lg">{w.thatIsHowTheySit}<Kbd>↵</Kbd></Button></p>
+	{/if}
 </form>
 <More title={w.thereIsAConductorThat}>
 	<div class="row items-end">

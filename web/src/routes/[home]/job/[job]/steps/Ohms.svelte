@@ -4,19 +4,22 @@
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { ownReadingFromOhm } from '@wary/core/house';
-	import { judgeOhms, lowestOf, notShorted, type OhmValue, type Step } from '@wary/core/job';
+	import { judgeEnds, judgeOhms, lowestOf, notShorted, type OhmValue, type Step } from '@wary/core/job';
 	import { typedOhms } from '$lib/typed';
 	import { baselineVerdictWords, ohmVerdictWords } from '$words/steps';
+	import { endsVerdictWords } from '$words/steps/fourth';
 	import { ohmsWord } from '$words/terms';
 	import { getJob } from '../context';
 	import OhmField from './OhmField.svelte';
 
-	let { step }: { step: Extract<Step, { kind: 'readOhms' | 'readBaseline' }> } = $props();
+	let { step }: { step: Extract<Step, { kind: 'readOhms' | 'readBaseline' | 'readEnds' }> } = $props();
 	const { session, standIn } = getJob();
 	const expectedOhm = $derived(
 		step.kind === 'readOhms'
 			? session.expect.resistanceOhm(step.check)
-			: session.expect.baselineOhm(step.group)
+			: step.kind === 'readEnds'
+				? session.expect.endsOhm(step.role)
+				: session.expect.baselineOhm(step.group)
 	);
 	const beforeOhm = $derived(session.plan.procedure >= 2 ? lowestOf(session.jobState.baseline) : null);
 	const expectedText = $derived(
@@ -42,7 +45,9 @@
 						session.plan.region,
 						judgeOhms(step.check, value, expectedOhm, beforeOhm, ownReadingFromOhm(session.plan.newDevice))
 					)
-				: baselineVerdictWords(notShorted(value))
+				: step.kind === 'readEnds'
+					? endsVerdictWords(judgeEnds(value, expectedOhm), session.plan.onRing)
+					: baselineVerdictWords(notShorted(value))
 	);
 	// What was complained of goes as soon as something else is typed.
 	$effect(() => {
@@ -53,7 +58,11 @@
 		if (!standIn) return;
 		asking = true;
 		const shown = await standIn(
-			step.kind === 'readOhms' ? { what: 'ohms', check: step.check } : { what: 'baseline', group: step.group }
+			step.kind === 'readOhms'
+				? { what: 'ohms', check: step.check }
+				: step.kind === 'readEnds'
+					? { what: 'ends', role: step.role }
+					: { what: 'baseline', group: step.group }
 		);
 		asking = false;
 		complaint = null;
@@ -79,7 +88,9 @@
 		session.submit(
 			step.kind === 'readOhms'
 				? { kind: 'readOhms', check: step.check, value }
-				: { kind: 'readBaseline', group: step.group, value }
+				: step.kind === 'readEnds'
+					? { kind: 'readEnds', role: step.role, value }
+					: { kind: 'readBaseline', group: step.group, value }
 		);
 	}
 	function key(event: KeyboardEvent) {

@@ -12,6 +12,7 @@
 	import type { Command } from '@wary/core/job';
 	import Lit from './Lit.svelte';
 	import Marks, { indicatorMarks } from './Marks.svelte';
+	import StaysDead from './StaysDead.svelte';
 	import { expectedDeadWords } from '$words/steps';
 	import { voltsWord } from '$words/terms';
 	import { provingSources } from '$lib/job/provingSources';
@@ -218,6 +219,10 @@
 	{#if standIn}<span class="soft">{w.simulated(instrument === 'multimeter' ? 'meter' : instrument)}</span
 		>{/if}
 </p>
+
+{#if step.kind === 'readLive' && plan.deadFromStart && session.jobState.live[step.half] === 'failed'}<StaysDead
+		half={step.half}
+	/>{/if}
 
 <style>
 	.drain {

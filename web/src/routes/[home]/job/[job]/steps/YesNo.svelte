@@ -16,7 +16,10 @@
 	}: {
 		step: Extract<
 			Step,
-			{ kind: 'touchSupply' | 'tug' | 'grip' | 'checkNeighbour' | 'checkWork' | 'restorePower' }
+			{
+				kind:
+					'touchSupply' | 'tug' | 'grip' | 'checkNeighbour' | 'readWitness' | 'checkWork' | 'restorePower';
+			}
 		>;
 	} = $props();
 	const { session, standIn } = getJob();
@@ -39,6 +42,14 @@
 				ask: {
 					button: w.plugTheLampIn,
 					request: { what: 'neighbour', box: step.kind === 'checkNeighbour' ? step.box : '' }
+				}
+			},
+			readWitness: {
+				yes: w.itIsDarkNow,
+				no: w.itIsStillLit,
+				ask: {
+					button: w.lookAtTheLamp,
+					request: { what: 'witness', box: step.kind === 'readWitness' ? step.box : '' }
 				}
 			},
 			checkWork: {
@@ -85,16 +96,18 @@
 					? { kind: 'tug', terminal: step.terminal, held: yes }
 					: step.kind === 'grip'
 						? { kind: 'grip', half: step.half, holds: yes }
-						: step.kind === 'checkNeighbour'
-							? { kind: 'checkNeighbour', box: step.box, works: yes }
-							: step.kind === 'checkWork'
-								? {
-										kind: 'checkWork',
-										check: step.check,
-										passes: yes,
-										...(timed && tripS.value !== null ? { tripS: tripS.value } : {})
-									}
-								: { kind: 'restorePower', held: yes };
+						: step.kind === 'readWitness'
+							? { kind: 'readWitness', box: step.box, lit: !yes }
+							: step.kind === 'checkNeighbour'
+								? { kind: 'checkNeighbour', box: step.box, works: yes }
+								: step.kind === 'checkWork'
+									? {
+											kind: 'checkWork',
+											check: step.check,
+											passes: yes,
+											...(timed && tripS.value !== null ? { tripS: tripS.value } : {})
+										}
+									: { kind: 'restorePower', held: yes };
 		session.submit(command);
 	}
 	function key(event: KeyboardEvent) {

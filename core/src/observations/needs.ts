@@ -1,4 +1,4 @@
-import type { House, WorryKind } from './schema';
+import type { House, WorryKind } from '../house';
 
 /** Something that wants doing at a box, and why. */
 export interface Need {

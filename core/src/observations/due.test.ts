@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { edited } from '../../test/shed';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
-import { dueOf, withBox, type House } from './index';
+import { withBox, type House } from '../house';
+import { dueOf, needsOf } from '.';
 
 const kinds = (house: House) => dueOf(house).map(({ kind }) => kind);
 const worried = (house: House, box: string, kind: 'scorch' | 'looseFaceplate') =>
@@ -11,11 +12,19 @@ const worried = (house: House, box: string, kind: 'scorch' | 'looseFaceplate') =
 	}));
 
 describe('what a house has to say', () => {
-	it('the bungalow: a worn outlet, then the breaker that was caught wrong, then what only labels say', () => {
+	it('the bungalow: a burned outlet, a worn one, then the breaker that was caught wrong, then what only labels say', () => {
 		const due = dueOf(fennelLaneRecorded());
-		expect(due.map(({ kind }) => kind)).toEqual(['worry', 'contradicted', 'noPlaceForGround', 'unproven']);
-		expect(due[0]).toMatchObject({ boxId: 'sewing-east-wall', worry: { kind: 'wornContacts' } });
-		expect(due[1]).toMatchObject({ breaker: 'b14', by: { finding: 'doesNotFeed' } });
+		expect(due.map(({ kind }) => kind)).toEqual([
+			'worry',
+			'worry',
+			'contradicted',
+			'noPlaceForGround',
+			'unprotected',
+			'unproven'
+		]);
+		expect(due[0]).toMatchObject({ boxId: 'bedroom-window', worry: { kind: 'scorch' } });
+		expect(due[1]).toMatchObject({ boxId: 'sewing-east-wall', worry: { kind: 'wornContacts' } });
+		expect(due[2]).toMatchObject({ breaker: 'b14', by: { finding: 'doesNotFeed' } });
 	});
 
 	it('two-slot outlets of one breaker are one thing to do, the one nearest the panel first', () => {
@@ -23,8 +32,20 @@ describe('what a house has to say', () => {
 		expect(due).toEqual({
 			kind: 'noPlaceForGround',
 			breaker: 'b9',
-			boxes: ['reading-alcove', 'reading-lamp-table', 'reading-stove-wall']
+			boxes: ['reading-alcove', 'reading-lamp-table', 'reading-stove-wall'],
+			guarded: false
 		});
+		const bare = fennelLaneRecorded();
+		const behind: House = {
+			...bare,
+			panels: bare.panels.map((panel) => ({
+				...panel,
+				breakers: panel.breakers.map((breaker) =>
+					breaker.id === 'b9' ? { ...breaker, type: 'residual' } : breaker
+				)
+			}))
+		};
+		expect(dueOf(behind).find(({ kind }) => kind === 'noPlaceForGround')).toMatchObject({ guarded: true });
 		expect(kinds(tanneryRow())).not.toContain('noPlaceForGround');
 	});
 
@@ -36,12 +57,36 @@ describe('what a house has to say', () => {
 		);
 		expect(dueOf(house).map((due) => (due.kind === 'worry' ? due.worry.kind : due.kind))).toEqual([
 			'scorch',
+			'scorch',
 			'wornContacts',
 			'contradicted',
 			'looseFaceplate',
 			'noPlaceForGround',
+			'unprotected',
 			'unproven'
 		]);
+	});
+
+	it('where today’s code asks for protection that nothing gives, the wettest place first; a guarded one isn’t among them', () => {
+		const unprotected = (house: House) => dueOf(house).find(({ kind }) => kind === 'unprotected');
+		const due = unprotected(fennelLaneRecorded());
+		expect(due).toMatchObject({ asked: { place: 'bathroom', clause: '210.8(A)(1)' } });
+		const { boxes } = due as { boxes: readonly string[] };
+		expect(boxes[0]).toBe('bath-mirror');
+		expect(boxes).toContain('porch-front');
+		expect(boxes).not.toContain('music-piano');
+		const bare = fennelLaneRecorded();
+		const guarded: House = {
+			...bare,
+			panels: bare.panels.map((panel) => ({
+				...panel,
+				breakers: panel.breakers.map((breaker) =>
+					breaker.id === 'b12' ? { ...breaker, type: 'residual' } : breaker
+				)
+			}))
+		};
+		expect((unprotected(guarded) as { boxes: readonly string[] }).boxes).not.toContain('bath-mirror');
+		expect(unprotected(tanneryRow())).toBeUndefined();
 	});
 
 	it('a breaker is unproven while nothing but its label speaks for it, and has an outlet to find it by', () => {
@@ -96,5 +141,14 @@ describe('what a house has to say', () => {
 		expect(
 			dueOf({ ...fennelLaneRecorded(), boxes: [], circuits: [], cables: [], panels: [], loads: [] })
 		).toEqual([]);
+	});
+
+	it('names what needs doing, heat before wear', () => {
+		const house = worried(fennelLaneRecorded(), 'music-piano', 'scorch');
+		expect(needsOf(house).map(({ boxId }) => boxId)).toEqual([
+			'music-piano',
+			'bedroom-window',
+			'sewing-east-wall'
+		]);
 	});
 });

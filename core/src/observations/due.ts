@@ -1,17 +1,31 @@
-import { deviceModel } from './devices';
-import { evidenceOf } from './evidence';
-import { allBreakers, circuitsInBox } from './lookup';
+import {
+	allBreakers,
+	chainOfCircuit,
+	circuitsInBox,
+	deviceModel,
+	evidenceOf,
+	type Breaker,
+	type House
+} from '../house';
+import { protectionAsked, type ProtectionAsked } from '../job/asked';
+import { regions, type Place } from '../rules';
+import { guardOfOutlet } from '../wiring';
 import { needsOf, urgencyOf, type Need } from './needs';
-import type { Breaker, House } from './schema';
-import { chainOfCircuit } from './topology';
 
 /** Something a house has to say: what it is about, and what shows it. */
 export type Due =
 	| ({ readonly kind: 'worry' } & Need)
 	/** A test contradicted what the directory says of a breaker, and nothing found since says what it feeds. */
 	| { readonly kind: 'contradicted'; readonly breaker: string; readonly by: Breaker['findings'][number] }
-	/** Outlets without a place for a ground on one breaker, nearest the panel first. */
-	| { readonly kind: 'noPlaceForGround'; readonly breaker: string; readonly boxes: readonly string[] }
+	/** Outlets without a place for a ground on one breaker, nearest the panel first. `guarded`: a residual device has them all behind it. */
+	| {
+			readonly kind: 'noPlaceForGround';
+			readonly breaker: string;
+			readonly boxes: readonly string[];
+			readonly guarded: boolean;
+	  }
+	/** Outlets where today’s code asks for protection that the model doesn’t find, those nearest to water first. */
+	| { readonly kind: 'unprotected'; readonly boxes: readonly string[]; readonly asked: ProtectionAsked }
 	/** Outlets on no circuit: nobody knows what makes them dead. */
 	| { readonly kind: 'unplaced'; readonly boxes: readonly string[] }
 	/** How the supply is earthed is only assumed (uk). */
@@ -29,6 +43,7 @@ export type Due =
 const urgency = {
 	contradicted: 3.5,
 	noPlaceForGround: 5.5,
+	unprotected: 5.7,
 	unplaced: 6,
 	earthingUnsaid: 7,
 	unproven: 8
@@ -66,6 +81,10 @@ export function dueOf(house: House): Due[] {
 			rank: urgency.noPlaceForGround,
 			due: { kind: 'noPlaceForGround' as const, ...each }
 		})),
+		...unprotected(house).map((each) => ({
+			rank: urgency.unprotected,
+			due: { kind: 'unprotected' as const, ...each }
+		})),
 		...(unplaced.length > 0
 			? [
 					{
@@ -74,7 +93,7 @@ export function dueOf(house: House): Due[] {
 					}
 				]
 			: []),
-		...(house.region === 'uk' && !house.service.earthing && house.boxes.length > 0
+		...(regions[house.region].supply.bondedAt === null && !house.service.earthing && house.boxes.length > 0
 			? [{ rank: urgency.earthingUnsaid, due: { kind: 'earthingUnsaid' as const } }]
 			: []),
 		...(unproven.length > 0
@@ -92,8 +111,32 @@ export function dueOf(house: House): Due[] {
 	return due.sort((a, b) => a.rank - b.rank).map((each) => each.due);
 }
 
+/** Places by how near water and earth are, the nearest first (chosen). */
+const wettest: readonly Place[] = [
+	'bathroom',
+	'outdoors',
+	'outbuilding',
+	'laundry',
+	'kitchen',
+	'crawlSpace',
+	'basement',
+	'garage'
+];
+
+/** All outlets where a rule asks for protection and nothing guards: one thing to plan, box by box. */
+function unprotected(house: House): Omit<Extract<Due, { kind: 'unprotected' }>, 'kind'>[] {
+	const asked = house.boxes.flatMap((box) => {
+		const model = box.use === 'outlet' && box.device ? deviceModel(box.device) : null;
+		const rule = model && model.halves.length > 0 ? protectionAsked(house, box) : null;
+		return rule && circuitsInBox(house, box.id).length > 0 ? [{ id: box.id, rule }] : [];
+	});
+	const near = ({ rule }: (typeof asked)[number]) => wettest.indexOf(rule.place);
+	const sorted = asked.sort((a, b) => near(a) - near(b));
+	return sorted.length > 0 ? [{ boxes: sorted.map(({ id }) => id), asked: sorted[0]!.rule }] : [];
+}
+
 /** By breaker: outlets whose part takes no ground, in the order in which the circuit reaches them. */
-function withoutGround(house: House): { readonly breaker: string; readonly boxes: readonly string[] }[] {
+function withoutGround(house: House): Omit<Extract<Due, { kind: 'noPlaceForGround' }>, 'kind'>[] {
 	return house.circuits.flatMap(({ id, breaker }) => {
 		const boxes = chainOfCircuit(house, id).flatMap(({ box: { id: boxId, use, device } }) => {
 			const model = use === 'outlet' && device ? deviceModel(device) : null;
@@ -101,6 +144,7 @@ function withoutGround(house: House): { readonly breaker: string; readonly boxes
 				model && model.halves.length > 0 && model.terminals.every(({ role }) => role !== 'ground');
 			return isOne ? [boxId] : [];
 		});
-		return boxes.length > 0 ? [{ breaker, boxes }] : [];
+		const guarded = boxes.every((boxId) => guardOfOutlet(house, boxId) !== null);
+		return boxes.length > 0 ? [{ breaker, boxes, guarded }] : [];
 	});
 }

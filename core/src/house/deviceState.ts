@@ -1,0 +1,60 @@
+import { deviceModel } from './devices';
+import type { Device, House } from './schema';
+
+/** What can be set, switched, broken or opened at a device: asked here, so that nobody else needs to know its kind. */
+
+export type Tabs = Extract<Device, { kind: 'duplex' }>['tabs'];
+
+export const isTripped = (device: Device | undefined): boolean =>
+	device !== undefined && 'tripped' in device && device.tripped;
+export const withTripped = (device: Device, tripped: boolean): Device =>
+	'tripped' in device ? { ...device, tripped } : device;
+/** Its button is in reach, and can be pushed in whether there is supply or not: an old make. */
+export const resetsUnsupplied = (device: Device | undefined): boolean =>
+	device?.kind === 'gfci' && device.make === 'old';
+/** Its own protection is worn out: it lets through what it should open at. */
+export const isWornOut = (device: Device): boolean => 'senses' in device && !device.senses;
+
+/** The device after its own protection has opened; as it was where it has none. */
+export function opened(device: Device): Device {
+	return device.kind === 'fusedSpur' ? { ...device, fuseBlown: true } : withTripped(device, true);
+}
+
+export const isWallSwitch = (device: Device | undefined): boolean => device?.kind === 'switch';
+/** With its own switches on, of a wall or of a face. */
+export function switchedOn(device: Device): Device {
+	switch (device.kind) {
+		case 'switch':
+			return { ...device, on: true };
+		case 'socketSingle':
+		case 'socketTwin':
+		case 'socketRcd':
+			return { ...device, off: [] };
+		default:
+			return device;
+	}
+}
+export const wallSwitchesOff = (house: House): House => ({
+	...house,
+	boxes: house.boxes.map((box) =>
+		box.device?.kind === 'switch' ? { ...box, device: { ...box.device, on: false } } : box
+	)
+});
+
+/** Bridge tabs between the halves; `null` where there are none to break. */
+export const tabsOf = (device: Device | undefined): Tabs | null =>
+	device && 'tabs' in device ? device.tabs : null;
+export const withTabs = (device: Device, tabs: Partial<Tabs>): Device =>
+	'tabs' in device ? { ...device, tabs: { ...device.tabs, ...tabs } } : device;
+/** Both tabs as they come from the packet. */
+export const withWholeTabs = (device: Device): Device => withTabs(device, { hot: true, neutral: true });
+
+/** Whether it has a terminal for a ground. */
+export const takesGround = (device: Device): boolean =>
+	deviceModel(device).terminals.some(({ role }) => role === 'ground');
+
+/** Something connected for good in place of an outlet, by its name; `null`: it is none. */
+export const applianceOf = (
+	device: Device | undefined
+): Pick<Extract<Device, { kind: 'fixed' }>, 'name' | 'matters'> | null =>
+	device?.kind === 'fixed' ? device : null;

@@ -1,0 +1,1 @@
+export { suspectsOf, type LampsSeen } from './suspects';

@@ -1,0 +1,231 @@
+import { describe, expect, it } from 'vitest';
+import { arrangements, here } from '../arrangements';
+import { fennelLaneActual, fennelLaneRecorded, tanneryRow, tanneryRowActual } from '../demo';
+import { circuitsInBox, deviceModel, findBox, mainSwitch, points, withBreakers, type House } from '../house';
+import { readPlugLamps, readVoltageV } from '../instruments';
+import { mistakesOf } from '../mistakes';
+import { handsOnConductors } from '../../test/everyState';
+import { Person } from '../../test/person';
+import { seeded } from '../../test/searchPanels';
+import { wishOf } from '../../test/wishes';
+import { planWhole, soundLamps, type BoxWish, type Command } from '.';
+
+const jobs = Number(process.env.JOBS ?? 1000);
+const slipRate = 0.05;
+const built = (kind: string): House => arrangements.find((each) => each.kind === kind)!.build();
+
+interface Case {
+	readonly name: string;
+	readonly recorded: House;
+	readonly actual: House;
+	readonly boxes: readonly BoxWish[];
+	readonly breakers: readonly [right: string, wrong: string];
+	readonly earth: string;
+}
+/** The circuits that these jobs have to do with: as good for this question as the whole home, and quicker. */
+function part(house: House, circuits: readonly string[]): House {
+	const cables = house.cables.filter(({ circuit }) => circuits.includes(circuit));
+	const ids = new Set(cables.map(({ to }) => to.box));
+	return {
+		...house,
+		circuits: house.circuits.filter(({ id }) => circuits.includes(id)),
+		cables,
+		boxes: house.boxes.filter(({ id }) => ids.has(id)),
+		loads: []
+	};
+}
+const fennel = (box: string, boxes: readonly BoxWish[], name: string): Case => {
+	const { breaker, id } = circuitsInBox(fennelLaneActual(), box)[0]!;
+	const kept = [id, 'counter-right', 'porch'];
+	return {
+		name,
+		recorded: part(fennelLaneRecorded(), kept),
+		actual: part(fennelLaneActual(), kept),
+		boxes,
+		breakers: [breaker, 'b1'],
+		earth: 'outlet:kitchen-table'
+	};
+};
+const same = (boxId: string): BoxWish[] => [{ boxId, wish: null }];
+const cases: readonly Case[] = [
+	fennel('living-bookcase', same('living-bookcase'), 'same again'),
+	fennel('sewing-east-wall', same('sewing-east-wall'), 'directory wrong'),
+	fennel('bedroom-window', same('bedroom-window'), 'burned half'),
+	fennel(
+		'living-bookcase',
+		[{ boxId: 'living-bookcase', wish: wishOf('gfci', 'protected') }],
+		'GFCI in the middle'
+	),
+	fennel('music-amp-corner', [{ boxId: 'music-amp-corner', wish: wishOf('decorator') }], 'half-switched'),
+	fennel(
+		'reading-alcove',
+		[
+			{ boxId: 'reading-alcove', wish: wishOf('gfci', 'protected') },
+			{ boxId: 'reading-lamp-table', wish: wishOf('duplex') }
+		],
+		'chain without a ground'
+	),
+	{
+		name: 'uk reversal on a ring',
+		recorded: tanneryRow(),
+		actual: tanneryRowActual(),
+		boxes: same('back-bedroom-door'),
+		breakers: ['b5', 'b2'],
+		earth: 'outlet:kitchen-fridge'
+	},
+	{
+		name: 'decorator, through-fed',
+		recorded: built('middleThrough'),
+		actual: built('middleThrough'),
+		boxes: [{ boxId: here, wish: wishOf('decorator') }],
+		breakers: ['b1', 'b2'],
+		earth: 'outlet:before'
+	}
+];
+
+/** Somebody who gets things wrong: reads another figure than the meter shows, takes another breaker, lands elsewhere, says yes for no. */
+class Slipping extends Person {
+	slips = 0;
+	touchedLive = 0;
+	constructor(
+		each: Case,
+		plans: Person['whole']['plans'],
+		readonly chance: () => number
+	) {
+		super(each.recorded, each.actual, plans, Array<string>(12).fill(each.breakers[0]));
+		this.earthFrom = each.earth;
+		this.wrongBreaker = each.breakers[1];
+	}
+	readonly wrongBreaker: string;
+	override answer(): Command {
+		const said = super.answer();
+		if (this.chance() >= slipRate) return said;
+		const slipped = this.slip(said);
+		if (JSON.stringify(slipped) !== JSON.stringify(said)) this.slips++;
+		return slipped;
+	}
+	private slip(said: Command): Command {
+		switch (said.kind) {
+			case 'switchBreaker':
+				return { ...said, breaker: this.wrongBreaker };
+			case 'readLive':
+			case 'readPair':
+			case 'proveTester':
+				return 'volts' in said.reading
+					? { ...said, reading: { ...said.reading, volts: said.reading.volts > 50 ? 0.3 : 118 } }
+					: said;
+			case 'readLiveGround':
+			case 'proveEarth':
+				return 'lit' in said.reading
+					? { ...said, reading: { ...said.reading, lit: !said.reading.lit } }
+					: said;
+			case 'terminate': {
+				const others = this.plan.putOn.filter(({ terminal }) => terminal !== said.terminal);
+				return {
+					...said,
+					terminal: others[Math.floor(this.chance() * others.length)]?.terminal ?? said.terminal
+				};
+			}
+			case 'move':
+			case 'tug':
+				return { ...said, held: false };
+			case 'checkWork':
+				return { ...said, passes: !said.passes };
+			case 'readPlug':
+				return { ...said, lamps: { ...said.lamps, hotGround: !said.lamps.hotGround } };
+			case 'grip':
+				return { ...said, holds: false };
+			case 'checkNeighbour':
+				return { ...said, works: !said.works };
+			case 'readOhms':
+				return { ...said, value: { kind: 'ohms', resistanceOhm: 0.3 } };
+			case 'restorePower':
+				return { ...said, held: false };
+			case 'checkTools':
+				return { ...said, has: [] };
+			default:
+				return said;
+		}
+	}
+	override say(command: Command, options?: Parameters<Person['say']>[1]) {
+		const live = handsOnConductors(command) && this.isLive();
+		const decision = super.say(command, options);
+		// On the product’s word: it accepted hands on conductors that are alive.
+		if (decision.ok && live) this.touchedLive++;
+		return decision;
+	}
+	/** Whether anything in the open box is alive, by the real wiring: one of its circuits has its breaker on. */
+	private isLive(): boolean {
+		const house = this.wiring;
+		const on = new Set(
+			house.panels.flatMap((panel) => panel.breakers.filter((each) => each.on).map(({ id }) => id))
+		);
+		const fed = house.panels.every(({ id }) => !this.state.isolation.off.includes(mainSwitch(id)));
+		return fed && circuitsInBox(this.actual, this.plan.boxId).some(({ breaker }) => on.has(breaker));
+	}
+}
+
+/** What the model finds wrong with the house as it is left: a half without power, polarity or ground where it was promised. */
+function wrongIn(one: Slipping): string[] {
+	const house = one.wiring;
+	return one.whole.plans.flatMap(({ boxId, newGrounded }) => {
+		const on = withBreakers(
+			house,
+			Object.fromEntries(circuitsInBox(house, boxId).map(({ breaker }) => [breaker, true]))
+		);
+		const device = findBox(on, boxId)!.device!;
+		return deviceModel(device).halves.flatMap((half) => {
+			const lamps = readPlugLamps(on, boxId, half);
+			const sound = newGrounded
+				? JSON.stringify(lamps) === JSON.stringify(soundLamps)
+				: lamps.hotNeutral &&
+					readVoltageV(
+						on,
+						{ red: points.contact(boxId, half, 'hot'), black: points.contact(boxId, half, 'neutral') },
+						'highImpedance'
+					) > 50;
+			return sound ? [] : [`${boxId} ${half} ${JSON.stringify(lamps)}`];
+		});
+	});
+}
+
+describe('people who slip', () => {
+	it('none is told finished with a house that the model finds wrong, and none touches what is alive on the product’s word', () => {
+		const ended = { finished: 0, stopped: 0, stillAtIt: 0 };
+		let slips = 0;
+		let refused = 0;
+		const bad: string[] = [];
+		for (let seed = 0; seed < jobs; seed++) {
+			const each = cases[seed % cases.length]!;
+			const planned = planWhole(each.recorded, each.boxes);
+			if (!planned.ok) throw new Error(`${each.name}: ${JSON.stringify(planned.failure)}`);
+			const one = new Slipping(each, planned.plans, seeded(seed));
+			for (let n = 0; n < 400 && one.state.status === 'underWay'; n++) {
+				const decision = one.say(one.answer());
+				if (!decision.ok) refused++;
+			}
+			slips += one.slips;
+			const { status } = one.state;
+			ended[status === 'underWay' ? 'stillAtIt' : status]++;
+			if (status === 'finished') bad.push(...wrongIn(one).map((what) => `${each.name} ${seed}: ${what}`));
+			if (one.touchedLive > 0 && process.env.TRACE)
+				console.log(one.events.map(({ body, judged }) => JSON.stringify([body, judged?.passes])).join('\n'));
+			if (one.touchedLive > 0) bad.push(`${each.name} ${seed}: touched live ${one.touchedLive} times`);
+		}
+		console.log(
+			`${jobs} jobs by people who slip: ${slips} slips, ${refused} of them refused at once; ${ended.finished} finished, ${ended.stopped} stopped, ${ended.stillAtIt} still at it`
+		);
+		expect(bad.slice(0, 10)).toEqual([]);
+		expect(ended.finished).toBeGreaterThan(jobs / 3);
+		expect(slips).toBeGreaterThan(jobs);
+	}, 900_000);
+
+	it('the check can fail: a house with a mistake in it is found wrong', () => {
+		const each = cases[0]!;
+		const planned = planWhole(each.recorded, each.boxes);
+		if (!planned.ok) throw new Error(planned.failure.code);
+		const open = mistakesOf(each.actual, 'living-bookcase').find(({ id }) => id.startsWith('open.hot.here'))!;
+		const one = new Slipping({ ...each, actual: open.apply(each.actual)! }, planned.plans, () => 1);
+		expect(wrongIn(one).length).toBeGreaterThan(0);
+	});
+});

@@ -1,0 +1,25 @@
+import { shapeFault } from '../text';
+import { commandSchema } from './commandSchema';
+import type { Command } from './events';
+
+/** The form of event bodies that this build writes. 2: jobs of the fourth procedure, which say what was found and plan anew. */
+export const eventVersion = 2;
+
+/** From each form to the one after it. Form 1 has fewer kinds; those that it has mean what they meant. */
+const broughtUp: readonly ((body: unknown) => unknown)[] = [(body) => body];
+
+export type StoredEvent =
+	| { readonly ok: true; readonly body: Command }
+	/** Written by a build that came later than this one. */
+	| { readonly ok: false; readonly code: 'fromTheFuture'; readonly version: number; readonly known: number }
+	| { readonly ok: false; readonly code: 'shape'; readonly at: string; readonly fault: string };
+
+/** An event’s body as some build has stored it, brought up to what this one knows, form by form. */
+export function readStoredEvent(version: number, stored: unknown): StoredEvent {
+	if (version > eventVersion) return { ok: false, code: 'fromTheFuture', version, known: eventVersion };
+	const body = broughtUp.slice(version - 1).reduce((now, bringUp) => bringUp(now), stored);
+	const parsed = commandSchema.safeParse(body);
+	if (parsed.success) return { ok: true, body: parsed.data };
+	const issue = parsed.error.issues[0]!;
+	return { ok: false, code: 'shape', at: issue.path.join('.'), fault: shapeFault(issue, body).fault };
+}

@@ -1,0 +1,2 @@
+export { dueOf, type Due } from './due';
+export { needsOf, type Need } from './needs';
