@@ -115,6 +115,11 @@ export class Person {
 	/** Does the next step. */
 	go(): void {
 		const decision = this.say(this.answer());
+		if (!decision.ok && decision.refusal.code === 'cannotPlanAnew') {
+			// What is found can’t be as the record has its cables: said, and that is the end of it.
+			this.say({ kind: 'lookOver', asRecorded: false, note: '', landings: [] });
+			return;
+		}
 		if (!decision.ok) throw new Error(`${JSON.stringify(this.step)}: ${JSON.stringify(decision.refusal)}`);
 	}
 	until(kind: string): void {

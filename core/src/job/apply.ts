@@ -25,9 +25,8 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 		supply,
 		lastAt: event.at,
 		search: stayedLive(before.search, notFeeding),
-		provenWith: provenBare(before, isolation)
-			? isolation.off.filter((id) => !isolation.notFeeding.includes(id))
-			: before.provenWith
+		// All of them: one that a reading called not feeding may have been misread, and was off all the same.
+		provenWith: provenBare(before, isolation) ? isolation.off : before.provenWith
 	};
 	return applied?.({ plan, before, state, said, event, passed: event.judged?.passes ?? false }) ?? state;
 }
