@@ -73,7 +73,7 @@ export function workPlanOf(house: Parameters<typeof planJob>[0], boxId: string, 
 
 /** What holds beside where something else goes in. */
 function workEverywhere(walked: Walked, work: Work): void {
-	const moves = (state: JobState) => handMoves(wayNow(work, state.supply.found));
+	const moves = (state: JobState) => handMoves(wayNow(work, state));
 	const lifted = moves(walked.states[0]!).some((move) => move.kind === 'tape' && move.lift);
 
 	it('lands nothing on a load side before the supply is known', () => {

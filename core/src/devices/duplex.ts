@@ -54,3 +54,13 @@ export const single: Family = {
 	usualDepthMm: 25,
 	halvesApart: false
 };
+
+/** us: two slots and no place for a ground, as NEC 406.4(D)(2)(a) still lets it be replaced where there is none. */
+export const twoSlot: Family = {
+	...us,
+	id: 'twoSlot',
+	made: (ratingA) => ({ kind: 'twoSlot', ratingA, tamperResistant: false, contacts: 'good' }),
+	is: ({ kind }) => kind === 'twoSlot',
+	usualDepthMm: 25,
+	halvesApart: false
+};

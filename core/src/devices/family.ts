@@ -32,6 +32,7 @@ export const partIds = [
 	'duplex',
 	'decorator',
 	'single',
+	'twoSlot',
 	'usb',
 	'gfci',
 	'gfciUsb',

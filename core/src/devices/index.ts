@@ -1,6 +1,6 @@
 import type { Device } from '../house';
 import type { Region } from '../rules';
-import { decorator, duplex, oldDuplex, single } from './duplex';
+import { decorator, duplex, oldDuplex, single, twoSlot } from './duplex';
 import type { Family, PartId } from './family';
 import { gfci } from './gfci';
 import { gfciUsb } from './gfciUsb';
@@ -13,6 +13,7 @@ const families: Readonly<Record<PartId, Family>> = {
 	duplex,
 	decorator,
 	single,
+	twoSlot,
 	usb,
 	gfci,
 	gfciUsb,

@@ -57,7 +57,7 @@ everyWhole(
 			const ends = states.filter(({ boxes, plans }) => boxes[0]!.status === 'finished' && plans[0]!.work);
 			expect(ends.length).toBeGreaterThan(0);
 			for (const { boxes, plans } of ends) {
-				const wanted = handMoves(wayNow(plans[0]!.work!, boxes[0]!.supply.found)).map(({ id }) => id);
+				const wanted = handMoves(wayNow(plans[0]!.work!, boxes[0]!)).map(({ id }) => id);
 				expect(Object.keys(boxes[0]!.moved).toSorted()).toEqual(wanted.toSorted());
 			}
 		});

@@ -9,7 +9,8 @@ export const withoutWay = (
 	{ work }: JobPlan,
 	outcome: SupplyState['outcome'],
 	found: readonly string[]
-): boolean => work !== null && outcome === 'found' && wayFor(work, found) === undefined;
+): boolean =>
+	work !== null && work.candidates.length > 0 && outcome === 'found' && wayFor(work, found) === undefined;
 
 /** A move made: with the last of them every end is on, joined or capped. One that came out of its tug is to be made again. */
 export function moved(
@@ -17,7 +18,7 @@ export function moved(
 	state: JobState,
 	{ move, held }: Extract<JobEvent['body'], { kind: 'move' }>
 ): JobState {
-	const way = wayNow(plan.work!, state.supply.found);
+	const way = wayNow(plan.work!, state);
 	const now = way.moves.find(({ id }) => id === move)!;
 	if (!held) {
 		const { [move]: _out, ...still } = state.moved;
@@ -36,7 +37,7 @@ export function moved(
 /** Out of the box again: every joint is tugged anew. A part that doesn’t grip comes off, and another one is wired in its place. */
 export function openedForWork(plan: JobPlan, state: JobState, after: JobState): JobState {
 	const swapped = state.redo === 'grip';
-	const moves = wayNow(plan.work!, state.supply.found).moves;
+	const moves = wayNow(plan.work!, state).moves;
 	const onPart = new Set(
 		moves.filter(({ kind }) => ['land', 'breakTab', 'tape', 'driveIn'].includes(kind)).map(({ id }) => id)
 	);

@@ -43,9 +43,11 @@ export function toolsNeeded(plan: JobPlan, tester: Tester): string[] {
 	return [...common, ...(regions[plan.region].custom.sleevesEarth ? ['sleeving'] : ['knife', 'tape'])];
 }
 
-const landsUnderPlates = ({ work }: JobPlan): boolean =>
-	work?.ways.some(({ moves }) => moves.some((move) => move.kind === 'land' && move.how === 'clampPlate')) ??
-	false;
+/** Two straight wires under one plate: a plain screw takes one hook, and no more. */
+const twoUnderAPlate = ({ work }: JobPlan): boolean =>
+	work?.ways.some(({ moves }) =>
+		moves.some((move) => move.kind === 'land' && move.how === 'clampPlate' && move.ends.length > 1)
+	) ?? false;
 
 /** The same for a job at several boxes: one may need what another doesn’t. */
 export const toolsForAll = (plans: readonly JobPlan[], tester: Tester): string[] => [
@@ -77,7 +79,6 @@ export function partFaults(
 		...(answers.sameKind ? [] : (['otherKind'] as const)),
 		...(answers.grounded ? [] : (['notGrounded'] as const)),
 		...(answers.undamaged ? [] : (['damaged'] as const)),
-		// A straight wire pulls out from under a plain screw.
-		...(hand.holds === 'screws' && landsUnderPlates(plan) ? (['noPlates'] as const) : [])
+		...(hand.holds === 'screws' && twoUnderAPlate(plan) ? (['noPlates'] as const) : [])
 	];
 }

@@ -48,10 +48,13 @@ describe('the plan', () => {
 	});
 
 	it('an unused screw is named: at the end of a run only one pair is used', () => {
-		expect(planOf(fennelLaneRecorded(), 'sewing-closet').unusedTerminals).toEqual([
-			'hotLower',
-			'neutralLower'
-		]);
+		const closet = (procedure?: number) =>
+			planOf(fennelLaneRecorded(), 'sewing-closet', undefined, procedure);
+		expect(closet().work!.ways[0]!.moves.at(-1)).toMatchObject({
+			kind: 'driveIn',
+			terminals: ['hotLower', 'neutralLower']
+		});
+		expect(closet(2).unusedTerminals).toEqual(['hotLower', 'neutralLower']);
 	});
 
 	it('the old device by itself should read open across and next to nothing through its contacts; what it does read tells', () => {
@@ -93,7 +96,12 @@ describe('the plan', () => {
 		expect(failure(fennelLaneRecorded(), 'nowhere')).toBe('unknownBox');
 		expect(failure(fennelLaneRecorded(), 'attic-attic-light')).toBe('notAnOutlet');
 		const ungrounded = withBox(fennelLaneRecorded(), east, (box) => ({ ...box, pigtails: [] }));
-		expect(failure(ungrounded, east)).toBe('noGround');
+		const planned = planJob(ungrounded, east);
+		expect(
+			!planned.ok &&
+				planned.failure.code === 'planFails' &&
+				planned.failure.verdict.faults.map(({ code }) => code)
+		).toEqual(['groundOpen', 'groundOpen']);
 	});
 });
 
@@ -169,7 +177,12 @@ describe('a job', () => {
 	});
 
 	it('refuses the wrong terminal, the push-in spring, a missing tool and values no meter shows', () => {
-		const person = fennel('b14');
+		const person = new Person(
+			fennelLaneRecorded(),
+			fennelLaneActual(),
+			planOf(fennelLaneRecorded(), east, undefined, 2),
+			['b14']
+		);
 		const refusal = (command: Command) => {
 			const decision = person.say(command);
 			return decision.ok ? null : decision.refusal.code;

@@ -215,8 +215,8 @@ const workStep = firstOf(
 	seating
 );
 
-const movesLeft = ({ work }: JobPlan, { supply, moved }: JobState): readonly Move[] =>
-	handMoves(wayNow(work!, supply.found)).filter(({ id }) => moved[id] !== 'done');
+const movesLeft = ({ work }: JobPlan, state: JobState): readonly Move[] =>
+	handMoves(wayNow(work!, state)).filter(({ id }) => state.moved[id] !== 'done');
 const moveStep = (move: Move | undefined, { moved }: JobState): Step | null =>
 	move === undefined ? null : { kind: 'move', move: move.id, again: moved[move.id] === 'loose' };
 

@@ -92,15 +92,17 @@ function withNewPart(
 			}))
 		}))
 	};
+	const material = state.metalBox ? 'metal' : 'plastic';
 	return withBox(recoloured, plan.boxId, (recorded) => {
-		const box = boxOfMaterial(recoloured, recorded, state.metalBox ? 'metal' : 'plastic');
 		const device = fitted(plan, state, on);
-		if (!plan.work) return { ...box, ...landedInto(box, events, seen), device };
+		if (!plan.work) {
+			const box = boxOfMaterial(recoloured, recorded, material);
+			return { ...box, ...landedInto(box, events, seen), device };
+		}
 		// A plate that came off took its labels with it.
-		const { labels: _old, ...unlabelled } = box;
+		const { labels: _old, ...box } = { ...recorded, ...workedInto(recorded, plan.work, state, seen) };
 		return {
-			...unlabelled,
-			...workedInto(box, plan.work, state),
+			...boxOfMaterial(recoloured, box, material),
 			...(state.labelled.length > 0 ? { labels: [...state.labelled] } : {}),
 			device
 		};
@@ -142,23 +144,21 @@ function landedInto(
 function workedInto(
 	box: Box,
 	work: Work,
-	{ supply }: JobState
+	state: JobState,
+	seen: ReturnType<typeof coloursSeen>
 ): Pick<Box, 'joints' | 'terminations' | 'pigtails'> {
-	const { joints, terminations, pigtails } = wayNow(work, supply.found).wanted;
+	const { joints, terminations, pigtails } = wayNow(work, state).wanted;
 	const known = new Map(terminations.map((end) => [`${end.cable}/${end.conductor}`, end]));
 	return {
 		joints,
-		pigtails,
+		pigtails: pigtails.map((tail) => ({ ...tail, colour: seen.get(`tail/${tail.id}`) ?? tail.colour })),
 		terminations: box.terminations.map((end) => known.get(`${end.cable}/${end.conductor}`) ?? end)
 	};
 }
 
-function fitted(
-	{ newDevice: planned, procedure, work }: JobPlan,
-	{ partRatingA, supply, hand, status, checks }: JobState,
-	on: string
-): Device {
-	const device = work ? wayNow(work, supply.found).wanted.device! : planned;
+function fitted({ newDevice: planned, procedure, work }: JobPlan, state: JobState, on: string): Device {
+	const { partRatingA, hand, status, checks } = state;
+	const device = work ? wayNow(work, state).wanted.device! : planned;
 	// At the end it was reset and tried; stopped before that, it is as it came.
 	const wasReset = status !== 'stopped' || checks.reset === 'passed';
 	const newDevice = wasReset ? withTripped(device, false) : device;

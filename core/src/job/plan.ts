@@ -1,5 +1,7 @@
 import {
 	tabsOf,
+	withTripped,
+	withWholeTabs,
 	takesGround,
 	cablesInBox,
 	circuitsInBox,
@@ -28,7 +30,8 @@ import { barePairs, facePairs, type Pair } from './pairs';
 import { planWork } from './planWork';
 import type { Found } from './steps/planAnew';
 import type { WishChoice } from './wishSchema';
-import type { Work, WorkFailure } from './work';
+import { sameAgain, type Work, type WorkFailure } from './work';
+import { familyFor, familyOf } from '../devices';
 
 /** One conductor end at the outlet. */
 export interface WireRef {
@@ -58,10 +61,12 @@ export type TerminatingSchool = 'groundFirst' | 'hotFirst' | 'asItCameOff';
  * 1: the first. 2: decides on protection before it begins; ratings by breaker and conductors; an alarm at the ground is settled by a reading; hot to neutral is
  * compared with what the cables read by themselves; supply cables by contrast, alive by contactless first; the box's material as seen.
  * 3: something else goes in: what is done at the box is `work`, moves on conductor ends; what the new part adds is tried after.
- * 4: a plug-in tester and a plug before anything is switched off, set beside the final test; an outlet that is dead from the start; what is found otherwise than
+ * 4: the same again is moves on conductor ends, too; a plug-in tester and a plug before anything is switched off, set beside the final test; an outlet that is dead from the start; what is found otherwise than
  * recorded is planned anew while the job runs.
  */
 export const currentProcedure = 4;
+/** From which procedure on the same again is moves on conductor ends, too. */
+const movesThroughout = 4;
 /** From which procedure something else can be put in, and from which on both kinds of job have one number. */
 export const wishProcedure = 3;
 
@@ -144,7 +149,7 @@ export interface JobPlan {
 	readonly unusedTerminals: readonly string[];
 	/** Halves of the new part. */
 	readonly newHalves: readonly Half[];
-	/** Where something else goes in: what is done at the box. `null`: the same again, wire for wire. */
+	/** What is done at the box, as moves. `null` only under an earlier procedure: the same again, landing by landing. */
 	readonly work: Work | null;
 }
 
@@ -172,15 +177,18 @@ export function planJob(
 	boxId: string,
 	school: TerminatingSchool = 'groundFirst',
 	procedure = currentProcedure,
-	wish: WishChoice | null = null,
+	wished: WishChoice | null = null,
 	same = false
 ): { ok: true; plan: JobPlan } | { ok: false; failure: PlanFailure } {
 	const box = findBox(house, boxId);
+	// The same again is the wish in which found and wanted agree but for the part.
+	const again = procedure >= movesThroughout && wished === null && box?.device ? sameAgain(box.device) : null;
+	const wish = wished ?? again;
 	const failure = box ? whyNot(house, box, procedure, wish) : { code: 'unknownBox' as const, box: boxId };
 	if (!box || failure) return { ok: false, failure: failure! };
-	const feeder = circuitsInBox(house, boxId)[0]!.breaker;
-	const worked =
-		wish && planWork(house, boxId, wish, fittingRatingsA(house, boxId, feeder)[0]!, school, same);
+	const ratings = fittingRatingsA(house, boxId, circuitsInBox(house, boxId)[0]!.breaker);
+	const packet = same || again ? likeForLike(withoutPast(box.device!), ratings) : null;
+	const worked = wish && planWork(house, boxId, wish, ratings[0]!, school, packet);
 	if (worked && !worked.ok) return { ok: false, failure: { ...worked.failure, box: boxId } };
 	const work = worked?.work ?? null;
 	const device = box.device!;
@@ -235,7 +243,9 @@ export function planJob(
 			mainSwitch: mainSwitch(mainPanel(house).id),
 			facePairs: facePairs(box.id, model.halves, grounded),
 			barePairs: barePairs(box, wires, passing, wish !== null),
-			...(work ? suppliesOf(work) : suppliesIn(house, box, wires, procedure)),
+			...(work && (!work.same || work.candidates.length > 0)
+				? suppliesOf(work)
+				: suppliesIn(house, box, wires, procedure)),
 			passing,
 			takeOff,
 			putOn,
@@ -329,12 +339,13 @@ function whyNot(house: House, box: Box, procedure: number, wish: WishChoice | nu
 	}
 	if (!['hot', 'neutral'].every((role) => landings.some((landing) => landing.role === role)))
 		return { code: 'nothingOnDevice', box: box.id };
-	// What a ground, or none, asks of the part is the wish’s to say and the model’s to judge.
-	if (wish) return null;
 	const hasGround = cablesInBox(house, box.id).some(({ cable }) =>
 		cable.conductors.some(({ role }) => role === 'ground')
 	);
-	if (!takesGround(box.device)) return hasGround ? { code: 'groundUnused', box: box.id } : null;
+	const part = wish ? familyOf(wish.part).made(0) : box.device;
+	if (!takesGround(part)) return hasGround ? { code: 'groundUnused', box: box.id } : null;
+	// What no ground asks of a part is the model’s to judge.
+	if (wish) return null;
 	if (!landings.some(({ role }) => role === 'ground')) return { code: 'noGround', box: box.id };
 	return null;
 }
@@ -453,6 +464,12 @@ function likeForLike(device: Device, fittingA: readonly number[] | null): Device
 		contacts: 'good',
 		tamperResistant: device.kind === 'twoSlot' ? device.tamperResistant : true
 	};
+}
+
+/** As it comes out of its packet: tabs whole, and what arrives tripped is tripped. */
+function withoutPast(device: Device): Device {
+	const whole = withWholeTabs(device);
+	return familyFor(device)?.arrivesTripped ? withTripped(whole, true) : whole;
 }
 
 const terminalOf = (at: string): string | null => (at.startsWith('terminal:') ? at.slice(9) : null);

@@ -57,11 +57,9 @@ export function cantKeep(was: JobPlan, next: JobPlan, state: JobState): CantKeep
 			? { code: 'undoFirst', moves: Object.keys(state.landed) }
 			: null;
 	const kept = new Map(
-		next.work
-			? handMoves(wayNow(next.work, state.supply.found)).map((move) => [move.id, JSON.stringify(move)])
-			: []
+		next.work ? handMoves(wayNow(next.work, state)).map((move) => [move.id, JSON.stringify(move)]) : []
 	);
-	const before = handMoves(wayNow(was.work, state.supply.found));
+	const before = handMoves(wayNow(was.work, state));
 	const lost = before.filter(
 		(move) => state.moved[move.id] !== undefined && kept.get(move.id) !== JSON.stringify(move)
 	);

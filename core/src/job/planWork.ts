@@ -9,6 +9,7 @@ import {
 	deviceModel,
 	findBox,
 	points,
+	type Device,
 	type Half,
 	withBreakers,
 	type House,
@@ -35,9 +36,12 @@ import {
 import type { WishChoice } from './wishSchema';
 import type { ProtectionCheck, Work, WorkFailure, WorkWay } from './work';
 
+/** A part as it comes out of the packet, where it isn’t just any of its family. */
+type Packet = Device | null;
+
 /** The wish with its part as it comes out of the packet. */
-const asWish = (choice: WishChoice, ratingA: number, supply: readonly string[]): Wish => ({
-	device: familyOf(choice.part).made(ratingA),
+const asWish = (choice: WishChoice, packet: Packet, ratingA: number, supply: readonly string[]): Wish => ({
+	device: packet ?? familyOf(choice.part).made(ratingA),
 	feed: choice.feed,
 	switched: choice.switched,
 	supply,
@@ -45,14 +49,14 @@ const asWish = (choice: WishChoice, ratingA: number, supply: readonly string[]):
 	connector: choice.connector
 });
 
-/** Plans the work for a wish, and has the model judge it. `ratingA`: of the new part. */
+/** Plans the work for a wish, and has the model judge it. `ratingA`: of the new part; `same`: what was there again, as it is sold now. */
 export function planWork(
 	house: House,
 	boxId: string,
 	choice: WishChoice,
 	ratingA: number,
 	school: OrderSchool,
-	same = false
+	same: Packet = null
 ): { ok: true; work: Work } | { ok: false; failure: WorkFailure } {
 	const family = familyOf(choice.part);
 	if (family.region !== house.region)
@@ -60,7 +64,7 @@ export function planWork(
 	const found = asRecorded(house, boxId);
 	const feeding = feedingCables(house, boxId, found);
 	const recorded = recordedSupply(house, boxId, feeding);
-	const first = wayFor(house, boxId, choice, ratingA, recorded, found, school);
+	const first = wayFor(house, boxId, choice, same, ratingA, recorded, found, school);
 	if ('code' in first) return { ok: false, failure: { code: 'wish', refusal: first } };
 	// Whatever goes on a load side depends on which cable is the supply, however it was found to sit.
 	const depends = feeding.length > 1 && usesLoad(first.wanted);
@@ -69,14 +73,14 @@ export function planWork(
 	if (!said.passes) return { ok: false, failure: { code: 'planFails', verdict: said } };
 	const others = depends ? feeding.filter((cable) => !recorded.includes(cable)) : [];
 	const ways = others.flatMap((cable) => {
-		const way = wayFor(house, boxId, { ...choice, feed: 'protected' }, ratingA, [cable], found, school);
+		const way = wayFor(house, boxId, { ...choice, feed: 'protected' }, same, ratingA, [cable], found, school);
 		return 'code' in way ? [] : [way];
 	});
 	return {
 		ok: true,
 		work: {
 			wish: choice,
-			same,
+			same: same !== null,
 			found,
 			ways: [first, ...ways],
 			checks: checksOf(house, boxId, first.wanted, said, promise.switched),
@@ -96,12 +100,13 @@ function wayFor(
 	house: House,
 	boxId: string,
 	choice: WishChoice,
+	packet: Packet,
 	ratingA: number,
 	supply: readonly string[],
 	found: Wiring,
 	school: OrderSchool
 ): WorkWay | WishRefusal {
-	const made = wanted(house, boxId, asWish(choice, ratingA, supply), found);
+	const made = wanted(house, boxId, asWish(choice, packet, ratingA, supply), found);
 	if (!made.ok) return made.refusal;
 	const roles = new Map<string, Role>(
 		[found, made.wiring].flatMap((wiring) =>

@@ -41,8 +41,9 @@ const at = (recorded: House, actual = recorded, box = here, ...breakers: string[
 	if (other) person.earthFrom = `outlet:${other.id}`;
 	return person;
 };
-const sewing = (recorded = fennelLaneRecorded(), actual = fennelLaneActual()) => {
-	const person = at(recorded, actual, east, 'b14', 'b14', 'b14');
+const sewing = (recorded = fennelLaneRecorded(), actual = fennelLaneActual(), procedure?: number) => {
+	const plan = planOf(recorded, east, undefined, procedure);
+	const person = new Person(recorded, actual, plan, ['b14', 'b14', 'b14']);
 	person.earthFrom = 'outlet:music-piano';
 	return person;
 };
@@ -99,12 +100,19 @@ describe('what ends a job, each by itself', () => {
 });
 
 describe('a tab that is broken', () => {
-	it.each(['halfSwitched', 'twoCircuits'] as const)('%s: no job is begun, with the reason', (kind) => {
-		expect(planJob(built('us', kind), here)).toEqual({
-			ok: false,
-			failure: { code: 'brokenTabs', box: here }
-		});
-	});
+	it.each(['halfSwitched', 'twoCircuits'] as const)(
+		'%s: broken on the new part before any wire is on it; once no job was begun there',
+		(kind) => {
+			const planned = planJob(built('us', kind), here);
+			const kinds = planned.ok ? planned.plan.work!.ways[0]!.moves.map((move) => move.kind) : [];
+			expect(kinds).toContain('breakTab');
+			expect(kinds.indexOf('breakTab')).toBeLessThan(kinds.indexOf('land'));
+			expect(planJob(built('us', kind), here, undefined, 2)).toEqual({
+				ok: false,
+				failure: { code: 'brokenTabs', box: here }
+			});
+		}
+	);
 	it('a job begun when it could be is readable, and only to be closed', () => {
 		const house = built('us', 'halfSwitched');
 		const plan = planOf(house, here, undefined, 1);
@@ -287,7 +295,7 @@ describe('the rating of the part', () => {
 
 describe('either screw of a side', () => {
 	it('serves on a duplex whose tab is whole, one landing to a screw; the record has it where it went', () => {
-		const person = sewing();
+		const person = sewing(undefined, undefined, 2);
 		person.until('terminate');
 		while (
 			nextStep(person.plan, person.state)?.kind !== 'terminate' ||

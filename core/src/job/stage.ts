@@ -56,7 +56,7 @@ function boxAtWork(box: Box, plan: JobPlan, work: Work, state: JobState): Box {
 		if (was === null) return wiring;
 		return withEnd(wiring, end, state.wires[was] === 'capped' ? 'capped' : 'bare');
 	}, rest);
-	const way = wayNow(work, state.supply.found);
+	const way = wayNow(work, state);
 	const moved = withMoves(free, way, ({ id }) => state.moved[id] !== undefined);
 	// Capped is said of every bare end, those of undone connectors and loose tails too.
 	const capped = Object.values(state.wires).includes('capped');

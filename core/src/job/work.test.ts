@@ -13,6 +13,7 @@ import { endsOf, type Feed } from '../wiring';
 import {
 	houseAfterJob,
 	nextStep,
+	wayNow,
 	partFaults,
 	tripsWithinS,
 	planJob,
@@ -265,16 +266,35 @@ describe('a job that puts something else in', () => {
 		expect([timed(4.2).checks.tester, timed(4.2).redo]).toEqual(['failed', 'finalTest']);
 	});
 
-	test('plain screws where the plan has straight wires under plates: another part, or another plan', () => {
+	test('plain screws take one hook each: two wires that were to go under one plate ask for another part', () => {
 		const answers = { ratingA: 15, tamperResistant: true, sameKind: true, grounded: true, undamaged: true };
-		const faults = (wireEnd: WishChoice['wireEnd'], holds: 'plates' | 'screws') => {
-			const planned = planFor(built('endOfRun'), wishOf('gfci', 'asFound', { wireEnd }));
+		const faults = (kind: string, feed: WishChoice['feed'], holds: 'plates' | 'screws') => {
+			const planned = planFor(built(kind), wishOf('gfci', feed));
 			if (!planned.ok) throw new Error(planned.failure.code);
 			return partFaults(planned.plan, answers, null, { holds });
 		};
-		expect(faults('clampPlate', 'plates')).toEqual([]);
-		expect(faults('clampPlate', 'screws')).toEqual(['noPlates']);
-		expect(faults('hook', 'screws')).toEqual([]);
+		expect(faults('branch', 'protected', 'plates')).toEqual([]);
+		expect(faults('branch', 'protected', 'screws')).toEqual(['noPlates']);
+		expect(faults('endOfRun', 'asFound', 'screws')).toEqual([]);
+	});
+
+	test('where the part in hand has plain screws its moves and its record say hooks', () => {
+		const house = built('middleThrough');
+		const planned = planFor(house, wishOf('decorator'));
+		if (!planned.ok) throw new Error(planned.failure.code);
+		const person = new Person(house, house, planned.plan, ['b1']);
+		person.earthFrom = 'outlet:before';
+		person.until('checkPart');
+		const said = person.answer();
+		expect(person.say({ ...said, hand: { holds: 'screws' } } as typeof said).ok).toBe(true);
+		const lands = wayNow(planned.plan.work!, person.state).moves.filter(({ kind }) => kind === 'land');
+		expect(lands.map((move) => 'how' in move && move.how)).toEqual(lands.map(() => 'hook'));
+		person.until('finish');
+		person.go();
+		const after = houseAfterJob(house, person.plan, person.state, person.events, '2026-11-26', outcomeWords);
+		const onScrews = findBox(after, here)!.terminations.filter(({ at }) => at.startsWith('terminal:'));
+		expect(onScrews.length).toBeGreaterThan(3);
+		expect(new Set(onScrews.map(({ how }) => how))).toEqual(new Set(['hook']));
 	});
 
 	test('what was read off the part is on record: where LINE is, when its light is lit', () => {

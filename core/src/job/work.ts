@@ -1,5 +1,5 @@
 import { familyFor, type PartId } from '../devices';
-import { residualButtonOhm, type Device } from '../house';
+import { residualButtonOhm, type Device, type How } from '../house';
 import { regions, residualCurves, type Region } from '../rules';
 import { done, type Move, type Verdict, type Wiring, type WishRefusal } from '../wiring';
 import type { PartInHand } from './partInHand';
@@ -52,7 +52,7 @@ export type WorkFailure =
 	| { readonly code: 'planFails'; readonly verdict: Verdict }
 	| { readonly code: 'notSoldHere'; readonly part: PartId };
 
-/** The wish that what was there says: the same part, fed as it is; `null` for what no family sells any more. */
+/** The wish that what was there says: the same part, fed as it is; `null` for what isn’t an outlet. */
 export function sameAgain(device: Device): WishChoice | null {
 	const family = familyFor(device);
 	return family
@@ -64,8 +64,47 @@ export function sameAgain(device: Device): WishChoice | null {
 export const wayFor = ({ ways }: Work, found: readonly string[]): WorkWay | undefined =>
 	ways.find(({ supply }) => found.length > 0 && found.every((cable) => supply.includes(cable)));
 
-/** The way that the job takes as it stands: the recorded one until the supply is found. What is found without a way for it ends the job (`apply`). */
-export const wayNow = (work: Work, found: readonly string[]): WorkWay => wayFor(work, found) ?? work.ways[0]!;
+/** What the way depends on, of what was found out on the way. */
+interface SoFar {
+	readonly supply: { readonly found: readonly string[] };
+	readonly hand: PartInHand;
+}
+
+/**
+ * The way that the job takes as it stands: the recorded one until the supply is found (what is found without a way for it ends the job, `apply`), with hooks where the
+ * part in hand has plain screws.
+ */
+export function wayNow(work: Work, { supply, hand }: SoFar): WorkWay {
+	const way = wayFor(work, supply.found) ?? work.ways[0]!;
+	if (hand.holds !== 'screws') return way;
+	const hooks = hooked.get(way) ?? withHooks(way);
+	hooked.set(way, hooks);
+	return hooks;
+}
+/** Asked for at every command, and never another: by the way it comes from. */
+const hooked = new WeakMap<WorkWay, WorkWay>();
+
+/** The same with a hook round its screw wherever one wire alone was to go straight under a plate. */
+function withHooks(way: WorkWay): WorkWay {
+	const alone = new Set(
+		way.moves.flatMap((move) =>
+			move.kind === 'land' && move.how === 'clampPlate' && move.ends.length === 1
+				? [`terminal:${move.terminal}`]
+				: []
+		)
+	);
+	const held = <T extends { readonly how?: How | undefined }>(end: T, at: string): T =>
+		alone.has(at) ? { ...end, how: 'hook' } : end;
+	return {
+		...way,
+		moves: way.moves.map((move) => (move.kind === 'land' ? held(move, `terminal:${move.terminal}`) : move)),
+		wanted: {
+			...way.wanted,
+			terminations: way.wanted.terminations.map((end) => held(end, end.at)),
+			pigtails: way.wanted.pigtails.map((tail) => held(tail, tail.to))
+		}
+	};
+}
 
 /** Moves that are steps of their own once the wires are off the old part: taking those off, and taking the new part in hand, are said elsewhere. */
 export const handMoves = ({ moves: all }: WorkWay): readonly Move[] =>

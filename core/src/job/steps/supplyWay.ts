@@ -16,7 +16,9 @@ export const step: StepModule<'supplyWay', Asks> = {
 	at: 'work',
 	// Where the work depends on which cable it is, it is found, never left.
 	judge: ({ plan }, _state, said) =>
-		plan.work && said.way === 'skip' ? refuse({ code: 'supplyNeeded' }) : accept(said),
+		plan.work && plan.work.candidates.length > 0 && said.way === 'skip'
+			? refuse({ code: 'supplyNeeded' })
+			: accept(said),
 	applied: ({ state, said }) => ({
 		...state,
 		supply: said.way === 'skip' ? { ...noSupply, outcome: 'skipped' } : { ...noSupply, way: said.way }

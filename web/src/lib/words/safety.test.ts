@@ -23,16 +23,29 @@ import { cautions, groundEarthVerdict, ohmVerdictWords, stepWords, wayChoices } 
 import { staysDeadWords } from '$words/steps/fourth';
 import { namedBreakers, pairWords, terminalWord } from '$words/terms';
 
-const homes: readonly [region: 'us' | 'uk', recorded: House, actual: House, box: string, breaker: string][] =
-	[
-		['us', fennelLaneRecorded(), fennelLaneActual(), 'sewing-east-wall', 'b14'],
-		['uk', tanneryRow(), tanneryRow(), 'box-room-desk', 'b5'],
-		['us', fennelLaneRecorded(), fennelLaneActual(), 'reading-stove-wall', 'b9']
-	];
+type Home = readonly [
+	region: 'us' | 'uk',
+	recorded: House,
+	actual: House,
+	box: string,
+	breaker: string,
+	/** Jobs begun under an earlier one are still read. */
+	procedure?: number
+];
+const homes: readonly Home[] = [
+	['us', fennelLaneRecorded(), fennelLaneActual(), 'sewing-east-wall', 'b14'],
+	['uk', tanneryRow(), tanneryRow(), 'box-room-desk', 'b5'],
+	['us', fennelLaneRecorded(), fennelLaneActual(), 'reading-stove-wall', 'b9'],
+	['us', fennelLaneRecorded(), fennelLaneActual(), 'sewing-east-wall', 'b14', 2],
+	['uk', tanneryRow(), tanneryRow(), 'box-room-desk', 'b5', 2]
+];
 
 /** Every step that a job comes to, its words, and the strip above it. */
-function wholeJob(recorded: House, actual: House, box: string, breaker: string): string[] {
-	const person = new Person(recorded, actual, planOf(recorded, box), [breaker, breaker]);
+function wholeJob([, recorded, actual, box, breaker, procedure]: Home): string[] {
+	const person = new Person(recorded, actual, planOf(recorded, box, undefined, procedure), [
+		breaker,
+		breaker
+	]);
 	const lines: string[] = [];
 	for (let count = 0; count < 150 && person.state.status === 'underWay'; count++) {
 		const telling = { house: recorded, plan: person.plan, state: person.state };
@@ -150,9 +163,10 @@ function safetyText(): string {
 		const stop: Step = { kind: 'stop' };
 		lines.push(`stop: ${stepWords(stop, { house: recorded, plan, state }).lead}`);
 	}
-	for (const [region, recorded, actual, box, breaker] of homes) {
-		head(`${region}: a whole job at ${box}`);
-		lines.push(...wholeJob(recorded, actual, box, breaker));
+	for (const home of homes) {
+		const [region, , , box, , procedure] = home;
+		head(`${region}: a whole job at ${box}${procedure ? `, procedure ${procedure}` : ''}`);
+		lines.push(...wholeJob(home));
 	}
 	head('failures');
 	for (const { title, text } of Object.values(failureWords)) lines.push(`${title}: ${text}`);

@@ -1,13 +1,14 @@
 import { handValues } from './job/steps/part';
 import { labelText } from './labels';
 import { atBoxOf } from './steps/words';
-import { checkWords, moveLine, torqueWord } from './work';
+import { checkWords, madeLine, torqueWord } from './work';
 import type { House } from '@wary/core/house';
 import type { PlugLamps } from '@wary/core/instruments';
 import type { VoltReading } from '@wary/core/isolation';
 import type { BoxSeen } from '@wary/core/arrangements';
 import {
 	autopsyFaults,
+	isJoint,
 	type CableVerdict,
 	type Earth,
 	type JobEvent,
@@ -231,8 +232,8 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 		case 'move': {
 			const move = plan.work?.ways.flatMap(({ moves }) => moves).find(({ id }) => id === body.move);
 			return line(
-				move ? capital(moveLine(move, atBoxOf({ house, plan }))) : body.move,
-				body.held ? '' : 'came out of its tug'
+				move ? capital(madeLine(move, atBoxOf({ house, plan }))) : body.move,
+				!body.held ? 'came out of its tug' : move && isJoint(move) ? 'tugged' : ''
 			);
 		}
 		case 'fixLabel':

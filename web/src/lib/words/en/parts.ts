@@ -8,6 +8,7 @@ export const partWords: Record<PartId, { readonly name: string; readonly what: s
 	duplex: { name: 'Duplex outlet', what: 'two halves, a screw a wire' },
 	decorator: { name: 'Decorator outlet', what: 'two halves under a plate with one square opening' },
 	single: { name: 'Single outlet', what: 'one receptacle' },
+	twoSlot: { name: 'Two-slot outlet', what: 'two halves and no ground, where there is none' },
 	usb: { name: 'USB outlet', what: 'two halves and a charger' },
 	gfci: { name: 'GFCI outlet', what: 'opens at a leak; can protect what comes after it' },
 	gfciUsb: { name: 'GFCI outlet with USB', what: 'opens at a leak, with a charger; deep' },

@@ -1,5 +1,5 @@
 import { deadBelowV } from '@wary/core/isolation';
-import type { House } from '@wary/core/house';
+import { deviceModel, type House } from '@wary/core/house';
 import {
 	checkId,
 	tripsWithinS,
@@ -76,6 +76,12 @@ export function moveLine(move: Move, at: AtBox): string {
 			return 'screws that hold nothing: driven in';
 	}
 }
+
+/** A move that was made, for the record: how an end is held is the part’s to say, and stands in the drawing. */
+export const madeLine = (move: Move, at: AtBox): string =>
+	move.kind === 'land'
+		? `${endsWords(move.ends, at)}: on the ${terminalWord(at.region, move.terminal)}`
+		: moveLine(move, at);
 
 /** What a move asks of the hands, one thing at a time. */
 export function moveWords(move: Move, again: boolean, at: AtBox): StepWords {
@@ -156,7 +162,7 @@ export function moveWords(move: Move, again: boolean, at: AtBox): StepWords {
 		case 'driveIn':
 			return {
 				title: 'Drive in the unused screws',
-				lead: 'Turn every screw that holds nothing all the way in. Not those under the tape.',
+				lead: `Turn every screw that holds nothing all the way in.${hasLoadSide(at) ? ' Not those under the tape.' : ''}`,
 				why: 'A screw that sticks out is the first thing to touch the box.'
 			};
 		case 'free':
@@ -164,6 +170,11 @@ export function moveWords(move: Move, again: boolean, at: AtBox): StepWords {
 			return { title: moveLine(move, at), lead: '', why: '' };
 	}
 }
+
+const hasLoadSide = ({ wirings }: AtBox): boolean => {
+	const device = wirings.at(-1)?.device;
+	return device !== undefined && deviceModel(device).terminals.some(({ side }) => side === 'load');
+};
 
 /** LINE and LOAD are printed top and bottom by some makes and the other way round by others: told only where it was asked. */
 function placeOnPart(terminal: string, { hand }: AtBox): string {

@@ -68,8 +68,8 @@ export function rowsOf(step: Step, plan: JobPlan, state: JobState): Rows | null 
 		case 'move':
 			return {
 				key: 'work',
-				title: 'Wire it as planned',
-				steps: handMoves(wayNow(plan.work!, state.supply.found)).map(({ id }): Step => ({
+				title: plan.work?.same ? 'Wire the new one as the old one was' : 'Wire it as planned',
+				steps: handMoves(wayNow(plan.work!, state)).map(({ id }): Step => ({
 					kind: 'move',
 					move: id,
 					again: state.moved[id] === 'loose'

@@ -1,4 +1,4 @@
-import { findBreaker, type House } from '@wary/core/house';
+import { findBreaker, takesGround, type Device, type House } from '@wary/core/house';
 import { deadBelowV } from '@wary/core/isolation';
 import { waysFor, type JobPlan } from '@wary/core/job';
 import { regions } from '@wary/core/rules';
@@ -36,6 +36,16 @@ export const cautions = (region: 'us' | 'uk'): string[] => [
 	'Whenever something isn’t as described, or you aren’t sure: stop. That is what the Stop button is for.'
 ];
 
+/** What else its name leaves open, seen on the part. */
+const ofItsKind = (device: Device): string =>
+	'tabs' in device
+		? ', both bridge tabs whole'
+		: 'switched' in device
+			? device.switched
+				? ', with its switches'
+				: ', without switches'
+			: '';
+
 export const partQuestions = (
 	region: 'us' | 'uk',
 	plan: JobPlan
@@ -43,7 +53,7 @@ export const partQuestions = (
 	{
 		key: 'sameKind',
 		text: plan.work
-			? `As planned: ${inSentence(partWords[plan.work.wish.part].name)}${'tabs' in plan.newDevice ? ', both bridge tabs whole' : ''}`
+			? `${plan.work.same ? 'Like the old one' : 'As planned'}: ${inSentence(partWords[plan.work.wish.part].name)}${ofItsKind(plan.newDevice)}`
 			: region === 'uk'
 				? plan.newDevice.kind === 'socketTwin'
 					? 'A twin socket, switched like the old one'
@@ -59,13 +69,13 @@ export const partQuestions = (
 		text:
 			region === 'uk'
 				? 'Terminals marked L, N and earth'
-				: plan.work && !plan.newGrounded
+				: takesGround(plan.newDevice) && !plan.newGrounded
 					? 'Three slots and a green ground screw, on which nothing goes here'
-					: plan.grounded || plan.work
+					: takesGround(plan.newDevice)
 						? 'Three slots: it has a green ground screw'
 						: 'No ground slot and no green screw: there is nothing to connect one to'
 	},
-	...(plan.grounded || plan.work || region === 'uk'
+	...(takesGround(plan.newDevice)
 		? [
 				{
 					key: 'tamperResistant' as const,

@@ -68,11 +68,12 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 			return {
 				title: `Check the new ${t.outlet}`,
 				lead: 'Read the marks on the part in your hand, not on the packet.',
-				why: plan.work
-					? `Planned is: ${partWords[plan.work.wish.part].name}. Another part has other terminals, and another plan.`
-					: uk
-						? 'Like for like: a 13 A socket to BS 1363, shuttered, of the same kind, fits what is behind it without changing the circuit.'
-						: 'The rating follows the breaker and the wires, never the old outlet. A 15 A circuit takes 15 A outlets only; a 20 A circuit takes 15 or 20 A. In a home a replacement has to be tamper resistant nearly everywhere, and grounded where the box has a ground.',
+				why:
+					plan.work && !plan.work.same
+						? `Planned is: ${partWords[plan.work.wish.part].name}. Another part has other terminals, and another plan.`
+						: uk
+							? 'Like for like: a 13 A socket to BS 1363, shuttered, of the same kind, fits what is behind it without changing the circuit.'
+							: 'The rating follows the breaker and the wires, never the old outlet. A 15 A circuit takes 15 A outlets only; a 20 A circuit takes 15 or 20 A. In a home a replacement has to be tamper resistant nearly everywhere, and grounded where the box has a ground.',
 				rule: uk
 					? 'BS 7671 553.1; BS 1363-2'
 					: 'NEC 2020 406.4(D)(1), 406.4(D)(5), 406.12; table 210.21(B)(3)'
@@ -167,7 +168,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 					}
 				: {
 						title: 'Which cable is the supply?',
-						lead: `Dead, by resistance, is the first choice. Alive, by voltage, only where that can’t tell. ${plan.work ? 'What goes on LINE and what on LOAD depends on it: it is found, not guessed.' : 'A like-for-like swap doesn’t need to know: it may be left.'}`,
+						lead: `Dead, by resistance, is the first choice. Alive, by voltage, only where that can’t tell. ${plan.work && plan.work.candidates.length > 0 ? 'What goes on LINE and what on LOAD depends on it: it is found, not guessed.' : 'A like-for-like swap doesn’t need to know: it may be left.'}`,
 						why: `A device that protects what comes after it needs to know, and so does whoever looks for a fault later. Position, colour and the terminal a wire sat on don’t tell: any of them may have been mixed up before.`
 					};
 		case 'readSupplyOhms':
@@ -213,7 +214,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 				why: 'A wire that looks clamped and isn’t is the commonest bad joint there is.'
 			};
 		case 'move': {
-			const way = wayNow(plan.work!, state.supply.found);
+			const way = wayNow(plan.work!, state);
 			const move = way.moves.find(({ id }) => id === step.move)!;
 			return moveWords(move, step.again, atBoxOf(telling));
 		}

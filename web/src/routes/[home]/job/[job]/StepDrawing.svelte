@@ -16,7 +16,7 @@
 	const pair = $derived(step?.kind === 'readPair' ? findPair(plan, step.pair, state.earth) : undefined);
 	const move = $derived(
 		step?.kind === 'move' && plan.work
-			? wayNow(plan.work, state.supply.found).moves.find(({ id }) => id === step.move)
+			? wayNow(plan.work, state).moves.find(({ id }) => id === step.move)
 			: undefined
 	);
 	/** What is done to the part in hand is seen on the part. */

@@ -12,7 +12,7 @@ export const words = {
 	itMustBeAGrounding: 'It must be a grounding one.',
 	takeItBackADamaged: 'Take it back: a damaged part is not fitted.',
 	noPlates:
-		'It has plain screws: a straight wire pulls out from under them. Take one with plates, or stop here and plan again with a hook round every screw.',
+		'It has plain screws, and a screw takes one hook. Two wires go to one terminal here: take a part with plates, or stop here and plan it with pigtails.',
 	onThisPart: 'On this part, as far as you can see it',
 	holds: 'Wires are held by',
 	lineAt: 'LINE is printed, seen from the back',

@@ -156,7 +156,7 @@
 			<Readings {record} {house} {plan} {state} />
 		</section>
 	</div>
-	{#if plan.work}<BeforeAfter {house} {plan} supply={state.supply.found} done={false} />{/if}
+	{#if plan.work}<BeforeAfter {house} {plan} {state} done={false} />{/if}
 	<PhotoSheet {home} {photos} />
 </Sheet>
 

@@ -1,22 +1,21 @@
 <script lang="ts">
 	import { words as w } from '$words/job/record/page';
 	import { findBox, type House } from '@wary/core/house';
-	import { asFoundIn, wayNow, type JobPlan } from '@wary/core/job';
+	import { asFoundIn, wayNow, type JobPlan, type JobState } from '@wary/core/job';
 	import { wiredAs } from '@wary/core/wiring';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 
 	interface Props {
 		house: House;
 		plan: JobPlan;
-		/** The cables that were found to feed the box. */
-		supply: readonly string[];
+		state: JobState;
 		/** Whether the work was done to its end. */
 		done: boolean;
 	}
 	/** The box before, and as the work left it or was to leave it. */
-	let { house, plan, supply, done }: Props = $props();
+	let { house, plan, state: jobState, done }: Props = $props();
 	const before = $derived(plan.foundAs ? asFoundIn(house, plan.boxId, plan.foundAs) : house);
-	const after = $derived(wiredAs(house, plan.boxId, wayNow(plan.work!, supply).wanted));
+	const after = $derived(wiredAs(house, plan.boxId, wayNow(plan.work!, jobState).wanted));
 	let back = $state(true);
 </script>
 

@@ -141,7 +141,12 @@
 			{/each}
 		</section>
 	</div>
-	{#if plan.work}<BeforeAfter {house} {plan} supply={state.supply.found} done={outcome === 'finished'} />{/if}
+	{#if plan.work}
+		<!-- The same again wires nothing otherwise: on paper the two would be one picture twice. -->
+		<div class:no-print={plan.work.same && !plan.foundAs}>
+			<BeforeAfter {house} {plan} {state} done={outcome === 'finished'} />
+		</div>
+	{/if}
 	<PhotoSheet {home} {photos} />
 </Sheet>
 

@@ -9,7 +9,7 @@
 	let { step }: { step: Extract<Step, { kind: 'move' }> } = $props();
 	const { session } = getJob();
 	const move = $derived(
-		wayNow(session.plan.work!, session.jobState.supply.found).moves.find(({ id }) => id === step.move)
+		wayNow(session.plan.work!, session.jobState).moves.find(({ id }) => id === step.move)
 	);
 	const tugged = $derived(step.again || (move !== undefined && isJoint(move)));
 	const answer = (held: boolean) => session.submit({ kind: 'move', move: step.move, held });
