@@ -112,3 +112,49 @@ describe('a box that failed its test, before it is opened again', () => {
 		expect(one.state.isolation.off).toContain(breaker);
 	});
 });
+
+describe('an end that sat where it doesn’t belong', () => {
+	/** A final test that shows hot and neutral exchanged, and the box opened again. */
+	const opened = () => {
+		const one = person(null);
+		one.until('readPlug');
+		one.say({
+			kind: 'readPlug',
+			half: 'upper',
+			lamps: { hotNeutral: true, hotGround: false, neutralGround: true }
+		});
+		one.until('move');
+		return one;
+	};
+	const sat = (one: Person, where: string, held = true) => {
+		const step = one.step as Extract<NonNullable<Person['step']>, { kind: 'move' }>;
+		return one.say({ kind: 'move', move: step.move, held, sat: where });
+	};
+
+	test('is put right as it is found, on record, and the job goes on to its end', () => {
+		const one = opened();
+		while (!(one.step?.kind === 'move' && one.step.move === 'land hotUpper')) one.go();
+		expect(one.step).toMatchObject({ again: true });
+		expect(sat(one, 'neutralUpper').ok).toBe(true);
+		expect(one.state.moved['land hotUpper']).toBe('done');
+		one.until('finish');
+		expect(one.events.some(({ body }) => body.kind === 'move' && body.sat === 'neutralUpper')).toBe(true);
+	});
+
+	test('one that comes out of its tug after that is made again', () => {
+		const one = opened();
+		const { step } = one;
+		expect(sat(one, 'bare', false).ok).toBe(true);
+		expect(one.step).toEqual({ ...step, again: false });
+	});
+
+	test('nowhere, at its own place, or where nothing was made yet: refused', () => {
+		const one = opened();
+		const step = one.step as Extract<NonNullable<Person['step']>, { kind: 'move' }>;
+		expect(sat(one, step.move.replace('land ', ''))).toMatchObject({ refusal: { code: 'notNow' } });
+		expect(sat(one, 'window')).toMatchObject({ refusal: { code: 'notNow' } });
+		const fresh = person(null);
+		fresh.until('move');
+		expect(sat(fresh, 'bare')).toMatchObject({ refusal: { code: 'notNow' } });
+	});
+});

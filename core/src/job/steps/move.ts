@@ -1,12 +1,20 @@
 import { z } from 'zod';
 import { moved } from '../applyWork';
-import { accept } from '../decision';
+import { deviceModel } from '../../house';
+import { accept, refuse } from '../decision';
+import { wayNow } from '../work';
 import { name, saying } from './said';
 import type { StepModule } from './module';
 
 /** A move of the work: made, and where it is a joint, whether it held a tug. */
 export const schema = saying(() =>
-	z.strictObject({ kind: z.literal('move'), move: name, held: z.boolean() })
+	z.strictObject({
+		kind: z.literal('move'),
+		move: name,
+		held: z.boolean(),
+		/** In a box that was opened again: where an end sat that belonged elsewhere, before it was put right: a terminal, or `bare`. */
+		sat: name.optional()
+	})
 );
 export type Asks = { readonly kind: 'move'; readonly move: string; readonly again: boolean };
 
@@ -17,6 +25,16 @@ export const step: StepModule<'move', Asks> = {
 	at: 'work',
 	touches: true,
 	by: 'move',
-	judge: (_context, _state, said) => accept(said, { passes: said.held, expected: null }),
+	judge: (context, state, said) => {
+		const { plan } = context;
+		if (said.sat === undefined) return accept(said, { passes: said.held, expected: null });
+		// Only a joint that was made can have been made elsewhere, and only another place is elsewhere.
+		const move = wayNow(plan.work!, state).moves.find(({ id }) => id === said.move);
+		const again = state.moved[said.move] === 'loose' && move?.kind === 'land';
+		const terminals = deviceModel(plan.newDevice).terminals.map(({ name: id }) => id);
+		if (!again || said.sat === move.terminal || !['bare', ...terminals].includes(said.sat))
+			return refuse({ code: 'notNow', next: context.next() });
+		return accept(said, { passes: said.held, expected: null });
+	},
 	applied: ({ plan, state, said }) => moved(plan, state, said)
 };

@@ -233,7 +233,9 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 			const move = plan.work?.ways.flatMap(({ moves }) => moves).find(({ id }) => id === body.move);
 			return line(
 				move ? capital(madeLine(move, atBoxOf({ house, plan }))) : body.move,
-				!body.held ? 'came out of its tug' : move && isJoint(move) ? 'tugged' : ''
+				[satWords(body.sat, plan), !body.held ? 'came out of its tug' : move && isJoint(move) ? 'tugged' : '']
+					.filter((each) => each !== '')
+					.join(', ')
 			);
 		}
 		case 'fixLabel':
@@ -341,3 +343,11 @@ const confirmedWords = (region: 'us' | 'uk') => ({
 	markSupply: 'Supply cable marked',
 	closeUp: 'Folded back and covered'
 });
+
+/** Where an end sat that belonged elsewhere. */
+const satWords = (sat: string | undefined, { region }: JobPlan): string =>
+	sat === undefined
+		? ''
+		: sat === 'bare'
+			? 'was on nothing, put right'
+			: `sat on the ${terminalWord(region, sat)}, put right`;

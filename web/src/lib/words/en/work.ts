@@ -90,9 +90,12 @@ export function moveWords(move: Move, again: boolean, at: AtBox): StepWords {
 	const uk = region === 'uk';
 	if (again)
 		return {
-			title: `Tug it anew: ${move.kind === 'land' ? terminalWord(region, move.terminal) : moveLine(move, at)}`,
-			lead: 'Hold the part, pull each of its wires firmly. Make the joint again where anything moves.',
-			why: 'The box was open again: every joint made here is tugged once more.'
+			title: `${move.kind === 'land' ? 'Look, and tug it anew' : 'Tug it anew'}: ${move.kind === 'land' ? terminalWord(region, move.terminal) : moveLine(move, at)}`,
+			lead:
+				move.kind === 'land'
+					? `Look first: ${endsWords(move.ends, at)} ${move.ends.length > 1 ? 'belong' : 'belongs'} here, and nothing else. Put it right if it isn’t so. Then hold the part and pull firmly; make the joint again where anything moves.`
+					: 'Hold the part, pull each of its wires firmly. Make the joint again where anything moves.',
+			why: 'A test failed, or the box was opened again: where each end sits is looked at, and every joint made here is tugged once more.'
 		};
 	switch (move.kind) {
 		case 'undo':

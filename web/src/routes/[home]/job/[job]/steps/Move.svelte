@@ -2,7 +2,9 @@
 	import { words as w } from '$words/job/steps/move';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import { deviceModel } from '@wary/core/house';
 	import { isJoint, wayNow, type Step } from '@wary/core/job';
+	import { terminalWord } from '$words/terms';
 	import { getJob } from '../context';
 
 	/** One move of the work: done, or for a joint, whether it held its tug. */
@@ -12,13 +14,27 @@
 		wayNow(session.plan.work!, session.jobState).moves.find(({ id }) => id === step.move)
 	);
 	const tugged = $derived(step.again || (move !== undefined && isJoint(move)));
-	const answer = (held: boolean) => session.submit({ kind: 'move', move: step.move, held });
+	const answer = (held: boolean, sat?: string) =>
+		session.submit({ kind: 'move', move: step.move, held, ...(sat === undefined ? {} : { sat }) });
+	/** In a box that was opened again an end may turn out to sit where it doesn’t belong. */
+	const mayBeElsewhere = $derived(step.again && move?.kind === 'land');
+	let asked = $state('');
+	const elsewhere = $derived(mayBeElsewhere && asked === step.move);
+	const ask = () => (asked = elsewhere ? '' : step.move);
+	const places = $derived(
+		move?.kind === 'land'
+			? deviceModel(session.plan.newDevice)
+					.terminals.map(({ name }) => name)
+					.filter((name) => name !== move.terminal)
+			: []
+	);
 	function key(event: KeyboardEvent) {
 		if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector('dialog[open]')) return;
 		const target = event.target instanceof HTMLElement ? event.target : null;
 		if (target?.closest('input, textarea, select')) return;
 		if (tugged && event.key === 'y') answer(true);
 		else if (tugged && event.key === 'n') answer(false);
+		else if (mayBeElsewhere && event.key === 'e') ask();
 		else if (!tugged && event.key === 'Enter' && !target?.closest('button, a, summary')) answer(true);
 		else return;
 		event.preventDefault();
@@ -28,9 +44,25 @@
 <svelte:window onkeydown={key} />
 <p class="row mt-4">
 	{#if tugged}
-		<Button size="lg" onclick={() => answer(true)}>{w.held}<Kbd>y</Kbd></Button>
+		<Button size="lg" onclick={() => answer(true)}>{mayBeElsewhere ? w.sitsSo : w.held}<Kbd>y</Kbd></Button>
 		<Button size="lg" color="light" onclick={() => answer(false)}>{w.cameOut}<Kbd>n</Kbd></Button>
+		{#if mayBeElsewhere}
+			<Button size="lg" color="light" aria-expanded={elsewhere} onclick={ask}
+				>{w.elsewhere}<Kbd>e</Kbd></Button
+			>
+		{/if}
 	{:else}
 		<Button size="lg" onclick={() => answer(true)}>{w.done}<Kbd>↵</Kbd></Button>
 	{/if}
 </p>
+{#if elsewhere}
+	<p class="mt-3">{w.whereDidItSit}</p>
+	<p class="row mt-2">
+		{#each places as place (place)}
+			<Button color="light" onclick={() => answer(true, place)}
+				>{terminalWord(session.plan.region, place)}</Button
+			>
+		{/each}
+		<Button color="light" onclick={() => answer(true, 'bare')}>{w.onNothing}</Button>
+	</p>
+{/if}
