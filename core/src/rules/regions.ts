@@ -38,6 +38,8 @@ export interface WiringCustom {
 	readonly ring: { readonly upToA: number; readonly size: ConductorSize } | null;
 	readonly sheath: 'nonmetallic' | 'twinAndEarth';
 	readonly palette: 'us' | 'ukNew';
+	/** Ratings that are marked on outlets, the usual one first, A. */
+	readonly outletsMarkedA: readonly number[];
 	readonly boxMaterial: 'plastic' | 'metal';
 	/** Its size is told by volume, or by depth. */
 	readonly boxBy: 'volume' | 'depth';
@@ -94,6 +96,7 @@ export const regions: Record<Region, RegionRules> = {
 		custom: {
 			sizedBy: 'AWG',
 			outletCable: '14AWG',
+			outletsMarkedA: [15, 20, 30],
 			sizeUpToA: [
 				[15, '14AWG'],
 				[20, '12AWG'],
@@ -144,6 +147,7 @@ export const regions: Record<Region, RegionRules> = {
 		custom: {
 			sizedBy: 'mm2',
 			outletCable: '2.5mm2',
+			outletsMarkedA: [13, 5, 2],
 			sizeUpToA: [
 				[6, '1.0mm2'],
 				[10, '1.5mm2'],

@@ -86,7 +86,8 @@ export const editSchema = z.discriminatedUnion('do', [
 		material: z.enum(['metal', 'plastic']).optional(),
 		/** What outlet is there, as seen. Where its terminals are others, the wires are taken to come as they usually do. */
 		device: device.optional(),
-		depthMm: z.number().min(5).max(200).optional()
+		depthMm: z.number().min(5).max(200).optional(),
+		volumeIn3: z.number().min(1).max(200).optional()
 	}),
 	z.strictObject({ do: z.literal('removeBox'), box: id }),
 	z.strictObject({ do: z.literal('placeBox'), box: id, spot }),

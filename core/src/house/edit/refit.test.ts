@@ -52,3 +52,12 @@ test('with the same terminals every wire stays where it is; what hangs on a wall
 		refusal: { code: 'wiredByHand' }
 	});
 });
+
+test('what is read off the part and stamped in the box is put on record, wires and all else as they were', () => {
+	const house = homes[0]!;
+	const box = findBox(house, 'sewing-east-wall')!;
+	const device = { ...box.device!, ratingA: 20, tamperResistant: true } as NonNullable<typeof box.device>;
+	const edited = editHouse(house, [{ do: 'setBox', box: box.id, device, volumeIn3: 18, depthMm: 60 }]);
+	const after = edited.ok ? findBox(edited.house, box.id)! : null;
+	expect(after).toEqual({ ...box, device, volumeIn3: 18, depthMm: 60 });
+});

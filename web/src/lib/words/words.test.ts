@@ -68,7 +68,8 @@ describe.each(jobs)('the words of a whole job, %s', (region, recorded, actual, b
 		const joined = recordLines(work, recorded, person.plan);
 		expect(joined.filter(({ text }) => text.startsWith('Taken off'))).toHaveLength(1);
 		const lands = person.plan.work!.ways[0]!.moves.filter(({ kind }) => kind === 'land');
-		expect(joined.filter(({ value }) => value === 'tugged')).toHaveLength(lands.length);
+		const put = joined.filter(({ text }) => text.startsWith('Put on, each tugged'));
+		expect(put.map(({ text }) => text.split('; ').length)).toEqual([lands.length]);
 	});
 
 	it('has words for every refusal, condition, reason, visit and thing to carry', () => {

@@ -5,7 +5,7 @@ import { inSentence } from './terms';
 
 /** What a job writes into the outlet’s history. */
 export const replacedWords = ({ work, oldDevice }: JobPlan): string =>
-	work
+	work && !work.same
 		? `${kindWords(oldDevice)} replaced by ${inSentence(partWords[work.wish.part].name)}, proven dead before and tested after.`
 		: outcomeWords.replaced;
 

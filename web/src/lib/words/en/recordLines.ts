@@ -1,11 +1,21 @@
 import type { House } from '@wary/core/house';
 import type { Earth, JobEvent, JobPlan } from '@wary/core/job';
 import { eventWords, type EventWords } from './events';
+import { atBoxOf } from './steps/words';
+import { madeLine } from './work';
 import { cableLetter, capital, howWords, terminalWord } from './terms';
 
 export type RecordLine = EventWords & { readonly key: string; readonly at: string };
 
-/** Events as lines of a record, what belongs together on one: terminals taken off in a run, and each put on with its tug. */
+const putOn = 'Put on, each tugged:';
+/** A landing that held at once and where it belongs; `null`: anything else. */
+function landedLine({ body }: JobEvent, house: House, plan: JobPlan): string | null {
+	if (body.kind !== 'move' || !body.held || body.sat !== undefined) return null;
+	const move = plan.work?.ways.flatMap(({ moves }) => moves).find(({ id }) => id === body.move);
+	return move?.kind === 'land' ? madeLine(move, atBoxOf({ house, plan })) : null;
+}
+
+/** Events as lines of a record, what belongs together on one: terminals taken off in a run, and those put on, each with its tug. */
 export function recordLines(
 	events: readonly JobEvent[],
 	house: House,
@@ -27,6 +37,16 @@ export function recordLines(
 				value: '',
 				expected: '',
 				passes: null
+			});
+		// Wires put on and tugged one after the other are one line; what came out, or sat elsewhere, stands by itself.
+		else if (body.kind === 'move' && landedLine(event, house, plan) && last?.text.startsWith(putOn))
+			lines[lines.length - 1] = { ...last, text: `${last.text}; ${landedLine(event, house, plan)}` };
+		else if (body.kind === 'move' && landedLine(event, house, plan))
+			lines.push({
+				key: event.id,
+				at: event.at,
+				...eventWords(event, house, plan),
+				text: `${putOn} ${landedLine(event, house, plan)}`
 			});
 		// Its readings stand on the line of the search for the supply cable.
 		else if (body.kind === 'readSupplyOhms' || body.kind === 'readSupplyVolts') {

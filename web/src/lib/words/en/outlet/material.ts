@@ -1,11 +1,20 @@
 export const words = {
 	whatIsThere: 'What is there',
 	outletOf: (name: string | number, device: string | number) => `${name}: ${device}`,
-	twoSlot: 'Two-slot outlet, ungrounded',
 	asRecorded: 'as recorded',
-	depth: 'Depth of the box, mm',
+	depth: 'Depth, mm',
 	depthOf: (name: string | number, depth: string | number) => `${name}: ${depth} mm deep`,
 	depthRange: 'A depth from 5 to 200 mm.',
+	volume: 'Stamped volume, in³',
+	volumeOf: (name: string | number, volume: string | number) => `${name}: ${volume} in³`,
+	volumeRange: 'A volume from 1 to 200 in³.',
+	rating: 'Rating marked on it',
+	ratingOf: (name: string | number, amps: string | number) => `${name}: ${amps} A`,
+	marks: {
+		us: { tamperResistant: 'TR on its face', weatherResistant: 'WR on its face' },
+		uk: { tamperResistant: 'shutters (BS 1363)', weatherResistant: 'for outdoors' }
+	},
+	markOf: (name: string | number, mark: string, is: boolean) => `${name}: ${is ? mark : `no ${mark}`}`,
 	whatTheBoxIsMade: 'What the box is made of',
 	metal: 'metal',
 	plastic: 'plastic',

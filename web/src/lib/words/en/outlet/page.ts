@@ -37,6 +37,5 @@ export const words = {
 		'The record has changed since this plan was made. Reload the page: the plan is made anew, and nothing you chose is lost.',
 	replaceItLikeForLike: 'Replace it, like for like',
 	foundByTest: (day: string | number) => `found by test, ${day}`,
-	claimedByALabelNot: 'claimed by a label, not tested',
-	mmDeep: (depthMm: string | number) => `${depthMm} mm deep`
+	claimedByALabelNot: 'claimed by a label, not tested'
 };

@@ -14,12 +14,12 @@
 	import { deviceWords } from '$words/devices';
 	import { labelMeans, labelText } from '$words/labels';
 	import { breakerName, capital, ohmsWord, terms, voltsWord } from '$words/terms';
-	import Material from './Material.svelte';
 	import PlanLink from './PlanLink.svelte';
 	import PluggedIn from './PluggedIn.svelte';
 	import SeenOtherwise from './SeenOtherwise.svelte';
 	import StartJob from './StartJob.svelte';
 	import VoltsAlong from './VoltsAlong.svelte';
+	import TheBox from './TheBox.svelte';
 	import WhatIsThere from './WhatIsThere.svelte';
 	import { worryWords } from '$words/worries';
 
@@ -141,21 +141,13 @@
 						></TableBodyRow
 					>{/if}
 				<TableBodyRow
-					><TableHeadCell>{w.box}</TableHeadCell><TableBodyCell class="flex items-center gap-3"
-						>{#key data.version}<Material
+					><TableHeadCell>{w.box}</TableHeadCell><TableBodyCell
+						>{#key data.version}<TheBox
 								house={data.house}
 								version={data.version}
 								slug={data.home.slug}
 								box={data.box}
-							/>{/key}
-						<span
-							>{[
-								data.box.volumeIn3 ? `${data.box.volumeIn3} in³` : '',
-								data.box.depthMm ? w.mmDeep(data.box.depthMm) : ''
-							]
-								.filter(Boolean)
-								.join(', ')}</span
-						></TableBodyCell
+							/>{/key}</TableBodyCell
 					></TableBodyRow
 				>
 			</TableBody>

@@ -43,9 +43,10 @@ export async function load({ params, url }) {
 	};
 }
 
-/** What most people put in: the same family in the other style, or with USB. */
+/** What most people put in: the same family in the other style, or with USB; for two slots a grounding type. */
 function usual(now: PartId | undefined, sold: readonly PartId[]): PartId {
 	if (now === 'duplex') return 'decorator';
+	if (now === 'twoSlot') return 'duplex';
 	if (now === 'socketTwin' || now === 'socketSingle') return 'usbTwin';
 	return now ?? sold[0]!;
 }

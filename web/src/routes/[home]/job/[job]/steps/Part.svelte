@@ -7,6 +7,7 @@
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { familyOf } from '@wary/core/devices';
 	import { partFaults, ratingsWanted, type PartAnswers, type PartInHand } from '@wary/core/job';
+	import { regions } from '@wary/core/rules';
 	import { partQuestions } from '$words/steps';
 	import { deviceWords } from '$words/devices';
 	import { getJob } from '../context';
@@ -82,7 +83,7 @@
 <form onsubmit={submit}>
 	<fieldset class="row">
 		<legend class="label">{w.ratingMarkedOnIt}</legend>
-		{#each plan.region === 'uk' ? [13, 5, 2] : [15, 20, 30] as amps (amps)}
+		{#each regions[plan.region].custom.outletsMarkedA as amps (amps)}
 			<Radio inline name="rating" value={amps} bind:group={ratingA}>{amps} A</Radio>
 		{/each}
 	</fieldset>
