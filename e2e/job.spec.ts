@@ -38,6 +38,10 @@ test('us: from a worn outlet to a finished record, with the wrong breaker caught
 	await page.goto('/fennel-lane/outlet/sewing-east-wall');
 	await expect(page.getByText(/found by test/)).toBeVisible();
 	await expect(page.getByText('Replaced like for like')).toBeVisible();
+	// What it tried stands in the ledger, as found and at the end.
+	await page.goto('/fennel-lane/log?at=sewing-east-wall');
+	await expect(page.getByRole('row', { name: /As found, lower half.*a plug slips/ })).toBeVisible();
+	await expect(page.getByRole('row', { name: /Final test, lower half.*a plug holds/ })).toBeVisible();
 	await page.goto('/fennel-lane');
 	// What the job found out is what Today says next, and there it is put right.
 	await expect(page.getByText('Breaker 11 is labelled wrong')).toBeVisible();

@@ -10,6 +10,7 @@ import {
 import { protectionAsked, type ProtectionAsked } from '../job/asked';
 import { regions, type Place } from '../rules';
 import { guardOfOutlet } from '../wiring';
+import type { TestDue } from './ledger';
 import { needsOf, urgencyOf, type Need } from './needs';
 
 /** Something a house has to say: what it is about, and what shows it. */
@@ -26,6 +27,10 @@ export type Due =
 	  }
 	/** Outlets where today’s code asks for protection that the model doesn’t find, those nearest to water first. */
 	| { readonly kind: 'unprotected'; readonly boxes: readonly string[]; readonly asked: ProtectionAsked }
+	/** Residual parts whose button wants pressing. */
+	| { readonly kind: 'testDue'; readonly tests: readonly TestDue[] }
+	/** One that didn’t open, or didn’t reset, when its button was pressed: nothing guards there. */
+	| { readonly kind: 'testFailed'; readonly test: TestDue }
 	/** Outlets on no circuit: nobody knows what makes them dead. */
 	| { readonly kind: 'unplaced'; readonly boxes: readonly string[] }
 	/** How the supply is earthed is only assumed (uk). */
@@ -38,19 +43,26 @@ export type Due =
 
 /**
  * Places between the worries (`urgencyOf`), chosen: a label that was caught wrong may send somebody to the wrong breaker, so it comes after what burns or is
- * worn bare, and before what only rattles; what is merely not known yet comes last.
+ * worn bare, and before what only rattles; a part that failed its own test guards nothing, and people think it does; what is merely not known yet comes last.
  */
 const urgency = {
 	contradicted: 3.5,
 	noPlaceForGround: 5.5,
 	unprotected: 5.7,
 	unplaced: 6,
+	testFailed: 2.5,
+	testDue: 6.5,
 	earthingUnsaid: 7,
 	unproven: 8
 } as const;
 
-/** Everything a house has to say, most dangerous first. Empty only where there is nothing to do and nothing left to find out. */
-export function dueOf(house: House): Due[] {
+/**
+ * Everything a house has to say, most dangerous first. Empty only where there is nothing to do and nothing left to find out. `tests`: what the ledger says of buttons
+ * (`testsDue`).
+ */
+export function dueOf(house: House, tests: readonly TestDue[] = []): Due[] {
+	const failed = tests.filter((test) => test.failed !== null);
+	const wanting = tests.filter((test) => test.failed === null);
 	const outlets = house.boxes.filter(({ use, device }) => use === 'outlet' && device);
 	const unplaced = outlets.filter(({ id }) => circuitsInBox(house, id).length === 0);
 	const evidence = allBreakers(house).map((breaker) => ({ breaker, evidence: evidenceOf(house, breaker) }));
@@ -85,6 +97,10 @@ export function dueOf(house: House): Due[] {
 			rank: urgency.unprotected,
 			due: { kind: 'unprotected' as const, ...each }
 		})),
+		...failed.map((test) => ({ rank: urgency.testFailed, due: { kind: 'testFailed' as const, test } })),
+		...(wanting.length > 0
+			? [{ rank: urgency.testDue, due: { kind: 'testDue' as const, tests: wanting } }]
+			: []),
 		...(unplaced.length > 0
 			? [
 					{

@@ -68,6 +68,8 @@ export interface CodeBook {
 	readonly groundApartFromDevice: boolean;
 	/** Every general outlet is asked to stand behind a residual device (BS 7671 411.3.3). */
 	readonly residualEverywhere: boolean;
+	/** How often a residual part is tried by its own button, d. */
+	readonly buttonTest: { readonly everyDays: number; readonly source: string };
 	/** A rule of place asks for a distance, which no device meets (BS 7671 701.512.3). */
 	readonly placesByDistance: boolean;
 }
@@ -123,6 +125,7 @@ export const regions: Record<Region, RegionRules> = {
 			plugRatingA: null,
 			groundApartFromDevice: true,
 			residualEverywhere: false,
+			buttonTest: { everyDays: 30, source: 'maker’s instruction (UL 943): monthly' },
 			placesByDistance: false
 		}
 	},
@@ -175,6 +178,7 @@ export const regions: Record<Region, RegionRules> = {
 			plugRatingA: 13,
 			groundApartFromDevice: false,
 			residualEverywhere: true,
+			buttonTest: { everyDays: 182, source: 'BS 7671 514.12.2: six-monthly' },
 			placesByDistance: true
 		}
 	}

@@ -38,6 +38,8 @@ import {
 	maybeStored,
 	type JobRow
 } from './jobs';
+import { observedIn } from '@wary/core/observations';
+import { addObservations } from './observations';
 import { stoppedWords } from '$words/conditions';
 import { foundWords } from '$words/found';
 import { outcomeWords, replacedWords, stoppedElsewhereWords, untestedWords } from '$words/outcome';
@@ -272,6 +274,9 @@ async function store(household: Household, loaded: LoadedJob, event: JobEvent): 
 			houseAfter(house, loaded, event.at.slice(0, 10), body),
 			`${body.kind === 'finish' ? 'job finished' : 'job stopped'}: ${places.join(', ')}`
 		);
+		const { plans } = loaded.whole;
+		const observed = plans.flatMap((plan, k) => observedIn(plan, eventsAt(plans, loaded.events, k), job.id));
+		await addObservations(on, household.id, observed);
 		return true;
 	});
 }

@@ -2,6 +2,7 @@
 	import { words as w } from '$words/layout';
 	import BottomNav from 'flowbite-svelte/BottomNav.svelte';
 	import BottomNavItem from 'flowbite-svelte/BottomNavItem.svelte';
+	import BookOpenOutline from 'flowbite-svelte-icons/BookOpenOutline.svelte';
 	import CogOutline from 'flowbite-svelte-icons/CogOutline.svelte';
 	import ClipboardCheckOutline from 'flowbite-svelte-icons/ClipboardCheckOutline.svelte';
 	import DrawSquareOutline from 'flowbite-svelte-icons/DrawSquareOutline.svelte';
@@ -22,6 +23,7 @@
 		'': ClipboardCheckOutline,
 		'/house': HomeOutline,
 		'/bench': DrawSquareOutline,
+		'/log': BookOpenOutline,
 		'/settings': CogOutline
 	};
 
@@ -48,7 +50,7 @@
 {#if framed}
 	<div class="no-print h-16 md:hidden"></div>
 	<nav class="no-print contents md:hidden" aria-label={w.views}>
-		<BottomNav classes={{ inner: 'grid-cols-4' }} class="md:hidden">
+		<BottomNav classes={{ inner: 'grid-cols-5' }} class="md:hidden">
 			{#each views as view (view.path)}
 				{@const Icon = icons[view.path]}
 				{@const here = isAt(page.url.pathname, data.home.slug, view.path)}

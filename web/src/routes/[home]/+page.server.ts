@@ -1,9 +1,10 @@
 import { findBox, placeName } from '@wary/core/house';
 import { visitOf } from '@wary/core/job';
 import { energyOf } from '@wary/core/isolation';
-import { dueOf, type Due } from '@wary/core/observations';
+import { dueOf, testsDue, type Due } from '@wary/core/observations';
 import { latestHouse } from '$lib/server/households';
 import { manyJobs, type JobRow } from '$lib/server/jobs';
+import { manyObservations } from '$lib/server/observations';
 import { pageHousehold } from '$lib/server/requests';
 import { loadJob } from '$lib/server/useCases';
 import { energyWords } from '$words/energy';
@@ -13,7 +14,12 @@ const finishedShown = 5;
 
 export async function load({ params }) {
 	const household = await pageHousehold(params.home);
-	const [{ house }, jobs] = await Promise.all([latestHouse(household.id), manyJobs(household.id)]);
+	const [{ house }, jobs, ledger] = await Promise.all([
+		latestHouse(household.id),
+		manyJobs(household.id),
+		manyObservations(household.id)
+	]);
+	const tests = testsDue(house, ledger, new Date().toISOString().slice(0, 10));
 	const place = (boxId: string) => {
 		const box = findBox(house, boxId);
 		return box ? placeName(house, box) : boxId;
@@ -40,7 +46,7 @@ export async function load({ params }) {
 	const busy = new Set(underWay.flatMap(({ boxIds }) => boxIds));
 	return {
 		house,
-		due: dueOf(house).flatMap((due) => besideJobs(due, busy)),
+		due: dueOf(house, tests).flatMap((due) => besideJobs(due, busy)),
 		underWay,
 		ended: jobs
 			.filter(({ outcome }) => outcome !== null)
@@ -54,6 +60,8 @@ function besideJobs(due: Due, busy: ReadonlySet<string>): Due[] {
 	switch (due.kind) {
 		case 'worry':
 			return busy.has(due.boxId) ? [] : [due];
+		case 'testFailed':
+			return busy.has(due.test.box) ? [] : [due];
 		case 'noPlaceForGround':
 			return due.boxes.some((id) => busy.has(id)) ? [] : [due];
 		case 'unprotected': {

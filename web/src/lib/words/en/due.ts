@@ -104,6 +104,43 @@ export function dueWords(due: Due, house: House): DueWords {
 				}))
 			};
 		}
+		case 'testFailed': {
+			const { box, failed } = due.test;
+			return {
+				key: `failed ${box}`,
+				title: `${place(box)}: its test button ${failed === 'noReset' ? 'didn’t reset' : 'did nothing'}`,
+				what: `Pressed ${due.test.last ? day(due.test.last, t.locale) : 'last'}${failed === 'noReset' ? '; it stayed dark' : '; what is on it stayed lit'}.`,
+				noted: '',
+				why: `It guards nobody, whatever its light says. Use nothing there until it is replaced.`,
+				act: `Replace it`,
+				path: `/outlet/${box}`,
+				more: [{ text: 'Press it again', path: '/log' }]
+			};
+		}
+		case 'testDue': {
+			const [first, ...rest] = due.tests;
+			return {
+				key: 'tests',
+				title:
+					rest.length > 0
+						? `${due.tests.length} test buttons want pressing`
+						: `${place(first!.box)}: its test button wants pressing`,
+				what: `${due.tests
+					.slice(0, 3)
+					.map(
+						({ box, last }) => `${place(box)}, ${last ? `last ${day(last, t.locale)}` : 'never written down'}`
+					)
+					.join('; ')}${due.tests.length > 3 ? '; and more' : ''}.`,
+				noted: '',
+				why:
+					house.region === 'uk'
+						? 'A residual device can wear out without a sign; its button, every six months, is what shows it.'
+						: 'A GFCI can wear out without a sign; its makers ask for the button once a month. A minute, with a lamp plugged in.',
+				act: 'Press them, and write it down',
+				path: '/log',
+				more: []
+			};
+		}
 		case 'unplaced':
 			return {
 				key: 'unplaced',

@@ -12,7 +12,11 @@ const putOn = 'Put on, each tugged:';
 function landedLine({ body }: JobEvent, house: House, plan: JobPlan): string | null {
 	if (body.kind !== 'move' || !body.held || body.sat !== undefined) return null;
 	const move = plan.work?.ways.flatMap(({ moves }) => moves).find(({ id }) => id === body.move);
-	return move?.kind === 'land' ? madeLine(move, atBoxOf({ house, plan })) : null;
+	if (move?.kind !== 'land') return null;
+	// The same again: every wire went back where it was.
+	return plan.work?.same && !plan.foundAs
+		? terminalWord(plan.region, move.terminal)
+		: madeLine(move, atBoxOf({ house, plan }));
 }
 
 /** Events as lines of a record, what belongs together on one: terminals taken off in a run, and those put on, each with its tug. */

@@ -6,6 +6,7 @@ export const views = [
 	{ path: '', text: 'Today' },
 	{ path: '/house', text: 'House' },
 	{ path: '/bench', text: 'Bench' },
+	{ path: '/log', text: 'Log' },
 	{ path: '/settings', text: 'Settings' }
 ] as const;
 

@@ -37,5 +37,7 @@ export const words = {
 		'The record has changed since this plan was made. Reload the page: the plan is made anew, and nothing you chose is lost.',
 	replaceItLikeForLike: 'Replace it, like for like',
 	foundByTest: (day: string | number) => `found by test, ${day}`,
+	triedAndSeen: 'Tried and seen',
+	allOfIt: 'All of it, and to write something down',
 	claimedByALabelNot: 'claimed by a label, not tested'
 };

@@ -4,6 +4,7 @@ import { chainOfCircuit, circuitsInBox, findBox, type House } from '@wary/core/h
 import { planJob, voltsAlong } from '@wary/core/job';
 import { latestHouse } from '$lib/server/households';
 import { manyEvents, manyJobs, manyLiveVolts, type JobRow } from '$lib/server/jobs';
+import { manyObservationsAt } from '$lib/server/observations';
 import { pageHousehold } from '$lib/server/requests';
 import { planFailureWords } from '$words/refusals';
 import { protectionNotice } from '$words/steps';
@@ -24,10 +25,10 @@ export async function load({ params }) {
 		box,
 		cannot: planned.ok ? null : planFailureWords(planned.failure, house.region),
 		/** Its breaker can be looked for although no job can be planned. */
-		searchable: !planned.ok && ['brokenTabs', 'sharedNeutral'].includes(planned.failure.code),
-		/** Something else can be planned although the same again can’t. */
+		searchable: !planned.ok && ['sharedNeutral', 'planFails', 'wish'].includes(planned.failure.code),
 		/** Not the same again, but something else may be planned. */
-		plannable: !planned.ok && ['brokenTabs', 'noGround', 'groundUnused'].includes(planned.failure.code),
+		plannable: !planned.ok && ['planFails', 'wish', 'groundUnused'].includes(planned.failure.code),
+		observed: (await manyObservationsAt(household.id, box.id)).slice(0, 8),
 		asked: planned.ok && planned.plan.asked ? protectionNotice(planned.plan.asked, house.region) : null,
 		noResidual: planned.ok && planned.plan.noResidual,
 		underWay: jobs.find(({ outcome }) => outcome === null)?.id ?? null,

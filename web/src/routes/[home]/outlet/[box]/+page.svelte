@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { observationWords } from '$words/log';
 	import { words as w } from '$words/outlet/page';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Table from 'flowbite-svelte/Table.svelte';
@@ -161,6 +162,19 @@
 					slug={data.home.slug}
 					box={data.box}
 				/>{/key}{/if}
+		{#if data.observed.length > 0}
+			<h2 class="mt-6">{w.triedAndSeen}</h2>
+			<ul>
+				{#each data.observed as { id, at, body } (id)}
+					{@const said = observationWords(body, data.house.region)}
+					<li>
+						<b>{day(at.slice(0, 10), t.locale)}</b>
+						{said.what}: <span class:font-bold={said.bad}>{said.shows}</span>
+					</li>
+				{/each}
+			</ul>
+			<p><a href={`/${data.home.slug}/log?at=${data.box.id}`}>{w.allOfIt}</a></p>
+		{/if}
 		<h2 class="mt-6">{w.history}</h2>
 		{#if data.box.history.length === 0 && data.ended.length === 0}<p class="soft">
 				{w.nothingIsOnRecordYet}
