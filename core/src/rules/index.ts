@@ -26,6 +26,14 @@ export {
 	type OvercurrentCurve,
 	type ResidualCurve
 } from './trips';
-export { areaMm2, isThicker, largestConductor, mostCablesInBox, sizesOf, stripGauge } from './terminals';
+export {
+	areaMm2,
+	connectorGaugeMm,
+	isThicker,
+	largestConductor,
+	mostCablesInBox,
+	sizesOf,
+	stripGauge
+} from './terminals';
 export { breakerLimitA, placeRules, type Place, type PlaceRule } from './places';
 export { plateLabels, withoutGround, type PlateLabel, type WithoutGround } from './withoutGround';

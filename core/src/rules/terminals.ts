@@ -19,6 +19,9 @@ export const stripGauge: Record<
 	uk: { mm: 9, shortByMm: 3, longByMm: 4 }
 };
 
+/** Bare length that connectors typically ask, mm (7/16 to 1/2 in); the one printed on the connector wins. */
+export const connectorGaugeMm = 12;
+
 /** Whether a conductor is thicker than another; sizes of one region are listed from thin to thick. */
 export const isThicker = (size: ConductorSize, than: ConductorSize): boolean => areaMm2(size) > areaMm2(than);
 

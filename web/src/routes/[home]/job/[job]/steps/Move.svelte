@@ -1,8 +1,12 @@
 <script lang="ts">
-	import { words as w } from '$words/job/steps/move';
+	import { heldWords, words as w } from '$words/job/steps/move';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
-	import { deviceModel } from '@wary/core/house';
+	import { familyOf } from '@wary/core/devices';
+	import { deviceModel, findBox } from '@wary/core/house';
+	import { connectorGaugeMm } from '@wary/core/rules';
+	import { conducting, endId } from '@wary/core/wiring';
+	import Termination from '$lib/ui/Termination.svelte';
 	import { isJoint, wayNow, type Step } from '@wary/core/job';
 	import { terminalWord } from '$words/terms';
 	import { getJob } from '../context';
@@ -13,6 +17,25 @@
 	const move = $derived(
 		wayNow(session.plan.work!, session.jobState).moves.find(({ id }) => id === step.move)
 	);
+	/** The ends that go in together, and how. */
+	const joint = $derived.by(() => {
+		if (move?.kind !== 'land' && move?.kind !== 'join') return null;
+		const box = findBox(session.house, session.plan.boxId)!;
+		const wires = conducting(session.house, box.id, {
+			...box,
+			pigtails: [...box.pigtails, ...wayNow(session.plan.work!, session.jobState).wanted.pigtails]
+		});
+		const colours = move.ends.map(
+			(end) => wires.find((wire) => endId(wire.end) === endId(end))?.colour ?? 'bare'
+		);
+		return { how: move.how, colours };
+	});
+	const gaugeMm = $derived(
+		move?.kind === 'join'
+			? connectorGaugeMm
+			: (session.jobState.hand.gaugeMm ?? familyOf(session.plan.work!.wish.part).usualGaugeMm)
+	);
+	const held = $derived(heldWords(joint?.how ?? 'hook', (joint?.colours.length ?? 0) > 1, gaugeMm));
 	const tugged = $derived(step.again || (move !== undefined && isJoint(move)));
 	const answer = (held: boolean, sat?: string) =>
 		session.submit({ kind: 'move', move: step.move, held, ...(sat === undefined ? {} : { sat }) });
@@ -42,6 +65,25 @@
 </script>
 
 <svelte:window onkeydown={key} />
+{#if joint && !step.again}
+	<div class="mt-3 grid max-w-xl grid-cols-2 gap-x-5">
+		{#each [false, true] as wrong (wrong)}
+			<figure class="m-0">
+				<Termination
+					how={joint.how}
+					colours={joint.colours}
+					{gaugeMm}
+					{wrong}
+					label={wrong ? held.wrong : held.right}
+				/>
+				<figcaption class="text-[0.92rem] leading-snug">
+					<b>{wrong ? `✗ ${w.notSo}.` : `✓ ${w.so}.`}</b>
+					{wrong ? held.wrong : held.right}
+				</figcaption>
+			</figure>
+		{/each}
+	</div>
+{/if}
 <p class="row mt-4">
 	{#if tugged}
 		<Button size="lg" onclick={() => answer(true)}>{mayBeElsewhere ? w.sitsSo : w.held}<Kbd>y</Kbd></Button>
