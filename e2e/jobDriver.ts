@@ -81,6 +81,7 @@ export async function doStep(page: Page, choices: Choices = {}): Promise<void> {
 		case 'readGroundEarth':
 		case 'readPlug':
 		case 'readOutlet':
+		case 'readLoaded':
 		case 'readSupplyOhms':
 		case 'readSupplyVolts':
 			await takeReading(page, before.version);

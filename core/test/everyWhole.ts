@@ -53,6 +53,7 @@ const walkedByTheBox: readonly string[] = [
 	'readSupplyOhms',
 	'readSupplyVolts',
 	'readOutlet',
+	'readLoaded',
 	'checkNeighbour',
 	'arranged'
 ];

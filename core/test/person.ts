@@ -11,6 +11,7 @@ import {
 	plannerOn,
 	halfProbes,
 	initialWhole,
+	loadedAt,
 	neutralEarthProbes,
 	nextAt,
 	pairProbes,
@@ -319,6 +320,12 @@ export class Person {
 					neutralEarth: meter(readVoltageV(house, probes, 'highImpedance'))
 				};
 			}
+			case 'readLoaded':
+				return {
+					kind: 'readLoaded',
+					half: step.half,
+					read: { kind: 'volts', ...loadedAt(house, this.plan.boxId, step.half, 1500) }
+				};
 			case 'checkNeighbour':
 				return { kind: 'checkNeighbour', box: step.box, works: true };
 			case 'fixLabel':

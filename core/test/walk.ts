@@ -45,7 +45,8 @@ export const expectations: Expectations = {
 	supplyOhm: (is) => (is === 'supply' ? 0.5 : null),
 	supplyV: (is) => (is === 'supply' ? 120 : 0),
 	resistanceOhm: (check) => (check === 'groundBox' ? 0.3 : null),
-	lamps: () => soundLamps
+	lamps: () => soundLamps,
+	loaded: (_half, watts) => ({ watts, offV: 120, onV: 116, neutralGroundV: 2 })
 };
 
 const answers = (yes: Partial<Record<Condition, Answer>>) =>
@@ -225,6 +226,16 @@ export function everyCommand(plan: JobPlan): Command[] {
 		...[...plan.upstream, ...plan.downstream].flatMap((box) =>
 			both.map((works): Command => ({ kind: 'checkNeighbour', box, works }))
 		),
+		...[true, false].map((sound): Command => ({
+			kind: 'readLoaded',
+			half: plan.newHalves[0]!,
+			read: { kind: 'volts', watts: 1500, offV: 120, onV: sound ? 116 : 100, neutralGroundV: 2 }
+		})),
+		{
+			kind: 'readLoaded',
+			half: plan.newHalves[0]!,
+			read: { kind: 'left', because: 'noLoad' }
+		},
 		...plan.newHalves.flatMap((half) => both.map((holds): Command => ({ kind: 'grip', half, holds }))),
 		{ kind: 'tidyDirectory', label: 'sewing room' },
 		...(['powerSeen', 'foundUnlocked', 'wasAway', 'otherBoxOpened'] as const).map((what): Command => ({
@@ -297,6 +308,7 @@ export function keyOf(state: JobState): string {
 		keysOf(state.baseline),
 		marks(state.ends),
 		state.nothingLeft,
+		state.loaded,
 		state.tester,
 		state.part,
 		marks(state.live),

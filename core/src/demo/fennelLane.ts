@@ -347,10 +347,18 @@ export const fennelLaneRecorded = (): House => house('b11', 'b14');
 /** As it is really wired: 11 and 14 were exchanged when the panel was replaced. */
 export const fennelLaneActual = (): House => ({
 	...house('b14', 'b11'),
-	boxes: house('b14', 'b11').boxes.map((box) =>
+	boxes: house('b14', 'b11').boxes.map((box) => {
 		// The heater burned the bridge to the lower half away.
-		box.id === 'bedroom-window' && box.device
-			? { ...box, device: withTabs(box.device, { hot: false, neutral: true }) }
-			: box
-	)
+		if (box.id === 'bedroom-window' && box.device)
+			return { ...box, device: withTabs(box.device, { hot: false, neutral: true }) };
+		// A screw that was never tightened: lamps light through it, and only a load shows it.
+		if (box.id === 'nursery-door-wall')
+			return {
+				...box,
+				terminations: box.terminations.map((end) =>
+					end.cable === 'nursery-2' && end.conductor === 'hot' ? { ...end, resistanceOhm: 0.8 } : end
+				)
+			};
+		return box;
+	})
 });

@@ -39,6 +39,7 @@ import { schema as reopen } from './steps/reopen';
 import { schema as readOhms } from './steps/readOhms';
 import { schema as restorePower } from './steps/restorePower';
 import { schema as readPlug } from './steps/readPlug';
+import { schema as readLoaded } from './steps/readLoaded';
 import { schema as readOutlet } from './steps/readOutlet';
 import { schema as checkNeighbour } from './steps/checkNeighbour';
 import { schema as grip } from './steps/grip';
@@ -92,6 +93,7 @@ export const commandSchema = z.discriminatedUnion('kind', [
 	restorePower,
 	readPlug,
 	readOutlet,
+	readLoaded,
 	checkNeighbour,
 	grip,
 	fixLabel,

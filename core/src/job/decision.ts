@@ -31,6 +31,8 @@ export type Refusal =
 	| { readonly code: 'otherInstrument' }
 	| { readonly code: 'outOfRange' }
 	| { readonly code: 'needsLowImpedance' }
+	/** Volts that no load makes of those without it. */
+	| { readonly code: 'loadedCant'; readonly offV: number; readonly onV: number }
 	| { readonly code: 'wrongTerminal'; readonly given: string; readonly expected: string }
 	| {
 			readonly code: 'wayNotPossible';

@@ -1,3 +1,4 @@
+import type { LoadedVerdict } from './loaded';
 import type { z } from 'zod';
 import type { commandSchema } from './commandSchema';
 import type { stopReasons } from './vocabulary';
@@ -62,6 +63,8 @@ export type Command = DeepReadonly<z.infer<typeof commandSchema>>;
 /** What the model said at the time, kept with the event so that a record never changes its mind. */
 export interface Judged {
 	readonly passes: boolean;
+	/** Of a test with a load in it. */
+	readonly loaded?: LoadedVerdict;
 	/** Of a reading that tells cables apart. */
 	readonly cable?: CableVerdict;
 	/** Expected value in words of the model: volts, ohms (`null`: open), or lamps. */

@@ -20,6 +20,7 @@ import {
 import { liveAboveV } from '../isolation';
 import { regions } from '../rules';
 import { earthProbes, groundProbes, knownEarth } from './earth';
+import { loadedAt, type LoadedReading } from './loaded';
 import { pairsToRead, type Earth } from './pairs';
 import type { JobPlan, ResistanceCheck } from './plan';
 import { believedHouse, wiringDuring } from './stage';
@@ -45,6 +46,8 @@ export interface Expectations {
 	/** From end to end of a conductor of the two cables, legs apart. */
 	endsOhm(role: Role): number | null;
 	lamps(half: Half): PlugLamps;
+	/** With a load of so many watts in a half. */
+	loaded(half: Half, watts: number): LoadedReading;
 	/** The old device by itself: what its terminals and contacts read. */
 	autopsy(): {
 		readonly hotNeutralOhm: number | null;
@@ -142,6 +145,7 @@ function solvedOnce(recorded: House, plan: JobPlan, state: JobState): Expectatio
 		autopsy: once(() => autopsyOf(recorded, plan)) as Expectations['autopsy'],
 		supplyOhm: once((is) => supplyExpectedOhm(house, plan, is, state.earth)),
 		supplyV: once((is) => supplyExpectedV(house, plan, is, state.earth)),
+		loaded: (half, watts) => loadedAt(house, plan.boxId, half, watts),
 		lamps: once((half) => readPlugLamps(house, plan.boxId, half)),
 		neutralEarthV: once((half) => {
 			const probes = neutralEarthProbes(house, plan.boxId, half, state.earth);

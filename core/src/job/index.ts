@@ -1,3 +1,12 @@
+export {
+	feedOf,
+	judgeLoaded,
+	loadedAt,
+	loadFromW,
+	loadToW,
+	type LoadedReading,
+	type LoadedVerdict
+} from './loaded';
 export { protectionAsked, type ProtectionAsked } from './asked';
 export {
 	currentProcedure,

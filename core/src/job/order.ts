@@ -264,6 +264,7 @@ const afterPowerStep = firstOf(
 	steps.readPlug.due!,
 	steps.readOutlet.due!,
 	steps.checkWork.due!,
+	steps.readLoaded.due!,
 	steps.checkNeighbour.due!,
 	steps.grip.due!,
 	unless(({ plate }, { separatePlate }) => !separatePlate || plate === 'on', confirm('plateOn')),

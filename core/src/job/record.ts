@@ -10,6 +10,7 @@ import type { PlugLamps } from '../instruments';
 import { applyEvent } from './apply';
 import type { ProtectionAsked } from './asked';
 import { comparedOf } from './compared';
+import type { LoadedVerdict } from './loaded';
 import { initialJob, mustStop, type JobState } from './state';
 
 /** One proof of dead as it stood when it was complete. */
@@ -33,6 +34,8 @@ export type Worry =
 	| { readonly kind: 'groundOdd'; readonly settled: boolean }
 	/** Wrong before anything was switched off, and not shown to be right since. */
 	| { readonly kind: 'inherited'; readonly half: Half; readonly lamps: PlugLamps; readonly holds: boolean }
+	/** A load in it lost more on its way than wire explains, or the neutral shows what it shouldn’t. */
+	| { readonly kind: 'loaded'; readonly verdict: LoadedVerdict }
 	/** uk: nothing in the panel opens at a leak. */
 	| { readonly kind: 'noResidual' }
 	/** A rule asks for protection here, and the same was put in again. */
@@ -99,6 +102,7 @@ export function recordOf(
 				'readOhms',
 				'readPlug',
 				'readOutlet',
+				'readLoaded',
 				'checkWork',
 				'checkNeighbour',
 				'grip',
@@ -186,6 +190,10 @@ function worriesOf(plan: JobPlan, events: readonly JobEvent[], state: JobState):
 			: []),
 		...state.found.map((id) => ({ kind: 'foundConductor' as const, id })),
 		...(plan.procedure >= 2 ? sinceSecond(plan, state) : []),
+		...events
+			.filter((event) => state.loaded === 'failed' && event.body.kind === 'readLoaded')
+			.slice(-1)
+			.flatMap(({ judged }) => (judged?.loaded ? [{ kind: 'loaded' as const, verdict: judged.loaded }] : [])),
 		...comparedOf(state, events).flatMap(({ half, before, comes }) =>
 			comes === 'inherited' && before ? [{ kind: 'inherited' as const, half, ...before }] : []
 		),

@@ -91,6 +91,8 @@ export interface JobState {
 	readonly resistance: Readonly<Partial<Record<ResistanceCheck, Passed>>>;
 	readonly final: Readonly<Partial<Record<Half, Passed>>>;
 	readonly neighbours: Readonly<Record<string, Passed>>;
+	/** The test with a load in it; `left`: with a reason that the record keeps. */
+	readonly loaded: 'passed' | 'failed' | 'left' | null;
 	readonly grip: Readonly<Partial<Record<Half, Passed>>>;
 	/** Lock, clip, tape, tag and lead are off again, and every breaker that was tried is on. */
 	/** What was put on its plate. */
@@ -164,6 +166,7 @@ export function initialJob(plan: JobPlan): JobState {
 		resistance: {},
 		final: {},
 		neighbours: {},
+		loaded: null,
 		grip: {},
 		labelled: [],
 		nothingLeft: false,

@@ -42,6 +42,7 @@ import { step as readOhms } from './readOhms';
 import { step as restorePower } from './restorePower';
 import { step as readPlug } from './readPlug';
 import { step as readOutlet } from './readOutlet';
+import { step as readLoaded } from './readLoaded';
 import { step as checkNeighbour } from './checkNeighbour';
 import { step as grip } from './grip';
 import { step as fixLabel } from './fixLabel';
@@ -94,6 +95,7 @@ export const steps = {
 	restorePower,
 	readPlug,
 	readOutlet,
+	readLoaded,
 	checkNeighbour,
 	grip,
 	fixLabel,

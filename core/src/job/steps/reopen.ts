@@ -32,6 +32,7 @@ function reopened(state: JobState): JobState {
 		final: {},
 		checks: {},
 		neighbours: {},
+		loaded: null,
 		grip: {},
 		nothingLeft: false,
 		face: {},

@@ -44,6 +44,7 @@ const offAgain = (state: JobState): JobState => ({
 	final: {},
 	checks: {},
 	neighbours: {},
+	loaded: null,
 	grip: {},
 	nothingLeft: false,
 	directory: null

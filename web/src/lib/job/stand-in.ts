@@ -1,6 +1,7 @@
 import type { PlugLamps } from '@wary/core/instruments';
 import type { OhmReading } from '@wary/core/instruments';
 import type { VoltReading } from '@wary/core/isolation';
+import type { LoadedReading } from '@wary/core/job';
 import type { Found } from '@wary/core/job';
 
 export type Shown =
@@ -12,6 +13,7 @@ export type Shown =
 	| { readonly kind: 'answer'; readonly answer: 'dark' | 'on' }
 	| { readonly kind: 'alarm'; readonly alarms: boolean }
 	| { readonly kind: 'found'; readonly found: Found }
+	| ({ readonly kind: 'loaded' } & LoadedReading)
 	| { readonly kind: 'strongest'; readonly breaker: string | null };
 
 /** Takes a reading with a demo home's simulated instrument; null when it can't be had. */

@@ -66,7 +66,7 @@ const commands = [
 /** Every kind of command, written down by hand: what a build knows of, the next one has to take. */
 const kinds =
 	`amendVolts arranged autopsy cap changed checkNeighbour checkPart checkTools checkWork confirm deadFromStart decideProtection finish fixLabel foundConductor
-grip hold inspect lookOver move note planAnew proveEarth proveTester readAsFound readBaseline readEnds readGroundEarth readLive readLiveGround readOhms readOutlet readPair
+grip hold inspect lookOver move note planAnew proveEarth proveTester readAsFound readBaseline readEnds readGroundEarth readLive readLiveGround readLoaded readOhms readOutlet readPair
 readPlug readSupplyOhms readSupplyVolts readWitness reopen restorePower searchBy searched stop supplyWay switchBreaker takeOff terminate tidyDirectory
 touchSupply tug`.split(/\s+/);
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { commandSchema, wishSchema } from '@wary/core/job';
+import { commandSchema, loadFromW, loadToW, wishSchema } from '@wary/core/job';
 import { nameText, text } from '@wary/core/text';
 
 const name = text().min(1).max(120);
@@ -74,6 +74,7 @@ export const instrumentSchema = z.discriminatedUnion('what', [
 		instrument: z.enum(['multimeter', 'indicator'])
 	}),
 	z.strictObject({ what: z.literal('plug'), half }),
+	z.strictObject({ what: z.literal('loaded'), half, watts: z.number().min(loadFromW).max(loadToW) }),
 	z.strictObject({ what: z.literal('neighbour'), box: name }),
 	z.strictObject({ what: z.literal('workCheck'), check: name }),
 	z.strictObject({ what: z.literal('breaker') })

@@ -36,6 +36,7 @@ import {
 	groundProbes,
 	neutralEarthProbes,
 	halfProbes,
+	loadedAt,
 	pairProbes,
 	provingUnitV,
 	resistanceProbes,
@@ -43,7 +44,8 @@ import {
 	supplyProbes,
 	wiringDuring,
 	workCheckPasses,
-	type Found
+	type Found,
+	type LoadedReading
 } from '@wary/core/job';
 import type { InstrumentRequest } from './commandSchema';
 import type { LoadedJob } from './useCases';
@@ -53,6 +55,7 @@ export type Shown =
 	| { readonly kind: 'volts'; readonly reading: VoltReading }
 	| { readonly kind: 'ohms'; readonly reading: OhmReading }
 	| { readonly kind: 'lamps'; readonly lamps: PlugLamps; readonly holds: boolean }
+	| ({ readonly kind: 'loaded' } & LoadedReading)
 	| { readonly kind: 'works'; readonly works: boolean }
 	| { readonly kind: 'breaker'; readonly held: boolean }
 	| { readonly kind: 'answer'; readonly answer: 'dark' | 'on' }
@@ -156,6 +159,8 @@ export function takeReading(
 				lamps: readPlugLamps(house, plan.boxId, request.half),
 				holds: !isWorn(findBox(house, plan.boxId)?.device)
 			};
+		case 'loaded':
+			return { kind: 'loaded', ...loadedAt(house, plan.boxId, request.half, request.watts) };
 		case 'neighbour': {
 			const box = house.boxes.find(({ id }) => id === request.box);
 			return {

@@ -1,4 +1,5 @@
 import { handValues } from './job/steps/part';
+import { leftWords, loadedLine } from './steps/loaded';
 import { labelText } from './labels';
 import { atBoxOf } from './steps/words';
 import { checkWords, madeLine, torqueWord } from './work';
@@ -282,6 +283,11 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 			return line(
 				`Final test, ${halfWords[body.half]}`,
 				`${readingWords(body.hotNeutral)}; neutral to known ground ${readingWords(body.neutralEarth)}`
+			);
+		case 'readLoaded':
+			return line(
+				'With a load in it',
+				body.read.kind === 'left' ? leftWords[body.read.because] : loadedLine(body.read, event.judged?.loaded)
 			);
 		case 'checkNeighbour':
 			return line(boxPlace(house, body.box), body.works ? 'works' : 'dark');

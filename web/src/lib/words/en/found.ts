@@ -2,6 +2,7 @@ import { findBreaker, type House } from '@wary/core/house';
 import type { JobPlan, Worry } from '@wary/core/job';
 import { conditionWords, stopWords } from './conditions';
 import { lampsWords } from './events';
+import { loadedFound } from './steps/loaded';
 import { boxPlace, breakerName, cableWords, halfWords, terms, voltsWord, namedBreakers } from './terms';
 
 /** What a job found and left open, in words: for its record, and for the outlet’s worries. */
@@ -25,6 +26,8 @@ export function foundWords(worry: Worry, house: House, plan: JobPlan): string {
 				: `The ${t.ground} in this box didn’t show itself to be one: everything was read to a known ${t.ground} instead`;
 		case 'inherited':
 			return `As found, before anything was touched, the ${halfWords[worry.half]}${plan.halves.length > 1 ? '' : ' outlet'} showed ${lampsWords(worry.lamps, plan.region)}${worry.holds ? '' : ', and let a plug slip'}; it was not shown to be right since`;
+		case 'loaded':
+			return loadedFound(worry.verdict, plan.region);
 		case 'noResidual':
 			return 'No RCD protects this socket circuit (BS 7671 411.3.3). A 30 mA RCBO is recommended; it doesn’t stand in the way of a like-for-like change';
 		case 'protectionAsked':

@@ -37,6 +37,8 @@ export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, stat
 			return `${refusal.things.map(({ name }) => capital(name)).join(' and ')} ${refusal.things.length > 1 ? 'lose' : 'loses'} power with ${breakerName(house, refusal.breaker)}. First say what has been done about it.`;
 		case 'unknownThing':
 			return 'Nothing by that name is on record here.';
+		case 'loadedCant':
+			return `${refusal.onV} V with the load on and ${refusal.offV} V without doesn’t fit together: a load takes some volts, and never gives any. Read both again, the load in this outlet and really running.`;
 		case 'lampProvesNothing':
 			return 'A lamp that stays dark proves nothing. This takes a reading between two points.';
 		case 'needsCurrent':

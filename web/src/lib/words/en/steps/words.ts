@@ -1,5 +1,6 @@
 import { fixLabelWords } from '../labels';
 import { findBreaker, type How } from '@wary/core/house';
+import { loadedWords } from './loaded';
 import { wayNow, waysFor, type JobState, type Step } from '@wary/core/job';
 import { partWords } from '../parts';
 import { checkWords, moveWords, type AtBox } from '../work';
@@ -254,6 +255,8 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 				why: 'Hot to neutral says that there is power. Neutral to a known ground says that the slots aren’t swapped: a swapped pair reads the same between its own two slots.',
 				rule: 'NEC 2020 406.4(D)(2)(a), 200.11'
 			};
+		case 'readLoaded':
+			return loadedWords(region);
 		case 'checkNeighbour':
 			return {
 				title: `${plan.upstream.includes(step.box) && !plan.onRing ? `The ${t.outlet} before` : `Next ${t.outlet}`}: ${boxPlace(house, step.box)}`,

@@ -58,6 +58,7 @@
 					: { half: plan.halves[0], red: 'hot', black: step.check === 'hotNeutral' ? 'neutral' : 'ground' };
 			case 'readPlug':
 			case 'readOutlet':
+			case 'readLoaded':
 			case 'grip':
 				return { half: step.half, lamps: true };
 			case 'terminate':

@@ -49,6 +49,7 @@ const views: { readonly [K in Kind]: View<K> } = {
 	tug: yesNo,
 	readOhms: ohms,
 	readPlug: () => import('./Plug.svelte'),
+	readLoaded: () => import('./Loaded.svelte'),
 	readOutlet: () => import('./FinalVolts.svelte'),
 	checkNeighbour: yesNo,
 	restorePower: yesNo,

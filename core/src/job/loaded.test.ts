@@ -1,0 +1,128 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { Person, planOf } from '../../test/person';
+import { fennelLaneActual, fennelLaneRecorded } from '../demo';
+import { withBox, type House } from '../house';
+import { feedOf, nextStep, houseAfterJob, judgeLoaded, loadedAt, recordOf } from '.';
+import { outcomeWords } from '../../test/outcomeWords';
+
+const crib = 'nursery-crib-wall';
+const recorded = fennelLaneRecorded();
+const actual = fennelLaneActual();
+const withOhm = (house: House, ohm: number, conductor = 'hot'): House =>
+	withBox(house, 'nursery-door-wall', (box) => ({
+		...box,
+		terminations: box.terminations.map((end) =>
+			end.cable === 'nursery-2' && end.conductor === conductor ? { ...end, resistanceOhm: ohm } : end
+		)
+	}));
+
+describe('a test with a load in it', () => {
+	test('by hand: 120 V and 1440 W are 12 Ω; from 120.0 to 114.0 V flow 9.5 A through 0.63 Ω', () => {
+		const { ohm, amps } = feedOf('us', { watts: 1440, offV: 120, onV: 114, neutralGroundV: null });
+		// 120² / 1440 = 10 Ω by the mark; 114 / 10 = 11.4 A; 6 / 11.4 = 0.526 Ω.
+		expect(amps).toBeCloseTo(11.4, 6);
+		expect(ohm).toBeCloseTo(0.5263, 3);
+	});
+
+	test('the model’s own reading is sound, whatever the load; a joint of an ohm more is found and weighed in watts', () => {
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 400, max: 1800 }),
+				fc.double({ min: 0.6, max: 3, noNaN: true }),
+				(watts, extra) => {
+					const model = loadedAt(recorded, crib, 'upper', watts);
+					expect(judgeLoaded('us', model, model)).toMatchObject({
+						feed: 'sound',
+						neutral: 'sound',
+						heatW: 0
+					});
+					const bad = loadedAt(withOhm(recorded, extra), crib, 'upper', watts);
+					const verdict = judgeLoaded('us', bad, model);
+					expect(verdict.feed).toBe('high');
+					// What the joint adds, and the heat in it, by Joule.
+					expect(verdict.ohm - verdict.expectedOhm).toBeCloseTo(extra, 2);
+					const amps = bad.onV / (120 ** 2 / watts);
+					expect(verdict.heatW / (amps * amps * extra)).toBeCloseTo(1, 1);
+				}
+			),
+			{ seed: 20261126, numRuns: 40 }
+		);
+	});
+
+	test('neutral and ground that meet at the outlet show nothing under load; a poor neutral shows too much', () => {
+		const model = loadedAt(recorded, crib, 'upper', 1500);
+		expect(model.neutralGroundV!).toBeGreaterThan(0.5);
+		expect(judgeLoaded('us', { ...model, neutralGroundV: 0 }, model).neutral).toBe('none');
+		const poor = loadedAt(withOhm(recorded, 1, 'neutral'), crib, 'upper', 1500);
+		expect(judgeLoaded('us', poor, model)).toMatchObject({ feed: 'high', neutral: 'high' });
+	});
+});
+
+describe('in a job', () => {
+	const begun = (procedure?: number) => {
+		const one = new Person(recorded, actual, planOf(recorded, crib, undefined, procedure), ['b6', 'b6']);
+		one.until('switchOff');
+		one.say({ kind: 'arranged', thing: 'monitor', how: 'on its battery, somebody sits by' });
+		return one;
+	};
+	const job = () => {
+		const one = begun();
+		one.until('readLoaded');
+		return one;
+	};
+
+	test('what only a load shows is kept as a worry of the outlet, and this box isn’t opened for it', () => {
+		const one = job();
+		// Every lamp was as it should be.
+		expect(one.state.final).toEqual({ upper: 'passed', lower: 'passed' });
+		one.go();
+		expect([one.state.loaded, one.state.redo]).toEqual(['failed', null]);
+		one.until('finish');
+		one.go();
+		const { worries, refuted } = recordOf(one.plan, one.events, one.state);
+		expect(worries).toContainEqual({
+			kind: 'loaded',
+			verdict: expect.objectContaining({ feed: 'high', neutral: 'sound' })
+		});
+		expect(refuted.map(({ body }) => body.kind)).toContain('readLoaded');
+		const after = houseAfterJob(recorded, one.plan, one.state, one.events, '2026-11-26', outcomeWords);
+		expect(after.boxes.find(({ id }) => id === crib)!.worries.length).toBeGreaterThan(0);
+	});
+
+	test('may be left with a reason, which the record keeps', () => {
+		const one = job();
+		const left = { kind: 'left', because: 'noLoad' } as const;
+		expect(one.say({ kind: 'readLoaded', half: 'upper', read: left }).ok).toBe(true);
+		expect(one.state.loaded).toBe('left');
+		one.until('finish');
+		expect(
+			recordOf(one.plan, one.events, one.state).tests.some(({ body }) => body.kind === 'readLoaded')
+		).toBe(true);
+	});
+
+	test('a load that gives volts, or leaves none, is no reading: refused, and nothing is lost', () => {
+		const one = job();
+		const say = (offV: number, onV: number) =>
+			one.say({
+				kind: 'readLoaded',
+				half: 'upper',
+				read: { kind: 'volts', watts: 1500, offV, onV, neutralGroundV: null }
+			});
+		for (const [offV, onV] of [
+			[115, 121],
+			[120, 0],
+			[0, 0]
+		] as const)
+			expect(say(offV, onV)).toMatchObject({ refusal: { code: 'loadedCant' } });
+		expect(one.step).toEqual({ kind: 'readLoaded', half: 'upper' });
+	});
+
+	test('isn’t asked of somebody whose indicator knows steps of volts only, nor in a job of an earlier procedure', () => {
+		const one = job();
+		expect(nextStep(one.plan, { ...one.state, tester: 'indicator' })?.kind).toBe('checkNeighbour');
+		const earlier = begun(2);
+		earlier.until('finish');
+		expect(earlier.events.some(({ body }) => body.kind === 'readLoaded')).toBe(false);
+	});
+});

@@ -1,0 +1,88 @@
+import { deviceModel, findBox, points, type Half, type House } from '../house';
+import { readVoltageV } from '../instruments';
+import { regions, type Region } from '../rules';
+
+/** A load of known watts plugged in: volts hot to neutral without and with it, and neutral to ground with it on (`null`: no ground, or not read). */
+export interface LoadedReading {
+	readonly watts: number;
+	readonly offV: number;
+	readonly onV: number;
+	readonly neutralGroundV: number | null;
+}
+
+/** A kettle draws three kilowatts where the mains gives 230 V; under this a meter sees nothing of a bad joint, W (chosen). */
+export const loadFromW = 400;
+export const loadToW = 3500;
+
+/** What a load is by itself, Ω: watts are marked at the nominal voltage. */
+const loadOhm = (region: Region, watts: number): number => regions[region].supply.nominalV ** 2 / watts;
+
+/** What a house shows with a load in one half of an outlet. */
+export function loadedAt(house: House, boxId: string, half: Half, watts: number): LoadedReading {
+	const load = {
+		id: 'loaded-test',
+		name: 'load',
+		box: boxId,
+		half,
+		resistanceOhm: loadOhm(house.region, watts),
+		on: true
+	};
+	const loaded: House = { ...house, loads: [...house.loads, load] };
+	const hot = points.contact(boxId, half, 'hot');
+	const neutral = points.contact(boxId, half, 'neutral');
+	const device = findBox(house, boxId)?.device;
+	const grounded = device && deviceModel(device).terminals.some(({ role }) => role === 'ground');
+	const read = (of: House, red: string, black: string) => readVoltageV(of, { red, black }, 'highImpedance');
+	return {
+		watts,
+		offV: read(house, hot, neutral),
+		onV: read(loaded, hot, neutral),
+		neutralGroundV: grounded ? read(loaded, neutral, points.contact(boxId, half, 'ground')) : null
+	};
+}
+
+/** What feeds an outlet, out and back, Ω, by Ohm’s law from the drop; and what flowed, A. */
+export function feedOf(region: Region, { watts, offV, onV }: LoadedReading): { ohm: number; amps: number } {
+	const amps = onV / loadOhm(region, watts);
+	return { ohm: (offV - onV) / amps, amps };
+}
+
+export interface LoadedVerdict {
+	/** Out and back, as measured and as the model has it, Ω. */
+	readonly ohm: number;
+	readonly expectedOhm: number;
+	/** Made as heat in what shouldn’t be there, W; 0 where nothing is. */
+	readonly heatW: number;
+	/** `high`: a poor joint somewhere between panel and here. */
+	readonly feed: 'sound' | 'high';
+	/** `none`: nothing where current flows back (neutral and ground meet here); `high`: more than the neutral’s own length explains. */
+	readonly neutral: 'sound' | 'none' | 'high' | 'unread';
+}
+
+/** Beyond what the model says: half as much again and 0.15 Ω, for plugs, good joints and mains that move by a volt between two readings (chosen). */
+const allowedOhm = (expectedOhm: number): number => expectedOhm * 1.5 + 0.15;
+/** From where a healthy neutral shows plainly, V; under a tenth of it, nothing does (chosen). */
+const plainV = 0.5;
+
+/** Judges a loaded test against what the model shows with the same load. */
+export function judgeLoaded(region: Region, read: LoadedReading, model: LoadedReading): LoadedVerdict {
+	const { ohm, amps } = feedOf(region, read);
+	const expectedOhm = feedOf(region, model).ohm;
+	const high = ohm > allowedOhm(expectedOhm);
+	const [ng, expectedV] = [read.neutralGroundV, model.neutralGroundV];
+	const neutral =
+		ng === null || expectedV === null
+			? 'unread'
+			: expectedV >= plainV && ng < expectedV / 10
+				? 'none'
+				: ng > 2 * expectedV + 1
+					? 'high'
+					: 'sound';
+	return {
+		ohm,
+		expectedOhm,
+		heatW: high ? amps * amps * (ohm - expectedOhm) : 0,
+		feed: high ? 'high' : 'sound',
+		neutral
+	};
+}
