@@ -352,11 +352,11 @@ export const fennelLaneActual = (): House => ({
 		if (box.id === 'bedroom-window' && box.device)
 			return { ...box, device: withTabs(box.device, { hot: false, neutral: true }) };
 		// A screw that was never tightened: lamps light through it, and only a load shows it.
-		if (box.id === 'nursery-door-wall')
+		if (box.id === 'living-fireplace-left')
 			return {
 				...box,
 				terminations: box.terminations.map((end) =>
-					end.cable === 'nursery-2' && end.conductor === 'hot' ? { ...end, resistanceOhm: 0.8 } : end
+					end.cable === 'living-4' && end.conductor === 'hot' ? { ...end, resistanceOhm: 0.8 } : end
 				)
 			};
 		return box;

@@ -6,14 +6,14 @@ import { withBox, type House } from '../house';
 import { feedOf, nextStep, houseAfterJob, judgeLoaded, loadedAt, recordOf } from '.';
 import { outcomeWords } from '../../test/outcomeWords';
 
-const crib = 'nursery-crib-wall';
+const right = 'living-fireplace-right';
 const recorded = fennelLaneRecorded();
 const actual = fennelLaneActual();
 const withOhm = (house: House, ohm: number, conductor = 'hot'): House =>
-	withBox(house, 'nursery-door-wall', (box) => ({
+	withBox(house, 'living-fireplace-left', (box) => ({
 		...box,
 		terminations: box.terminations.map((end) =>
-			end.cable === 'nursery-2' && end.conductor === conductor ? { ...end, resistanceOhm: ohm } : end
+			end.cable === 'living-4' && end.conductor === conductor ? { ...end, resistanceOhm: ohm } : end
 		)
 	}));
 
@@ -31,17 +31,18 @@ describe('a test with a load in it', () => {
 				fc.integer({ min: 400, max: 1800 }),
 				fc.double({ min: 0.6, max: 3, noNaN: true }),
 				(watts, extra) => {
-					const model = loadedAt(recorded, crib, 'upper', watts);
+					const model = loadedAt(recorded, right, 'upper', watts);
 					expect(judgeLoaded('us', model, model)).toMatchObject({
 						feed: 'sound',
 						neutral: 'sound',
 						heatW: 0
 					});
-					const bad = loadedAt(withOhm(recorded, extra), crib, 'upper', watts);
+					const bad = loadedAt(withOhm(recorded, extra), right, 'upper', watts);
 					const verdict = judgeLoaded('us', bad, model);
 					expect(verdict.feed).toBe('high');
 					// What the joint adds, and the heat in it, by Joule.
-					expect(verdict.ohm - verdict.expectedOhm).toBeCloseTo(extra, 2);
+					// Less the good joint, of milliohms, that it stands in for.
+					expect(verdict.ohm - verdict.expectedOhm).toBeCloseTo(extra - 0.003, 1);
 					const amps = bad.onV / (120 ** 2 / watts);
 					expect(verdict.heatW / (amps * amps * extra)).toBeCloseTo(1, 1);
 				}
@@ -51,21 +52,17 @@ describe('a test with a load in it', () => {
 	});
 
 	test('neutral and ground that meet at the outlet show nothing under load; a poor neutral shows too much', () => {
-		const model = loadedAt(recorded, crib, 'upper', 1500);
+		const model = loadedAt(recorded, right, 'upper', 1500);
 		expect(model.neutralGroundV!).toBeGreaterThan(0.5);
 		expect(judgeLoaded('us', { ...model, neutralGroundV: 0 }, model).neutral).toBe('none');
-		const poor = loadedAt(withOhm(recorded, 1, 'neutral'), crib, 'upper', 1500);
+		const poor = loadedAt(withOhm(recorded, 1, 'neutral'), right, 'upper', 1500);
 		expect(judgeLoaded('us', poor, model)).toMatchObject({ feed: 'high', neutral: 'high' });
 	});
 });
 
 describe('in a job', () => {
-	const begun = (procedure?: number) => {
-		const one = new Person(recorded, actual, planOf(recorded, crib, undefined, procedure), ['b6', 'b6']);
-		one.until('switchOff');
-		one.say({ kind: 'arranged', thing: 'monitor', how: 'on its battery, somebody sits by' });
-		return one;
-	};
+	const begun = (procedure?: number) =>
+		new Person(recorded, actual, planOf(recorded, right, undefined, procedure), ['b15', 'b15']);
 	const job = () => {
 		const one = begun();
 		one.until('readLoaded');
@@ -87,7 +84,7 @@ describe('in a job', () => {
 		});
 		expect(refuted.map(({ body }) => body.kind)).toContain('readLoaded');
 		const after = houseAfterJob(recorded, one.plan, one.state, one.events, '2026-11-26', outcomeWords);
-		expect(after.boxes.find(({ id }) => id === crib)!.worries.length).toBeGreaterThan(0);
+		expect(after.boxes.find(({ id }) => id === right)!.worries.length).toBeGreaterThan(0);
 	});
 
 	test('may be left with a reason, which the record keeps', () => {

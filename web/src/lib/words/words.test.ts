@@ -6,7 +6,9 @@ import { Person, planOf } from '../../../../core/test/person';
 import { conditionWords, stopWords } from '$words/conditions';
 import { stripWords } from '$words/energy';
 import { eventWords } from '$words/events';
+import { foundWords } from '$words/found';
 import { leftWords } from '$words/left';
+import { loadedFound } from '$words/steps/loaded';
 import { recordLines } from '$words/recordLines';
 import { refusalWords } from '$words/refusals';
 import { carriedWords, stepWords, visitWords } from '$words/steps';
@@ -107,6 +109,28 @@ describe.each(jobs)('the words of a whole job, %s', (region, recorded, actual, b
 		for (const { id, carry } of visitsOf(person.plan))
 			whole([...said(visitWords(person.plan, recorded)[id]), ...carry.map((thing) => carriedWords[thing])]);
 	});
+});
+
+it('after a burn the record names the outlets of the same breaker, and nothing else asks for that', () => {
+	const recorded = fennelLaneRecorded();
+	const plan = planOf(recorded, 'bedroom-window');
+	const burned = foundWords({ kind: 'condition', condition: 'scorchLocal' }, recorded, plan);
+	for (const name of ['Bedroom, bed left', 'Bedroom, dresser']) expect(burned).toContain(name);
+	expect(burned).not.toContain('Bedroom, window');
+	expect(burned).not.toContain('Nursery');
+	expect(foundWords({ kind: 'condition', condition: 'nicked' }, recorded, plan)).not.toContain('same hand');
+});
+
+it('a loaded test that fails says what it is, how much, and where to go on; a sound one says nothing', () => {
+	const verdict = { ohm: 1.26, expectedOhm: 0.46, heatW: 96.8, feed: 'high', neutral: 'sound' } as const;
+	const said = loadedFound(verdict, 'us');
+	expect(said).toContain('1.26 Ω');
+	expect(said).toContain('about 95 W of heat');
+	expect(said).toContain('outlet before this one');
+	expect(loadedFound({ ...verdict, feed: 'sound', heatW: 0 }, 'us')).toBe('');
+	expect(loadedFound({ ...verdict, feed: 'sound', neutral: 'none' }, 'uk')).toContain(
+		'earth stayed at nothing'
+	);
 });
 
 describe('how a job leaves things', () => {

@@ -11,7 +11,7 @@ export function foundWords(worry: Worry, house: House, plan: JobPlan): string {
 	const label = (id: string) => findBreaker(house, id)?.label ?? '';
 	switch (worry.kind) {
 		case 'condition':
-			return conditionWords(plan.region)[worry.condition].look;
+			return `${conditionWords(plan.region)[worry.condition].look}${worry.condition === 'scorchLocal' ? sameHand(house, plan) : ''}`;
 		case 'voltage':
 			return `Supply ${worry.verdict}: ${voltsWord(worry.volts)}`;
 		case 'wrongLabel':
@@ -43,4 +43,14 @@ export function foundWords(worry: Worry, house: House, plan: JobPlan): string {
 		case 'stopped':
 			return `${stopWords(plan.region)[worry.reason].why}. ${stopWords(plan.region)[worry.reason].tell}`;
 	}
+}
+
+const namedAtMost = 6;
+
+/** After a burn: heat is nearly always a poor joint or a worn contact, and whoever made one made the others of that circuit. */
+function sameHand(house: House, { witnesses, region }: JobPlan): string {
+	if (witnesses.length === 0) return '';
+	const named = witnesses.slice(0, namedAtMost).map((box) => boxPlace(house, box));
+	const more = witnesses.length > named.length ? '; and more' : '';
+	return `. Heat is nearly always a poor joint or a worn contact: look at the ${terms[region].outlet}s wired by the same hand as well (${named.join('; ')}${more}), each dead first. The ${terms[region].breaker}’s own terminal is an electrician’s to look at`;
 }

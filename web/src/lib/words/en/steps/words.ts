@@ -256,7 +256,7 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 				rule: 'NEC 2020 406.4(D)(2)(a), 200.11'
 			};
 		case 'readLoaded':
-			return loadedWords(region);
+			return loadedWords(region, step.half);
 		case 'checkNeighbour':
 			return {
 				title: `${plan.upstream.includes(step.box) && !plan.onRing ? `The ${t.outlet} before` : `Next ${t.outlet}`}: ${boxPlace(house, step.box)}`,
