@@ -1,4 +1,4 @@
-import { render } from 'vitest-browser-svelte';
+import { cleanup, render } from 'vitest-browser-svelte';
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { page, userEvent } from 'vitest/browser';
 import HomeSwitcher from '$lib/ui/HomeSwitcher.svelte';
@@ -89,15 +89,39 @@ describe('at the panel', () => {
 });
 
 describe('on the new part', () => {
-	it('uk: what is put on the terminals is asked by the letters on them', async () => {
-		uk('terminate');
+	it('uk: what is put on the terminals is asked by the letters on them, and drawn right beside easily wrong', async () => {
+		uk('move');
+		for (const name of [/past the screw/, /before the screw/])
+			await expect.element(page.getByRole('img', { name })).toBeVisible();
+		const text = document.body.textContent ?? '';
+		expect(text).not.toMatch(/brass|silver|ground\b/);
+	});
+
+	it('us: a landing is one key; where the box was opened again, it may have sat elsewhere', async () => {
+		const { said } = us('move');
+		await userEvent.keyboard('y');
+		expect(said).toMatchObject([{ kind: 'move', held: true }]);
+		cleanup();
+		const again = inputAt('move', inUs(), (person) => {
+			person.until('readPlug');
+			const lamps = { hotNeutral: true, hotGround: false, neutralGround: true };
+			person.say({ kind: 'readPlug', half: 'upper', lamps });
+		});
+		expect(page.getByRole('img', { name: /easily/i }).elements()).toHaveLength(0);
+		await userEvent.keyboard('e');
+		await press('upper silver screw');
+		expect(again.said).toMatchObject([{ kind: 'move', held: true, sat: 'neutralUpper' }]);
+	});
+
+	it('uk: a job of an earlier procedure goes on by its terminals', async () => {
+		inputAt('terminate', inUk(), undefined, 2);
 		const text = document.body.textContent ?? '';
 		expect(text).toMatch(/\b(earth|neutral|line)\b/);
 		expect(text).not.toMatch(/brass|silver|ground\b/);
 	});
 
 	it('us: the terminal that is taken is told apart, and the push-in spring is no choice', async () => {
-		const { said } = us('terminate');
+		const { said } = inputAt('terminate', inUs(), undefined, 2);
 		const text = document.body.textContent ?? '';
 		expect(text).toMatch(/brass screw/);
 		expect(text).not.toMatch(/push-in/i);

@@ -103,11 +103,25 @@ describe('lamps and answers', () => {
 		]);
 	});
 
+	it('a load is read in watts and volts; what doesn’t fit together is refused where it stands, and may be left with a reason', async () => {
+		const { said, session } = at('readLoaded');
+		await page.getByLabelText('without it').fill('119,5');
+		await page.getByLabelText('while it runs').fill('131');
+		await userEvent.keyboard('{Enter}');
+		expect(said).toEqual([]);
+		expect(session.refusal).toMatchObject({ code: 'loadedCant' });
+		await page.getByLabelText('while it runs').fill('105.1');
+		await expect.element(page.getByText(/a poor joint between the panel and this outlet/)).toBeVisible();
+		await page.getByRole('button', { name: 'No such load at hand' }).click();
+		expect(said).toMatchObject([{ kind: 'readLoaded', read: { kind: 'left', because: 'noLoad' } }]);
+	});
+
 	it('a wire that came out of its terminal is said by n', async () => {
-		const { said, session } = at('tug');
+		const { said, session } = at('move');
+		const { step } = session;
 		await userEvent.keyboard('n');
-		expect(said).toMatchObject([{ kind: 'tug', held: false }]);
-		expect(session.step?.kind).toBe('terminate');
+		expect(said).toMatchObject([{ kind: 'move', held: false }]);
+		expect(session.step).toEqual(step);
 	});
 
 	it('uk: a supply cable touched along its insulation, by key', async () => {
