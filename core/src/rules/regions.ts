@@ -40,6 +40,17 @@ export interface WiringCustom {
 	readonly palette: 'us' | 'ukNew';
 	/** Ratings that are marked on outlets, the usual one first, A. */
 	readonly outletsMarkedA: readonly number[];
+	/** How a device is fixed. */
+	readonly mounting: {
+		/** Lengths of its fixing screws that are sold, the usual one first, mm: 6-32 of 3/4, 1, 1 1/4, 1 1/2, 2 and 2 1/2 in; M3.5. */
+		readonly screwsMm: readonly number[];
+		/** The face lies on the wall by itself; otherwise the yoke hangs on the box. */
+		readonly faceOnWall: boolean;
+		/** How far a box may lie behind the wall's face, mm (NEC 2020 314.20); `null`: no rule. */
+		readonly deepestMm: { readonly burns: number; readonly other: number } | null;
+		/** A wider gap around the box is filled, mm (NEC 2020 314.21; uk: good practice). */
+		readonly gapToMm: number;
+	};
 	readonly boxMaterial: 'plastic' | 'metal';
 	/** Its size is told by volume, or by depth. */
 	readonly boxBy: 'volume' | 'depth';
@@ -99,6 +110,12 @@ export const regions: Record<Region, RegionRules> = {
 			sizedBy: 'AWG',
 			outletCable: '14AWG',
 			outletsMarkedA: [15, 20, 30],
+			mounting: {
+				screwsMm: [19, 25, 32, 38, 51, 64],
+				faceOnWall: false,
+				deepestMm: { burns: 0, other: 6 },
+				gapToMm: 3
+			},
 			sizeUpToA: [
 				[15, '14AWG'],
 				[20, '12AWG'],
@@ -151,6 +168,12 @@ export const regions: Record<Region, RegionRules> = {
 			sizedBy: 'mm2',
 			outletCable: '2.5mm2',
 			outletsMarkedA: [13, 5, 2],
+			mounting: {
+				screwsMm: [25, 35, 40, 50, 75],
+				faceOnWall: true,
+				deepestMm: null,
+				gapToMm: 3
+			},
 			sizeUpToA: [
 				[6, '1.0mm2'],
 				[10, '1.5mm2'],

@@ -6,7 +6,9 @@ import { Person, planOf } from '../../../../core/test/person';
 import { conditionWords, stopWords } from '$words/conditions';
 import { stripWords } from '$words/energy';
 import { eventWords } from '$words/events';
+import { mountingOf } from '@wary/core/sums';
 import { foundWords } from '$words/found';
+import { mountingWords } from '$words/job/steps/mounting';
 import { leftWords } from '$words/left';
 import { loadedFound } from '$words/steps/loaded';
 import { recordLines } from '$words/recordLines';
@@ -153,4 +155,18 @@ describe('how a job leaves things', () => {
 		expect([...said]).toContain('Every wire still sits on the old outlet.');
 		expect([...said]).toContainEqual(expect.stringMatching(/^On the new part: /));
 	});
+});
+
+it('what a box that lies wrong takes is said in the sizes of its region, and never as nothing', () => {
+	const us = mountingWords('us', mountingOf('us', { sunkMm: 10, burns: true, gapMm: 5 }));
+	expect(us.join(' ')).toContain('6-32 screws of 1 in.');
+	expect(us.join(' ')).toContain('extension ring');
+	expect(us.join(' ')).toContain('314.21');
+	const uk = mountingWords('uk', mountingOf('uk', { sunkMm: 12, burns: false, gapMm: 0, depthMm: 35 }));
+	expect(uk.join(' ')).toContain('M3.5 screws of 35 mm');
+	expect(uk.join(' ')).toContain('cable detector');
+	expect(uk.join(' ')).not.toMatch(/NEC|6-32|Spacer/);
+	expect(mountingWords('us', mountingOf('us', { sunkMm: 95, burns: false, gapMm: 0 }))[0]).toMatch(
+		/No screw/
+	);
 });

@@ -9,6 +9,7 @@
 	import { cautions } from '$words/steps';
 	import { stopWords } from '$words/conditions';
 	import { getJob } from '../context';
+	import Mounting from './Mounting.svelte';
 
 	let {
 		step
@@ -86,6 +87,7 @@
 			>{w.allAreOffAndBent(stillOn.length)}<Kbd>a</Kbd></Button
 		>{/if}
 </p>
+{#if step.kind === 'confirm' && step.step === 'seat'}<Mounting />{/if}
 
 <style>
 	.cautions {

@@ -1,0 +1,1 @@
+export { mountingOf, type InWall, type Mounting } from './mounting';
