@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import pg from 'pg';
 import { arrangements, type ArrangementKind } from '../core/src/arrangements';
+import { behindShared, sharedNeutral } from '../core/test/sharedNeutral';
 import { doStep, doUntil, energy, startJob } from './jobDriver';
 import { expect, test, type Application } from './server';
 
@@ -163,5 +164,29 @@ test('a box that isn’t as recorded: closed again, put on record as it was seen
 	await expect(page.getByText('tail', { exact: false }).first()).toBeVisible();
 	await doUntil(page, ({ kind }) => kind === 'finished', choices);
 	await page.goto('/other/outlet/here');
+	await expect(page.getByText('Replaced like for like')).toBeVisible();
+});
+
+test('a neutral that two circuits share: no job until the handles are tied on record, then both are off before the box is opened', async ({
+	page,
+	application
+}) => {
+	const home = sharedNeutral();
+	await homeWired(application, 'shared', home, home);
+	await page.goto(`/shared/outlet/${behindShared}`);
+	await expect(page.getByText(/share a neutral here, and they don’t switch off together/)).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Replace it, like for like' })).toHaveCount(0);
+	await page.goto('/shared/house?breaker=b1');
+	await page.waitForLoadState('networkidle');
+	await page.getByLabel('Handle tied to').selectOption('b2');
+	await expect(page.getByText(/^Saved/).first()).toBeVisible();
+	await startJob(page, 'shared', behindShared);
+	await doUntil(page, ({ kind }) => kind === 'switchOff');
+	await doStep(page, { breaker: /breaker 3\b/ });
+	await expect(page.getByText(/Its handle is tied to that of breaker 3/)).toBeVisible();
+	await doUntil(page, ({ kind }) => kind === 'lookOver');
+	expect(await energy(page)).toBe('provenDead');
+	await doUntil(page, ({ kind }) => kind === 'finished');
+	await page.goto(`/shared/outlet/${behindShared}`);
 	await expect(page.getByText('Replaced like for like')).toBeVisible();
 });

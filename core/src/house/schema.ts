@@ -49,6 +49,11 @@ const breaker = z.strictObject({
 		.max(500)
 		.optional()
 		.describe('Of its residual-current part; left out: 5 mA us, 30 mA uk.'),
+	tiedWith: identifier
+		.optional()
+		.describe(
+			'us: the breaker whose handle is tied to this one’s: they open together (NEC 210.4(B)). Said at either.'
+		),
 	ratingA: z.number().min(1).max(200),
 	on: z.boolean(),
 	label: freeText(80).describe('What the directory says about it; may be wrong; may be empty.'),

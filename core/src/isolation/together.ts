@@ -1,9 +1,10 @@
-import { circuitsInBox, circuitsOfCable, findCircuit, type House } from '../house';
+import { circuitsInBox, circuitsOfCable, findBreaker, findCircuit, type House } from '../house';
 
 /** A breaker that must be off as well, and why. */
 export interface Together {
 	readonly breaker: string;
-	readonly because: 'inTheBox' | 'sharedNeutral';
+	/** `tied`: a shared neutral, too, whose breakers open together by their handles. */
+	readonly because: 'inTheBox' | 'sharedNeutral' | 'tied';
 }
 
 /**
@@ -23,8 +24,12 @@ export function mustBeOffTogether(house: House, boxId: string, breaker: string):
 				known.add(other);
 				const feeding = findCircuit(house, other)?.breaker;
 				if (feeding !== undefined && feeding !== breaker && !found.has(feeding))
-					found.set(feeding, 'sharedNeutral');
+					found.set(feeding, areTied(house, feeding, breaker) ? 'tied' : 'sharedNeutral');
 			}
 		}
 	return [...found].map(([id, because]) => ({ breaker: id, because }));
 }
+
+/** Whether the handles of two breakers are tied: said at either of them. */
+const areTied = (house: House, one: string, other: string): boolean =>
+	findBreaker(house, one)?.tiedWith === other || findBreaker(house, other)?.tiedWith === one;

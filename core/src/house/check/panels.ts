@@ -24,6 +24,17 @@ export function checkPanel(house: House, panel: Panel, path: Path): HouseProblem
 		const apart = regions[house.region].supply.spaceStep;
 		if (second !== undefined && second - first! !== apart)
 			problems.push({ code: 'twoPoleAcross', path: at, spaces: breaker.spaces });
+		const { tiedWith } = breaker;
+		if (
+			tiedWith !== undefined &&
+			(tiedWith === breaker.id || !panel.breakers.some(({ id }) => id === tiedWith))
+		)
+			problems.push({
+				code: 'unknown',
+				what: 'breaker',
+				path: [...path, 'breakers', k, 'tiedWith'],
+				id: tiedWith
+			});
 		breaker.findings.forEach(({ box }, f) => {
 			if (!house.boxes.some(({ id }) => id === box))
 				problems.push({

@@ -18,6 +18,8 @@ const spot = z.strictObject({
 const breakerFields = {
 	spaces: z.array(space).min(1).max(2),
 	tandem: z.enum(['a', 'b']).nullable().optional(),
+	/** Whose handle its own is tied to; `null`: to none. */
+	tiedWith: id.nullable().optional(),
 	ratingA: z.number().min(1).max(200),
 	label: freeText(80),
 	type: z.enum(breakerTypes).optional()

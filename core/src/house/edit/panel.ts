@@ -70,7 +70,7 @@ export function atPanel(house: House, edit: PanelEdit): Changed {
 			return changed({ ...house, panels: house.panels.filter((each) => each !== panel) });
 		}
 		case 'addBreaker': {
-			const { do: _, panel: panelId, tandem, type, ...fields } = edit;
+			const { do: _, panel: panelId, tandem, type, tiedWith: _tie, ...fields } = edit;
 			if (!house.panels.some(({ id }) => id === panelId))
 				return refused({ code: 'unknown', what: 'panel', id: panelId });
 			const main = house.panels[0]!.id === panelId;
@@ -94,14 +94,19 @@ export function atPanel(house: House, edit: PanelEdit): Changed {
 			);
 		}
 		case 'setBreaker': {
-			const { do: _, breaker: breakerId, tandem, type, ...fields } = edit;
+			const { do: _, breaker: breakerId, tandem, type, tiedWith, ...fields } = edit;
 			if (!findBreaker(house, breakerId)) return refused({ code: 'unknown', what: 'breaker', id: breakerId });
-			const set = withBreaker(house, breakerId, ({ tandem: wasTandem, type: wasType, ...breaker }) => {
+			const tied = tiedWith && findBreaker(house, tiedWith);
+			if (tiedWith && (!tied || tiedWith === breakerId))
+				return refused({ code: 'unknown', what: 'breaker', id: tiedWith });
+			const free = tiedWith === undefined ? house : untied(house, [breakerId, tiedWith]);
+			const set = withBreaker(free, breakerId, ({ tandem: wasTandem, type: wasType, ...breaker }) => {
 				const nowTandem = tandem === undefined ? wasTandem : tandem;
 				const nowType = type ?? wasType;
 				return {
 					...breaker,
 					...fields,
+					...(tiedWith ? { tiedWith } : {}),
 					...(nowTandem ? { tandem: nowTandem } : {}),
 					...(nowType && nowType !== 'plain' ? { type: nowType } : {})
 				};
@@ -124,7 +129,7 @@ export function atPanel(house: House, edit: PanelEdit): Changed {
 				return refused({ code: 'breakerInUse', breaker: edit.breaker, circuits: [...circuits, ...fed] });
 			return changed({
 				...house,
-				panels: house.panels.map((panel) => ({
+				panels: untied(house, [edit.breaker]).panels.map((panel) => ({
 					...panel,
 					breakers: panel.breakers.filter(({ id }) => id !== edit.breaker),
 					residualDevices: panel.residualDevices
@@ -162,3 +167,16 @@ export function atPanel(house: House, edit: PanelEdit): Changed {
 		}
 	}
 }
+
+/** Handles of these tied to no other, said at either end. */
+const untied = (house: House, ids: readonly (string | null)[]): House => ({
+	...house,
+	panels: house.panels.map((panel) => ({
+		...panel,
+		breakers: panel.breakers.map(({ tiedWith, ...breaker }) =>
+			tiedWith === undefined || ids.includes(breaker.id) || ids.includes(tiedWith)
+				? breaker
+				: { ...breaker, tiedWith }
+		)
+	}))
+});

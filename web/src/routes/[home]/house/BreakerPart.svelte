@@ -9,6 +9,7 @@
 	import { breakerTypes, evidenceOf, panelOf, type Breaker } from '@wary/core/house';
 	import { readSpace, spaceText } from '@wary/core/files';
 	import { goingOffWith } from '@wary/core/isolation';
+	import { regions } from '@wary/core/rules';
 	import { typedNumber } from '$lib/typed';
 	import { breakerTypeWords } from '$words/breakers';
 	import { evidenceWords } from '$words/evidence';
@@ -35,6 +36,20 @@
 	let rating = $state(untrack(() => String(breaker.ratingA)));
 	let space = $state(untrack(() => spaceText(breaker)));
 	let type = $state(untrack(() => breaker.type ?? 'plain'));
+	/** Only where two legs can meet over one neutral. */
+	const ties = $derived(regions[house.region].supply.legs.length > 1);
+	const others = $derived(
+		(panelOf(house, breaker.id)?.breakers ?? []).filter(
+			({ id, spaces }) => id !== breaker.id && spaces.length === 1
+		)
+	);
+	const tiedTo = untrack(
+		() =>
+			breaker.tiedWith ??
+			panelOf(house, breaker.id)?.breakers.find(({ tiedWith }) => tiedWith === breaker.id)?.id ??
+			''
+	);
+	let tied = $state(tiedTo);
 	let complaint = $state<{ at: 'space' | 'rating' | 'label'; text: string } | null>(null);
 
 	async function keep(event: Event) {
@@ -53,7 +68,8 @@
 			label.trim() === breaker.label &&
 			ratingA === breaker.ratingA &&
 			space.trim() === spaceText(breaker) &&
-			type === (breaker.type ?? 'plain');
+			type === (breaker.type ?? 'plain') &&
+			tied === tiedTo;
 		if (same) return;
 		const kept = await editor.apply(
 			[
@@ -64,7 +80,8 @@
 					tandem: place.tandem ?? null,
 					ratingA,
 					label: label.trim(),
-					type
+					type,
+					...(tied === tiedTo ? {} : { tiedWith: tied || null })
 				}
 			],
 			`${namedBreakers(house, breaker.id)}`
@@ -123,6 +140,16 @@
 					>{/each}</Select
 			></Label
 		>
+		{#if ties && breaker.spaces.length === 1}
+			<Label
+				>{w.tied}<Select placeholder="" bind:value={tied}>
+					<option value="">{w.notTied}</option>
+					{#each others as each (each.id)}<option value={each.id}
+							>{breakerName(house, each.id)}{each.label ? `, ${each.label}` : ''}</option
+						>{/each}
+				</Select></Label
+			>
+		{/if}
 	</div>
 	{#if complaint?.text}<Verdict kind="bad">{complaint.text}</Verdict>{/if}
 	<p class="evidence">{evidence.long}</p>

@@ -12,6 +12,8 @@ export const words = {
 	removeThis: (breaker: string | number) => `Remove this ${breaker}`,
 	write1457For: 'Write 14, 5+7 for two poles, 14a for one of two thin ones.',
 	aRatingFrom1To: 'A rating from 1 to 200 A.',
+	tied: 'Handle tied to',
+	notTied: 'no other',
 	way: 'Way',
 	space: 'Space',
 	circuit: (breakerName: string | number) => `Circuit ${breakerName}`

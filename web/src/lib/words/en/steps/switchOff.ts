@@ -25,9 +25,11 @@ export function switchOffWords({ house, plan, state }: Telling, also: string | n
 			lead:
 				because === 'sharedNeutral'
 					? `By the record it shares its neutral with ${breakerNames(house, isolation.off)}. Both off before the box is opened.`
-					: `By the record its circuit is in this box as well. Both off before the box is opened.`,
+					: because === 'tied'
+						? `Its handle is tied to that of ${breakerNames(house, isolation.off)}: it should have gone with it. Look that it did; they share a neutral.`
+						: `By the record its circuit is in this box as well. Both off before the box is opened.`,
 			why:
-				because === 'sharedNeutral'
+				because !== 'inTheBox'
 					? 'A shared neutral carries the other circuit’s current. Opened while that one is on, it comes alive, and lamps and chargers on the two circuits can get the voltage of both.'
 					: 'Switching one off leaves the other alive, in the same box, on the same device.',
 			rule: plan.region === 'uk' ? 'BS 7671 314.4' : 'NEC 2020 210.4(B), 210.7'
