@@ -71,12 +71,15 @@ async function screenshots(application: Application): Promise<void> {
 	await desk.getByRole('button', { name: '11 is back on' }).click();
 	await doUntil(desk, ({ title }) => title.startsWith('Black'), breaker);
 	await reading(desk, 'job-bare-conductors', '0.1');
-	await doUntil(desk, ({ kind }) => kind === 'supplyWay');
-	await take(desk, 'job-supply-cable');
+	await doUntil(desk, ({ kind }) => kind === 'move');
+	await doStep(desk);
+	await take(desk, 'job-wiring');
 	await doUntil(desk, ({ kind }) => kind === 'finished');
 	await desk.getByRole('link', { name: 'See the record' }).click();
 	await desk.waitForURL(/record$/);
 	await take(desk, 'record');
+	await desk.goto('/fennel-lane/log');
+	await take(desk, 'log');
 
 	const dark = await open({ width: 1280, height: 800 }, 'dark');
 	await dark.goto('/tannery-row/house');
@@ -89,7 +92,6 @@ async function screenshots(application: Application): Promise<void> {
 	await doUntil(phone, ({ kind }) => kind === 'switchOff');
 	await phone.getByRole('button', { name: 'Search for it' }).click();
 	await planned(phone);
-	await take(phone, 'phone-search-dark');
 	await phone.getByRole('button', { name: 'I know which it is' }).click();
 	await doUntil(phone, ({ kind }) => kind === 'readPair');
 	await doStep(phone);
