@@ -53,12 +53,13 @@ const walkedByTheBox: readonly string[] = [
 	'readSupplyOhms',
 	'readSupplyVolts',
 	'readOutlet',
-	'readLoaded',
 	'checkNeighbour',
 	'arranged'
 ];
 const worthSaying = (command: Command): boolean => {
 	if (walkedByTheBox.includes(command.kind)) return false;
+	// What a load shows is kept and changes nothing: left is enough.
+	if (command.kind === 'readLoaded') return command.read.kind === 'left';
 	if (command.kind === 'readLiveGround')
 		return command.touchless === 'silent' && 'lit' in command.reading && command.reading.lit;
 	if (command.kind === 'terminate') return command.way === 'clampPlate';
