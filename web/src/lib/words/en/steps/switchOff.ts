@@ -26,7 +26,7 @@ export function switchOffWords({ house, plan, state }: Telling, also: string | n
 				because === 'sharedNeutral'
 					? `By the record it shares its neutral with ${breakerNames(house, isolation.off)}. Both off before the box is opened.`
 					: because === 'tied'
-						? `Its handle is tied to that of ${breakerNames(house, isolation.off)}: it should have gone with it. Look that it did; they share a neutral.`
+						? `Its handle is tied to that of ${namedBreakers(house, isolation.off)}: it should have gone with it. Look that it did; they share a neutral.`
 						: `By the record its circuit is in this box as well. Both off before the box is opened.`,
 			why:
 				because !== 'inTheBox'
