@@ -155,7 +155,7 @@ test('everything is gone to by its name; on a phone the views are one row', asyn
 	).newPage();
 	await phone.goto('/tannery-row');
 	const links = phone.getByRole('navigation', { name: 'Views' }).getByRole('link');
-	await expect(links).toHaveText(['Today', 'House', 'Bench', 'Settings']);
+	await expect(links).toHaveText(['Today', 'House', 'Bench', 'Log', 'Settings']);
 	const tops = new Set<number>();
 	for (const link of await links.all()) {
 		const box = (await link.boundingBox())!;

@@ -23,7 +23,7 @@
 </script>
 
 <header
-	class="no-print flex items-center gap-x-2 border-b-2 border-ink bg-sheet px-3 py-1 md:gap-x-5 md:px-6 md:py-1.5"
+	class="no-print flex items-center gap-x-2 md:flex-wrap border-b-2 border-ink bg-sheet px-3 py-1 md:gap-x-5 md:px-6 md:py-1.5"
 >
 	<a
 		class="me-auto flex min-h-11 min-w-11 items-center gap-2.5 font-bold whitespace-nowrap no-underline md:me-0"

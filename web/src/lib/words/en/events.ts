@@ -286,8 +286,10 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 			);
 		case 'readLoaded':
 			return line(
-				'With a load in it',
-				body.read.kind === 'left' ? leftWords[body.read.because] : loadedLine(body.read, event.judged?.loaded)
+				body.read.kind === 'left' ? 'With a load in it' : `With ${body.read.watts} W in it`,
+				body.read.kind === 'left'
+					? leftWords[body.read.because]
+					: loadedLine(body.read, event.judged?.loaded, region)
 			);
 		case 'checkNeighbour':
 			return line(boxPlace(house, body.box), body.works ? 'works' : 'dark');

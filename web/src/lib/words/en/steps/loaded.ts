@@ -23,12 +23,13 @@ export function loadedWords(region: Region, half: Half): StepWords {
 
 /** The reading in a line, and what it comes to. */
 export function loadedLine(
-	{ watts, offV, onV, neutralGroundV }: LoadedReading,
-	verdict: LoadedVerdict | undefined
+	{ offV, onV, neutralGroundV }: LoadedReading,
+	verdict: LoadedVerdict | undefined,
+	region: Region
 ): string {
-	const ng = neutralGroundV === null ? '' : `; neutral to ground ${volts(neutralGroundV)}`;
-	const feed = verdict ? `; ${ohm(verdict.ohm)} on the way, ${ohm(verdict.expectedOhm)} by the record` : '';
-	return `${watts} W: ${volts(offV)} → ${volts(onV)}${ng}${feed}`;
+	const ng = neutralGroundV === null ? '' : `; ${region === 'uk' ? 'N–E' : 'N–G'} ${volts(neutralGroundV)}`;
+	const feed = verdict ? `; ${ohm(verdict.ohm)}, by the record ${ohm(verdict.expectedOhm)}` : '';
+	return `${offV.toFixed(1)} → ${volts(onV)}${ng}${feed}`;
 }
 
 /** What is wrong, for the screen and for the outlet’s worries. */
