@@ -1,10 +1,10 @@
 import { handValues } from './job/steps/part';
+import { lampsWords } from './lamps';
 import { leftWords, loadedLine } from './steps/loaded';
 import { labelText } from './labels';
 import { atBoxOf } from './steps/words';
 import { checkWords, madeLine, torqueWord } from './work';
 import type { House } from '@wary/core/house';
-import type { PlugLamps } from '@wary/core/instruments';
 import type { VoltReading } from '@wary/core/isolation';
 import type { BoxSeen } from '@wary/core/arrangements';
 import {
@@ -51,16 +51,6 @@ export function readingWords(reading: VoltReading): string {
 	if (reading.instrument === 'indicator') return reading.litV === 0 ? 'dark' : `lit to ${reading.litV} V`;
 	if ('lit' in reading) return reading.lit ? 'lamp lit' : 'lamp dark';
 	return `${voltsWord(reading.volts)}${reading.mode === 'highImpedance' ? '' : reading.mode === 'lowImpedance' ? ' (low-Z)' : ' (lamp across)'}`;
-}
-
-export function lampsWords(lamps: PlugLamps, region: 'us' | 'uk'): string {
-	const t = terms[region];
-	const lit = [
-		lamps.hotNeutral && `${t.hot}–${t.neutral}`,
-		lamps.hotGround && `${t.hot}–${t.ground}`,
-		lamps.neutralGround && `${t.neutral}–${t.ground}`
-	].filter(Boolean);
-	return lit.length === 0 ? 'all dark' : `lit: ${lit.join(', ')}`;
 }
 
 /** Where a tester was proved. */

@@ -1,7 +1,7 @@
 import { findBreaker, type House } from '@wary/core/house';
 import type { JobPlan, Worry } from '@wary/core/job';
 import { conditionWords, stopWords } from './conditions';
-import { lampsWords } from './events';
+import { lampsWords } from './lamps';
 import { loadedFound } from './steps/loaded';
 import { boxPlace, breakerName, cableWords, halfWords, terms, voltsWord, namedBreakers } from './terms';
 

@@ -1,6 +1,6 @@
 import type { ObservationBody } from '@wary/core/observations';
 import type { Region } from '@wary/core/rules';
-import { lampsWords } from './events';
+import { lampsWords } from './lamps';
 import { capital, halfWords, terms } from './terms';
 
 export const words = {

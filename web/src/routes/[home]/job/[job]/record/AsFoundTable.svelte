@@ -8,7 +8,7 @@
 	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
 	import type { Compared } from '@wary/core/job';
 	import type { Region } from '@wary/core/rules';
-	import { lampsWords } from '$words/events';
+	import { lampsWords } from '$words/lamps';
 	import { capital, halfWords } from '$words/terms';
 
 	/** As found beside the final test, half by half, and whose doing a difference is. */

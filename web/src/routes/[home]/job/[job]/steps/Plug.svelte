@@ -4,7 +4,7 @@
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { sameLamps, soundLamps, type Step } from '@wary/core/job';
-	import { lampsWords } from '$words/events';
+	import { lampsWords } from '$words/lamps';
 	import PlugLamps from './PlugLamps.svelte';
 	import Later from '../Later.svelte';
 	import { suspects } from '../later';
