@@ -1,7 +1,5 @@
 import {
 	tabsOf,
-	withTripped,
-	withWholeTabs,
 	takesGround,
 	cablesInBox,
 	circuitsInBox,
@@ -187,7 +185,7 @@ export function planJob(
 	const failure = box ? whyNot(house, box, procedure, wish) : { code: 'unknownBox' as const, box: boxId };
 	if (!box || failure) return { ok: false, failure: failure! };
 	const ratings = fittingRatingsA(house, boxId, circuitsInBox(house, boxId)[0]!.breaker);
-	const packet = same || again ? likeForLike(withoutPast(box.device!), ratings) : null;
+	const packet = same || again ? soldAgain(box.device!, ratings) : null;
 	const worked = wish && planWork(house, boxId, wish, ratings[0]!, school, packet);
 	if (worked && !worked.ok) return { ok: false, failure: { ...worked.failure, box: boxId } };
 	const work = worked?.work ?? null;
@@ -466,10 +464,18 @@ function likeForLike(device: Device, fittingA: readonly number[] | null): Device
 	};
 }
 
-/** As it comes out of its packet: tabs whole, and what arrives tripped is tripped. */
-function withoutPast(device: Device): Device {
-	const whole = withWholeTabs(device);
-	return familyFor(device)?.arrivesTripped ? withTripped(whole, true) : whole;
+/** What makes a part the same again; what wore out, tripped, was broken off or is an older make isn’t. */
+const sameIn = ['style', 'weatherResistant', 'switched', 'protection'] as const;
+
+/** The same again as it is sold now, out of its packet; `null` for what isn’t an outlet. */
+function soldAgain(device: Device, fittingA: readonly number[]): Device | null {
+	const family = familyFor(device);
+	if (!family || !('ratingA' in device)) return null;
+	// A rating that doesn't fit the circuit is put right, not copied.
+	const made = family.made(fittingA.includes(device.ratingA) ? device.ratingA : fittingA[0]!);
+	const was: Readonly<Record<string, unknown>> = device;
+	const kept = sameIn.filter((key) => key in made && was[key] !== undefined);
+	return { ...made, ...Object.fromEntries(kept.map((key) => [key, was[key]])) } as Device;
 }
 
 const terminalOf = (at: string): string | null => (at.startsWith('terminal:') ? at.slice(9) : null);

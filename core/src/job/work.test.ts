@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { arrangements, here } from '../arrangements';
-import { soldIn } from '../devices';
+import { familyOf, soldIn } from '../devices';
 import { parseHouse } from '../files';
-import { deviceModel, findBox, settle, withBreakers, type House } from '../house';
+import { deviceModel, findBox, settle, withBox, withBreakers, type House } from '../house';
 import { readPlugLamps } from '../instruments';
 import { outcomeWords } from '../../test/outcomeWords';
 import { reversed } from '../../test/reversed';
@@ -264,6 +264,26 @@ describe('a job that puts something else in', () => {
 		};
 		expect([timed(0.03).checks.tester, timed(0.03).redo]).toEqual(['passed', null]);
 		expect([timed(4.2).checks.tester, timed(4.2).redo]).toEqual(['failed', 'finalTest']);
+	});
+
+	test('the same again is a new one: what wore out, tripped or was an older make isn’t copied, style and marks are', () => {
+		const house = built('throughGfci');
+		const worn = withBox(house, here, (box) => ({
+			...box,
+			device: {
+				...box.device!,
+				make: 'old',
+				senses: false,
+				weatherResistant: true,
+				contacts: 'worn',
+				fitted: '1994-05-01'
+			} as typeof box.device
+		}));
+		const planned = planJob(worn, here);
+		if (!planned.ok) throw new Error(JSON.stringify(planned.failure));
+		expect(planned.plan.newDevice).toEqual({ ...familyOf('gfci').made(15), weatherResistant: true });
+		// And so it is tried as a new one is, the tester’s button too.
+		expect(planned.plan.work!.checks.map(({ check }) => check)).toContain('tester');
 	});
 
 	test('plain screws take one hook each: two wires that were to go under one plate ask for another part', () => {

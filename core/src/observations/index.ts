@@ -1,7 +1,6 @@
 export { dueOf, type Due } from './due';
 export {
 	hasButton,
-	isKnown,
 	nextTests,
 	observationBody,
 	observationSchema,

@@ -47,6 +47,16 @@ describe('test buttons', () => {
 		expect(testsDue(replaced, failed, '2026-11-22')).toEqual([{ box: post, last: null, failed: null }]);
 	});
 
+	test('a job that tried the new part before midnight and ended after has tried it; nobody’s press of the old one counts for it', () => {
+		const fitted = withBox(us, post, (box) => ({
+			...box,
+			device: { ...box.device!, fitted: '2026-11-27' } as typeof box.device
+		}));
+		const eve = pressed('2026-11-26');
+		expect(testsDue(fitted, [{ ...eve, job: 'job-1' }], '2026-11-27')).toEqual([]);
+		expect(testsDue(fitted, [eve], '2026-11-27')).toHaveLength(1);
+	});
+
 	test('on Today a failed one comes before what only rattles, and after what burned', () => {
 		const kinds = dueOf(us, testsDue(us, [pressed('2026-11-20', 'noReset')], '2026-11-26')).map(
 			({ kind }) => kind

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { deviceModel, findBox, type Device, type House } from '../house';
+import { deviceModel, type Device, type House } from '../house';
 import type { JobEvent, JobPlan } from '../job';
 import { regions } from '../rules';
 import { freeText, nameText } from '../text';
@@ -104,6 +104,13 @@ export interface TestDue {
 }
 
 const msPerDay = 86_400_000;
+const addDays = (day: string, days: number): string =>
+	new Date(Date.parse(day) + days * msPerDay).toISOString().slice(0, 10);
+/** Each time the button at an outlet was pressed, the last one last. */
+const pressesOf = (ledger: readonly Observation[], boxId: string): readonly Observation[] =>
+	ledger
+		.filter(({ box, body }) => box === boxId && body.kind === 'buttonTest')
+		.toSorted((a, b) => a.at.localeCompare(b.at));
 
 /**
  * What is to be tried by its button on a day (`on`, ISO date), those that failed first, then those tried longest ago. A part put in since its last test begins anew: its own
@@ -114,10 +121,9 @@ export function testsDue(house: House, ledger: readonly Observation[], on: strin
 	const due = house.boxes.flatMap(({ id, device }): TestDue[] => {
 		if (!hasButton(device)) return [];
 		const since = device && 'fitted' in device ? (device.fitted ?? '') : '';
-		const tests = ledger.filter(
-			({ box, body, at }) => box === id && body.kind === 'buttonTest' && at.slice(0, 10) >= since
-		);
-		const last = tests.toSorted((a, b) => a.at.localeCompare(b.at)).at(-1);
+		// The job that put it in may have tried it before midnight and ended after.
+		const from = (job: string | null) => (job === null || since === '' ? since : addDays(since, -1));
+		const last = pressesOf(ledger, id).findLast(({ at, job }) => at.slice(0, 10) >= from(job));
 		const day = last?.at.slice(0, 10) ?? null;
 		const shows = last?.body.kind === 'buttonTest' ? last.body.shows : 'dark';
 		const failed = shows === 'dark' ? null : shows;
@@ -139,15 +145,8 @@ export function nextTests(
 	return house.boxes
 		.filter(({ device }) => hasButton(device))
 		.map(({ id }) => {
-			const last = ledger
-				.filter(({ box, body }) => box === id && body.kind === 'buttonTest')
-				.map(({ at }) => at.slice(0, 10))
-				.toSorted()
-				.at(-1);
-			const falls = last ? new Date(Date.parse(last) + everyDays * msPerDay).toISOString().slice(0, 10) : on;
+			const last = pressesOf(ledger, id).at(-1);
+			const falls = last ? addDays(last.at.slice(0, 10), everyDays) : on;
 			return { box: id, on: due.has(id) || falls < on ? on : falls };
 		});
 }
-
-/** Whether an entry is about a box that is still there. */
-export const isKnown = (house: House, { box }: Observation): boolean => findBox(house, box) !== undefined;

@@ -141,7 +141,7 @@
 			></Label
 		>
 		{#if ties && breaker.spaces.length === 1}
-			<Label
+			<Label class="col-span-full"
 				>{w.tied}<Select placeholder="" bind:value={tied}>
 					<option value="">{w.notTied}</option>
 					{#each others as each (each.id)}<option value={each.id}

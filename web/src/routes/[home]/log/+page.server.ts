@@ -1,5 +1,5 @@
 import { findBox, placeName } from '@wary/core/house';
-import { isKnown, nextTests, testsDue } from '@wary/core/observations';
+import { nextTests, testsDue } from '@wary/core/observations';
 import { latestHouse } from '$lib/server/households';
 import { manyObservations } from '$lib/server/observations';
 import { pageHousehold } from '$lib/server/requests';
@@ -29,6 +29,6 @@ export async function load({ params, url }) {
 		entries: ledger
 			.filter((entry) => !only || entry.box === only)
 			.slice(0, entriesShown)
-			.map((entry) => ({ ...entry, place: place(entry.box), known: isKnown(house, entry) }))
+			.map((entry) => ({ ...entry, place: place(entry.box), known: findBox(house, entry.box) !== undefined }))
 	};
 }

@@ -46,6 +46,9 @@
 		if (offV === null || onV === null)
 			return void (complaint =
 				[off, on].map((text) => typedNumber(text, 'volts').complaint).find(Boolean) ?? w.allNeeded);
+		const toGround = typedNumber(neutralGround, 'volts');
+		if (neutralGround.trim() !== '' && toGround.value === null)
+			return void (complaint = toGround.complaint ?? w.allNeeded);
 		complaint = null;
 		session.submit({
 			kind: 'readLoaded',
@@ -55,7 +58,7 @@
 				watts: wattsRead!,
 				offV,
 				onV,
-				neutralGroundV: typedNumber(neutralGround, 'volts').value
+				neutralGroundV: toGround.value
 			}
 		});
 	}
