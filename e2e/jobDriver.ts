@@ -130,6 +130,13 @@ export async function doStep(page: Page, choices: Choices = {}): Promise<void> {
 			await page.keyboard.press(alarms ? 'y' : 'n');
 			break;
 		}
+		case 'trySupply': {
+			await page.keyboard.press('t');
+			await main(page).locator('.verdict').first().waitFor();
+			const resets = (await main(page).locator('.verdict').first().innerText()).includes('clicks');
+			await page.keyboard.press(resets ? 'y' : 'n');
+			break;
+		}
 		case 'lookOver':
 			await tap(page, page.getByRole('button', { name: /^That is how they sit/ }), before.version);
 			break;

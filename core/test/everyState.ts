@@ -6,6 +6,7 @@ import {
 	handMoves,
 	nextStep,
 	planJob,
+	tellsSupply,
 	wayNow,
 	currentProcedure,
 	type Command,
@@ -30,6 +31,8 @@ export const handsOnConductors = (command: Command): boolean =>
 			'tugAgain',
 			'seat',
 			'spreadEnds',
+			'trialIn',
+			'trialOff',
 			'markSupply',
 			'closeUp'
 		].includes(command.step));
@@ -252,7 +255,9 @@ export const everyState = (name: string, plan: JobPlan, pairsAtLeast = 4) =>
 					before.device === 'none' && Object.values(before.wires).every((wire) => wire === 'capped');
 				const onPurpose =
 					capped && before.supply.way === 'live' && before.supply.spread && before.isolation.areaClear;
-				return untouched || complete || onPurpose
+				// Or with one cable alone on LINE of the new part, in a box that is shut.
+				const inWall = capped && before.supply.trial?.inWall === true && before.isolation.areaClear;
+				return untouched || complete || onPurpose || inWall
 					? null
 					: `${command.kind} with ${before.device}, ${Object.values(before.wires).join()}`;
 			});
@@ -308,16 +313,22 @@ export const everyState = (name: string, plan: JobPlan, pairsAtLeast = 4) =>
 		it('reads a supply cable alive only on purpose, touches nothing then, and nothing after until it is proven dead again', () => {
 			const wrong = everyMove(walked, (before, command, after) => {
 				if (
-					['touchSupply', 'readSupplyVolts'].includes(command.kind) &&
+					['touchSupply', 'readSupplyVolts', 'trySupply'].includes(command.kind) &&
 					energyOf(before.isolation) !== 'deliberatelyLive'
 				)
 					return 'read alive by accident';
 				const alive = before.device === 'none' && before.isolation.power === 'restored';
 				if (
 					alive &&
-					!['touchSupply', 'readSupplyVolts', 'switchBreaker', 'changed', 'foundConductor', 'stop'].includes(
-						command.kind
-					)
+					![
+						'touchSupply',
+						'readSupplyVolts',
+						'trySupply',
+						'switchBreaker',
+						'changed',
+						'foundConductor',
+						'stop'
+					].includes(command.kind)
 				)
 					return `${command.kind} with power on an open box`;
 				if (alive && command.kind === 'switchBreaker' && energyOf(after.isolation) === 'provenDead')
@@ -337,6 +348,30 @@ export const everyState = (name: string, plan: JobPlan, pairsAtLeast = 4) =>
 					expect(walked.states.some(({ supply }) => supply.by === by && supply.outcome === outcome)).toBe(
 						true
 					);
+		});
+
+		it('tries a part on a cable only in a shut box, and reads nothing behind it before it is out again', () => {
+			expect(
+				everyMove(walked, (before, command, after) => {
+					const inWall = before.supply.trial?.inWall === true;
+					if (command.kind === 'trySupply' && !inWall) return 'tried with the part out of its wall';
+					if (command.kind === 'readPair' && inWall) return 'a pair read through a shut box';
+					if (command.kind === 'confirm' && command.step === 'trialOut') {
+						if (before.isolation.power !== 'off' || before.isolation.hold === null)
+							return 'out with power on';
+						if (!before.provenWith.every((id) => before.isolation.off.includes(id)))
+							return 'out with fewer breakers off than it was proven dead with';
+						if (energyOf(after.isolation) === 'provenDead') return 'out, and proven without a reading';
+					}
+					// The wires of one trial come off before the next, and before anything is made.
+					const moves = command.kind === 'move' || (command.kind === 'confirm' && command.step === 'prepare');
+					return moves && before.supply.trial !== null ? 'work with a wire still on trial' : null;
+				})
+			).toEqual([]);
+			if (tellsSupply(plan) && plan.supplyCables.length > 1)
+				expect(walked.states.some(({ supply }) => supply.by === 'device' && supply.outcome === 'found')).toBe(
+					true
+				);
 		});
 
 		it('never takes an area that was cleared for one purpose as clear for the next', () => {

@@ -50,6 +50,7 @@ const walkedByTheBox: readonly string[] = [
 	'foundConductor',
 	'supplyWay',
 	'touchSupply',
+	'trySupply',
 	'readSupplyOhms',
 	'readSupplyVolts',
 	'readOutlet',

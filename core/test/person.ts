@@ -228,6 +228,12 @@ export class Person {
 					alarms: probes !== null && contactlessAlarms(house, probes.hot)
 				};
 			}
+			case 'trySupply':
+				return {
+					kind: 'trySupply',
+					cable: step.cable,
+					resets: workCheckPasses(house, this.plan, 'reset') === true
+				};
 			case 'readBaseline': {
 				const reading = readOhms(house, baselineProbes(this.plan, step.group)!);
 				return {

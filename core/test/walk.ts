@@ -164,13 +164,14 @@ export function everyCommand(plan: JobPlan): Command[] {
 		...(plan.work ? ['reset', ...plan.work.checks.map(checkId)] : []).flatMap((check) =>
 			both.map((passes): Command => ({ kind: 'checkWork', check, passes }))
 		),
-		...(['dead', 'live', 'skip'] as const).map((way): Command => ({ kind: 'supplyWay', way })),
+		...(['dead', 'live', 'device', 'skip'] as const).map((way): Command => ({ kind: 'supplyWay', way })),
 		...plan.supplyCables.flatMap((cable): Command[] => [
 			...[
 				{ kind: 'overload' as const },
 				...[0.5, 40].map((resistanceOhm) => ({ kind: 'ohms' as const, resistanceOhm }))
 			].map((value): Command => ({ kind: 'readSupplyOhms', cable, value })),
 			...both.map((alarms): Command => ({ kind: 'touchSupply', cable, alarms })),
+			...both.map((resets): Command => ({ kind: 'trySupply', cable, resets })),
 			{ kind: 'readSupplyVolts', cable, hotNeutral: live, hotGround: live },
 			{ kind: 'readSupplyVolts', cable, hotNeutral: dead, hotGround: dead },
 			{ kind: 'readSupplyVolts', cable, hotNeutral: live, hotGround: dead }
@@ -339,12 +340,16 @@ export function keyOf(state: JobState): string {
 const supplyKey = (supply: JobState['supply']): string =>
 	supply.marked || supply.outcome === 'skipped'
 		? `settled ${supply.found.join()}`
-		: (supply.outcome ??
-			[
-				supply.way,
-				...[supply.verdicts, supply.ohms, supply.touched].map((each) => JSON.stringify(each)),
-				supply.spread
-			].join());
+		: `${
+				supply.outcome ??
+				[
+					supply.way,
+					...[supply.verdicts, supply.ohms, supply.touched, supply.resets].map((each) =>
+						JSON.stringify(each)
+					),
+					supply.spread
+				].join()
+			} ${supply.trial && JSON.stringify(supply.trial)}`;
 
 export interface Walked {
 	readonly states: readonly JobState[];

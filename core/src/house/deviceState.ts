@@ -12,6 +12,9 @@ export const withTripped = (device: Device, tripped: boolean): Device =>
 /** Its button is in reach, and can be pushed in whether there is supply or not: an old make. */
 export const resetsUnsupplied = (device: Device | undefined): boolean =>
 	device?.kind === 'gfci' && device.make === 'old';
+/** Lets itself be reset only with the supply on its supply side: a current make (UL 943 since 2015). */
+export const resetsOnlyFed = (device: Device | undefined): boolean =>
+	device?.kind === 'gfci' && device.make === 'current';
 /** Its own protection is worn out: it lets through what it should open at. */
 export const isWornOut = (device: Device): boolean => 'senses' in device && !device.senses;
 

@@ -87,6 +87,7 @@ export {
 	isWallSwitch,
 	isWornOut,
 	opened,
+	resetsOnlyFed,
 	resetsUnsupplied,
 	switchedOn,
 	tabsOf,

@@ -338,7 +338,7 @@ const box = z.strictObject({
 	supply: z
 		.strictObject({
 			cables: z.array(identifier).min(1).max(2),
-			by: z.enum(['resistance', 'voltage']),
+			by: z.enum(['resistance', 'voltage', 'device']),
 			on: date,
 			readings: z
 				.array(

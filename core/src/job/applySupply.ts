@@ -9,6 +9,8 @@ import { noSupply, supplyOutcome, type CableVerdict, type SupplyState } from './
 /** A search for the supply cable that a lapsed proof interrupts begins again: nobody remembers half of it. What was found stays found. */
 export function supplyAfter({ supply, isolation: before }: JobState, after: IsolationState): SupplyState {
 	if (supply.outcome === 'found' || supply.outcome === 'skipped' || supply.outcome === 'none') return supply;
+	// What a part did on one cable stays true through a walk to the panel; so does where its wires are.
+	if (supply.way === 'device') return supply;
 	const lapsed =
 		energyOf(before) === 'provenDead' && energyOf(after) !== 'provenDead' && after.power !== 'restored';
 	const offAgain = before.power === 'restored' && after.power !== 'restored';
@@ -18,7 +20,7 @@ export function supplyAfter({ supply, isolation: before }: JobState, after: Isol
 /** One cable read: what that leaves. Nothing that fits is a reason to stop; a dead way that tells nothing is not. */
 function supplyRead(plan: JobPlan, state: JobState, { body, judged }: JobEvent): JobState {
 	if (!('cable' in body)) return state;
-	const way = state.supply.way!;
+	const way = state.supply.way === 'dead' ? 'dead' : 'live';
 	const verdicts = { ...state.supply.verdicts, [body.cable]: judged?.cable ?? ('odd' as CableVerdict) };
 	const { outcome, found } = supplyOutcome(plan, way, verdicts);
 	return {
@@ -34,11 +36,13 @@ function supplySeen(plan: JobPlan, state: JobState, { body, judged }: JobEvent):
 	const seen: SupplyState =
 		body.kind === 'touchSupply'
 			? { ...supply, touched: { ...supply.touched, [body.cable]: body.alarms } }
-			: body.kind === 'readSupplyOhms'
-				? { ...supply, ohms: { ...supply.ohms, [body.cable]: body.value } }
-				: body.kind === 'readSupplyVolts'
-					? { ...supply, verdicts: { ...supply.verdicts, [body.cable]: judged?.cable ?? 'odd' } }
-					: supply;
+			: body.kind === 'trySupply'
+				? { ...supply, resets: { ...supply.resets, [body.cable]: body.resets } }
+				: body.kind === 'readSupplyOhms'
+					? { ...supply, ohms: { ...supply.ohms, [body.cable]: body.value } }
+					: body.kind === 'readSupplyVolts'
+						? { ...supply, verdicts: { ...supply.verdicts, [body.cable]: judged?.cable ?? 'odd' } }
+						: supply;
 	const { found, verdicts, ...told } = contrastOutcome(plan, seen);
 	const outcome = withoutWay(plan, told.outcome, found) ? 'none' : told.outcome;
 	return {

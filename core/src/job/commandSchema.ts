@@ -30,6 +30,7 @@ import { schema as move } from './steps/move';
 import { schema as checkWork } from './steps/checkWork';
 import { schema as supplyWay } from './steps/supplyWay';
 import { schema as touchSupply } from './steps/touchSupply';
+import { schema as trySupply } from './steps/trySupply';
 import { schema as readBaseline } from './steps/readBaseline';
 import { schema as readEnds } from './steps/readEnds';
 import { schema as readSupplyOhms } from './steps/readSupplyOhms';
@@ -83,6 +84,7 @@ export const commandSchema = z.discriminatedUnion('kind', [
 	checkWork,
 	supplyWay,
 	touchSupply,
+	trySupply,
 	readBaseline,
 	readEnds,
 	readSupplyOhms,

@@ -19,14 +19,22 @@ export function judgeAlone(value: OhmValue, expectedOhm: number | null): CableVe
 	return ohm >= openFromOhm ? 'outgoing' : 'between';
 }
 
+/** The cable whose turn it is on LINE of the new part; `null` when one of them let it be reset, or none is left. */
+export const nextOnLine = (plan: JobPlan, { resets }: SupplyState): string | null =>
+	Object.values(resets).includes(true)
+		? null
+		: (supplyCandidates(plan).find((each) => own(resets, each) === undefined) ?? null);
+
 /**
  * The next thing to see of a cable; `null` when nothing is left to see. Dead, every cable is read: the contrast between them tells, not one value. Alive, a
  * contactless tester along the insulation of each comes first; two points are read only where that leaves a doubt.
  */
-export function nextOfContrast(
-	plan: JobPlan,
-	{ way, ohms, touched, verdicts }: SupplyState
-): { readonly kind: 'readSupplyOhms' | 'touchSupply' | 'readSupplyVolts'; readonly cable: string } | null {
+export function nextOfContrast(plan: JobPlan, supply: SupplyState): SeenOfCable | null {
+	const { way, ohms, touched, verdicts, trial } = supply;
+	if (way === 'device')
+		return trial?.inWall === true && trial.cable === nextOnLine(plan, supply)
+			? { kind: 'trySupply', cable: trial.cable }
+			: null;
 	const cables = supplyCandidates(plan);
 	if (way === 'dead') {
 		const cable = cables.find((each) => own(ohms, each) === undefined);
@@ -36,6 +44,11 @@ export function nextOfContrast(
 	if (untouched !== undefined) return { kind: 'touchSupply', cable: untouched };
 	const unread = inDoubt(cables, touched).find((each) => own(verdicts, each) === undefined);
 	return unread === undefined ? null : { kind: 'readSupplyVolts', cable: unread };
+}
+
+interface SeenOfCable {
+	readonly kind: 'readSupplyOhms' | 'touchSupply' | 'readSupplyVolts' | 'trySupply';
+	readonly cable: string;
 }
 
 /** One that alarms among silent ones is the supply. Several: they are read. None: all are, since a contactless tester can miss. */
@@ -51,12 +64,25 @@ export function contrastOutcome(
 ): Pick<SupplyState, 'outcome' | 'found' | 'verdicts'> {
 	const cables = supplyCandidates(plan);
 	if (supply.way === 'dead') return deadOutcome(plan, cables, supply);
+	if (supply.way === 'device') return deviceOutcome(plan, cables, supply);
 	const { verdicts } = supply;
 	if (Object.values(verdicts).includes('odd')) return { outcome: 'none', found: [], verdicts };
 	if (nextOfContrast(plan, supply) !== null) return { outcome: null, found: [], verdicts };
 	const alarming = cables.filter((each) => own(supply.touched, each) === true);
 	const fed = alarming.length === 1 ? alarming : cables.filter((each) => own(verdicts, each) === 'supply');
 	return settled(plan, cables, fed, 'none');
+}
+
+/** A part that knows its LINE lets itself be reset only where the supply sits there. One that never does may have failed, and says nothing of the cables. */
+function deviceOutcome(
+	plan: JobPlan,
+	cables: readonly string[],
+	{ resets, verdicts, ...supply }: SupplyState
+): Pick<SupplyState, 'outcome' | 'found' | 'verdicts'> {
+	const fed = cables.filter((each) => own(resets, each) === true);
+	if (fed.length > 0) return settled(plan, cables, fed, 'silent');
+	const left = nextOnLine(plan, { resets, verdicts, ...supply }) !== null;
+	return { outcome: left ? null : 'silent', found: [], verdicts };
 }
 
 function deadOutcome(

@@ -43,6 +43,8 @@ export type Refusal =
 	| { readonly code: 'pushInNever' }
 	/** Which terminals the wires go on depends on which cable is the supply. */
 	| { readonly code: 'supplyNeeded' }
+	/** The part that goes in can be reset with its supply on either side, or on none. */
+	| { readonly code: 'partTellsNoSupply' }
 	| { readonly code: 'conductorKnown'; readonly id: string }
 	| CantKeep
 	/** From what was found no plan comes that holds. */

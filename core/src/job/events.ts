@@ -40,7 +40,7 @@ export interface Autopsy {
 }
 
 /** The two schools of telling which cable is the supply, and leaving it. */
-export type SupplyWay = 'dead' | 'live' | 'skip';
+export type SupplyWay = 'dead' | 'live' | 'device' | 'skip';
 
 export interface SeenLanding {
 	readonly terminal: string;

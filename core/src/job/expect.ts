@@ -77,7 +77,15 @@ export function expectationsOf(recorded: House, plan: JobPlan, state: JobState):
 const wiringOf = ({ work }: JobPlan, state: JobState): unknown => {
 	const { isolation, device, wires, feeder, moved, checks, supply } = state;
 	const { power, off, notFeeding } = isolation;
-	return [power, off, notFeeding, device, wires, feeder, ...(work ? [moved, checks, supply.found] : [])];
+	return [
+		power,
+		off,
+		notFeeding,
+		device,
+		wires,
+		feeder,
+		...(work ? [moved, checks, supply.found, supply.trial] : [])
+	];
 };
 
 /** The same at one box of a job at several: the others are as the job has left them. */

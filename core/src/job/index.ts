@@ -129,6 +129,7 @@ export {
 	judgeSupplyOhms,
 	judgeSupplyVolts,
 	nextSupplyCable,
+	tellsSupply,
 	supplyHypotheses,
 	supplyOhm,
 	supplyOutcome,
@@ -138,9 +139,9 @@ export {
 	type SupplyState
 } from './supply';
 export { earthProbes, groundProbes } from './earth';
-export { contrastOutcome, judgeAlone, nextOfContrast } from './contrast';
+export { contrastOutcome, judgeAlone, nextOfContrast, nextOnLine } from './contrast';
 export { believedHouse, wiringDuring } from './stage';
-export { houseAfterJob, houseAfterStop, type FindingWords, type OutcomeWords } from './outcome';
+export { houseAfterJob, houseAfterStop, recordedWay, type FindingWords, type OutcomeWords } from './outcome';
 export { recordOf, type JobRecord, type ProvenAt, type Worry } from './record';
 export { resolutionsOf, type Resolution } from './resolve';
 export { voltsAlong, type AlongPoint } from './along';

@@ -5,7 +5,7 @@ import { steps, type Step } from './steps';
 import { checksNow } from './steps/readOhms';
 import type { Confirmed } from './vocabulary';
 import { isBare, mustStop, supplyPending, type JobState } from './state';
-import { nextOfContrast } from './contrast';
+import { nextOfContrast, nextOnLine } from './contrast';
 import { nextSupplyCable } from './supply';
 import { handMoves, isApart, resetFirst, wayNow } from './work';
 import type { Move } from '../wiring';
@@ -111,7 +111,7 @@ function seenLive(plan: JobPlan, { face, unseen }: JobState): Step | null {
 /** A breaker that must be off with the others and isn't yet. */
 const togetherLeft = (
 	{ together, mainSwitch }: JobPlan,
-	{ isolation, live, notLive, witness, redo, provenWith, face, device }: JobState
+	{ isolation, live, notLive, witness, redo, provenWith, face, device, supply }: JobState
 ): string | undefined => {
 	const also = together.find(
 		({ breaker }) => !isolation.off.includes(breaker) && !isolation.notFeeding.includes(breaker)
@@ -119,7 +119,8 @@ const togetherLeft = (
 	if (also) return also.breaker;
 	// What was off when these conductors were proven dead is off again, whatever else is.
 	const shut = device === 'newSeated';
-	const again = shut ? provenWith.find((id) => !isolation.off.includes(id)) : undefined;
+	const again =
+		shut || supply.trial?.inWall === true ? provenWith.find((id) => !isolation.off.includes(id)) : undefined;
 	if (again !== undefined) return again;
 	// Nothing could be shown live, and nothing is watched: then only all of it off is off.
 	const fromStart = notLive.length > 0 && !Object.values(live).includes('passed');
@@ -141,6 +142,7 @@ function isolationStep(plan: JobPlan, state: JobState): Step | null {
 	if (isolation.hold === null) return { kind: 'hold' };
 	if (!state.tagged) return confirm('tag');
 	if (!state.told) return confirm('tell');
+	if (state.supply.trial?.inWall === true) return confirm('trialOut');
 	const watched = steps.readWitness.due!(plan, state);
 	if (watched) return watched;
 	// Nothing bare comes into reach by taking the plate off, so that far one may go without a tester. No further.
@@ -222,6 +224,7 @@ const moveStep = (move: Move | undefined, { moved }: JobState): Step | null =>
 
 /** All wires off and proven dead: which cable is the supply, dead way first. */
 function supplyStep(plan: JobPlan, { supply, wires, isolation }: JobState): Step {
+	if (supply.way === 'device') return trialStep(plan, supply, wires, isolation);
 	if (supply.outcome === 'found') return confirm('markSupply');
 	if (supply.way === null || supply.outcome === 'silent')
 		return { kind: 'supplyWay', silent: supply.outcome === 'silent' };
@@ -232,6 +235,23 @@ function supplyStep(plan: JobPlan, { supply, wires, isolation }: JobState): Step
 	// Alive: only with every end capped and apart, and everybody clear.
 	if (Object.values(wires).some(isBare)) return { kind: 'cap' };
 	if (!supply.spread) return confirm('spreadEnds');
+	return isolation.areaClear ? { kind: 'restorePower' } : confirm('clearArea');
+}
+
+/** One cable after the other alone on LINE of the new part, in a closed box: no live end is ever in reach. Proven dead here. */
+function trialStep(
+	plan: JobPlan,
+	supply: JobState['supply'],
+	wires: JobState['wires'],
+	isolation: JobState['isolation']
+): Step {
+	const { trial } = supply;
+	const turn = nextOnLine(plan, supply);
+	if (trial !== null && trial.cable !== turn) return confirm('trialOff');
+	if (supply.outcome === 'found') return confirm('markSupply');
+	if (turn === null) return { kind: 'supplyWay', silent: true };
+	if (Object.values(wires).some(isBare)) return { kind: 'cap' };
+	if (trial?.inWall !== true) return confirm('trialIn');
 	return isolation.areaClear ? { kind: 'restorePower' } : confirm('clearArea');
 }
 

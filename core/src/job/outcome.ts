@@ -292,6 +292,8 @@ const sharedNeutralWorry = (on: string, words: OutcomeWords): Box['worries'][num
 	seen: on
 });
 
+/** What a way of finding the supply is called in the house record. */
+export const recordedWay = { dead: 'resistance', live: 'voltage', device: 'device' } as const;
 /** The supply cable with the readings that showed it; nothing where it wasn't looked for or found. */
 function supplyFound({ supply }: JobState, events: readonly JobEvent[], on: string): Pick<Box, 'supply'> {
 	if (supply.outcome !== 'found' || supply.by === null) return {};
@@ -313,7 +315,7 @@ function supplyFound({ supply }: JobState, events: readonly JobEvent[], on: stri
 		};
 	});
 	return {
-		supply: { cables: [...supply.found], by: supply.by === 'dead' ? 'resistance' : 'voltage', on, readings }
+		supply: { cables: [...supply.found], by: recordedWay[supply.by], on, readings }
 	};
 }
 

@@ -1,4 +1,14 @@
-import { fedFrom, findBreaker, withBox, withBreakers, withTripped, type Box, type House } from '../house';
+import {
+	deviceModel,
+	fedFrom,
+	type Device,
+	findBreaker,
+	withBox,
+	withBreakers,
+	withTripped,
+	type Box,
+	type House
+} from '../house';
 import type { JobPlan } from './plan';
 import { asFoundIn } from './planAnew';
 import type { JobState } from './state';
@@ -13,7 +23,7 @@ export function wiringDuring(house: House, plan: JobPlan, state: JobState): Hous
 	const { power, off } = state.isolation;
 	const open = power === 'off' || power === 'tripped' || power === 'unknown' ? off : [];
 	const set = withBreakers(house, Object.fromEntries(open.map((id) => [id, false])));
-	return withBox(set, plan.boxId, (box) => boxDuring(box, plan, state));
+	return withBox(set, plan.boxId, (box) => boxDuring(house, box, plan, state));
 }
 
 /** The recorded house, corrected by what this job has found: once a breaker has made the outlet dead, the circuit starts there. */
@@ -26,9 +36,9 @@ export function believedHouse(recorded: House, plan: JobPlan, state: JobState): 
 	return !says || known || isolation.notFeeding.includes(feeder) ? found : fedFrom(found, plan.boxId, feeder);
 }
 
-function boxDuring(box: Box, plan: JobPlan, state: JobState): Box {
+function boxDuring(house: House, box: Box, plan: JobPlan, state: JobState): Box {
 	const isOld = state.device === 'oldSeated' || state.device === 'oldOut';
-	if (plan.work && !isOld) return boxAtWork(box, plan, plan.work, state);
+	if (plan.work && !isOld) return boxAtWork(house, box, plan, plan.work, state);
 	const { device: _device, ...without } = box;
 	const device = isOld ? box.device : state.device === 'none' ? undefined : plan.newDevice;
 	const landed = (at: string): string => {
@@ -49,7 +59,7 @@ function boxDuring(box: Box, plan: JobPlan, state: JobState): Box {
 }
 
 /** The box once the wires are off the old part: what was on it is free or capped, and then where the moves made so far have brought it. */
-function boxAtWork(box: Box, plan: JobPlan, work: Work, state: JobState): Box {
+function boxAtWork(house: House, box: Box, plan: JobPlan, work: Work, state: JobState): Box {
 	const { device: _old, ...rest } = box;
 	const free = endsOf(box).reduce((wiring: Wiring, { end, at }) => {
 		const was = terminalOf(at);
@@ -66,12 +76,25 @@ function boxAtWork(box: Box, plan: JobPlan, work: Work, state: JobState): Box {
 				moved
 			)
 		: moved;
-	const inHand = state.device === 'none' ? undefined : way.wanted.device;
+	const { trial } = state.supply;
+	const inHand = state.device === 'none' && trial === null ? undefined : way.wanted.device;
 	const seen = inHand && asInHand(inHand, state.hand);
 	const fitted = seen && resetFirst(plan) ? withTripped(seen, state.checks.reset !== 'passed') : seen;
 	return {
 		...box,
-		...wired,
+		...(trial && inHand ? onLine(house, wired, inHand, trial.cable) : wired),
 		device: fitted
 	};
 }
+
+/** One cable alone on the supply side of a part. */
+const onLine = (house: House, wiring: Wiring, device: Device, cable: string): Wiring => {
+	const conductors = house.cables.find(({ id }) => id === cable)?.conductors ?? [];
+	const { terminals } = deviceModel(device);
+	return endsOf(wiring).reduce((now, { end }) => {
+		if (end.kind !== 'cable' || end.cable !== cable) return now;
+		const is = conductors.find(({ id }) => id === end.conductor)?.role;
+		const terminal = terminals.find(({ role, side }) => side === 'supply' && role === is);
+		return terminal ? withEnd(now, end, `terminal:${terminal.name}`) : now;
+	}, wiring);
+};

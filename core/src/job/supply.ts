@@ -1,4 +1,4 @@
-import { cablesInBox, own, points, type House } from '../house';
+import { cablesInBox, own, points, resetsOnlyFed, type House } from '../house';
 import { readOhms, readVoltageV } from '../instruments';
 import { deadBand, type VoltReading } from '../isolation';
 import type { OhmValue, SupplyWay } from './events';
@@ -21,12 +21,16 @@ export interface SupplyState {
 	readonly touched: Readonly<Record<string, boolean>>;
 	/** Ends capped and apart. */
 	readonly spread: boolean;
+	/** By cable, alone on LINE of the new part with the box closed and power on: whether the part let itself be reset. */
+	readonly resets: Readonly<Record<string, boolean>>;
+	/** The cable that sits on LINE for that now; in its wall, or out of it again with the wires still on. */
+	readonly trial: { readonly cable: string; readonly inWall: boolean } | null;
 	readonly marked: boolean;
 	/** `silent`: the dead way tells nothing here; `none`: nothing fits. */
 	readonly outcome: 'found' | 'skipped' | 'silent' | 'none' | null;
 	readonly found: readonly string[];
 	/** The way that found it. */
-	readonly by: 'dead' | 'live' | null;
+	readonly by: 'dead' | 'live' | 'device' | null;
 }
 
 export const noSupply: SupplyState = {
@@ -35,6 +39,8 @@ export const noSupply: SupplyState = {
 	ohms: {},
 	touched: {},
 	spread: false,
+	resets: {},
+	trial: null,
 	marked: false,
 	outcome: null,
 	found: [],
@@ -58,6 +64,10 @@ export function judgeSupplyVolts(hotNeutral: VoltReading, hotGround: VoltReading
 	// A floating conductor beside a live one shows a meter some volts; that is no supply.
 	return bands.every((band) => band !== 'live') ? 'outgoing' : 'odd';
 }
+
+/** Whether the part that goes in shows by itself which cable is the supply: it lets itself be reset only with that on its LINE. */
+export const tellsSupply = ({ newDevice, onRing, procedure, work }: JobPlan): boolean =>
+	procedure >= 2 && work !== null && !onRing && resetsOnlyFed(newDevice);
 
 /** Cables that could be the supply, the recorded one first: asked in this order, the first answer usually settles it. */
 export function supplyCandidates(plan: JobPlan): readonly string[] {

@@ -85,7 +85,7 @@ function allVisits(plan: JobPlan, hasNeighbours: boolean, state: JobState | unde
 				...(typeof state?.earth === 'object' ? (['lead'] as const) : [])
 			]
 		},
-		...(state?.supply.way === 'live'
+		...(state?.supply.way === 'live' || state?.supply.way === 'device'
 			? [
 					{ id: 'supplyOn' as const, place: 'panel' as const, carry: ['key', 'headTorch'] as const },
 					{ id: 'supplyRead' as const, place: 'outlet' as const, carry: ['tester'] as const }

@@ -13,6 +13,12 @@ export const confirmedSteps = [
 	'seat',
 	/** Ends capped, apart, device out of the way: before power goes on to find the supply cable. */
 	'spreadEnds',
+	/** One cable alone on LINE of the new part, every other end capped, all of it screwed into the box. */
+	'trialIn',
+	/** Eased out of the wall by its edges again: nothing bare is touched. */
+	'trialOut',
+	/** That cable off LINE again, its ends capped. */
+	'trialOff',
 	/** The supply cable marked with tape. */
 	'markSupply',
 	'clearArea',

@@ -26,5 +26,5 @@ export const step: StepModule<'confirm', Asks> = {
 		return way.kind === 'confirm' && way.step === said.step ? accept(said) : null;
 	},
 	isolates: ({ plan, state, said }) => confirmable[said.step].isolates?.(plan, state) ?? null,
-	applied: ({ state, said }) => confirmable[said.step].applied(state)
+	applied: ({ plan, state, said }) => confirmable[said.step].applied(state, plan)
 };

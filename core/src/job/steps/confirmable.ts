@@ -1,4 +1,5 @@
 import type { IsolationEvent } from '../../isolation';
+import { nextOnLine } from '../contrast';
 import type { JobPlan } from '../plan';
 import { barePairIds } from '../progress';
 import { mapWires, type JobState } from '../state';
@@ -11,9 +12,13 @@ interface Confirmable {
 	readonly at: VisitId | ((state: JobState) => VisitId);
 	readonly touches?: true;
 	readonly isolates?: (plan: JobPlan, state: JobState) => IsolationEvent;
-	readonly applied: (state: JobState) => JobState;
+	readonly applied: (state: JobState, plan: JobPlan) => JobState;
 }
 
+const withTrial = (state: JobState, trial: JobState['supply']['trial']): JobState => ({
+	...state,
+	supply: { ...state.supply, trial }
+});
 const closing = (step: keyof JobState['closing']): Confirmable => ({
 	concerns: 'box',
 	at: 'work',
@@ -59,6 +64,23 @@ export const confirmable: Readonly<Record<Confirmed, Confirmable>> = {
 		touches: true,
 		applied: (state) => ({ ...state, supply: { ...state.supply, spread: true } })
 	},
+	trialIn: {
+		concerns: 'box',
+		at: 'work',
+		touches: true,
+		isolates: () => ({ kind: 'closed' }),
+		applied: (state, plan) => {
+			const cable = state.supply.trial?.cable ?? nextOnLine(plan, state.supply);
+			return cable === null ? state : withTrial(state, { cable, inWall: true });
+		}
+	},
+	trialOut: {
+		concerns: 'box',
+		at: 'work',
+		isolates: (plan, state) => ({ kind: 'exposed', pairs: barePairIds(plan, state) }),
+		applied: (state) => withTrial(state, state.supply.trial && { ...state.supply.trial, inWall: false })
+	},
+	trialOff: { concerns: 'box', at: 'work', touches: true, applied: (state) => withTrial(state, null) },
 	markSupply: {
 		concerns: 'box',
 		at: 'work',

@@ -32,6 +32,7 @@ import { step as move } from './move';
 import { step as checkWork } from './checkWork';
 import { step as supplyWay } from './supplyWay';
 import { step as touchSupply } from './touchSupply';
+import { step as trySupply } from './trySupply';
 import { step as readBaseline } from './readBaseline';
 import { step as readEnds } from './readEnds';
 import { step as readSupplyOhms } from './readSupplyOhms';
@@ -85,6 +86,7 @@ export const steps = {
 	checkWork,
 	supplyWay,
 	touchSupply,
+	trySupply,
 	readBaseline,
 	readEnds,
 	readSupplyOhms,

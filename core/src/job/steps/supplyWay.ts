@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { accept, refuse } from '../decision';
-import { noSupply } from '../supply';
+import { noSupply, tellsSupply } from '../supply';
 import { saying } from './said';
 import type { StepModule } from './module';
 
 export const schema = saying(() =>
-	z.strictObject({ kind: z.literal('supplyWay'), way: z.enum(['dead', 'live', 'skip']) })
+	z.strictObject({ kind: z.literal('supplyWay'), way: z.enum(['dead', 'live', 'device', 'skip']) })
 );
 export type Asks = { readonly kind: 'supplyWay'; readonly silent: boolean };
 
@@ -18,7 +18,9 @@ export const step: StepModule<'supplyWay', Asks> = {
 	judge: ({ plan }, _state, said) =>
 		plan.work && plan.work.candidates.length > 0 && said.way === 'skip'
 			? refuse({ code: 'supplyNeeded' })
-			: accept(said),
+			: said.way === 'device' && !tellsSupply(plan)
+				? refuse({ code: 'partTellsNoSupply' })
+				: accept(said),
 	applied: ({ state, said }) => ({
 		...state,
 		supply: said.way === 'skip' ? { ...noSupply, outcome: 'skipped' } : { ...noSupply, way: said.way }

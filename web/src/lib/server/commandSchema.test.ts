@@ -68,7 +68,7 @@ const kinds =
 	`amendVolts arranged autopsy cap changed checkNeighbour checkPart checkTools checkWork confirm deadFromStart decideProtection finish fixLabel foundConductor
 grip hold inspect lookOver move note planAnew proveEarth proveTester readAsFound readBaseline readEnds readGroundEarth readLive readLiveGround readLoaded readOhms readOutlet readPair
 readPlug readSupplyOhms readSupplyVolts readWitness reopen restorePower searchBy searched stop supplyWay switchBreaker takeOff terminate tidyDirectory
-touchSupply tug`.split(/\s+/);
+touchSupply trySupply tug`.split(/\s+/);
 
 describe('what the routes take', () => {
 	it('is every kind of command, no fewer and no more, each with one to try', () => {

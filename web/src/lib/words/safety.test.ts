@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { newGfci } from '@wary/core/arrangements';
+import { arrangements, here, newGfci } from '@wary/core/arrangements';
 import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
 import type { House } from '@wary/core/house';
 import { energyOf, type Doubt, type Energy } from '@wary/core/isolation';
@@ -8,12 +8,15 @@ import {
 	initialJob,
 	nextStep,
 	pairsToRead,
+	planJob,
 	severityOf,
 	stopReasons,
 	type JobState,
 	type Step
 } from '@wary/core/job';
 import { Person, planOf } from '../../../../core/test/person';
+import { exchangedBehind } from '../../../../core/test/threeCables';
+import { wishOf } from '../../../../core/test/wishes';
 import { shapeOf } from '../ui/box/deviceShape';
 import { conditionWords, stopWords } from '$words/conditions';
 import { doubtWords, energyWords, stripWords } from '$words/energy';
@@ -42,12 +45,33 @@ const homes: readonly Home[] = [
 
 /** Every step that a job comes to, its words, and the strip above it. */
 function wholeJob([, recorded, actual, box, breaker, procedure]: Home): string[] {
-	const person = new Person(recorded, actual, planOf(recorded, box, undefined, procedure), [
-		breaker,
-		breaker
-	]);
+	return told(
+		recorded,
+		new Person(recorded, actual, planOf(recorded, box, undefined, procedure), [breaker, breaker])
+	);
+}
+
+/** The supply found by the new part: from where the way is chosen to where the cable is marked, on a house whose record has the cables the wrong way round. */
+function trial(): string[] {
+	const recorded = arrangements.find(({ kind }) => kind === 'middleThrough')!.build();
+	const planned = planJob(recorded, here, 'groundFirst', undefined, wishOf('gfci', 'protected'));
+	if (!planned.ok) throw new Error(planned.failure.code);
+	const actual = exchangedBehind(recorded, 'c2', 'c3');
+	const person = new Person(recorded, actual, planned.plan, ['b1', 'b1', 'b1']);
+	person.supplyWay = 'device';
+	person.until('supplyWay');
+	const state = person.state;
+	return [
+		...(['supplyNeeded', 'partTellsNoSupply'] as const).map((code) =>
+			refusalWords({ code }, recorded, planned.plan, state)
+		),
+		...told(recorded, person, () => person.state.supply.marked)
+	];
+}
+
+function told(recorded: House, person: Person, until = () => false): string[] {
 	const lines: string[] = [];
-	for (let count = 0; count < 150 && person.state.status === 'underWay'; count++) {
+	for (let count = 0; count < 150 && person.state.status === 'underWay' && !until(); count++) {
 		const telling = { house: recorded, plan: person.plan, state: person.state };
 		const step = nextStep(person.plan, person.state)!;
 		const words = stepWords(step, telling);
@@ -168,6 +192,8 @@ function safetyText(): string {
 		head(`${region}: a whole job at ${box}${procedure ? `, procedure ${procedure}` : ''}`);
 		lines.push(...wholeJob(home));
 	}
+	head('us: the supply found by the new part');
+	lines.push(...trial());
 	head('failures');
 	for (const { title, text } of Object.values(failureWords)) lines.push(`${title}: ${text}`);
 	for (const code of ['timeWrong', 'notPaired', 'idTaken', 'unknownJob', 'other'])

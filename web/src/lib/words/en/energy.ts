@@ -62,13 +62,17 @@ export function stripWords(
 				energy,
 				word: energyWords[energy],
 				because:
-					state.device === 'none'
-						? 'Power is on to find the supply cable; ends capped and apart, area clear.'
-						: 'Power is back for the final test, area clear.',
+					state.supply.trial !== null
+						? 'Power is on to find the supply cable: one on LINE, the others capped, the box shut.'
+						: state.device === 'none'
+							? 'Power is on to find the supply cable; ends capped and apart, area clear.'
+							: 'Power is back for the final test, area clear.',
 				caution:
-					state.device === 'none'
-						? 'The box is open. Tester only, at arm’s length.'
-						: 'Plug and tester only. Nobody touches terminals.',
+					state.supply.trial !== null
+						? 'Buttons of its face only. The box stays shut.'
+						: state.device === 'none'
+							? 'The box is open. Tester only, at arm’s length.'
+							: 'Plug and tester only. Nobody touches terminals.',
 				lapses: 'until switched off'
 			};
 		case 'assumedLive':

@@ -116,6 +116,12 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 				body.alarms ? 'alarms' : 'silent',
 				null
 			);
+		case 'trySupply':
+			return line(
+				`Alone on LINE of the new part, cable ${cableLetter(plan, body.cable)}`,
+				body.resets ? 'it resets' : 'it won’t reset',
+				null
+			);
 		case 'readBaseline':
 			return line(
 				`${capital(t.hot)} to ${t.neutral}, wires off${cableLetter(plan, body.group) ? `, cable ${cableLetter(plan, body.group)}` : ''}`,
@@ -239,7 +245,12 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 		case 'supplyWay':
 			return line(
 				'Supply cable',
-				{ dead: 'looked for by resistance', live: 'looked for by voltage', skip: 'left unknown' }[body.way]
+				{
+					dead: 'looked for by resistance',
+					live: 'looked for by voltage',
+					device: 'looked for by the new part',
+					skip: 'left unknown'
+				}[body.way]
 			);
 		case 'readSupplyOhms':
 			return line(
@@ -338,6 +349,9 @@ const confirmedWords = (region: 'us' | 'uk') => ({
 	plateOn: 'Plate on',
 	nothingLeft: 'Nothing left hanging',
 	spreadEnds: 'Ends capped and apart',
+	trialIn: 'One cable alone on LINE, screwed into the box',
+	trialOut: 'Eased out of the wall again',
+	trialOff: 'That cable off LINE again, capped',
 	markSupply: 'Supply cable marked',
 	closeUp: 'Folded back and covered'
 });

@@ -72,7 +72,9 @@ function endsLeft(house: House, plan: JobPlan, state: JobState): string[] {
 
 const terminals = (count: number): string => (count === 1 ? 'one terminal' : `${count} terminals`);
 
-const boxWords = ({ device, closedUp }: JobState, stopped: boolean): string => {
+const boxWords = ({ device, closedUp, supply }: JobState, stopped: boolean): string => {
+	if (supply.trial?.inWall === true)
+		return 'The new part is screwed into the box with one cable on LINE, to find the supply. It is not finished.';
 	if (device === 'oldSeated') return 'The box is closed as it was.';
 	if (device === 'newSeated') return 'The new part is screwed home.';
 	if (closedUp) return 'Everything is folded back and the box is covered.';

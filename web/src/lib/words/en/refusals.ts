@@ -59,8 +59,10 @@ export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, stat
 			return `Not the ${terminalWord(plan.region, refusal.given)}: these wires go to the ${terminalWord(plan.region, refusal.expected)}.`;
 		case 'wayNotPossible':
 			return `${refusal.wires} wires can’t be held that way at the ${terminalWord(plan.region, refusal.terminal)}. Possible: ${refusal.ways.map((way) => howWords[way]).join(', ')}.`;
+		case 'partTellsNoSupply':
+			return 'This part can be reset whichever side the supply is on, or has no LINE of its own: it can’t tell which cable that is. Take one of the other ways.';
 		case 'supplyNeeded':
-			return 'Which wires go on LINE and which on LOAD depends on the supply cable. It has to be found: dead, by resistance, or alive.';
+			return 'Which wires go on LINE and which on LOAD depends on the supply cable. It has to be found: dead, by resistance; alive; or by the new part itself.';
 		case 'pushInNever':
 			return 'Never the push-in spring: it is how many of these outlets failed.';
 		case 'conductorKnown':

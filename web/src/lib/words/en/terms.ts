@@ -247,3 +247,10 @@ export const inSentence = (text: string): string =>
 	// An abbreviation stays one: GFCI, RCD, USB.
 	/^[A-Z]{2}/.test(text) ? text : text.charAt(0).toLowerCase() + text.slice(1);
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** By what a supply cable was found. */
+export const supplyByWords = {
+	resistance: 'resistance',
+	voltage: 'voltage',
+	device: 'the new part, which resets on no other'
+} as const;

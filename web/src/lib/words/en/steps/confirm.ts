@@ -1,4 +1,4 @@
-import type { Step } from '@wary/core/job';
+import { nextOnLine, type Step } from '@wary/core/job';
 import { boxPlace, cableWords, capital, terms } from '../terms';
 import type { StepWords, Telling } from './step';
 
@@ -110,7 +110,9 @@ export function confirmWords(
 						: `Hands, tools, children and pets away from ${boxPlace(house, plan.boxId)}. Nothing plugged in there.`,
 				why:
 					state.device === 'none'
-						? 'The box is open and its conductors are about to be alive. That is why the dead way comes first.'
+						? state.supply.trial
+							? 'The box is shut, and one cable behind the face may be about to be alive.'
+							: 'The box is open and its conductors are about to be alive. That is why the dead way comes first.'
 						: 'From the next step on it is live on purpose. Nobody touches it until it is tested.'
 			};
 		case 'nothingLeft':
@@ -124,6 +126,30 @@ export function confirmWords(
 				title: 'Capped, apart, and away',
 				lead: 'Every end has a cap of its own, bent away from every other and from the box. The device is out of the way. Look once more: nothing bare anywhere.',
 				why: 'In a minute these ends are alive. Nothing may be able to touch, and nobody.'
+			};
+		case 'trialIn': {
+			const cable = state.supply.trial?.cable ?? nextOnLine(plan, state.supply);
+			const which = cable === null ? '' : cableWords(house, plan, cable);
+			return {
+				title: `On LINE alone: ${which}`,
+				lead: `Only this cable’s ${t.hot} and ${t.neutral} go on LINE (supply in), brass and silver, tightened and tugged. LOAD stays empty. Every other end keeps its cap. Fold it in and drive in the ${uk ? 'fixing' : 'yoke'} screws; nothing bare stays outside.`,
+				why: 'In a minute power is on. Everything that could be alive is behind the face then, and nobody has to reach for it.'
+			};
+		}
+		case 'trialOut':
+			return {
+				title: 'Ease the part out again',
+				lead: 'Off and held. Screws out, then pull the part forward by its yoke, hands off the terminals: these wires count as live until they have been read.',
+				why: 'Power was on since they were last proven dead. Its face says nothing: a part that has tripped, or never reset, is dark in front of live wires.'
+			};
+		case 'trialOff':
+			return {
+				title: `Off LINE again: ${state.supply.trial ? cableWords(house, plan, state.supply.trial.cable) : ''}`,
+				lead: `${state.supply.outcome === 'found' ? 'It was the supply. ' : 'It wouldn’t reset on this one. '}Loosen LINE, take both wires off, and cap each.`,
+				why:
+					state.supply.outcome === 'found'
+						? 'With the rest it goes on for good: ground first, every end made ready, each tugged.'
+						: 'One cable at a time: with two on it nothing would be told.'
 			};
 		case 'markSupply':
 			return {

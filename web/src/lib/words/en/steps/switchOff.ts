@@ -48,6 +48,12 @@ export function switchOffWords({ house, plan, state }: Telling, also: string | n
 			lead: `Look at ${namedBreakers(house, isolation.off)}. Put it fully to off, whatever you find.`,
 			why: 'Something happened that could have put power back. What was proven before no longer counts.'
 		};
+	if (isolation.power === 'restored' && state.device === 'none')
+		return {
+			title: 'Off again',
+			lead: `Switch ${namedBreakers(house, state.feeder ?? plan.recordedBreaker)} off, before anything else. Then it is held, tagged and proven dead as before.`,
+			why: 'Power was on to find the supply cable and for nothing else. What was proven before it came on no longer counts.'
+		};
 	if (isolation.power === 'restored')
 		return {
 			title: 'Off again',

@@ -10,7 +10,7 @@ export const visitWords = (plan: JobPlan, house: House): Record<VisitId, { place
 		panelOff: { place: `At the ${t.panel}`, what: 'off, held, tagged, told' },
 		work: { place: `At the outlet`, what: 'prove dead, open, read, swap' },
 		supplyOn: { place: `At the ${t.panel}`, what: 'on, on purpose' },
-		supplyRead: { place: 'At the outlet', what: 'supply cable, at arm’s length' },
+		supplyRead: { place: 'At the outlet', what: 'supply cable, power on' },
 		panelOn: { place: `At the ${t.panel}`, what: 'lock off, on' },
 		test: { place: `At the outlet`, what: 'plug-in test' },
 		neighbours: {

@@ -1,7 +1,7 @@
 import { fixLabelWords } from '../labels';
 import { findBreaker, type How } from '@wary/core/house';
 import { loadedWords } from './loaded';
-import { wayNow, waysFor, type JobState, type Step } from '@wary/core/job';
+import { tellsSupply, wayNow, waysFor, type JobState, type Step } from '@wary/core/job';
 import { partWords } from '../parts';
 import { checkWords, moveWords, type AtBox } from '../work';
 import { asFoundWords, endsWords, seenLiveWords, staysDarkWords, witnessWords } from './fourth';
@@ -54,6 +54,12 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 				title: `Alive, without touching: ${cableWords(house, plan, step.cable)}`,
 				lead: `Power is on. Run the contactless tester along the insulation of this cable’s capped ${t.hot}, well behind the cap. Does it alarm? Touch nothing else.`,
 				why: 'It needs no bare metal. Where one cable alarms and the others stay silent, that one is the supply. It tells which of them, and never that one is dead.'
+			};
+		case 'trySupply':
+			return {
+				title: `Reset: is it ${cableWords(house, plan, step.cable)}?`,
+				lead: `Power is on, the box is shut. Push RESET firmly. Does it click and stay in, so that the face gives power?`,
+				why: 'A part of today’s make can be reset only with the supply on its LINE. If this cable only goes on to others, the button won’t stay in. Some wait a second or two: give it that.'
 			};
 		case 'readEnds':
 			return endsWords(step, telling);
@@ -161,15 +167,23 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 		case 'supplyWay':
 			return step.silent
 				? {
-						title: 'Resistance can’t tell here',
-						lead: `No cable reads low beside another that reads far higher. Voltage can tell, or leave it.`,
-						why: uk
-							? 'With a main switch or an RCD off the neutral is open too. On a TT supply neutral and earth meet only through the soil. And all low may be a ring, or a neutral that touches earth further on. None of that is a fault you have made.'
-							: 'With a main switch off in some panels every cable reads open. All low means that a neutral touches ground further on. Either way the readings don’t tell the cables apart.'
+						title: state?.supply.way === 'device' ? 'The part can’t tell here' : 'Resistance can’t tell here',
+						lead:
+							state?.supply.way === 'device'
+								? 'It would not reset on any of these cables. Then the part is at fault, or none of them has power. Resistance or voltage can tell.'
+								: plan.work && plan.work.candidates.length > 0
+									? 'No cable reads low beside another that reads far higher. Another way can tell.'
+									: 'No cable reads low beside another that reads far higher. Voltage can tell, or leave it.',
+						why:
+							state?.supply.way === 'device'
+								? 'Nothing follows from a part that never resets: it may be faulty, and a cable may have been dead before you came.'
+								: uk
+									? 'With a main switch or an RCD off the neutral is open too. On a TT supply neutral and earth meet only through the soil. And all low may be a ring, or a neutral that touches earth further on. None of that is a fault you have made.'
+									: 'With a main switch off in some panels every cable reads open. All low means that a neutral touches ground further on. Either way the readings don’t tell the cables apart.'
 					}
 				: {
 						title: 'Which cable is the supply?',
-						lead: `Dead, by resistance, is the first choice. Alive, by voltage, only where that can’t tell. ${plan.work && plan.work.candidates.length > 0 ? 'What goes on LINE and what on LOAD depends on it: it is found, not guessed.' : 'A like-for-like swap doesn’t need to know: it may be left.'}`,
+						lead: `Dead, by resistance, is the first choice. Alive, by voltage, only where that can’t tell.${tellsSupply(plan) ? ' The new part can tell as well, with no live end in reach.' : ''} ${plan.work && plan.work.candidates.length > 0 ? 'What goes on LINE and what on LOAD depends on it: it is found, not guessed.' : 'A like-for-like swap doesn’t need to know: it may be left.'}`,
 						why: `A device that protects what comes after it needs to know, and so does whoever looks for a fault later. Position, colour and the terminal a wire sat on don’t tell: any of them may have been mixed up before.`
 					};
 		case 'readSupplyOhms':

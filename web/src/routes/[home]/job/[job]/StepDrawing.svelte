@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { JobState, Step } from '@wary/core/job';
-	import { asInHand, believedHouse, wayNow, wiringDuring } from '@wary/core/job';
+	import { asInHand, believedHouse, nextOnLine, wayNow, wiringDuring } from '@wary/core/job';
 	import type { Pointing } from '$lib/ui/box/deviceShape';
 	import { drawnAs } from '$lib/job/drawn';
 	import { findPair } from '$words/terms';
@@ -22,7 +22,16 @@
 	/** What is done to the part in hand is seen on the part. */
 	const inHand = $derived(move?.kind === 'breakTab' || move?.kind === 'tape');
 	const as = $derived(inHand ? 'device' : drawnAs(step, state));
-	const house = $derived(wiringDuring(believedHouse(session.house, plan, state), plan, state));
+	/** A cable on trial is drawn where it is to go. */
+	const onLine = $derived(
+		step?.kind === 'confirm' && step.step === 'trialIn' ? nextOnLine(plan, state.supply) : null
+	);
+	const drawn = $derived(
+		onLine === null
+			? state
+			: { ...state, supply: { ...state.supply, trial: { cable: onLine, inWall: false } } }
+	);
+	const house = $derived(wiringDuring(believedHouse(session.house, plan, drawn), plan, drawn));
 	const box = $derived(house.boxes.find(({ id }) => id === plan.boxId)!);
 	/** With its tabs as they are by now: one that is still to be broken is whole. */
 	const newPart = $derived(
@@ -31,7 +40,9 @@
 			: asInHand(plan.newDevice, state.hand)
 	);
 	const device = $derived(
-		inHand || state.device === 'newOut' || state.device === 'newSeated' ? newPart : plan.oldDevice
+		inHand || state.supply.trial || state.device === 'newOut' || state.device === 'newSeated'
+			? newPart
+			: plan.oldDevice
 	);
 	const done = $derived(
 		Object.entries(state.wires).flatMap(([terminal, wire]) =>

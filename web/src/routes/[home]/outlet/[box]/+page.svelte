@@ -14,7 +14,7 @@
 	import { day } from '$words/dates';
 	import { deviceWords } from '$words/devices';
 	import { labelMeans, labelText } from '$words/labels';
-	import { breakerName, capital, ohmsWord, terms, voltsWord } from '$words/terms';
+	import { breakerName, capital, ohmsWord, supplyByWords, terms, voltsWord } from '$words/terms';
 	import PlanLink from './PlanLink.svelte';
 	import PluggedIn from './PluggedIn.svelte';
 	import SeenOtherwise from './SeenOtherwise.svelte';
@@ -118,7 +118,7 @@
 							>{w.cable(supply.cables.join(' and '))}
 							<br /><span class="soft"
 								>{w.foundBy(
-									supply.by,
+									supplyByWords[supply.by],
 									day(supply.on, t.locale),
 									supply.readings
 										.map(

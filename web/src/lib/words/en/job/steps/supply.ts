@@ -10,6 +10,9 @@ export const words = {
 	aliveByVoltage: 'Alive, by voltage',
 	everyEndCappedAndSpread:
 		'Every end capped and spread, everybody clear, power on. First a contactless tester along the insulation, which touches nothing; two-point readings only where that leaves a doubt. Then off, held and proven anew.',
+	byTheNewPart: 'By the new part itself',
+	oneCableOnLine:
+		'Everything off and proven. One cable alone goes on LINE of the new part, every other end is capped, and all of it is screwed into the box. Then power on, and reset: it clicks and stays in only if that cable is the supply. No live end is ever in reach. Each cable takes a walk to the panel.',
 	leaveIt: 'Leave it',
 	theSwapGoesOnWithout: 'The swap goes on without. The record says that the supply cable isn’t known.',
 	isTheSupply: 'is the supply',

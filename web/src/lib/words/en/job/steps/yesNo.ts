@@ -1,4 +1,7 @@
 export const words = {
+	itResets: 'It clicks and stays in',
+	itWontReset: 'It won’t stay in',
+	pushReset: 'Push reset',
 	tripTime: 'Trip time, s, if the tester shows one',
 	noTime: 'A time of 0 to 60 s belongs here, or nothing.',
 	tryIt: 'Try it',

@@ -10,6 +10,7 @@
 	import {
 		believedHouse,
 		mustStop,
+		recordedWay,
 		severityOf,
 		wiringDuring,
 		type Condition,
@@ -25,7 +26,7 @@
 	import { leftWords } from '$words/left';
 	import { moment } from '$words/dates';
 	import { deviceWords } from '$words/devices';
-	import { cableWords, namedBreakers, shortWire, terms } from '$words/terms';
+	import { cableWords, namedBreakers, shortWire, supplyByWords, terms } from '$words/terms';
 	import BeforeAfter from '../record/BeforeAfter.svelte';
 	import Readings from './Readings.svelte';
 	import WhatWasSeen from './WhatWasSeen.svelte';
@@ -129,7 +130,7 @@
 					{state.supply.outcome === 'found'
 						? w.foundBy(
 								state.supply.found.map((cable) => cableWords(house, plan, cable)).join(' and '),
-								state.supply.by === 'dead' ? 'resistance' : 'voltage'
+								state.supply.by === null ? '' : supplyByWords[recordedWay[state.supply.by]]
 							)
 						: w.notTested}
 				</p>

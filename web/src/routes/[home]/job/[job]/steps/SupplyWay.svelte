@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { words as copy } from '$words/job/steps/supply';
 	import Button from 'flowbite-svelte/Button.svelte';
-	import type { Step, SupplyWay } from '@wary/core/job';
+	import { tellsSupply, type Step, type SupplyWay } from '@wary/core/job';
 	import { capital, ohmsWord, terms } from '$words/terms';
 	import { getJob } from '../context';
 
@@ -31,9 +31,16 @@
 	<Button color="light" class={way} onclick={() => choose('live')}
 		><b>{copy.aliveByVoltage}</b><span>{copy.everyEndCappedAndSpread}</span></Button
 	>
-	<Button color="light" class={way} onclick={() => choose('skip')}
-		><b>{copy.leaveIt}</b><span>{copy.theSwapGoesOnWithout}</span></Button
-	>
+	{#if tellsSupply(session.plan)}
+		<Button color="light" class={way} onclick={() => choose('device')}
+			><b>{copy.byTheNewPart}</b><span>{copy.oneCableOnLine}</span></Button
+		>
+	{/if}
+	{#if !session.plan.work?.candidates.length}
+		<Button color="light" class={way} onclick={() => choose('skip')}
+			><b>{copy.leaveIt}</b><span>{copy.theSwapGoesOnWithout}</span></Button
+		>
+	{/if}
 </div>
 
 <style>

@@ -18,7 +18,14 @@
 			Step,
 			{
 				kind:
-					'touchSupply' | 'tug' | 'grip' | 'checkNeighbour' | 'readWitness' | 'checkWork' | 'restorePower';
+					| 'touchSupply'
+					| 'trySupply'
+					| 'tug'
+					| 'grip'
+					| 'checkNeighbour'
+					| 'readWitness'
+					| 'checkWork'
+					| 'restorePower';
 			}
 		>;
 	} = $props();
@@ -33,6 +40,11 @@
 					button: w.runTheTesterAlongIt,
 					request: { what: 'touchSupply', cable: step.kind === 'touchSupply' ? step.cable : '' }
 				}
+			},
+			trySupply: {
+				yes: w.itResets,
+				no: w.itWontReset,
+				ask: { button: w.pushReset, request: { what: 'workCheck', check: 'reset' } }
 			},
 			tug: { yes: w.itHeld, no: w.itCameOut, ask: null },
 			grip: { yes: w.itHolds, no: w.itIsLoose, ask: null },
@@ -85,29 +97,33 @@
 		if (shown?.kind === 'alarm') seen = shown.alarms;
 		if (shown?.kind === 'works') seen = shown.works;
 		if (shown?.kind === 'breaker') seen = shown.held;
-		if (seen && step.kind !== 'touchSupply') answer(true);
+		if (seen && !tells) answer(true);
 	}
+	/** Either answer tells as much: neither is a fault. */
+	const tells = $derived(step.kind === 'touchSupply' || step.kind === 'trySupply');
 	function answer(yes: boolean) {
 		if (timed && timeOdd) return;
 		const command: Command =
 			step.kind === 'touchSupply'
 				? { kind: 'touchSupply', cable: step.cable, alarms: yes }
-				: step.kind === 'tug'
-					? { kind: 'tug', terminal: step.terminal, held: yes }
-					: step.kind === 'grip'
-						? { kind: 'grip', half: step.half, holds: yes }
-						: step.kind === 'readWitness'
-							? { kind: 'readWitness', box: step.box, lit: !yes }
-							: step.kind === 'checkNeighbour'
-								? { kind: 'checkNeighbour', box: step.box, works: yes }
-								: step.kind === 'checkWork'
-									? {
-											kind: 'checkWork',
-											check: step.check,
-											passes: yes,
-											...(timed && tripS.value !== null ? { tripS: tripS.value } : {})
-										}
-									: { kind: 'restorePower', held: yes };
+				: step.kind === 'trySupply'
+					? { kind: 'trySupply', cable: step.cable, resets: yes }
+					: step.kind === 'tug'
+						? { kind: 'tug', terminal: step.terminal, held: yes }
+						: step.kind === 'grip'
+							? { kind: 'grip', half: step.half, holds: yes }
+							: step.kind === 'readWitness'
+								? { kind: 'readWitness', box: step.box, lit: !yes }
+								: step.kind === 'checkNeighbour'
+									? { kind: 'checkNeighbour', box: step.box, works: yes }
+									: step.kind === 'checkWork'
+										? {
+												kind: 'checkWork',
+												check: step.check,
+												passes: yes,
+												...(timed && tripS.value !== null ? { tripS: tripS.value } : {})
+											}
+										: { kind: 'restorePower', held: yes };
 		session.submit(command);
 	}
 	function key(event: KeyboardEvent) {
@@ -128,7 +144,7 @@
 		><span class="soft">{w.simulated}</span>
 	</p>
 	{#if failed}<Verdict kind="bad">{w.theSimulatedInstrumentCantBe}</Verdict>{/if}
-	{#if seen !== null}<Verdict kind={!seen && step.kind !== 'touchSupply' ? 'bad' : 'good'}>
+	{#if seen !== null}<Verdict kind={!seen && !tells ? 'bad' : 'good'}>
 			{seen ? texts.yes : texts.no}.
 		</Verdict>{/if}
 {/if}

@@ -41,6 +41,7 @@ const views: { readonly [K in Kind]: View<K> } = {
 	readSupplyOhms: supply,
 	readSupplyVolts: supply,
 	touchSupply: yesNo,
+	trySupply: yesNo,
 	takeOff: confirm,
 	cap: confirm,
 	readBaseline: ohms,
