@@ -248,3 +248,39 @@ test('us: a home typed in from nothing: GFCI in the middle of its run, the suppl
 	await page.goto(`/${slug}/outlet/${id('window')}`);
 	await expect(page.getByText(/^GFCI outlet, 15 A/)).toBeVisible();
 });
+
+test('us: two devices in one box come out together, and neither is proven before both are read', async ({
+	page
+}) => {
+	await page.goto('/fennel-lane/outlet/laundry-folding-shelf');
+	await expect(page.getByText(/comes out and is replaced in the same job/)).toBeVisible();
+	await plan(page, 'fennel-lane', 'laundry-folding-shelf', 'Decorator outlet');
+	await expect(page.getByText(/In the same box: Laundry nook, shelf left/)).toBeVisible();
+	await expect(page.getByText(/One plate for the 2 devices of this box/)).toBeVisible();
+	await begin(page);
+	const done: string[] = [];
+	const place = async () => (await page.locator('main h1').first().locator('..').innerText()).split('\n')[0];
+	let waited = false;
+	for (let n = 0; n < 260 && (await stepOf(page)).kind !== 'finished'; n++) {
+		const { kind, title } = await stepOf(page);
+		done.push(`${await place()}: ${kind} ${title}`);
+		if (/Read dead here. What sits beside it/.test(await page.locator('body').innerText())) waited = true;
+		await doStep(page, { breaker: /breaker 8\b/ });
+	}
+	// One walk to the panel and back; both out before a wire comes off; both in before power.
+	const out = done.flatMap((line, k) => (/Ease the outlet out/.test(line) ? [k] : []));
+	const off = done.findIndex((line) => line.includes('takeOff'));
+	expect(out).toHaveLength(2);
+	expect(Math.max(...out)).toBeLessThan(off);
+	expect(done.filter((line) => line.includes('switchOff'))).toHaveLength(1);
+	expect(done.filter((line) => line.includes('restorePower'))).toHaveLength(1);
+	expect(waited).toBe(true);
+	await expect(page.locator('main[data-step]')).toHaveAttribute('data-unsent', '0');
+	for (const [box, says] of [
+		['laundry-folding-shelf', /^Decorator outlet, 15 A/],
+		['laundry-shelf-left', /^GFCI outlet, 20 A/]
+	] as const) {
+		await page.goto(`/fennel-lane/outlet/${box}`);
+		await expect(page.getByText(says).first()).toBeVisible();
+	}
+});

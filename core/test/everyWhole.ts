@@ -202,7 +202,9 @@ export const everyWhole = (
 						(state, k) =>
 							k !== at &&
 							energyOf(state.isolation) !== 'provenDead' &&
-							energyOf(after[k]!.isolation) === 'provenDead'
+							energyOf(after[k]!.isolation) === 'provenDead' &&
+							// Beside each other in one box, each on its own readings: the last of them completes the proof.
+							!(plans[k]!.beside.includes(plans[at]!.boxId) && provenByEvidence(after[k]!, 1))
 					);
 					return gained < 0 ? null : `${command.kind} at ${at} proves ${gained}`;
 				})
@@ -210,7 +212,32 @@ export const everyWhole = (
 		});
 
 		it('opens one box at a time', () => {
-			expect(states.filter(({ boxes }) => boxes.filter((state) => !isShut(state)).length > 1)).toEqual([]);
+			const open = ({ boxes }: WholeJob) =>
+				plans
+					.filter((_, k) => !isShut(boxes[k]!))
+					.map(({ boxId, beside }) => [boxId, ...beside].sort().join());
+			expect(states.filter((whole) => new Set(open(whole)).size > 1)).toEqual([]);
+		});
+
+		it('of several devices in one box, lays hands on one only when all of them are out and read dead', () => {
+			if (plans.every(({ beside }) => beside.length === 0)) return;
+			const opening = ['easeOut', 'plateOff'];
+			expect(
+				wrong(({ boxes }, { command, at }) => {
+					const out =
+						command.kind === 'reopen' || (command.kind === 'confirm' && opening.includes(command.step));
+					if (!handsOnConductors(command) || out) return null;
+					const near = plans.flatMap(({ boxId }, k) => (plans[at]!.beside.includes(boxId) ? [k] : []));
+					const bad = near.find(
+						(k) =>
+							boxes[k]!.device === 'oldSeated' ||
+							boxes[k]!.isolation.proof.scope !== 'bare' ||
+							!provenByEvidence(boxes[k]!, 1)
+					);
+					return bad === undefined ? null : `${command.kind} at ${at} with ${bad} ${boxes[bad]!.device}`;
+				})
+			).toEqual([]);
+			expect(states.some(({ boxes }) => boxes.every((state) => !isShut(state)))).toBe(true);
 		});
 
 		it('restores power only with every box shut, and every end in those that were opened tugged', () => {

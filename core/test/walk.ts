@@ -283,7 +283,8 @@ const isolationName = namer((i: JobState['isolation']) =>
 		i.proof.required.length,
 		i.proof.before && 1,
 		i.proof.required.map((pair) => i.proof.pairs[pair]?.band[0] ?? '-').join(''),
-		i.proof.after && 1
+		i.proof.after && 1,
+		i.besideProven
 	].join()
 );
 const supplyName = namer((supply: JobState['supply']) => supplyKey(supply));

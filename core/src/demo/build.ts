@@ -25,6 +25,8 @@ export interface Stop {
 	/** Its cable has no ground. */
 	readonly ungrounded?: boolean;
 	readonly how?: 'hook' | 'clampPlate' | 'pushIn';
+	/** The first device of the box it shares. */
+	readonly inBoxWith?: string;
 	/** Of its box, where that isn’t the usual one. */
 	readonly depthMm?: number;
 }
@@ -89,6 +91,7 @@ function boxOf(region: House['region'], stop: Stop, cables: readonly Cable[], si
 		room: stop.room,
 		use: stop.use ?? ('outlet' as const),
 		...(stop.device ? { device: stop.device } : {}),
+		...(stop.inBoxWith ? { inBoxWith: stop.inBoxWith } : {}),
 		worries: stop.worries ?? [],
 		history: stop.history ?? [],
 		material: 'metal' as const

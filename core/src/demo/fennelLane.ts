@@ -14,6 +14,10 @@ const outlet20 = (room: string, wall: string, lengthM: number): Stop =>
 	outlet(room, wall, lengthM, { device: duplex(20) });
 /** Put in long ago, and nobody has written down a test of it. */
 const pumpPost: Device = { ...withTripped(familyOf('gfci').made(20), false), fitted: '2016-05-01' } as Device;
+const shelfGfci: Device = {
+	...withTripped(familyOf('gfci').made(20), false),
+	fitted: '2024-03-09'
+} as Device;
 /** On the old two-wire cable, whose outlets have two slots. */
 const twoSlots: Partial<Stop> = {
 	device: { kind: 'twoSlot', ratingA: 15, tamperResistant: false, contacts: 'good' },
@@ -104,7 +108,15 @@ const runs = (sewingBreaker: string, atticBreaker: string): Run[] => [
 		breaker: 'b8',
 		size: '12AWG',
 		panel,
-		stops: [outlet20('laundry', 'washer', 7), outlet20('laundry', 'folding shelf', 2)]
+		stops: [
+			outlet20('laundry', 'washer', 7),
+			{
+				...outlet20('laundry', 'shelf left', 2),
+				device: shelfGfci,
+				history: [{ on: '2024-03-09', what: 'GFCI put in, in one box with the outlet beside it.' }]
+			},
+			{ ...outlet20('laundry', 'folding shelf', 0.2), inBoxWith: 'laundry-shelf-left' }
+		]
 	},
 	{
 		circuit: 'reading',

@@ -16,6 +16,8 @@ export const branches = {
 		`${cableId} ${conductorId} touching ${boxId}`,
 	coupling: (cableId: string, conductorId: string, beside: string, end: 'from' | 'to'): string =>
 		`${cableId} ${conductorId} beside ${beside} @${end}`,
+	/** The metal of a device’s part of a box to that of the first. */
+	oneBox: (boxId: string): string => `${boxId} in one box`,
 	metal: (cableId: string): string => `${cableId} metal`,
 	pigtail: (boxId: string, pigtailId: string, end: 'from' | 'to'): string =>
 		`pigtail ${boxId} ${pigtailId} ${end}`,

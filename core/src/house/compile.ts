@@ -41,7 +41,13 @@ function compile(house: House): Network {
 		metalOfCable(cable, metalBoxes, branches);
 	}
 	const cables = new Map(house.cables.map((cable) => [cable.id, cable]));
-	for (const box of house.boxes) boxBranches(cables, box, branches);
+	for (const box of house.boxes) {
+		boxBranches(cables, box, branches);
+		if (box.inBoxWith !== undefined && metalBoxes.has(box.id) && metalBoxes.has(box.inBoxWith))
+			branches.push(
+				wire(ids.oneBox(box.id), points.metal(box.id), points.metal(box.inBoxWith), goodJointOhm)
+			);
+	}
 	for (const load of house.loads)
 		if (load.on)
 			branches.push({

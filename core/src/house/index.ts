@@ -35,7 +35,10 @@ export { points } from './points';
 export {
 	allBreakers,
 	besideOf,
+	beside,
 	cablesInBox,
+	isJumper,
+	leadsOnBeside,
 	circuitsInBox,
 	circuitsOfCable,
 	fedFrom,

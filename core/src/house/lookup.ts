@@ -32,6 +32,24 @@ export function cablesInBox(house: House, boxId: string): ConductorEnd[] {
 	return found;
 }
 
+/** The other devices of the same box: side by side behind one plate, their wires in each other's reach. */
+export function beside(house: House, boxId: string): string[] {
+	const first = findBox(house, boxId)?.inBoxWith ?? boxId;
+	return house.boxes.flatMap(({ id, inBoxWith }) =>
+		id !== boxId && (id === first || inBoxWith === first) ? [id] : []
+	);
+}
+
+/** A wire from one device to the one beside it: both of its ends are seen in one box. */
+export const isJumper = (house: House, { from, to }: Cable): boolean =>
+	'box' in from && beside(house, to.box).includes(from.box);
+
+/** A wire that is seen to lead on to a device beside this one, which has no cable of its own: it can't be the supply. */
+export const leadsOnBeside = (house: House, boxId: string, cable: Cable): boolean =>
+	isJumper(house, cable) &&
+	cable.to.box !== boxId &&
+	cablesInBox(house, cable.to.box).every((end) => isJumper(house, end.cable));
+
 /** A cable's circuits: its own, and those of single conductors in it. */
 export const circuitsOfCable = (cable: Cable): string[] => [
 	...new Set([

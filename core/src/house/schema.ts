@@ -305,6 +305,11 @@ const box = z.strictObject({
 	name: title.describe('Where in the room: “east wall”.'),
 	room: identifier,
 	use: z.enum(['outlet', 'light', 'fixed', 'junction']).default('outlet'),
+	inBoxWith: identifier
+		.optional()
+		.describe(
+			'The first device of the same box, where several sit side by side (two-gang and wider). Wires from one to the next are cables of some centimetres between them.'
+		),
 	material: z.enum(['metal', 'plastic']),
 	volumeIn3: z.number().min(1).max(200).optional(),
 	depthMm: z.number().min(5).max(200).optional(),

@@ -25,7 +25,7 @@ let last: { readonly state: IsolationState; readonly energy: Energy } | null = n
 function workOut(state: IsolationState): Energy {
 	if (state.power === 'restored') return state.areaClear ? 'deliberatelyLive' : 'assumedLive';
 	if (state.power !== 'off' || state.hold === null || state.doubt !== null) return 'assumedLive';
-	return proofStands(state) ? 'provenDead' : 'expectedDead';
+	return proofStands(state) && state.besideProven ? 'provenDead' : 'expectedDead';
 }
 
 /** Pairs that still have to be read dead, in order. */

@@ -85,6 +85,8 @@ export interface IsolationState {
 	readonly doubt: Doubt | null;
 	/** Whether a device sits in the box, so that only its face can be read. */
 	readonly closed: boolean;
+	/** Whether every device beside this one in the same box is out and read dead as well: what is proven of one of them alone is no proof. */
+	readonly besideProven: boolean;
 	readonly facePairs: readonly string[];
 	readonly proof: Proof;
 }
@@ -97,6 +99,7 @@ export const initialIsolation = (facePairs: readonly string[]): IsolationState =
 	areaClear: false,
 	doubt: null,
 	closed: true,
+	besideProven: true,
 	facePairs,
 	proof: freshProof('face', facePairs)
 });

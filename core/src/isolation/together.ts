@@ -1,4 +1,4 @@
-import { circuitsInBox, circuitsOfCable, findBreaker, findCircuit, type House } from '../house';
+import { beside, circuitsInBox, circuitsOfCable, findBreaker, findCircuit, type House } from '../house';
 
 /** A breaker that must be off as well, and why. */
 export interface Together {
@@ -13,7 +13,7 @@ export interface Together {
  */
 export function mustBeOffTogether(house: House, boxId: string, breaker: string): Together[] {
 	const found = new Map<string, Together['because']>();
-	const inBox = circuitsInBox(house, boxId);
+	const inBox = [boxId, ...beside(house, boxId)].flatMap((id) => circuitsInBox(house, id));
 	for (const circuit of inBox) if (circuit.breaker !== breaker) found.set(circuit.breaker, 'inTheBox');
 	const known = new Set(inBox.map(({ id }) => id));
 	for (const id of known)

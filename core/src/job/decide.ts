@@ -68,7 +68,8 @@ export function decideWith(context: Deciding, state: JobState, command: Command)
 	if (!step || !fits(step, command)) {
 		// Held and tagged it can always be left, even where more would have to be off before it is opened.
 		const leaving = (command.kind === 'hold' || command.kind === 'confirm') && context.towardsStop();
-		return leaving && state.device === 'newSeated' && fits(leaving, command)
+		const shut = state.device === 'newSeated' || plan.beside.length > 0;
+		return leaving && shut && fits(leaving, command)
 			? accept(command)
 			: refuse({ code: 'notNow', next: step });
 	}

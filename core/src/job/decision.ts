@@ -41,6 +41,8 @@ export type Refusal =
 			readonly ways: readonly How[];
 	  }
 	| { readonly code: 'pushInNever' }
+	/** The device beside it hangs out of the same box: no power there. */
+	| { readonly code: 'besideOpen'; readonly box: string }
 	/** Which terminals the wires go on depends on which cable is the supply. */
 	| { readonly code: 'supplyNeeded' }
 	/** The part that goes in can be reset with its supply on either side, or on none. */

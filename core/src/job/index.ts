@@ -75,7 +75,7 @@ export { severityOf, stopping } from './conditions';
 export { nextStep, safeStopStep } from './order';
 export { concernsJob, type Step } from './steps';
 export { checksNow } from './steps/readOhms';
-export { planWhole, type BoxWish, type WholeFailure } from './planWhole';
+export { planWhole, withBeside, type BoxWish, type WholeFailure } from './planWhole';
 export {
 	applyToWhole,
 	boxAt,

@@ -1,10 +1,12 @@
 import {
+	beside,
 	tabsOf,
 	takesGround,
 	cablesInBox,
 	circuitsInBox,
 	deviceModel,
 	findBox,
+	leadsOnBeside,
 	findBreaker,
 	mainPanel,
 	mainSwitch,
@@ -83,6 +85,8 @@ export interface JobPlan {
 	readonly foundAs: Found | null;
 	readonly region: Region;
 	readonly boxId: string;
+	/** The other devices of the same box. */
+	readonly beside: readonly string[];
 	readonly oldDevice: Device;
 	readonly newDevice: Device;
 	/** What a rule asks for here beyond the same again; `null`: nothing, or it is guarded. */
@@ -213,6 +217,7 @@ export function planJob(
 			foundAs: null,
 			region: house.region,
 			boxId,
+			beside: beside(house, boxId),
 			// What is asked is met where the new part guards this place itself.
 			asked: procedure >= 2 && !work?.verdict.protects.includes(boxId) ? protectionAsked(house, box) : null,
 			noResidual: procedure >= 2 && code.residualEverywhere && withoutResidual(house, circuit.breaker),
@@ -371,7 +376,8 @@ function suppliesIn(
 		({ cable }) =>
 			onDevice(cable.id, 'hot') &&
 			onDevice(cable.id, 'neutral') &&
-			cable.conductors.some(({ role }) => role === 'ground')
+			cable.conductors.some(({ role }) => role === 'ground') &&
+			!leadsOnBeside(house, box.id, cable)
 	);
 	const circuits = new Set(ends.map(({ cable }) => cable.circuit));
 	const onRing = house.circuits.find(({ id }) => circuits.has(id))?.arrangement === 'ring';

@@ -1,4 +1,4 @@
-import { chainOfCircuit, circuitsInBox, findBox, type House } from '../house';
+import { beside, chainOfCircuit, circuitsInBox, findBox, type House } from '../house';
 import { wiredAs } from '../wiring';
 import {
 	currentProcedure,
@@ -21,6 +21,8 @@ export interface BoxWish {
 export type WholeFailure =
 	| PlanFailure
 	| { readonly code: 'boxTwice'; readonly box: string }
+	/** A device of the same box isn’t in the job: it comes out as well. */
+	| { readonly code: 'besideLeftOut'; readonly box: string; readonly beside: string }
 	/** It hangs on another breaker: one isolation doesn’t cover both. */
 	| { readonly code: 'otherBreaker'; readonly box: string; readonly with: string };
 
@@ -37,6 +39,10 @@ export function planWhole(
 	const twice = wishes.find(({ boxId }, k) => wishes.findIndex((each) => each.boxId === boxId) !== k);
 	if (twice) return { ok: false, failure: { code: 'boxTwice', box: twice.boxId } };
 	const ids = wishes.map(({ boxId }) => boxId);
+	for (const box of ids) {
+		const left = beside(house, box).find((id) => findBox(house, id)?.device && !ids.includes(id));
+		if (left !== undefined) return { ok: false, failure: { code: 'besideLeftOut', box, beside: left } };
+	}
 	const plans: JobPlan[] = [];
 	let wired = house;
 	for (const { boxId, wish, same } of nearestFirst(house, wishes)) {
@@ -45,7 +51,8 @@ export function planWhole(
 		if (!planned.ok) return planned;
 		const { plan } = planned;
 		const first = plans[0];
-		if (first && plan.recordedBreaker !== first.recordedBreaker)
+		const near = plans.some(({ boxId: id }) => plan.beside.includes(id));
+		if (first && !near && plan.recordedBreaker !== first.recordedBreaker)
 			return { ok: false, failure: { code: 'otherBreaker', box: boxId, with: first.boxId } };
 		// What is done at in this job is tested there, and not as somebody’s neighbour.
 		const outside = (box: string) => !ids.includes(box);
@@ -59,6 +66,15 @@ export function planWhole(
 		if (plan.work) wired = wiredAs(wired, boxId, plan.work.ways[0]!.wanted);
 	}
 	return { ok: true, plans };
+}
+
+/** The wishes with every device that sits in one box with one of them: the same again where nothing was said of it. */
+export function withBeside(house: House, wishes: readonly BoxWish[]): readonly BoxWish[] {
+	const ids = new Set(wishes.map(({ boxId }) => boxId));
+	const more = [...new Set(wishes.flatMap(({ boxId }) => beside(house, boxId)))].filter(
+		(id) => !ids.has(id) && findBox(house, id)?.device
+	);
+	return [...wishes, ...more.map((boxId): BoxWish => ({ boxId, wish: null }))];
 }
 
 /** In the order in which the circuit reaches them; what isn’t on one stays where it was named, and is refused by its plan. */

@@ -8,6 +8,7 @@ import {
 	cablesInBox,
 	deviceModel,
 	findBox,
+	leadsOnBeside,
 	points,
 	type Device,
 	type Half,
@@ -126,6 +127,7 @@ function feedingCables(house: House, boxId: string, found: Wiring): string[] {
 	return cablesInBox(house, boxId)
 		.map(({ cable }) => cable)
 		.filter(({ id }) => hot.has(id) && neutral.has(id))
+		.filter((cable) => !leadsOnBeside(house, boxId, cable))
 		.map(({ id }) => id);
 }
 

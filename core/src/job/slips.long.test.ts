@@ -1,12 +1,22 @@
 import { describe, expect, it } from 'vitest';
 import { arrangements, here } from '../arrangements';
 import { fennelLaneActual, fennelLaneRecorded, tanneryRow, tanneryRowActual } from '../demo';
-import { circuitsInBox, deviceModel, findBox, mainSwitch, points, withBreakers, type House } from '../house';
+import {
+	beside,
+	circuitsInBox,
+	deviceModel,
+	findBox,
+	mainSwitch,
+	points,
+	withBreakers,
+	type House
+} from '../house';
 import { readPlugLamps, readVoltageV } from '../instruments';
 import { mistakesOf } from '../mistakes';
 import { handsOnConductors } from '../../test/everyState';
 import { Person } from '../../test/person';
 import { seeded } from '../../test/searchPanels';
+import { twoGang, twoGangTwoCircuits } from '../../test/twoGang';
 import { wishOf } from '../../test/wishes';
 import { planWhole, soundLamps, type BoxWish, type Command } from '.';
 
@@ -21,6 +31,8 @@ interface Case {
 	readonly boxes: readonly BoxWish[];
 	readonly breakers: readonly [right: string, wrong: string];
 	readonly earth: string;
+	/** It takes both breakers. */
+	readonly both?: true;
 }
 /** The circuits that these jobs have to do with: as good for this question as the whole home, and quicker. */
 function part(house: House, circuits: readonly string[]): House {
@@ -73,6 +85,26 @@ const cases: readonly Case[] = [
 		breakers: ['b5', 'b2'],
 		earth: 'outlet:kitchen-fridge'
 	},
+	fennel(
+		'laundry-shelf-left',
+		[
+			{ boxId: 'laundry-shelf-left', wish: null },
+			{ boxId: 'laundry-folding-shelf', wish: wishOf('usb') }
+		],
+		'two devices in one box'
+	),
+	...[twoGang(), twoGangTwoCircuits()].map((recorded, k): Case => ({
+		name: `two circuits in one box, ${k === 0 ? 'recorded as one' : 'as recorded'}`,
+		recorded,
+		actual: twoGangTwoCircuits(),
+		boxes: [
+			{ boxId: here, wish: wishOf('decorator') },
+			{ boxId: 'after', wish: null }
+		],
+		breakers: ['b1', 'own'],
+		earth: 'outlet:before',
+		both: true
+	})),
 	{
 		name: 'decorator, through-fed',
 		recorded: built('middleThrough'),
@@ -92,7 +124,12 @@ class Slipping extends Person {
 		plans: Person['whole']['plans'],
 		readonly chance: () => number
 	) {
-		super(each.recorded, each.actual, plans, Array<string>(12).fill(each.breakers[0]));
+		super(
+			each.recorded,
+			each.actual,
+			plans,
+			Array.from({ length: 40 }, (_, k) => each.breakers[each.both ? k % 2 : 0]!)
+		);
 		this.earthFrom = each.earth;
 		this.wrongBreaker = each.breakers[1];
 	}
@@ -161,7 +198,13 @@ class Slipping extends Person {
 			house.panels.flatMap((panel) => panel.breakers.filter((each) => each.on).map(({ id }) => id))
 		);
 		const fed = house.panels.every(({ id }) => !this.state.isolation.off.includes(mainSwitch(id)));
-		return fed && circuitsInBox(this.actual, this.plan.boxId).some(({ breaker }) => on.has(breaker));
+		// What hangs out beside it is in reach as well.
+		return (
+			fed &&
+			[this.plan.boxId, ...beside(this.actual, this.plan.boxId)].some((id) =>
+				circuitsInBox(this.actual, id).some(({ breaker }) => on.has(breaker))
+			)
+		);
 	}
 }
 

@@ -1,5 +1,5 @@
 import type { House } from '../house';
-import { withShared } from '../isolation';
+import { proofStands, withShared } from '../isolation';
 import { applyEvent } from './apply';
 import { decideWith, touches } from './decide';
 import { refuse, type Decision } from './decision';
@@ -10,6 +10,7 @@ import type { JobPlan } from './plan';
 import type { Planner } from './planner';
 import { asOf, initialJob, mustStop, type JobState } from './state';
 import { wiringDuring } from './stage';
+import { offAgain } from './steps/switchBreaker';
 import { concernsJob, moduleOf, type Step } from './steps';
 import type { Deciding } from './steps/module';
 import type { Found } from './steps/planAnew';
@@ -35,12 +36,8 @@ export interface NextAt {
 	readonly step: Step | null;
 }
 
-export const initialWhole = (plans: readonly JobPlan[], planner: Planner | null = null): WholeJob => ({
-	plans,
-	boxes: plans.map(initialJob),
-	planner,
-	earlier: []
-});
+export const initialWhole = (plans: readonly JobPlan[], planner: Planner | null = null): WholeJob =>
+	besideEachOther({ plans, boxes: plans.map(initialJob), planner, earlier: [] });
 
 export const replayWhole = (
 	plans: readonly JobPlan[],
@@ -81,7 +78,7 @@ export function applyToWhole(before: WholeJob, event: JobEvent): WholeJob {
 	const { plans, boxes } = whole;
 	const at = boxAt(plans, event.box);
 	if (concernsJob(event.body))
-		return {
+		return besideEachOther({
 			...whole,
 			boxes: boxes.map((state, k) => {
 				const after = applyEvent(plans[k]!, state, event);
@@ -89,15 +86,54 @@ export function applyToWhole(before: WholeJob, event: JobEvent): WholeJob {
 				const sentBack = k !== at && state.redo === null && after.redo === 'ownChoice';
 				return sentBack ? { ...after, redo: null } : after;
 			})
-		};
+		});
 	const there = applyEvent(plans[at]!, boxes[at]!, event);
-	return {
+	const onePlate = there.plate !== boxes[at]!.plate;
+	return besideEachOther({
 		...whole,
 		boxes: boxes.map((state, k) => {
 			if (k === at) return there;
-			return sharing(asOf(state, event.at), there);
+			const other = sharing(asOf(state, event.at), there);
+			// One plate covers all devices of a box.
+			return onePlate && plans[at]!.beside.includes(plans[k]!.boxId)
+				? { ...other, plate: there.plate }
+				: other;
+		})
+	});
+}
+
+/** The devices that sit in one box with the one at this place, this one left out. */
+const besideAt = ({ plans }: WholeJob, at: number): readonly number[] =>
+	plans[at]!.beside.length === 0
+		? []
+		: plans.flatMap(({ boxId }, k) => (plans[at]!.beside.includes(boxId) ? [k] : []));
+
+/** What devices of one box are to each other: none is proven dead before all are out and read, and none is opened again alone. */
+function besideEachOther(whole: WholeJob): WholeJob {
+	const { plans, boxes } = whole;
+	if (plans.every(({ beside }) => beside.length === 0)) return whole;
+	const sent = boxes.map((state, at) => {
+		const near = besideAt(whole, at).map((k) => boxes[k]!);
+		const reopens = near.some(
+			(other) => other.redo !== null || (isOpen(other) && !proofStands(state.isolation))
+		);
+		return state.device === 'newSeated' && state.redo === null && reopens ? offAgain(state) : state;
+	});
+	return {
+		...whole,
+		boxes: sent.map((state, at) => {
+			const besideProven = besideAt(whole, at).every((k) => isReady(state, sent[k]!));
+			return besideProven === state.isolation.besideProven
+				? state
+				: { ...state, isolation: { ...state.isolation, besideProven } };
 		})
 	};
+}
+
+/** Whether the device beside doesn’t stand in the way of this one’s proof: read dead itself, and out where this one is; while this one still sits in the wall, one that is out is read with it. */
+function isReady(state: JobState, other: JobState): boolean {
+	if (!isOpen(state)) return isOpen(other) || proofStands(other.isolation);
+	return other.device !== 'oldSeated' && proofStands(other.isolation);
 }
 
 /** The same job under the plans that follow from what was found in the box of this event. */
@@ -114,7 +150,7 @@ export function wholeAsOf(whole: WholeJob, at: string): WholeJob {
 
 const isOpen = ({ device }: JobState): boolean => device !== 'oldSeated' && device !== 'newSeated';
 
-/** The box that is open; at most one is. */
+/** The box that is open; at most one is, though several devices may hang out of it. The first of those. */
 export const openBox = ({ boxes }: WholeJob): number => boxes.findIndex((state) => isOpen(state));
 
 /**
@@ -135,16 +171,45 @@ function workOut(whole: WholeJob): NextAt {
 	if (boxes[0]!.status === 'underWay' && boxes.some((state) => mustStop(state) !== null))
 		return towardsStop(whole);
 	const open = openBox(whole);
-	if (open >= 0) return { at: open, step: nextStep(plans[open]!, boxes[open]!) };
+	if (open >= 0)
+		return inOneBox(
+			whole,
+			[open, ...besideAt(whole, open)].sort((a, b) => a - b)
+		);
 	const each = plans.map((plan, at) => {
 		const step = nextStep(plan, boxes[at]!);
-		return { at, step, rank: step === null ? Infinity : rankOf(boxes[at]!, step) };
+		return { at, step, rank: step === null ? Infinity : rankOf(boxes[at]!, step, plan) };
 	});
 	return each.reduce((first, other) => (other.rank < first.rank ? other : first));
 }
 
-function rankOf(state: JobState, step: Step): number {
+/** What comes next in a box that is open: all of its devices out, all of them read dead, then their work, and into the wall again when all of it is done. */
+function inOneBox({ plans, boxes }: WholeJob, places: readonly number[]): NextAt {
+	const each = places.map((at) => ({ at, state: boxes[at]!, step: nextStep(plans[at]!, boxes[at]!) }));
+	const first =
+		each.find(({ state }) => state.device === 'oldSeated' || (state.device === 'newSeated' && state.redo)) ??
+		each.find(({ state }) => isOpen(state) && !proofStands(state.isolation)) ??
+		each.find(({ state, step }) => isOpen(state) && !isSeating(step)) ??
+		each.find(({ state }) => isOpen(state))!;
+	return { at: first.at, step: first.step };
+}
+
+const isSeating = (step: Step | null): boolean =>
+	step?.kind === 'confirm' && ['tape', 'fold', 'tugAgain', 'seat'].includes(step.step);
+/** A device comes out of its wall. */
+const opens = (step: Step): boolean =>
+	step.kind === 'reopen' || (step.kind === 'confirm' && ['plateOff', 'easeOut'].includes(step.step));
+
+/** Read dead itself, and what sits beside it isn’t yet. */
+const isWaiting = ({ isolation }: JobState): boolean =>
+	isolation.power === 'off' && !isolation.besideProven && proofStands(isolation);
+
+function rankOf(state: JobState, step: Step, { beside }: JobPlan): number {
+	// The faces of one box are all read before the first of its devices comes out.
+	if (beside.length > 0 && (opens(step) || isWaiting(state))) return visitIds.indexOf('work') + 0.5;
 	const visit = visitIds.indexOf(visitOf(state, step));
+	// The one plate of a box goes on when everything behind it is tried.
+	if (beside.length > 0 && step.kind === 'confirm' && step.step === 'plateOn') return visit + 0.25;
 	return visit + (visitOf(state, step) === 'close' && stepConcernsJob(step) ? 0.5 : 0);
 }
 
@@ -191,8 +256,13 @@ export function decideWhole(
 		}
 	const decision = decideWith(here(at), boxes[at]!, command);
 	const open = openBox(whole);
-	return decision.ok && touches(command) && open >= 0 && open !== at
-		? refuse({ code: 'otherBoxOpen', box: plans[open]!.boxId })
+	const elsewhere = open >= 0 && open !== at && !besideAt(whole, open).includes(at);
+	const others = boxes.findIndex((state, k) => k !== at && isOpen(state));
+	if (decision.ok && touches(command) && elsewhere)
+		return refuse({ code: 'otherBoxOpen', box: plans[open]!.boxId });
+	// Not even to find the supply cable.
+	return decision.ok && command.kind === 'restorePower' && others >= 0
+		? refuse({ code: 'otherBoxOpen', box: plans[others]!.boxId })
 		: decision;
 }
 

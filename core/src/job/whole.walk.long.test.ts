@@ -1,4 +1,5 @@
 import { everyWhole, plainBox } from '../../test/everyWhole';
+import { twoGang } from '../../test/twoGang';
 import { arrangements, here } from '../arrangements';
 import { planWhole } from '.';
 
@@ -11,3 +12,10 @@ const boxes = planned.plans.map(plainBox);
 
 // Two of them are met on the way.
 everyWhole('a chain of three', boxes);
+
+const gang = planWhole(
+	twoGang(),
+	[here, 'after'].map((boxId) => ({ boxId, wish: null }))
+);
+if (!gang.ok) throw new Error(gang.failure.code);
+everyWhole('two devices in one box', gang.plans.map(plainBox));

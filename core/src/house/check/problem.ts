@@ -44,6 +44,8 @@ export type HouseProblem = { readonly path: Path } & (
 	| { readonly code: 'twoPoleAcross'; readonly spaces: readonly number[] }
 	| { readonly code: 'coveredTwice'; readonly breaker: string }
 	| { readonly code: 'noMetal'; readonly box: string }
+	/** Devices of one box are in one room, of one material, and name the first of them. */
+	| { readonly code: 'notOneBox'; readonly box: string; readonly with: string }
 	| { readonly code: 'sizeNotMade'; readonly size: string; readonly material: string }
 	| { readonly code: 'feedsItself'; readonly panel: string }
 	| { readonly code: 'chainCycle'; readonly circuit: string; readonly cable: string }

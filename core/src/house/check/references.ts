@@ -1,6 +1,6 @@
 import { resistanceOhmPerM } from '../../rules';
 import { deviceModel } from '../devices';
-import { circuitsOfCable, findCircuit, panelOf } from '../lookup';
+import { circuitsOfCable, findBox, findCircuit, panelOf } from '../lookup';
 import type { House } from '../schema';
 import type { HouseProblem, Path } from './problem';
 
@@ -24,7 +24,19 @@ export function references(house: House): HouseProblem[] {
 	house.circuits.forEach(({ breaker }, k) =>
 		need('breaker', breakerIds, breaker, ['circuits', k, 'breaker'])
 	);
-	house.boxes.forEach(({ room }, k) => need('room', rooms, room, ['boxes', k, 'room']));
+	house.boxes.forEach((box, k) => {
+		need('room', rooms, box.room, ['boxes', k, 'room']);
+		if (box.inBoxWith === undefined) return;
+		const path = ['boxes', k, 'inBoxWith'];
+		need('box', boxes, box.inBoxWith, path);
+		const first = findBox(house, box.inBoxWith);
+		const one =
+			first?.id !== box.id &&
+			first?.inBoxWith === undefined &&
+			first?.room === box.room &&
+			first.material === box.material;
+		if (first && !one) problems.push({ code: 'notOneBox', path, box: box.id, with: first.id });
+	});
 	house.cables.forEach((cable, k) => {
 		need('circuit', circuits, cable.circuit, ['cables', k, 'circuit']);
 		cable.conductors.forEach(({ circuit }, c) => {

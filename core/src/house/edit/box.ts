@@ -1,5 +1,5 @@
 import { deviceModel } from '../devices';
-import { findBox, findBreaker, findCircuit, withBox } from '../lookup';
+import { beside, findBox, findBreaker, findCircuit, isJumper, withBox } from '../lookup';
 import { usualDevice } from '../standard';
 import type { Box, Device, House } from '../schema';
 import { changed, place, refitted, refused, rewire, unplace, type Changed } from './chain';
@@ -36,14 +36,18 @@ export function atBox(
 				)
 			)
 				return refused({ code: 'nameTaken', name: set.name });
-			return changed(withBox(fitted.house, box.id, () => set));
+			return sharing(
+				withBox(fitted.house, box.id, () => set),
+				box.id,
+				edit
+			);
 		}
 		case 'removeBox': {
 			const off = unplace(house, box.id);
 			if (!off.ok) return off;
 			return changed({
 				...off.house,
-				boxes: off.house.boxes.filter(({ id }) => id !== box.id),
+				boxes: alone(off.house, box.id).boxes.filter(({ id }) => id !== box.id),
 				loads: off.house.loads.filter((load) => load.box !== box.id),
 				panels: off.house.panels.map((panel) => ({
 					...panel,
@@ -65,6 +69,50 @@ export function atBox(
 		case 'wireBox':
 			return rewire(house, box.id, edit.way);
 	}
+}
+
+/** Wires from one device to the one beside it, m: typical. */
+const jumperM = 0.2;
+
+/** The house with this device in a box of its own; those that were beside it stay together. */
+function alone(house: House, boxId: string): House {
+	const [heir, ...rest] = house.boxes.flatMap(({ id, inBoxWith }) => (inBoxWith === boxId ? [id] : []));
+	return {
+		...house,
+		boxes: house.boxes.map((box) => {
+			const { inBoxWith: was, ...own } = box;
+			if (box.id === boxId || box.id === heir) return own;
+			return rest.includes(box.id) ? { ...box, inBoxWith: heir! } : was === undefined ? own : box;
+		})
+	};
+}
+
+/** What is said of the box goes for every device in it: where it sits, what it is made of, and who else is in it. */
+function sharing(house: House, boxId: string, { inBoxWith }: EditOf<'setBox'>): Changed {
+	if (inBoxWith === undefined) return changed(asOneBox(house, boxId));
+	const apart = alone(house, boxId);
+	if (inBoxWith === null) return changed(apart);
+	const other = findBox(apart, inBoxWith);
+	if (!other) return refused({ code: 'unknown', what: 'box', id: inBoxWith });
+	if (other.id === boxId || other.room !== findBox(apart, boxId)!.room)
+		return refused({ code: 'notBeside', box: boxId, with: inBoxWith });
+	const first = other.inBoxWith ?? other.id;
+	const joined = withBox(apart, boxId, (box) => ({ ...box, inBoxWith: first }));
+	const cables = joined.cables.map((cable) =>
+		isJumper(joined, cable) && (cable.from as { box?: string }).box !== undefined && cable.lengthM > 1
+			? { ...cable, lengthM: jumperM }
+			: cable
+	);
+	return changed(asOneBox({ ...joined, cables }, first));
+}
+
+/** Every device of a box as this one of them has it: room, material. */
+function asOneBox(house: House, boxId: string): House {
+	const { room, material } = findBox(house, boxId)!;
+	return beside(house, boxId).reduce(
+		(now, id) => withBox(now, id, (box) => ({ ...boxOfMaterial(now, box, material), room })),
+		house
+	);
 }
 
 /** A box said to be of metal or plastic: what was bonded to its metal goes with it, or comes. */

@@ -89,7 +89,9 @@ export const editSchema = z.discriminatedUnion('do', [
 		/** What outlet is there, as seen. Where its terminals are others, the wires are taken to come as they usually do. */
 		device: device.optional(),
 		depthMm: z.number().min(5).max(200).optional(),
-		volumeIn3: z.number().min(1).max(200).optional()
+		volumeIn3: z.number().min(1).max(200).optional(),
+		/** The device it sits beside in one box; `null`: a box of its own. */
+		inBoxWith: id.nullable().optional()
 	}),
 	z.strictObject({ do: z.literal('removeBox'), box: id }),
 	z.strictObject({ do: z.literal('placeBox'), box: id, spot }),
@@ -133,6 +135,8 @@ export type EditRefusal =
 	| { readonly code: 'onTwoChains'; readonly box: string; readonly circuits: readonly string[] }
 	| { readonly code: 'notOnThisCircuit'; readonly box: string; readonly circuit: string }
 	| { readonly code: 'afterItself'; readonly box: string }
+	/** Devices of one box are in one room, and no device is beside itself. */
+	| { readonly code: 'notBeside'; readonly box: string; readonly with: string }
 	| { readonly code: 'nothingToSplit'; readonly box: string }
 	| { readonly code: 'otherRegion'; readonly region: string }
 	| { readonly code: 'notAnOutlet'; readonly box: string }

@@ -18,9 +18,11 @@ export const step: StepModule<'supplyWay', Asks> = {
 	judge: ({ plan }, _state, said) =>
 		plan.work && plan.work.candidates.length > 0 && said.way === 'skip'
 			? refuse({ code: 'supplyNeeded' })
-			: said.way === 'device' && !tellsSupply(plan)
-				? refuse({ code: 'partTellsNoSupply' })
-				: accept(said),
+			: plan.beside.length > 0 && (said.way === 'live' || said.way === 'device')
+				? refuse({ code: 'besideOpen', box: plan.beside[0]! })
+				: said.way === 'device' && !tellsSupply(plan)
+					? refuse({ code: 'partTellsNoSupply' })
+					: accept(said),
 	applied: ({ state, said }) => ({
 		...state,
 		supply: said.way === 'skip' ? { ...noSupply, outcome: 'skipped' } : { ...noSupply, way: said.way }

@@ -38,7 +38,7 @@ export const step: StepModule<'switchBreaker', Asks> = {
 };
 
 /** Switched off after power was back: whatever was tested is to be tested again. */
-const offAgain = (state: JobState): JobState => ({
+export const offAgain = (state: JobState): JobState => ({
 	...state,
 	redo: state.redo ?? 'ownChoice',
 	final: {},

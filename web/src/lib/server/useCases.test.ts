@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { planJob, type Command } from '@wary/core/job';
+import { planWhole, type Command } from '@wary/core/job';
 import type pg from 'pg';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import { connections } from './db';
@@ -27,7 +27,7 @@ beforeAll(async () => {
 	home = (await maybeHousehold('fennel-lane'))!;
 	const { house } = await latestHouse(home.id);
 	boxes = house.boxes.filter(({ use }) => use === 'outlet').map(({ id }) => id);
-	boxes = boxes.filter((id) => planJob(house, id).ok);
+	boxes = boxes.filter((id) => planWhole(house, [{ boxId: id, wish: null }]).ok);
 });
 afterAll(async () => {
 	await connections().end();

@@ -12,6 +12,7 @@ import {
 	nextAt,
 	plannerOn,
 	planWhole,
+	withBeside,
 	replayWhole,
 	type BoxWish,
 	type Command,
@@ -113,8 +114,10 @@ export async function startJob(
 ): Promise<Started> {
 	const { version, house } = await latestHouse(household.id);
 	if (request.version !== undefined && request.version !== version) return { code: 'olderRecord' };
-	const { more = [], wish = null } = request;
-	const boxes = [{ boxId: request.boxId, wish }, ...more];
+	const { wish = null } = request;
+	// What sits in one box with it comes out with it.
+	const boxes = withBeside(house, [{ boxId: request.boxId, wish }, ...(request.more ?? [])]);
+	const more = boxes.slice(1);
 	const planned = planWhole(house, boxes, request.school);
 	if (!planned.ok) return { code: 'cannotPlan', failure: planned.failure };
 	return transaction(async (on) => {

@@ -8,7 +8,7 @@
 	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
 	import TableHead from 'flowbite-svelte/TableHead.svelte';
 	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
-	import type { Box, House } from '@wary/core/house';
+	import { beside, type Box, type House } from '@wary/core/house';
 	import { boxPlace, colourWords, roleWord, terminalWord, terms } from '$words/terms';
 	import Cable from './Cable.svelte';
 	import FreeEnd from './FreeEnd.svelte';
@@ -55,7 +55,9 @@
 
 <figure class="m-0">
 	<figcaption class="row justify-between">
-		<span class="soft">{w.boxDeviceSeenFromThe(box.material, back ? 'back' : 'front')}</span>
+		<span class="soft"
+			>{w.boxDeviceSeenFromThe(box.material, back ? 'back' : 'front', beside(house, box.id).length > 0)}</span
+		>
 		<Button size="xs" color="alternative" onclick={() => (back = !back)}>{w.turnOver}</Button>
 	</figcaption>
 	<svg

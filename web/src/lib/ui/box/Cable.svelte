@@ -13,6 +13,7 @@
 	height="70"
 	rx="12"
 	fill="var(--paper)"
+	stroke-dasharray={cable.jumper ? '5 5' : undefined}
 />
 {#each [...caption.where, ...caption.what] as line, k (k)}
 	<text x={caption.x} y={caption.y + k * lineHeight} class:soft={k >= caption.where.length}>{line}</text>

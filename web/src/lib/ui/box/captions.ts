@@ -1,5 +1,5 @@
-import type { Cable, ConductorEnd, House } from '@wary/core/house';
-import { boxPlace, sizeWords, terms } from '$words/terms';
+import { isJumper, type Cable, type ConductorEnd, type House } from '@wary/core/house';
+import { besideWords, boxPlace, sizeWords, terms } from '$words/terms';
 
 /** Width of a letter of a caption, drawing units; a little wide, so that a line never leaves the picture. */
 const letter = 9;
@@ -26,6 +26,8 @@ export interface Entry {
 	readonly cable: Cable;
 	readonly enters: 'top' | 'bottom';
 	readonly other: string | 'panel';
+	/** Its other end is in this box too, on the device beside this one. */
+	readonly jumper: boolean;
 	readonly x: number;
 	readonly where: readonly string[];
 	readonly what: readonly string[];
@@ -50,12 +52,14 @@ export function entriesOf(
 					? `the ${terms[house.region].panel}`
 					: boxPlace(house, other).replace(/^Room, /, 'the ');
 			const what = `${sizeWords(cable.size)}${cable.material === 'aluminium' ? ' aluminium' : ''}, ${cable.lengthM}\u00a0m`;
+			const jumper = isJumper(house, cable);
 			return {
 				cable,
+				jumper,
 				enters: way === 'to' ? 'top' : 'bottom',
 				other,
 				x,
-				where: wrap(`${way === 'to' ? 'from' : 'to'} ${name}`, room),
+				where: wrap(jumper ? besideWords(name) : `${way === 'to' ? 'from' : 'to'} ${name}`, room),
 				what: wrap(ids ? `${cable.id}\u00a0· ${what}` : what, room)
 			};
 		});

@@ -20,6 +20,8 @@ export interface DrawnCable extends Spot {
 	readonly id: string;
 	readonly enters: 'top' | 'bottom';
 	readonly to: string | 'panel';
+	/** Its other end is in this box too. */
+	readonly jumper: boolean;
 	readonly width: number;
 	/** Beside the sheath: lines of where it goes, then of what it is; the first one's baseline. */
 	readonly caption: Spot & { readonly where: readonly string[]; readonly what: readonly string[] };
@@ -102,7 +104,7 @@ export function layOut(
 	};
 }
 
-function cableAt({ cable, enters, other, x, where, what }: Entry, frame: Frame): DrawnCable {
+function cableAt({ cable, enters, other, jumper, x, where, what }: Entry, frame: Frame): DrawnCable {
 	const y = enters === 'top' ? frame.y : frame.y + frame.height;
 	const width = sheathWidth(cable);
 	const lines = where.length + what.length;
@@ -112,6 +114,7 @@ function cableAt({ cable, enters, other, x, where, what }: Entry, frame: Frame):
 		y,
 		enters,
 		to: other,
+		jumper,
 		width,
 		caption: {
 			where,

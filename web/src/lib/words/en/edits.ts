@@ -32,6 +32,8 @@ export function editRefusalWords(
 			return `${place(refusal.box)} isn’t on ${circuit(refusal.circuit)}.`;
 		case 'afterItself':
 			return 'An outlet can’t come after itself: the chain would go round.';
+		case 'notBeside':
+			return `${place(refusal.box)} can’t sit in one box with ${place(refusal.with)}: that is another room, or itself.`;
 		case 'nothingToSplit':
 			return `The circuit can’t be split at ${place(refusal.box)}: nothing comes before it, or it is a ring. Move the whole circuit to the other ${t.breaker} instead.`;
 		case 'otherRegion':

@@ -5,7 +5,8 @@ import {
 	type Doubt,
 	type Energy,
 	type Hold,
-	type IsolationState
+	type IsolationState,
+	proofStands
 } from '@wary/core/isolation';
 import { awayAfterMin, type Earth, type JobPlan, type JobState } from '@wary/core/job';
 import { namedBreakers, pairWords, terms } from './terms';
@@ -51,7 +52,10 @@ export function stripWords(
 				energy,
 				word: energyWords[energy],
 				because: `${off}, ${held}.`,
-				caution: 'Not proven here. Nothing bare may be touched.',
+				caution:
+					proofStands(isolation) && !isolation.besideProven
+						? 'Read dead here. What sits beside it in the same box isn’t yet: nothing bare may be touched.'
+						: 'Not proven here. Nothing bare may be touched.',
 				lapses:
 					state.status === 'underWay'
 						? `reading ${readingsTaken(isolation)} of ${isolation.proof.required.length + 2}`

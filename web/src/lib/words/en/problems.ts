@@ -37,6 +37,8 @@ export function describeProblem(problem: HouseProblem): string {
 			return `breaker “${echo(problem.breaker)}” is behind two residual devices`;
 		case 'noMetal':
 			return `box “${echo(problem.box)}” isn’t metal`;
+		case 'notOneBox':
+			return `“${echo(problem.box)}” can’t share a box with “${echo(problem.with)}”: devices of one box are in one room, of one material, and each names the first of them`;
 		case 'sizeNotMade':
 			return `${problem.size} house cable isn’t made in ${problem.material}`;
 		case 'feedsItself':

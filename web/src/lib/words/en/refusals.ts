@@ -61,6 +61,8 @@ export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, stat
 			return `${refusal.wires} wires can’t be held that way at the ${terminalWord(plan.region, refusal.terminal)}. Possible: ${refusal.ways.map((way) => howWords[way]).join(', ')}.`;
 		case 'partTellsNoSupply':
 			return 'This part can be reset whichever side the supply is on, or has no LINE of its own: it can’t tell which cable that is. Take one of the other ways.';
+		case 'besideOpen':
+			return `${capital(placeIn(house, refusal.box))} hangs out of the same box, its wires in reach: no power here while it does. Find the supply dead, by resistance, or stop and hand over.`;
 		case 'supplyNeeded':
 			return 'Which wires go on LINE and which on LOAD depends on the supply cable. It has to be found: dead, by resistance; alive; or by the new part itself.';
 		case 'pushInNever':
@@ -120,6 +122,8 @@ export function planFailureWords(failure: WholeFailure, region: 'us' | 'uk', at?
 			return at ? workFailureWords(failure, at) : 'The model finds something wrong with this plan.';
 		case 'boxTwice':
 			return `This ${t.outlet} is in the job already.`;
+		case 'besideLeftOut':
+			return `Another ${t.outlet} sits in the same box, its wires in reach of yours: it comes out and is read dead as well. Take it into the job.`;
 		case 'otherBreaker':
 			return `It hangs on another ${t.breaker}: switched off for one it could stay live here. Make it a job of its own.`;
 		case 'unknownBox':

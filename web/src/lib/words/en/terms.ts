@@ -210,6 +210,8 @@ export function cableWords(house: House, plan: JobPlan, cable: string): string {
 	const wire = [...plan.takeOff.flatMap(({ wires }) => wires), ...plan.passing].find(
 		(each) => each.cable === cable
 	);
+	const near = wire?.comesFrom && plan.beside.includes(wire.comesFrom);
+	if (near) return `wires ${cableLetter(plan, cable)}, ${besideWords(boxPlace(house, wire.comesFrom!))}`;
 	const to =
 		wire?.comesFrom === 'panel' || !wire?.comesFrom
 			? `the ${terms[plan.region].panel}`
@@ -254,3 +256,6 @@ export const supplyByWords = {
 	voltage: 'voltage',
 	device: 'the new part, which resets on no other'
 } as const;
+
+/** Where a wire leads whose other end is in the same box. */
+export const besideWords = (place: string): string => `to the one beside it, ${place}`;

@@ -23,6 +23,8 @@ export const words = {
 	cable: (supply: string | number) => `cable ${supply}`,
 	foundBy: (by: string | number, day: string | number, supply: string | number) =>
 		`found by ${by}, ${day}: ${supply}`,
+	comesOutToo: (places: string) =>
+		`In one box with ${places}, which comes out and is replaced in the same job: neither counts as dead alone.`,
 	box: 'Box',
 	here: 'There',
 	history: 'History',

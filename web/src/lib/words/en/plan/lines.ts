@@ -75,7 +75,15 @@ export function layOutLines(house: House, plan: JobPlan, supplies: Supplies): st
 	const torque = family?.usualTorqueNm;
 	return [
 		capital(deviceWords(plan.newDevice, plan.region)),
-		...(plan.region === 'us' ? [square ? say.decoratorPlate : say.standardPlate] : []),
+		...(plan.separatePlate
+			? [
+					plan.beside.length > 0
+						? say.gangPlate(plan.beside.length + 1)
+						: square
+							? say.decoratorPlate
+							: say.standardPlate
+				]
+			: []),
 		...supplies.connectors.map(({ how, wires, size }) =>
 			capital(say.connector(howWords[how], wires, sizeWords(size)))
 		),

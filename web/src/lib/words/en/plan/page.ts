@@ -31,6 +31,8 @@ export const words = {
 	inThisJob: 'Outlets in this job',
 	leaveOut: (place: string) => `Leave out ${place}`,
 	leaveThisOut: 'Leave this one out',
+	oneBox: (places: string) =>
+		`In the same box: ${places}. It comes out as well, and neither counts as dead before both are out and read.`,
 	oneIsolation:
 		'One job: off and locked once, then outlet by outlet, each proven dead by itself. Power comes back when all of them are closed.',
 	addOutlet: 'Do another outlet of this breaker in the same job',
@@ -72,6 +74,8 @@ export const roomMm = 10;
 
 export const layOutWords = {
 	decoratorPlate: 'Decorator plate, one square opening',
+	gangPlate: (devices: number) =>
+		`One plate for the ${devices} devices of this box, with the opening that each of them asks`,
 	standardPlate: 'Plate for two round-cornered openings',
 	connector: (how: string, wires: number, size: string) => `${how} listed for ${wires} × ${size}`,
 	tail: (colour: string, size: string) => `${colour} ${size}, 6 in (150 mm)`,

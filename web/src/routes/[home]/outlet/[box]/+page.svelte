@@ -8,7 +8,7 @@
 	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
 	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { circuitsInBox, findBreaker, neighbours, placeName } from '@wary/core/house';
+	import { beside, circuitsInBox, findBox, findBreaker, neighbours, placeName } from '@wary/core/house';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
 	import { day } from '$words/dates';
@@ -29,6 +29,7 @@
 	const circuit = $derived(circuitsInBox(data.house, data.box.id)[0]);
 	const breaker = $derived(circuit ? findBreaker(data.house, circuit.breaker) : undefined);
 	const findings = $derived(breaker?.findings.filter(({ box }) => box === data.box.id) ?? []);
+	const near = $derived(beside(data.house, data.box.id));
 	const around = $derived(neighbours(data.house, data.box.id));
 </script>
 
@@ -73,6 +74,9 @@
 				asked={data.asked}
 				noResidual={data.noResidual}
 			/>
+			{#if near.length > 0}<p class="m-0 mb-3">
+					{w.comesOutToo(near.map((id) => placeName(data.house, findBox(data.house, id)!)).join(', '))}
+				</p>{/if}
 			<PlanLink home={data.home.slug} box={data.box.id} />
 		{/if}
 

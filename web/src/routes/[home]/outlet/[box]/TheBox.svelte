@@ -6,7 +6,7 @@
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
-	import type { Box, House } from '@wary/core/house';
+	import { beside, type Box, type House } from '@wary/core/house';
 	import { regions } from '@wary/core/rules';
 	import { HouseEditor } from '$lib/house/editor.svelte';
 	import { typedNumber } from '$lib/typed';
@@ -14,7 +14,7 @@
 	/** What the box is made of (metal has to be grounded, and is read to ground before power), and how much goes in. */
 	let { house, version, slug, box }: { house: House; version: number; slug: string; box: Box } = $props();
 	const editor = untrack(() => new HouseEditor({ house, version, slug }));
-	type Set = Partial<Pick<Box, 'depthMm' | 'volumeIn3' | 'material'>>;
+	type Set = Partial<Pick<Box, 'depthMm' | 'volumeIn3' | 'material'>> & { inBoxWith?: string | null };
 	async function save(edit: Set, line: string): Promise<boolean> {
 		const made = await editor.apply([{ do: 'setBox', box: box.id, ...edit }], line);
 		if (made) await invalidateAll();
@@ -23,6 +23,16 @@
 	async function setMaterial(select: HTMLSelectElement) {
 		const material = select.value === 'plastic' ? ('plastic' as const) : ('metal' as const);
 		if (!(await save({ material }, w.boxOf(box.name, material)))) select.value = box.material;
+	}
+	const near = $derived(beside(house, box.id));
+	/** What else is in this room, and could sit beside it. */
+	const room = $derived(
+		house.boxes.filter(({ id, room: there, device }) => id !== box.id && there === box.room && device)
+	);
+	async function setBeside(select: HTMLSelectElement) {
+		const inBoxWith = select.value === '' ? null : select.value;
+		const other = room.find(({ id }) => id === inBoxWith)?.name ?? null;
+		if (!(await save({ inBoxWith }, w.besideOf(box.name, other)))) select.value = near[0] ?? '';
 	}
 	/** Where boxes are told by their volume it is stamped in them; the depth is asked for there by deep parts alone. */
 	const sizes = $derived([
@@ -56,6 +66,20 @@
 		onchange={(event) => setMaterial(event.currentTarget)}
 		><option value="metal">{w.metal}</option><option value="plastic">{w.plastic}</option></Select
 	>
+	{#if room.length > 0}
+		<Label
+			>{w.oneBoxWith}<Select
+				class="w-56!"
+				placeholder=""
+				value={near[0] ?? ''}
+				disabled={editor.saving}
+				onchange={(event) => setBeside(event.currentTarget)}
+				><option value="">{w.ownBox}</option>{#each room as other (other.id)}<option value={other.id}
+						>{other.name}</option
+					>{/each}</Select
+			></Label
+		>
+	{/if}
 	{#each sizes as size (size.key)}
 		<Label
 			>{size.name}<Input

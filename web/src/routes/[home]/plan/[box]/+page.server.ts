@@ -1,6 +1,6 @@
 import { error, redirect } from '@sveltejs/kit';
 import { familyFor, partIds, soldIn, type PartId } from '@wary/core/devices';
-import { circuitsInBox, findBox } from '@wary/core/house';
+import { beside, circuitsInBox, findBox } from '@wary/core/house';
 import { feeds, type Feed } from '@wary/core/wiring';
 import { latestHouse } from '$lib/server/households';
 import { manyJobs } from '$lib/server/jobs';
@@ -23,7 +23,7 @@ export async function load({ params, url }) {
 	return {
 		house,
 		/** Outlets that are looked at as one job from the start. */
-		together: (url.searchParams.get('with') ?? '').split(','),
+		together: [...beside(house, box.id), ...(url.searchParams.get('with') ?? '').split(',')],
 		version,
 		box,
 		underWay: jobAt(box.id)?.id ?? null,
@@ -35,9 +35,14 @@ export async function load({ params, url }) {
 					use === 'outlet' &&
 					device !== undefined &&
 					!jobAt(id) &&
-					circuitsInBox(house, id)[0]?.breaker === breaker
+					(circuitsInBox(house, id)[0]?.breaker === breaker || beside(house, box.id).includes(id))
 			)
-			.map(({ id, device }) => ({ boxId: id, part: usual(familyFor(device!)?.id, sold) })),
+			.map(({ id, device }) => ({
+				boxId: id,
+				part: beside(house, box.id).includes(id)
+					? (familyFor(device!)?.id ?? usual(undefined, sold))
+					: usual(familyFor(device!)?.id, sold)
+			})),
 		part: part ?? usual(familyFor(box.device)?.id, sold),
 		feed: feed ?? ('asFound' satisfies Feed)
 	};

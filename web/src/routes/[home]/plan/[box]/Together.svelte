@@ -3,7 +3,7 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
-	import { findBox, placeName, type House } from '@wary/core/house';
+	import { beside, findBox, placeName, type House } from '@wary/core/house';
 
 	interface Props {
 		house: House;
@@ -18,6 +18,8 @@
 	}
 	/** The outlets that are done in one job: off once, each proven dead by itself. */
 	let { house, boxes, boxId, left, onlook, onadd, onleave }: Props = $props();
+	/** What sits in one box with it comes out with it. */
+	const near = $derived(beside(house, boxId).filter((id) => boxes.some((each) => each.boxId === id)));
 	const place = (id: string) => placeName(house, findBox(house, id)!);
 	let added = $state('');
 	function add() {
@@ -34,7 +36,7 @@
 					aria-pressed={each.boxId === boxId}
 					onclick={() => onlook(each.boxId)}>{place(each.boxId)}</Button
 				>{/each}
-			{#if boxId !== boxes[0]!.boxId}<Button
+			{#if boxId !== boxes[0]!.boxId && near.length === 0}<Button
 					color="alternative"
 					aria-label={w.leaveOut(place(boxId))}
 					onclick={() => onleave(boxId)}>{w.leaveThisOut}</Button
@@ -50,4 +52,7 @@
 		>
 	{/if}
 </div>
-{#if boxes.length > 1}<p class="soft m-0 mt-1">{w.oneIsolation}</p>{/if}
+{#if boxes.length > 1}<p class="soft m-0 mt-1">
+		{near.length > 0 ? w.oneBox(near.map(place).join(', ')) : ''}
+		{w.oneIsolation}
+	</p>{/if}

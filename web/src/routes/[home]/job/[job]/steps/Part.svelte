@@ -72,7 +72,7 @@
 			>{` (${wanted.join(' or ')} A both fit this circuit)`}</span
 		>{/if}
 </p>
-{#if 'ratingA' in plan.oldDevice && 'ratingA' in plan.newDevice && plan.oldDevice.ratingA !== plan.newDevice.ratingA}
+{#if 'ratingA' in plan.oldDevice && 'ratingA' in plan.newDevice && !wanted.includes(plan.oldDevice.ratingA)}
 	<Verdict kind="open">
 		{w.theOldOneIsMarked(plan.oldDevice.ratingA)}
 	</Verdict>
