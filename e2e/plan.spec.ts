@@ -264,7 +264,8 @@ test('us: two devices in one box come out together, and neither is proven before
 	for (let n = 0; n < 260 && (await stepOf(page)).kind !== 'finished'; n++) {
 		const { kind, title } = await stepOf(page);
 		done.push(`${await place()}: ${kind} ${title}`);
-		if (/Read dead here. What sits beside it/.test(await page.locator('body').innerText())) waited = true;
+		if (/before every device of this box is out and read dead/.test(await page.locator('body').innerText()))
+			waited = true;
 		await doStep(page, { breaker: /breaker 8\b/ });
 	}
 	// One walk to the panel and back; both out before a wire comes off; both in before power.

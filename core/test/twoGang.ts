@@ -1,7 +1,7 @@
 import { arrangements, here } from '../src/arrangements';
 import { withBox, type House } from '../src/house';
 
-/** Two outlets side by side in one box: the second is fed by wires from the first. */
+/** Two outlets side by side in one box: the second is fed by wires from the first. The panel has a breaker more, that feeds nothing by this record. */
 export function twoGang(): House {
 	const house = arrangements.find(({ kind }) => kind === 'middleThrough')!.build({ residual: true });
 	const jumper = house.cables.find(
@@ -9,7 +9,18 @@ export function twoGang(): House {
 	)!;
 	return {
 		...withBox(house, 'after', (box) => ({ ...box, inBoxWith: here })),
-		cables: house.cables.map((cable) => (cable.id === jumper.id ? { ...cable, lengthM: 0.2 } : cable))
+		cables: house.cables.map((cable) => (cable.id === jumper.id ? { ...cable, lengthM: 0.2 } : cable)),
+		panels: house.panels.map((panel, k) =>
+			k > 0
+				? panel
+				: {
+						...panel,
+						breakers: [
+							...panel.breakers,
+							{ id: 'own', spaces: [4], ratingA: 15, on: true, label: 'second', findings: [] }
+						]
+					}
+		)
 	};
 }
 
@@ -22,17 +33,6 @@ export function twoGangTwoCircuits(): House {
 			...box,
 			terminations: box.terminations.filter(({ cable }) => cable !== own.id)
 		})),
-		panels: house.panels.map((panel, k) =>
-			k > 0
-				? panel
-				: {
-						...panel,
-						breakers: [
-							...panel.breakers,
-							{ id: 'own', spaces: [4], ratingA: 15, on: true, label: 'second', findings: [] }
-						]
-					}
-		),
 		circuits: [
 			...house.circuits,
 			{ id: 'second', name: 'Second', breaker: 'own', arrangement: 'radial' as const }

@@ -5,8 +5,7 @@ import {
 	type Doubt,
 	type Energy,
 	type Hold,
-	type IsolationState,
-	proofStands
+	type IsolationState
 } from '@wary/core/isolation';
 import { awayAfterMin, type Earth, type JobPlan, type JobState } from '@wary/core/job';
 import { namedBreakers, pairWords, terms } from './terms';
@@ -53,8 +52,8 @@ export function stripWords(
 				word: energyWords[energy],
 				because: `${off}, ${held}.`,
 				caution:
-					proofStands(isolation) && !isolation.besideProven
-						? 'Read dead here. What sits beside it in the same box isn’t yet: nothing bare may be touched.'
+					plan.beside.length > 0 && !isolation.closed
+						? 'Not proven here before every device of this box is out and read dead. Nothing bare may be touched.'
 						: 'Not proven here. Nothing bare may be touched.',
 				lapses:
 					state.status === 'underWay'
