@@ -44,7 +44,7 @@ export const expectations: Expectations = {
 	autopsy: () => ({ hotNeutralOhm: null, hotGroundOhm: null, throughOhm: 0.2 }),
 	supplyOhm: (is) => (is === 'supply' ? 0.5 : null),
 	supplyV: (is) => (is === 'supply' ? 120 : 0),
-	resistanceOhm: (check) => (check === 'groundBox' ? 0.3 : null),
+	resistanceOhm: (check) => (check === 'groundBox' || check === 'pinPlate' ? 0.3 : null),
 	lamps: () => soundLamps,
 	loaded: (_half, watts) => ({ watts, offV: 120, onV: 116, neutralGroundV: 2 })
 };

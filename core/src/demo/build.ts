@@ -25,6 +25,8 @@ export interface Stop {
 	/** Its cable has no ground. */
 	readonly ungrounded?: boolean;
 	readonly how?: 'hook' | 'clampPlate' | 'pushIn';
+	/** No wire bonds the metal of its box. */
+	readonly noTail?: true;
 	/** The first device of the box it shares. */
 	readonly inBoxWith?: string;
 	/** Of its box, where that isn’t the usual one. */
@@ -100,7 +102,11 @@ function boxOf(region: House['region'], stop: Stop, cables: readonly Cable[], si
 		regions[region].custom.boxBy === 'volume'
 			? { volumeIn3: size === '14AWG' ? 14 : 18 }
 			: { depthMm: stop.depthMm ?? 35 };
-	return { ...box, ...room, ...standardWiring(region, box, cables, stop.how) };
+	const wiring = standardWiring(region, box, cables, stop.how);
+	const pigtails = stop.noTail
+		? wiring.pigtails.filter(({ from, to }) => from !== 'box' && to !== 'box')
+		: wiring.pigtails;
+	return { ...box, ...room, ...wiring, pigtails };
 }
 
 /** The outlet at the end of a us run with one half on a wall switch: hot goes on to the switch with its red back, the tab on the hot side is broken off. */

@@ -41,6 +41,8 @@ const runs = (): Run[] => [
 			socket('front-room', 'chimney left', 4),
 			socket('front-room', 'chimney right', 4),
 			socket('kitchen', 'worktop', 6, {
+				device: twin({ plate: 'metal' }),
+				noTail: true,
 				worries: [
 					{
 						id: 'w4',

@@ -38,6 +38,7 @@ export const partIds = [
 	'gfciUsb',
 	'socketSingle',
 	'socketTwin',
+	'metalTwin',
 	'usbTwin',
 	'usbTwinUnswitched',
 	'rcdTwin'

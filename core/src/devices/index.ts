@@ -4,7 +4,7 @@ import { decorator, duplex, oldDuplex, single, twoSlot } from './duplex';
 import type { Family, PartId } from './family';
 import { gfci } from './gfci';
 import { gfciUsb } from './gfciUsb';
-import { rcdTwin, socketSingle, socketTwin, usbTwin, usbTwinUnswitched } from './socket';
+import { metalTwin, rcdTwin, socketSingle, socketTwin, usbTwin, usbTwinUnswitched } from './socket';
 import { usb } from './usb';
 
 export { partIds, partQuestions, type Family, type PartId, type PartQuestion } from './family';
@@ -19,6 +19,7 @@ const families: Readonly<Record<PartId, Family>> = {
 	gfciUsb,
 	socketSingle,
 	socketTwin,
+	metalTwin,
 	usbTwin,
 	usbTwinUnswitched,
 	rcdTwin

@@ -1,3 +1,4 @@
+import { hasMetalFace } from '../house';
 import type { Family } from './family';
 
 const uk = {
@@ -39,8 +40,18 @@ export const socketTwin: Family = {
 	...uk,
 	id: 'socketTwin',
 	made: twin(true, false),
-	is: (device) => device.kind === 'socketTwin' && !device.usb,
+	is: (device) => device.kind === 'socketTwin' && !device.usb && !hasMetalFace(device),
 	usualDepthMm: 15
+};
+
+/** uk: a twin with a face of metal, which is earthed through the socket; a flat face leaves its works deeper in the box. */
+export const metalTwin: Family = {
+	...uk,
+	id: 'metalTwin',
+	made: (ratingA) => ({ ...twin(true, false)(ratingA), plate: 'metal' }) as const,
+	is: (device) => device.kind === 'socketTwin' && !device.usb && hasMetalFace(device),
+	asks: ['gaugeMm', 'torqueNm', 'depthMm'],
+	usualDepthMm: 25
 };
 
 /** uk: a twin with a charger; deeper than it looks. */

@@ -56,6 +56,9 @@ export const withWholeTabs = (device: Device): Device => withTabs(device, { hot:
 export const takesGround = (device: Device): boolean =>
 	deviceModel(device).terminals.some(({ role }) => role === 'ground');
 
+/** Whether its face is of metal, which has to be earthed. */
+export const hasMetalFace = (device: Device): boolean => 'plate' in device && device.plate === 'metal';
+
 /** Something connected for good in place of an outlet, by its name; `null`: it is none. */
 export const applianceOf = (
 	device: Device | undefined

@@ -63,6 +63,8 @@ export const electronicsF = 47e-9;
 /** The button sends this through one side of the transformer only, Ω. */
 export const residualButtonOhm = 15e3;
 
+/** A face of metal, where there is one. */
+export const platePoint = 'plate';
 /** Points of a half that a plug or a probe touches. */
 export const contactPoint = (half: Half, role: ContactRole): string => `${half}.${role}`;
 
@@ -211,6 +213,7 @@ function socket(device: Extract<Device, { kind: 'socketSingle' | 'socketTwin' | 
 			...halves.flatMap((half) =>
 				contactsOf(device, half, { ...(isOff(half) ? {} : { hot }), neutral, ground: 'groundA' })
 			),
+			...('plate' in device && device.plate === 'metal' ? [link('plate', 'groundA', platePoint)] : []),
 			...(device.kind === 'socketTwin' && device.usb ? [charger('hot', 'neutral')] : [])
 		],
 		...(residual ? { protection: residualOf(device, false), supply: ['hot', 'neutral'] as const } : {})

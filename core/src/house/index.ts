@@ -90,6 +90,7 @@ export {
 	isWallSwitch,
 	isWornOut,
 	opened,
+	hasMetalFace,
 	resetsOnlyFed,
 	resetsUnsupplied,
 	switchedOn,

@@ -1,5 +1,5 @@
 import type { Half } from './schema';
-import { contactPoint } from './devices';
+import { contactPoint, platePoint } from './devices';
 
 /** Names of network nodes: the places where a probe can be put. A point's name says where it is. */
 export const points = {
@@ -18,6 +18,8 @@ export const points = {
 		`box:${boxId}/${contactPoint(half, role)}`,
 	joint: (boxId: string, jointId: string): string => `box:${boxId}/joint:${jointId}`,
 	pigtail: (boxId: string, pigtailId: string): string => `box:${boxId}/pigtail:${pigtailId}`,
+	/** A face of metal. */
+	plate: (boxId: string): string => `box:${boxId}/${platePoint}`,
 	metal: (boxId: string): string => `box:${boxId}/metal`,
 	/** Armour or conduit where it ends in a plastic box. */
 	metalOfCable: (cableId: string, end: 'from' | 'to'): string => `cable:${cableId}/metal@${end}`

@@ -252,6 +252,10 @@ export const device = z.discriminatedUnion('kind', [
 		kind: z.literal('socketSingle'),
 		...ratedFor,
 		switched: z.boolean().optional(),
+		plate: z
+			.literal('metal')
+			.optional()
+			.describe('A face of metal, joined to the earth terminal inside. Left out: it insulates.'),
 		...switchesOff,
 		contacts
 	}),
@@ -260,6 +264,10 @@ export const device = z.discriminatedUnion('kind', [
 		...ratedFor,
 		switched: z.boolean().default(true),
 		usb: z.boolean().optional().describe('With a charger.'),
+		plate: z
+			.literal('metal')
+			.optional()
+			.describe('A face of metal, joined to the earth terminal inside. Left out: it insulates.'),
 		...switchesOff,
 		contacts
 	}),

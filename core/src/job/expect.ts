@@ -200,6 +200,8 @@ export function resistanceProbes(plan: JobPlan, check: ResistanceCheck): Probes 
 			return { red: at('hot'), black: at('ground') };
 		case 'groundBox':
 			return { red: at('ground'), black: points.metal(plan.boxId) };
+		case 'pinPlate':
+			return { red: at('ground'), black: points.plate(plan.boxId) };
 	}
 }
 

@@ -45,7 +45,7 @@ export function judgeOhms(
 	partFromOhm: number | null = null
 ): { passes: boolean; verdict: OhmVerdict } {
 	const ohm = ohmOf(value);
-	if (check === 'groundBox')
+	if (check === 'groundBox' || check === 'pinPlate')
 		return ohm < continuousBelowOhm
 			? { passes: true, verdict: 'continuous' }
 			: { passes: false, verdict: 'notContinuous' };

@@ -6,6 +6,7 @@ import {
 	circuitsInBox,
 	deviceModel,
 	findBox,
+	hasMetalFace,
 	leadsOnBeside,
 	findBreaker,
 	mainPanel,
@@ -53,7 +54,9 @@ export interface Landing {
 	readonly wires: readonly WireRef[];
 }
 
-export type ResistanceCheck = 'hotNeutral' | 'hotGround' | 'groundBox';
+/** `pinPlate`: from the earth pin to a face of metal. */
+export const resistanceChecks = ['hotNeutral', 'hotGround', 'groundBox', 'pinPlate'] as const;
+export type ResistanceCheck = (typeof resistanceChecks)[number];
 export type TerminatingSchool = 'groundFirst' | 'hotFirst' | 'asItCameOff';
 
 /**
@@ -258,7 +261,8 @@ export function planJob(
 			resistanceChecks: [
 				'hotNeutral',
 				...(newGrounded ? (['hotGround'] as const) : []),
-				...(newGrounded && box.material === 'metal' ? (['groundBox'] as const) : [])
+				...(newGrounded && box.material === 'metal' ? (['groundBox'] as const) : []),
+				...(newGrounded && work && hasMetalFace(work.ways[0]!.wanted.device!) ? (['pinPlate'] as const) : [])
 			],
 			upstream: outletsOf(upstream),
 			downstream: outletsOf(downstream),

@@ -1,4 +1,6 @@
 import {
+	beside,
+	findBox,
 	tabsOf,
 	withTabs,
 	withWholeTabs,
@@ -8,10 +10,22 @@ import {
 	type Role,
 	type Terminal
 } from '../house';
-import { withoutGround } from '../rules';
+import { regions, withoutGround } from '../rules';
 import { netsOf, onDevice, type Conducting, type Net } from './nets';
 import { seated } from './seat';
-import { asRecorded, endId, sameEnd, terminalOf, withDevice, withEnd, type End, type Wiring } from './value';
+import {
+	asRecorded,
+	endId,
+	endsAt,
+	endsOf,
+	jointOf,
+	sameEnd,
+	terminalOf,
+	withDevice,
+	withEnd,
+	type End,
+	type Wiring
+} from './value';
 import type { Wish, WishRefusal } from './wish';
 
 export type Wanted =
@@ -42,12 +56,60 @@ export function wanted(house: House, boxId: string, wish: Wish, found = asRecord
 	const groups = grouped(mine, nets, wish, split, found, withoutGround[house.region] !== null);
 	if ('refusal' in groups) return refuse(groups.refusal);
 	let wiring = withDevice(cleared(found, mine, split.capped), split.device);
+	const unbonded = leftUnbonded(house, boxId, found);
 	for (const group of groups.groups) {
 		const next = placed(wiring, found, group, wish);
-		if (!next) return refuse({ code: 'noRoom', role: group.role });
-		wiring = next;
+		const bonded =
+			next && unbonded && group.role === 'ground' ? boxBonded(house, next, wiring, group, wish, found) : next;
+		if (!bonded) return refuse({ code: 'noRoom', role: group.role });
+		wiring = bonded;
 	}
 	return { ok: true, wiring: withoutLeftovers(wiring, found) };
+}
+
+/** Whether a box of metal has a ground in it and nothing joins its metal to that, neither here nor at a device beside this one. */
+function leftUnbonded(house: House, boxId: string, found: Wiring): boolean {
+	if (findBox(house, boxId)?.material !== 'metal') return false;
+	const near = beside(house, boxId).map((id) => asRecorded(house, id));
+	return [found, ...near].every((wiring) => endsAt(wiring, 'box').length === 0);
+}
+
+/**
+ * The metal of the box joined to its ground by a tail (us: from the splice, NEC 250.148(C); uk: from the socket’s own earth terminal, recommended always, BS 7671 543.2.7).
+ * `before`: with nothing of the ground placed yet, for where a splice has to be made for it.
+ */
+function boxBonded(
+	house: House,
+	placedNow: Wiring,
+	before: Wiring,
+	group: Group,
+	wish: Wish,
+	found: Wiring
+): Wiring | null {
+	const { joins, boxBond } = regions[house.region].custom;
+	const jointIn = (wiring: Wiring): string | undefined => {
+		const mine = new Set(group.ends.map(({ end }) => endId(end)));
+		return endsOf(wiring).find(({ end, at }) => mine.has(endId(end)) && jointOf(at) !== null)?.at;
+	};
+	const spliced =
+		joins === 'splices' && jointIn(placedNow) === undefined
+			? joinedUp(before, group, wish, found)
+			: placedNow;
+	if (!spliced) return null;
+	const id = freeId(
+		spliced.pigtails.map((tail) => tail.id),
+		'boxBond'
+	);
+	const joint = jointIn(spliced);
+	const emptiest = [...group.terminals].sort(
+		(a, b) => endsAt(spliced, `terminal:${a.name}`).length - endsAt(spliced, `terminal:${b.name}`).length
+	)[0];
+	const tail =
+		joins === 'splices'
+			? joint && { from: joint, to: 'box' }
+			: emptiest && { from: 'box', to: `terminal:${emptiest.name}` };
+	if (!tail) return null;
+	return { ...spliced, pigtails: [...spliced.pigtails, { id, role: 'ground', ...boxBond, ...tail }] };
 }
 
 interface Split {

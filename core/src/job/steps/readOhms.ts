@@ -10,7 +10,7 @@ import type { StepModule } from './module';
 export const schema = saying(() =>
 	z.strictObject({
 		kind: z.literal('readOhms'),
-		check: z.enum(['hotNeutral', 'hotGround', 'groundBox']),
+		check: z.enum(['hotNeutral', 'hotGround', 'groundBox', 'pinPlate']),
 		value: ohms
 	})
 );

@@ -54,7 +54,10 @@ export const instrumentSchema = z.discriminatedUnion('what', [
 		instrument: z.enum(['multimeter', 'indicator']),
 		mode: z.enum(['highImpedance', 'lowImpedance', 'lampAcross'])
 	}),
-	z.strictObject({ what: z.literal('ohms'), check: z.enum(['hotNeutral', 'hotGround', 'groundBox']) }),
+	z.strictObject({
+		what: z.literal('ohms'),
+		check: z.enum(['hotNeutral', 'hotGround', 'groundBox', 'pinPlate'])
+	}),
 	z.strictObject({ what: z.literal('supplyOhms'), cable: name }),
 	z.strictObject({ what: z.literal('touchSupply'), cable: name }),
 	z.strictObject({ what: z.literal('witness'), box: name }),

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { words as w } from '$words/ui/box/deviceBody';
-	import type { Device, Half } from '@wary/core/house';
+	import { hasMetalFace, type Device, type Half } from '@wary/core/house';
 	import DeviceFace from './DeviceFace.svelte';
 	import { printsOf, tabsOf, type DeviceShape } from './deviceShape';
 
@@ -77,7 +77,12 @@
 		<rect width={shape.width} height={shape.height} rx="7" fill="var(--sheet)" />
 		<rect {...body} rx="5" fill="var(--paper)" />
 	{:else}
-		<rect width={shape.width} height={shape.height} rx="7" fill="var(--sheet)" />
+		<rect
+			width={shape.width}
+			height={shape.height}
+			rx="7"
+			fill={hasMetalFace(device) ? 'var(--metal)' : 'var(--sheet)'}
+		/>
 		<DeviceFace {device} {shape} {half} {lampLit} screws={false} />
 	{/if}
 	{#each shape.screws as screw (screw.x)}

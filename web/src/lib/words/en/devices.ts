@@ -21,7 +21,11 @@ export function kindWords(device: Device): string {
 		case 'gfci':
 			return `${gfciWords[device.protection]}${device.usb ? ' with USB' : ''}${device.make === 'old' ? ', older make' : ''}`;
 		case 'socketTwin':
-			return device.usb ? 'Twin socket with USB' : 'Twin socket';
+			return device.usb
+				? 'Twin socket with USB'
+				: device.plate === 'metal'
+					? 'Twin socket, metal plate'
+					: 'Twin socket';
 		default:
 			return {
 				single: 'Single outlet',

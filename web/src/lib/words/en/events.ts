@@ -270,7 +270,9 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 			const between =
 				body.check === 'groundBox'
 					? `${t.ground} to box`
-					: `${t.hot} to ${body.check === 'hotNeutral' ? t.neutral : t.ground}`;
+					: body.check === 'pinPlate'
+						? `${t.ground} pin to the metal plate`
+						: `${t.hot} to ${body.check === 'hotNeutral' ? t.neutral : t.ground}`;
 			return line(
 				capital(between),
 				ohmsWord(body.value.kind === 'overload' ? null : body.value.resistanceOhm)

@@ -14,6 +14,10 @@ export const partWords: Record<PartId, { readonly name: string; readonly what: s
 	gfciUsb: { name: 'GFCI outlet with USB', what: 'opens at a leak, with a charger; deep' },
 	socketSingle: { name: 'Single socket', what: 'one outlet, switched' },
 	socketTwin: { name: 'Twin socket', what: 'two outlets, switched' },
+	metalTwin: {
+		name: 'Twin socket, metal plate',
+		what: 'two outlets, switched; the plate is earthed, and read to the pin'
+	},
 	usbTwin: { name: 'Twin socket with USB', what: 'two outlets, switched, and a charger' },
 	usbTwinUnswitched: { name: 'Twin socket with USB, unswitched', what: 'two outlets and a charger' },
 	rcdTwin: { name: 'Twin socket with RCD', what: 'opens at a leak from what is plugged in here' }

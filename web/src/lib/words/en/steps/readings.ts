@@ -1,4 +1,4 @@
-import type { Step } from '@wary/core/job';
+import type { ResistanceCheck, Step } from '@wary/core/job';
 import { capital, findPair, pairWords, terms } from '../terms';
 import type { StepWords, Telling } from './step';
 
@@ -45,16 +45,20 @@ const faceTip = (region: 'us' | 'uk'): string =>
 	region === 'uk' ? 'on the adaptor’s test point' : 'in the slot, or on the adaptor’s test point';
 
 /** A check by resistance, before power. */
-export function resistanceWords(
-	check: 'hotNeutral' | 'hotGround' | 'groundBox',
-	{ plan }: Telling
-): StepWords {
+export function resistanceWords(check: ResistanceCheck, { plan }: Telling): StepWords {
 	const t = terms[plan.region];
 	if (check === 'groundBox')
 		return {
 			title: `${capital(t.ground)} to the box`,
 			lead: `Meter to Ω: ${plan.region === 'uk' ? 'earth, at the adaptor,' : 'ground slot'} to the metal of the box. Should be next to nothing.`,
 			why: `This joint is all that keeps the metal of the box at ${t.ground}. If a ${t.hot} wire touches it, the ${t.breaker} opens only because of this.`
+		};
+	if (check === 'pinPlate')
+		return {
+			title: `${capital(t.ground)} pin to the metal plate`,
+			lead: `Meter to Ω: one tip on the adaptor’s ${t.ground} point, the other on the bare metal of the plate, or on one of its screws. Lacquer insulates: press through it. Should be next to nothing.`,
+			why: `A metal plate that isn’t earthed is what a hand rests on when a ${t.hot} wire gets behind it.`,
+			rule: 'BS 7671 411.3.1.1'
 		};
 	const other = check === 'hotNeutral' ? t.neutral : t.ground;
 	return {

@@ -64,7 +64,7 @@
 			case 'readPair':
 				return pair?.half ? { half: pair.half, red, black } : {};
 			case 'readOhms':
-				return step.check === 'groundBox'
+				return step.check === 'groundBox' || step.check === 'pinPlate'
 					? { half: plan.halves[0], red: 'ground' }
 					: { half: plan.halves[0], red: 'hot', black: step.check === 'hotNeutral' ? 'neutral' : 'ground' };
 			case 'readPlug':

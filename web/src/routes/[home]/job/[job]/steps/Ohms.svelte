@@ -23,7 +23,7 @@
 	);
 	const beforeOhm = $derived(session.plan.procedure >= 2 ? lowestOf(session.jobState.baseline) : null);
 	const expectedText = $derived(
-		step.kind === 'readOhms' && step.check === 'groundBox'
+		step.kind === 'readOhms' && (step.check === 'groundBox' || step.check === 'pinPlate')
 			? 'under 2 Ω'
 			: step.kind === 'readOhms' && step.check === 'hotNeutral' && beforeOhm !== null
 				? w.notUnderGiveOrTake(ohmsWord(beforeOhm))
