@@ -10,6 +10,7 @@ const views = [
 	'/find/sewing-east-wall',
 	'/bench',
 	'/settings',
+	'/load?at=living',
 	'/directory'
 ].map((path) => `/fennel-lane${path}`);
 

@@ -87,6 +87,7 @@ for (const theme of ['light', 'dark'] as const)
 			'/tannery-row/house',
 			'/fennel-lane/find/sewing-east-wall',
 			'/fennel-lane/settings',
+			'/fennel-lane/load?at=living',
 			'/fennel-lane/bench',
 			'/tannery-row/bench',
 			'/fennel-lane/directory',

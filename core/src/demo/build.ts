@@ -31,6 +31,7 @@ export interface Stop {
 	readonly inBoxWith?: string;
 	/** Of its box, where that isn’t the usual one. */
 	readonly depthMm?: number;
+	readonly volumeIn3?: number;
 }
 
 export interface Run {
@@ -100,7 +101,7 @@ function boxOf(region: House['region'], stop: Stop, cables: readonly Cable[], si
 	};
 	const room =
 		regions[region].custom.boxBy === 'volume'
-			? { volumeIn3: size === '14AWG' ? 14 : 18 }
+			? { volumeIn3: stop.volumeIn3 ?? (size === '14AWG' ? 14 : 18) }
 			: { depthMm: stop.depthMm ?? 35 };
 	const wiring = standardWiring(region, box, cables, stop.how);
 	const pigtails = stop.noTail

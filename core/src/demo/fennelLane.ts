@@ -113,9 +113,11 @@ const runs = (sewingBreaker: string, atticBreaker: string): Run[] => [
 			{
 				...outlet20('laundry', 'shelf left', 2),
 				device: shelfGfci,
+				// Two device boxes 3 × 2 × 2¾ ganged (table 314.16(A)).
+				volumeIn3: 28,
 				history: [{ on: '2024-03-09', what: 'GFCI put in, in one box with the outlet beside it.' }]
 			},
-			{ ...outlet20('laundry', 'folding shelf', 0.2), inBoxWith: 'laundry-shelf-left' }
+			{ ...outlet20('laundry', 'folding shelf', 0.2), inBoxWith: 'laundry-shelf-left', volumeIn3: 28 }
 		]
 	},
 	{
@@ -342,12 +344,29 @@ function house(sewingBreaker: string, atticBreaker: string): House {
 		boxes: wired.flatMap(({ boxes }) => boxes),
 		cables: wired.flatMap(({ cables }) => cables),
 		loads: [
-			load('router', 'router', 'living-desk', 'upper', 1400, 'router'),
-			load('freezer', 'freezer', 'laundry-freezer', 'upper', 96, 'freezer'),
-			load('fridge', 'fridge', 'kitchen-fridge', 'upper', 110, 'freezer'),
-			load('pump', 'pond pump', 'greenhouse-pump-post', 'lower', 320, 'pump'),
-			load('monitor', 'breathing monitor', 'nursery-crib-wall', 'upper', 4800, 'medical'),
-			load('clock', 'radio clock', 'bedroom-bed-left', 'upper', 2900, 'clock')
+			{ ...load('router', 'router', 'living-desk', 'upper', 1400, 'router'), ratedW: 10, continuous: true },
+			{
+				...load('freezer', 'freezer', 'laundry-freezer', 'upper', 96, 'freezer'),
+				ratedW: 150,
+				continuous: true
+			},
+			{
+				...load('fridge', 'fridge', 'kitchen-fridge', 'upper', 110, 'freezer'),
+				ratedW: 130,
+				continuous: true
+			},
+			{
+				...load('pump', 'pond pump', 'greenhouse-pump-post', 'lower', 320, 'pump'),
+				ratedW: 45,
+				continuous: true
+			},
+			{
+				...load('monitor', 'breathing monitor', 'nursery-crib-wall', 'upper', 4800, 'medical'),
+				ratedW: 3,
+				continuous: true
+			},
+			{ ...load('clock', 'radio clock', 'bedroom-bed-left', 'upper', 2900, 'clock'), ratedW: 5 },
+			{ ...load('heater', 'fan heater', 'living-fireplace-left', 'lower', 9.6), ratedW: 1500, on: false }
 		]
 	};
 	return switchedHalf(built, 'music-amp-corner', { id: 'music-lamp-switch', name: 'lamp switch' });

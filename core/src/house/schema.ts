@@ -444,7 +444,14 @@ export const houseSchema = z.strictObject({
 				half: z.enum(['upper', 'lower', 'left', 'right', 'only']),
 				resistanceOhm: z.number().min(0.5).max(1e7),
 				on: z.boolean(),
-				matters: z.enum(matters).optional()
+				matters: z.enum(matters).optional(),
+				ratedW: z
+					.number()
+					.min(0.1)
+					.max(10_000)
+					.optional()
+					.describe('As its label says, W. Left out: nobody has looked.'),
+				continuous: z.boolean().optional().describe('On for three hours and more at a time.')
 			})
 		)
 		.max(1000)

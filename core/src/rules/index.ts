@@ -35,5 +35,7 @@ export {
 	sizesOf,
 	stripGauge
 } from './terminals';
+export { boxFillRules, type BoxFillRule } from './boxFill';
+export { loadRules, type LoadRule } from './loads';
 export { breakerLimitA, placeRules, type Place, type PlaceRule } from './places';
 export { plateLabels, withoutGround, type PlateLabel, type WithoutGround } from './withoutGround';

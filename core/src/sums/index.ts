@@ -1,1 +1,3 @@
 export { mountingOf, type InWall, type Mounting } from './mounting';
+export { boxFill, type BoxFill, type FillLine } from './boxFill';
+export { circuitLoad, type CircuitLoad, type LoadLine, type LoadWarning } from './circuitLoad';

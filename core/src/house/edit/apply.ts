@@ -1,7 +1,7 @@
 import { checkHouse, type HouseProblem } from '../check';
 import { cablesInBox, findBox, findBreaker } from '../lookup';
 import type { House } from '../schema';
-import { addLoad, atBox } from './box';
+import { addLoad, atBox, setLoad } from './box';
 import { changed, refused, type Changed } from './chain';
 import { atCircuit } from './circuit';
 import type { Edit, EditRefusal } from './edits';
@@ -123,6 +123,8 @@ function make(house: House, edit: Edit): Changed {
 			);
 		case 'addLoad':
 			return addLoad(house, edit);
+		case 'setLoad':
+			return setLoad(house, edit);
 		case 'removeLoad':
 			if (!house.loads.some(({ id }) => id === edit.load))
 				return refused({ code: 'unknown', what: 'load', id: edit.load });

@@ -106,11 +106,15 @@ function sharing(house: House, boxId: string, { inBoxWith }: EditOf<'setBox'>): 
 	return changed(asOneBox({ ...joined, cables }, first));
 }
 
-/** Every device of a box as this one of them has it: room, material. */
+/** Every device of a box as this one of them has it: room, material, and how large it is. */
 function asOneBox(house: House, boxId: string): House {
-	const { room, material } = findBox(house, boxId)!;
+	const { room, material, volumeIn3, depthMm } = findBox(house, boxId)!;
+	const sizes = {
+		...(volumeIn3 === undefined ? {} : { volumeIn3 }),
+		...(depthMm === undefined ? {} : { depthMm })
+	};
 	return beside(house, boxId).reduce(
-		(now, id) => withBox(now, id, (box) => ({ ...boxOfMaterial(now, box, material), room })),
+		(now, id) => withBox(now, id, (box) => ({ ...boxOfMaterial(now, box, material), ...sizes, room })),
 		house
 	);
 }
@@ -188,7 +192,10 @@ const bareDevice = (kind: 'duplex' | 'twoSlot' | 'single' | 'socketSingle' | 'so
 /** Resistance of a thing whose rating nobody gave: it has to be something, and a small load disturbs no reading, Ω. */
 const unknownLoadOhm = 2000;
 
-export function addLoad(house: House, { box: boxId, half, name, matters }: EditOf<'addLoad'>): Changed {
+export function addLoad(
+	house: House,
+	{ box: boxId, half, name, matters, ratedW, continuous }: EditOf<'addLoad'>
+): Changed {
 	const box = findBox(house, boxId);
 	if (!box) return refused({ code: 'unknown', what: 'box', id: boxId });
 	const at = half ?? (box.device ? deviceModel(box.device).halves[0] : undefined);
@@ -199,9 +206,31 @@ export function addLoad(house: House, { box: boxId, half, name, matters }: EditO
 		name,
 		box: boxId,
 		half: at,
+		// Whether it runs when somebody measures nobody knows: as large as its label says it would disturb what is expected.
 		resistanceOhm: unknownLoadOhm,
 		on: true,
-		...(matters ? { matters } : {})
+		...(matters ? { matters } : {}),
+		...(ratedW === undefined ? {} : { ratedW }),
+		...(continuous ? { continuous } : {})
 	};
 	return changed({ ...house, loads: [...house.loads, load] });
+}
+
+/** Watts of something plugged in, and how long it runs, as somebody has looked. */
+export function setLoad(house: House, { load: id, ratedW, continuous }: EditOf<'setLoad'>): Changed {
+	if (!house.loads.some((load) => load.id === id)) return refused({ code: 'unknown', what: 'load', id });
+	return changed({
+		...house,
+		loads: house.loads.map((load) => {
+			if (load.id !== id) return load;
+			const { ratedW: wasW, continuous: was, ...rest } = load;
+			const watts = ratedW === undefined ? wasW : (ratedW ?? undefined);
+			const long = continuous ?? was;
+			return {
+				...rest,
+				...(watts === undefined ? {} : { ratedW: watts }),
+				...(long ? { continuous: true } : {})
+			};
+		})
+	});
 }

@@ -25,6 +25,12 @@ const breakerFields = {
 	type: z.enum(breakerTypes).optional()
 };
 
+/** Of a load: watts on its label, and whether it runs for three hours and more. */
+const labelled = {
+	ratedW: z.number().min(0.1).max(10_000).optional(),
+	continuous: z.boolean().optional()
+};
+
 /** One change to the recorded house, as a person makes it. New things get their ids from their names. */
 export const editSchema = z.discriminatedUnion('do', [
 	z.strictObject({ do: z.literal('renameHome'), name: title }),
@@ -110,7 +116,15 @@ export const editSchema = z.discriminatedUnion('do', [
 		box: id,
 		half: loadHalf.optional(),
 		name: title,
-		matters: z.enum(matters).optional()
+		matters: z.enum(matters).optional(),
+		...labelled
+	}),
+	/** What its label says, and how long it runs; `null`: not known any more. */
+	z.strictObject({
+		do: z.literal('setLoad'),
+		load: id,
+		ratedW: labelled.ratedW.nullable(),
+		continuous: labelled.continuous
 	}),
 	z.strictObject({ do: z.literal('removeLoad'), load: id }),
 	z.strictObject({ do: z.literal('replaceHouse'), house: houseSchema })

@@ -259,3 +259,6 @@ export const supplyByWords = {
 
 /** Where a wire leads whose other end is in the same box. */
 export const besideWords = (place: string): string => `to the one beside it, ${place}`;
+
+/** A volume to a hundredth, without zeros that say nothing. */
+export const volumeWord = (in3: number): string => String(Math.round(in3 * 100) / 100);

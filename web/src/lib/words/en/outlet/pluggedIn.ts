@@ -1,4 +1,5 @@
 export const words = {
+	loadOnCircuit: 'Load on this circuit, with what is plugged in',
 	pluggedInHere: 'Plugged in here',
 	nothingIsOnRecordA:
 		'Nothing is on record. A router, a freezer, an alarm, medical equipment: put it in, and it is asked about before its circuit loses power.',

@@ -2,10 +2,11 @@ import { familyFor, familyOf } from '@wary/core/devices';
 import { deviceModel, findBox, neighbours, type House } from '@wary/core/house';
 import type { JobPlan } from '@wary/core/job';
 import { regions } from '@wary/core/rules';
+import { boxFill } from '@wary/core/sums';
 import type { Supplies } from '@wary/core/wiring';
 import { deviceWords } from '../devices';
 import { labelText, notHere } from '../labels';
-import { boxPlace, capital, colourWords, howWords, sizeWords } from '../terms';
+import { boxPlace, capital, colourWords, howWords, sizeWords, volumeWord } from '../terms';
 import { torqueWord } from '../work';
 import { layOutWords, roomMm, sureWords } from './page';
 
@@ -46,6 +47,7 @@ export function planLines(house: House, plan: JobPlan): Line[] {
 				]
 			: []),
 		...(work.candidates.length > 1 ? [{ kind: 'first' as const, text: say.supply }] : []),
+		...fillLines(house, plan.boxId, say),
 		...(asksDepth
 			? [
 					{
@@ -61,6 +63,17 @@ export function planLines(house: House, plan: JobPlan): Line[] {
 	];
 }
 
+/** How full the box is by its code’s count; nothing where the code counts nothing. */
+function fillLines(house: House, boxId: string, say: ReturnType<typeof sureWords>): Line[] {
+	const fill = boxFill(house, boxId);
+	if (!fill) return [];
+	const text = say.fill(
+		volumeWord(fill.totalIn3),
+		fill.boxIn3 === null ? null : volumeWord(fill.boxIn3),
+		fill.fits
+	);
+	return [{ kind: fill.fits === null ? 'first' : fill.fits ? 'sure' : 'short', text }];
+}
 /** Whose leak protection an outlet without a ground leans on. */
 const guardedBy = (house: House, { boxId, work }: JobPlan): string | null => {
 	const guard = work!.verdict.guardedBy;

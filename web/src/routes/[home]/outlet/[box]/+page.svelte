@@ -20,6 +20,7 @@
 	import SeenOtherwise from './SeenOtherwise.svelte';
 	import StartJob from './StartJob.svelte';
 	import VoltsAlong from './VoltsAlong.svelte';
+	import BoxFill from './BoxFill.svelte';
 	import TheBox from './TheBox.svelte';
 	import WhatIsThere from './WhatIsThere.svelte';
 	import { worryWords } from '$words/worries';
@@ -152,7 +153,7 @@
 								version={data.version}
 								slug={data.home.slug}
 								box={data.box}
-							/>{/key}</TableBodyCell
+							/><BoxFill house={data.house} boxId={data.box.id} />{/key}</TableBodyCell
 					></TableBodyRow
 				>
 			</TableBody>

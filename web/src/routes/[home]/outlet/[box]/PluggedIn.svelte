@@ -6,7 +6,15 @@
 	import Select from 'flowbite-svelte/Select.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
-	import { deviceModel, matters, type Box, type Half, type House, type Matters } from '@wary/core/house';
+	import {
+		circuitsInBox,
+		deviceModel,
+		matters,
+		type Box,
+		type Half,
+		type House,
+		type Matters
+	} from '@wary/core/house';
 	import { HouseEditor } from '$lib/house/editor.svelte';
 	import { matterWords } from '$words/goingOff';
 	import { halfWords } from '$words/terms';
@@ -14,6 +22,7 @@
 	/** What is plugged in here and matters when it goes off: it is asked about before its breaker is switched. */
 	let { house, version, slug, box }: { house: House; version: number; slug: string; box: Box } = $props();
 	const editor = untrack(() => new HouseEditor({ house, version, slug }));
+	const circuit = $derived(circuitsInBox(house, box.id)[0]?.id);
 	const loads = $derived(editor.house.loads.filter((load) => load.box === box.id));
 	const halves = $derived(box.device ? deviceModel(box.device).halves : []);
 	let name = $state('');
@@ -62,6 +71,9 @@
 			>{/if}
 		<Button type="submit" color="alternative" disabled={editor.saving}>{w.add}</Button>
 	</form>
+	{#if circuit}<p class="m-0 mt-2">
+			<a class="tap" href={`/${slug}/load?at=${circuit}`}>{w.loadOnCircuit}</a>
+		</p>{/if}
 	{#if editor.trouble}<Verdict kind="bad">{editor.trouble}</Verdict>{/if}
 </section>
 

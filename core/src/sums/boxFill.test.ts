@@ -1,0 +1,81 @@
+import { describe, expect, test } from 'vitest';
+import { twoGang } from '../../test/twoGang';
+import { arrangements, here } from '../arrangements';
+import { fennelLaneRecorded, tanneryRow } from '../demo';
+import { withBox, type House } from '../house';
+import { boxFill } from '.';
+
+const built = (kind: string): House => arrangements.find((each) => each.kind === kind)!.build();
+const of = (house: House, material: 'plastic' | 'metal', volumeIn3?: number, box = here) => {
+	const set = withBox(house, box, ({ volumeIn3: _was, ...each }) => ({
+		...each,
+		material,
+		...(volumeIn3 === undefined ? {} : { volumeIn3 })
+	}));
+	return boxFill(set, box)!;
+};
+const withSize = (house: House, size: '12AWG' | '10AWG'): House => ({
+	...house,
+	cables: house.cables.map((cable) => ({
+		...cable,
+		size,
+		conductors: cable.conductors.map(({ size: _size, ...each }) => each)
+	}))
+});
+
+// Worked by hand from the text of 314.16(B).
+describe('box fill (NEC 314.16)', () => {
+	test('one cable of 14 at the end of a run: 2 conductors, grounds 1, yoke 2: 5 × 2.00 = 10.0 in³', () => {
+		const { lines, totalIn3, fits } = of(built('endOfRun'), 'plastic', 10);
+		expect(lines.map(({ what, allowances }) => [what, allowances])).toEqual([
+			['conductors', 2],
+			['grounds', 1],
+			['device', 2]
+		]);
+		expect([totalIn3, fits]).toEqual([10, true]);
+	});
+
+	test('two cables: 4 + 1 + 2 = 7 × 2.00 = 14.0; of 12 AWG 15.75; in metal one more for the clamps', () => {
+		expect(of(built('middleThrough'), 'plastic').totalIn3).toBe(14);
+		expect(of(withSize(built('middleThrough'), '12AWG'), 'plastic').totalIn3).toBe(15.75);
+		expect(of(withSize(built('middleThrough'), '10AWG'), 'plastic').totalIn3).toBe(17.5);
+		const metal = of(built('middleThrough'), 'metal', 14);
+		expect([metal.totalIn3, metal.fits]).toEqual([16, false]);
+		expect(metal.lines.find(({ what }) => what === 'clamps')).toMatchObject({ assumed: true, allowances: 1 });
+	});
+
+	test('tails inside count nothing: pigtails fill no more than the device’s own screws', () => {
+		expect(of(built('middlePigtails'), 'plastic').totalIn3).toBe(
+			of(built('middleThrough'), 'plastic').totalIn3
+		);
+	});
+
+	test('a fifth ground counts a quarter more', () => {
+		const house = built('endOfRun');
+		const [feed] = house.cables.filter(({ to }) => to.box === here);
+		const more = [1, 2, 3, 4].map((k) => ({ ...feed!, id: `more-${k}` }));
+		const { lines, totalIn3 } = of({ ...house, cables: [...house.cables, ...more] }, 'plastic');
+		expect(lines.find(({ what }) => what === 'grounds')).toMatchObject({ count: 5, allowances: 1.25 });
+		// 10 conductors, 1.25, 2: 13.25 × 2.00.
+		expect(totalIn3).toBe(26.5);
+	});
+
+	test('two devices in one box: one count for both, wires from one to the other left out, two for each yoke', () => {
+		const { lines, totalIn3 } = of(twoGang(), 'plastic');
+		expect(lines.filter(({ what }) => what === 'device').map(({ box }) => box)).toEqual([here, 'after']);
+		// One cable comes in: 2 + 1 + 4 = 7 × 2.00.
+		expect(totalIn3).toBe(14);
+		expect(boxFill(twoGang(), 'after')!.totalIn3).toBe(14);
+		// 12 AWG, metal: 2 + 1 + 1 + 4 = 8 × 2.25 of 28 in³.
+		expect(boxFill(fennelLaneRecorded(), 'laundry-folding-shelf')).toMatchObject({
+			totalIn3: 18,
+			boxIn3: 28,
+			fits: true
+		});
+	});
+
+	test('without a volume on record nothing is said to fit; uk counts nothing', () => {
+		expect(of(built('endOfRun'), 'plastic')).toMatchObject({ boxIn3: null, fits: null });
+		expect(boxFill(tanneryRow(), 'box-room-desk')).toBeNull();
+	});
+});

@@ -1,0 +1,135 @@
+import { circuitsInBox, findBox, findBreaker, findCircuit, type Box, type House, type Load } from '../house';
+import { loadRules, regions } from '../rules';
+
+/** Something plugged in, as the sum takes it. */
+export interface LoadLine {
+	readonly load: string;
+	readonly name: string;
+	readonly box: string;
+	readonly half: Load['half'];
+	/** `null`: nobody has said; it isn’t in the sum. */
+	readonly watts: number | null;
+	readonly amps: number | null;
+	/** On for three hours and more. */
+	readonly continuous: boolean;
+}
+
+export type LoadWarning =
+	/** More than the breaker carries, long loads counted as the code counts them. */
+	| { readonly code: 'over'; readonly countedA: number; readonly limitA: number; readonly source: string }
+	/** Within the breaker, and beyond what it is good practice to use of it. */
+	| { readonly code: 'overUsual'; readonly totalA: number; readonly usualA: number }
+	| {
+			readonly code: 'cord';
+			readonly load: string;
+			readonly amps: number;
+			readonly mostA: number;
+			readonly source: string;
+	  }
+	| {
+			readonly code: 'outlet';
+			readonly box: string;
+			readonly amps: number;
+			readonly mostA: number;
+	  };
+
+export interface CircuitLoad {
+	readonly circuit: string;
+	readonly breaker: string;
+	readonly breakerA: number;
+	readonly voltageV: number;
+	readonly lines: readonly LoadLine[];
+	/** Of what is known. */
+	readonly totalW: number;
+	readonly totalA: number;
+	/** With long loads counted as the code counts them. */
+	readonly countedA: number;
+	readonly limitW: number;
+	readonly usualW: number;
+	/** How many things nobody has given watts for. */
+	readonly unknown: number;
+	/** Outlets on it, and how many the rule of thumb has room for; `null`: none is used here. */
+	readonly points: { readonly outlets: number; readonly roomFor: number } | null;
+	readonly warnings: readonly LoadWarning[];
+}
+
+/**
+ * What hangs on a circuit by what is plugged in, against its breaker: watts as typed from labels, amps at the region’s nominal voltage, all taken to run at once. `more`: things
+ * thought of, not plugged in yet. `null` for an unknown circuit.
+ */
+export function circuitLoad(house: House, circuitId: string, more: readonly Load[] = []): CircuitLoad | null {
+	const circuit = findCircuit(house, circuitId);
+	const breaker = circuit && findBreaker(house, circuit.breaker);
+	if (!circuit || !breaker) return null;
+	const rule = loadRules[house.region];
+	const voltageV = regions[house.region].supply.nominalV;
+	const on = (box: Box) => circuitsInBox(house, box.id)[0]?.id === circuitId;
+	const boxes = house.boxes.filter(on);
+	const ids = new Set(boxes.map(({ id }) => id));
+	const lines = [...house.loads, ...more]
+		.filter(({ box }) => ids.has(box))
+		.map((load): LoadLine => {
+			const watts = load.ratedW ?? null;
+			return {
+				load: load.id,
+				name: load.name,
+				box: load.box,
+				half: load.half,
+				watts,
+				amps: watts === null ? null : watts / voltageV,
+				continuous: load.continuous ?? false
+			};
+		});
+	const amps = (of: readonly LoadLine[]) => of.reduce((sum, each) => sum + (each.amps ?? 0), 0);
+	const totalA = amps(lines);
+	const longA = amps(lines.filter(({ continuous }) => continuous));
+	const countedA = totalA + (rule.continuousFactor - 1) * longA;
+	const usualA = rule.usualShare * breaker.ratingA;
+	const outlets = boxes.filter(({ use, device }) => use === 'outlet' && device);
+	return {
+		circuit: circuitId,
+		breaker: breaker.id,
+		breakerA: breaker.ratingA,
+		voltageV,
+		lines,
+		totalW: totalA * voltageV,
+		totalA,
+		countedA,
+		limitW: breaker.ratingA * voltageV,
+		usualW: usualA * voltageV,
+		unknown: lines.filter(({ watts }) => watts === null).length,
+		points:
+			rule.perPointA === null
+				? null
+				: { outlets: outlets.length, roomFor: Math.floor(usualA / rule.perPointA + 1e-9) },
+		warnings: [
+			...(countedA > breaker.ratingA + 1e-9
+				? [
+						{
+							code: 'over' as const,
+							countedA,
+							limitA: breaker.ratingA,
+							source: rule.continuousSource
+						}
+					]
+				: totalA > usualA + 1e-9
+					? [{ code: 'overUsual' as const, totalA, usualA }]
+					: []),
+			...lines.flatMap((line): LoadWarning[] => {
+				const mostA = rule.perCordA(outletA(findBox(house, line.box)!, breaker.ratingA));
+				return line.amps !== null && line.amps > mostA + 1e-9
+					? [{ code: 'cord', load: line.load, amps: line.amps, mostA, source: rule.perCordSource }]
+					: [];
+			}),
+			...outlets.flatMap((box): LoadWarning[] => {
+				const mostA = rule.perOutletA ?? outletA(box, breaker.ratingA);
+				const drawn = amps(lines.filter((line) => line.box === box.id));
+				return drawn > mostA + 1e-9 ? [{ code: 'outlet', box: box.id, amps: drawn, mostA }] : [];
+			})
+		]
+	};
+}
+
+/** An outlet’s own rating; one that has none is taken for its breaker’s. */
+const outletA = ({ device }: Box, breakerA: number): number =>
+	device && 'ratingA' in device ? device.ratingA : breakerA;

@@ -1,0 +1,41 @@
+import { expect, test } from './server';
+
+test('a heater is tried on a circuit before it is plugged in; what is typed is kept, nonsense refused in its place', async ({
+	page
+}) => {
+	await page.goto('/fennel-lane/outlet/bath-mirror');
+	await page.getByRole('link', { name: 'Load on this circuit, with what is plugged in' }).click();
+	await page.waitForURL(/\/load\?at=bath$/);
+	const bath = page.locator('#bath');
+	await expect(bath.getByText('Breaker 12: 0 W of 1800 W')).toBeVisible();
+	await bath.getByLabel('What', { exact: true }).fill('towel rail');
+	const watts = bath.getByLabel('Watts on its label', { exact: true });
+	await watts.fill('700');
+	await expect(bath.getByText('It fits.')).toBeVisible();
+	await watts.fill('1500');
+	// 12.5 A on one cord of a 15 A outlet.
+	await expect(bath.getByText(/on one cord, of at most 12 A/)).toBeVisible();
+	await expect(bath.getByText(/over the 12 A that are good practice/)).toBeVisible();
+	await bath.getByLabel('runs three hours and more', { exact: true }).check();
+	await expect(bath.getByText(/More than the breaker carries: 15.6 A of 15 A/)).toBeVisible();
+	await watts.fill('99999');
+	await expect(bath.getByRole('alert')).toHaveText('Watts from 0.1 to 10,000, or nothing.');
+	await watts.fill('900');
+	await bath.getByRole('button', { name: 'Write it down' }).click();
+	await expect(bath.getByText('Breaker 12: 900 W of 1800 W')).toBeVisible();
+	await expect(bath.getByLabel('What', { exact: true })).toHaveValue('');
+	await bath.getByLabel('Watts of towel rail').fill('1.000,5.2');
+	await bath.getByLabel('Watts of towel rail').blur();
+	await expect(bath.getByRole('alert')).toBeVisible();
+	await page.reload();
+	await expect(page.locator('#bath').getByText('Breaker 12: 900 W of 1800 W')).toBeVisible();
+});
+
+test('uk: no rule of thumb, and no cord over 13 A', async ({ page }) => {
+	await page.goto('/tannery-row/load');
+	const first = page.locator('main section').first();
+	await first.getByRole('button', { name: /plugged in/ }).click();
+	await first.getByLabel('Watts on its label', { exact: true }).fill('3300');
+	await expect(first.getByText(/14.3 A on one cord, of at most 13 A/)).toBeVisible();
+	await expect(first.getByText(/rule of thumb/)).toHaveCount(0);
+});

@@ -1,0 +1,61 @@
+import { findBox, placeName, type House } from '@wary/core/house';
+import type { CircuitLoad, LoadWarning } from '@wary/core/sums';
+import { terms } from './terms';
+
+/** Watts and amps as one says them. */
+export const wattsWord = (watts: number): string => `${Math.round(watts)} W`;
+export const ampsWord = (amps: number): string => `${Math.round(amps * 10) / 10} A`;
+
+export const words = {
+	title: (home: string) => `Load: ${home}`,
+	load: 'Load',
+	lead: 'What is plugged in, by the watts on its label, against each breaker. All of it is taken to run at once.',
+	none: 'No circuit is on record yet. Add breakers and circuits on the House page first.',
+	of: (total: string, limit: string) => `${total} of ${limit}`,
+	share: (amps: string, breaker: string) => `${amps} of ${breaker}`,
+	usual: '80 %',
+	bar: (name: string, total: string, limit: string) => `${name}: ${total} of ${limit}`,
+	with: (total: string) => `with it: ${total}`,
+	unknown: (count: number) =>
+		count === 1
+			? 'One thing without watts: not in the sum.'
+			: `${count} things without watts: not in the sum.`,
+	things: (count: number) => (count === 1 ? '1 thing plugged in' : `${count} things plugged in`),
+	nothing: 'Nothing is on record here.',
+	what: 'What',
+	where: 'Where',
+	watts: 'Watts on its label',
+	wattsOf: (name: string) => `Watts of ${name}`,
+	long: 'runs three hours and more',
+	longOf: (name: string) => `${name} runs three hours and more`,
+	wattsRange: 'Watts from 0.1 to 10,000, or nothing.',
+	tryIt: 'Before you plug something in',
+	add: 'Write it down',
+	added: (name: string) => `${name} plugged in`,
+	set: (name: string) => `${name}: watts`,
+	fits: 'It fits.',
+	motor: (from: number, to: number) =>
+		`A motor or compressor draws ${from} to ${to} times its running current as it starts: a breaker that opens then is no proof of a fault.`,
+	points: (outlets: number, room: number) =>
+		`${outlets} outlets on it; the rule of thumb (1.5 A each, at 80 %) has room for ${room}. It is no law in a dwelling: what is really plugged in counts.`,
+	back: 'Load on this circuit'
+};
+
+/** What is wrong, or close to it. */
+export function loadWarningWords(warning: LoadWarning, house: House, of: CircuitLoad): string {
+	const t = terms[house.region];
+	const place = (id: string): string => {
+		const box = findBox(house, id);
+		return box ? placeName(house, box) : id;
+	};
+	switch (warning.code) {
+		case 'over':
+			return `More than the ${t.breaker} carries: ${ampsWord(warning.countedA)} of ${ampsWord(warning.limitA)}${warning.countedA > of.totalA ? ', what runs for hours counted a quarter more' : ''} (${warning.source}). It will open, and should.`;
+		case 'overUsual':
+			return `Within the ${t.breaker}, and over the ${ampsWord(warning.usualA)} that are good practice (80 %): ${ampsWord(warning.totalA)}.`;
+		case 'cord':
+			return `${of.lines.find(({ load }) => load === warning.load)?.name ?? ''}: ${ampsWord(warning.amps)} on one cord, of at most ${ampsWord(warning.mostA)} (${warning.source}). It wants another circuit.`;
+		case 'outlet':
+			return `${place(warning.box)}: ${ampsWord(warning.amps)} at one ${t.outlet}, of at most ${ampsWord(warning.mostA)} in all.`;
+	}
+}

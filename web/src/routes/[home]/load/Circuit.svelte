@@ -1,0 +1,160 @@
+<script lang="ts">
+	import { ampsWord, loadWarningWords, wattsWord, words as w } from '$words/load';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import { untrack } from 'svelte';
+	import { deviceModel, findBox, placeName, type House, type Load } from '@wary/core/house';
+	import { loadRules } from '@wary/core/rules';
+	import { circuitLoad } from '@wary/core/sums';
+	import type { HouseEditor } from '$lib/house/editor.svelte';
+	import { typedNumber } from '$lib/typed';
+	import More from '$lib/ui/More.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
+	import { capital, namedBreakers } from '$words/terms';
+	import LoadBar from './LoadBar.svelte';
+
+	interface Props {
+		editor: HouseEditor;
+		house: House;
+		circuit: House['circuits'][number];
+		/** Outlets on it. */
+		outlets: readonly string[];
+		open: boolean;
+	}
+	/** One circuit: its bar, what hangs on it, and what would if something more were plugged in. */
+	let { editor, house, circuit, outlets, open = $bindable() }: Props = $props();
+	const place = (id: string): string => placeName(house, findBox(house, id)!);
+	let name = $state('');
+	let where = $state(untrack(() => outlets[0] ?? ''));
+	let typed = $state('');
+	let long = $state(false);
+	const thoughtW = $derived(wattsIn(typed));
+	const thought = $derived.by((): Load[] => {
+		const device = findBox(house, where)?.device;
+		const half = device && deviceModel(device).halves[0];
+		return thoughtW.value !== null && thoughtW.complaint === null && half
+			? [
+					{
+						id: 'thought',
+						name: name.trim() || w.what,
+						box: where,
+						half,
+						resistanceOhm: 2000,
+						on: true,
+						ratedW: thoughtW.value,
+						continuous: long
+					}
+				]
+			: [];
+	});
+	const now = $derived(circuitLoad(house, circuit.id)!);
+	const then = $derived(thought.length > 0 ? circuitLoad(house, circuit.id, thought) : null);
+	const shown = $derived(then ?? now);
+	const { startTimes } = $derived(loadRules[house.region]);
+	let complaint = $state<{ readonly load: string; readonly text: string } | null>(null);
+
+	function wattsIn(text: string): { value: number | null; complaint: string | null } {
+		const read = typedNumber(text);
+		const odd = read.value !== null && (read.value < 0.1 || read.value > 10_000);
+		return odd ? { value: null, complaint: w.wattsRange } : read;
+	}
+	async function setWatts(load: string, called: string, field: HTMLInputElement) {
+		const read = wattsIn(field.value);
+		complaint = read.complaint === null ? null : { load, text: read.complaint };
+		if (read.complaint === null)
+			await editor.apply([{ do: 'setLoad', load, ratedW: read.value }], w.set(called));
+	}
+	async function add(event: SubmitEvent) {
+		event.preventDefault();
+		const called = name.trim();
+		if (!called || !where || thoughtW.complaint !== null) return;
+		const made = await editor.apply(
+			[
+				{
+					do: 'addLoad',
+					box: where,
+					name: called,
+					...(thoughtW.value === null ? {} : { ratedW: thoughtW.value }),
+					...(long ? { continuous: true } : {})
+				}
+			],
+			w.added(called)
+		);
+		if (!made) return;
+		name = '';
+		typed = '';
+		long = false;
+	}
+</script>
+
+<section class="border-b border-hair py-4" id={circuit.id}>
+	<h2 class="m-0">{circuit.name}</h2>
+	<p class="soft m-0">
+		{capital(namedBreakers(house, circuit.breaker))}: {w.of(wattsWord(now.totalW), wattsWord(now.limitW))}{then
+			? `, ${w.with(wattsWord(then.totalW))}`
+			: ''}
+	</p>
+	<LoadBar name={circuit.name} amps={now.totalA} breakerA={now.breakerA} withA={then?.totalA ?? null} />
+	{#each shown.warnings as warning, k (k)}<Verdict kind={warning.code === 'overUsual' ? 'open' : 'bad'}
+			>{loadWarningWords(warning, house, shown)}</Verdict
+		>{/each}
+	{#if then && then.warnings.length === 0}<Verdict kind="good">{w.fits}</Verdict>{/if}
+	{#if now.unknown > 0}<p class="soft m-0">{w.unknown(now.unknown)}</p>{/if}
+	<More title={w.things(now.lines.length)} bind:open>
+		{#if now.lines.length === 0}<p class="soft">{w.nothing}</p>{/if}
+		<ul class="m-0 list-none p-0">
+			{#each now.lines as line (line.load)}
+				<li class="flex flex-wrap items-end gap-3 py-2">
+					<span class="min-w-48 flex-1"
+						><b>{line.name}</b><br /><span class="soft"
+							>{place(line.box)}{line.amps === null ? '' : `, ${ampsWord(line.amps)}`}</span
+						></span
+					>
+					<Input
+						class="w-28!"
+						inputmode="decimal"
+						aria-label={w.wattsOf(line.name)}
+						value={line.watts ?? ''}
+						onchange={(event) => setWatts(line.load, line.name, event.currentTarget)}
+					/>
+					<Checkbox
+						checked={line.continuous}
+						aria-label={w.longOf(line.name)}
+						onchange={(event) =>
+							editor.apply(
+								[{ do: 'setLoad', load: line.load, continuous: event.currentTarget.checked }],
+								w.set(line.name)
+							)}>{w.long}</Checkbox
+					>
+					{#if complaint?.load === line.load}<p class="m-0 w-full text-live" role="alert">
+							{complaint.text}
+						</p>{/if}
+				</li>
+			{/each}
+		</ul>
+		<h3 class="mt-3 mb-1">{w.tryIt}</h3>
+		<form class="flex flex-wrap items-end gap-3" onsubmit={add}>
+			<Label class="flex-[1_1_9rem]">{w.what}<Input bind:value={name} maxlength={80} /></Label>
+			<Label class="flex-[1_1_12rem]"
+				>{w.where}<Select placeholder="" bind:value={where}
+					>{#each outlets as id (id)}<option value={id}>{place(id)}</option>{/each}</Select
+				></Label
+			>
+			<Label class="flex-[0_1_9rem]"
+				>{w.watts}<Input
+					inputmode="decimal"
+					bind:value={typed}
+					aria-invalid={thoughtW.complaint !== null}
+				/></Label
+			>
+			<Checkbox bind:checked={long}>{w.long}</Checkbox>
+			<Button type="submit" color="alternative" disabled={editor.saving || !name.trim()}>{w.add}</Button>
+		</form>
+		{#if thoughtW.complaint}<p class="m-0 text-live" role="alert">{thoughtW.complaint}</p>{/if}
+		{#if now.points}<p class="soft mt-2 mb-0">{w.points(now.points.outlets, now.points.roomFor)}</p>{/if}
+		<p class="soft m-0">{w.motor(startTimes[0], startTimes[1])}</p>
+	</More>
+</section>
