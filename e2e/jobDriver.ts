@@ -68,8 +68,12 @@ export async function doStep(page: Page, choices: Choices = {}): Promise<void> {
 			break;
 		case 'checkPart': {
 			// Where several ratings fit, the one that is planned.
-			const marked = main(page).getByRole('radio', { name: /^1[35] A/ });
-			if (await marked.count()) await marked.first().check();
+			const every = page.getByRole('button', { name: /every one of these$/ });
+			if (await every.isDisabled())
+				await main(page)
+					.getByRole('radio', { name: /^1[35] A/ })
+					.first()
+					.check();
 			await tap(page, page.getByRole('button', { name: /every one of these$/ }), before.version);
 			break;
 		}

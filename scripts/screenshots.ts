@@ -80,6 +80,11 @@ async function screenshots(application: Application): Promise<void> {
 	await take(desk, 'record');
 	await desk.goto('/fennel-lane/log');
 	await take(desk, 'log');
+	await desk.goto('/fennel-lane/load?at=living');
+	const living = desk.locator('#living');
+	await living.getByLabel('What', { exact: true }).fill('heater');
+	await living.getByLabel('Watts on its label', { exact: true }).fill('900');
+	await take(desk, 'load');
 
 	const dark = await open({ width: 1280, height: 800 }, 'dark');
 	await dark.goto('/tannery-row/house');
@@ -100,15 +105,15 @@ async function screenshots(application: Application): Promise<void> {
 	await bright.goto('/fennel-lane/house');
 	await bright.reload();
 	await take(bright, 'phone-house');
-	await benches(desk, bright, take);
+	await benches(desk, take);
 	await handover(desk, take);
 	await browser.close();
 }
 
 type Take = (page: Page, name: string) => Promise<void>;
 
-/** A bench from behind, and on the phone. */
-async function benches(desk: Page, phone: Page, take: Take): Promise<void> {
+/** A bench from behind. */
+async function benches(desk: Page, take: Take): Promise<void> {
 	const begin = async (page: Page, home: string, kind: RegExp) => {
 		await page.goto(`/${home}/bench`);
 		await page.waitForLoadState('networkidle');
@@ -131,10 +136,6 @@ async function benches(desk: Page, phone: Page, take: Take): Promise<void> {
 	await desk.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
 	await desk.getByText('saved', { exact: true }).waitFor();
 	await take(desk, 'bench');
-	await begin(phone, 'fennel-lane', /Middle of the run, with pigtails/);
-	await phone.getByRole('button', { name: /Volts to earth/ }).click();
-	await phone.locator('[data-wire="c3/hot"]').click();
-	await take(phone, 'phone-bench');
 }
 
 /** A box that isn't as recorded: what is in it, and the sheet for whoever goes on. */
