@@ -307,7 +307,10 @@ export class Person {
 				return {
 					kind: 'readOhms',
 					check: step.check,
-					value: step.check === 'groundBox' || step.check === 'pinPlate' ? { kind: 'ohms', resistanceOhm: 0.3 } : { kind: 'overload' }
+					value:
+						step.check === 'groundBox' || step.check === 'pinPlate'
+							? { kind: 'ohms', resistanceOhm: 0.3 }
+							: { kind: 'overload' }
 				};
 			case 'restorePower':
 				return { kind: 'restorePower', held: true };

@@ -93,9 +93,10 @@
 <section class="border-b border-hair py-4" id={circuit.id}>
 	<h2 class="m-0">{circuit.name}</h2>
 	<p class="soft m-0">
-		{capital(namedBreakers(house, circuit.breaker))}: {w.of(wattsWord(now.totalW), wattsWord(now.limitW))}{then
-			? `, ${w.with(wattsWord(then.totalW))}`
-			: ''}
+		{capital(namedBreakers(house, circuit.breaker))}: {w.of(
+			wattsWord(now.totalW),
+			wattsWord(now.limitW)
+		)}{then ? `, ${w.with(wattsWord(then.totalW))}` : ''}
 	</p>
 	<LoadBar name={circuit.name} amps={now.totalA} breakerA={now.breakerA} withA={then?.totalA ?? null} />
 	{#each shown.warnings as warning, k (k)}<Verdict kind={warning.code === 'overUsual' ? 'open' : 'bad'}
