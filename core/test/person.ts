@@ -1,3 +1,4 @@
+import { outcomeWords } from './outcomeWords';
 import { deviceModel, findBox, points, type House } from '../src/house';
 import { contactlessAlarms, readOhms, readPlugLamps, readVoltageV } from '../src/instruments';
 import {
@@ -33,7 +34,9 @@ import {
 	type JobState,
 	type Step,
 	type WholeJob,
-	type SupplyWay
+	type SupplyWay,
+	eventsAt,
+	houseAfterJob
 } from '../src/job';
 
 export const planOf = (house: House, box: string, school?: 'hotFirst', procedure?: number): JobPlan => {
@@ -112,6 +115,15 @@ export class Person {
 			this.whole = applyToWhole(this.whole, event);
 		}
 		return decision;
+	}
+	/** The record as the job leaves it, box after box. */
+	recordAfter(on = '2026-11-26'): House {
+		const { plans, boxes } = this.whole;
+		return plans.reduce(
+			(record, plan, k) =>
+				houseAfterJob(record, plan, boxes[k]!, eventsAt(plans, this.events, k), on, outcomeWords),
+			this.recorded
+		);
 	}
 	/** Does the next step. */
 	go(): void {

@@ -12,12 +12,8 @@ const outlet = (room: string, wall: string, lengthM: number, more: Partial<Stop>
 });
 const outlet20 = (room: string, wall: string, lengthM: number): Stop =>
 	outlet(room, wall, lengthM, { device: duplex(20) });
-/** Put in long ago, and nobody has written down a test of it. */
-const pumpPost: Device = { ...withTripped(familyOf('gfci').made(20), false), fitted: '2016-05-01' } as Device;
-const shelfGfci: Device = {
-	...withTripped(familyOf('gfci').made(20), false),
-	fitted: '2024-03-09'
-} as Device;
+const gfciSince = (fitted: string): Device =>
+	({ ...withTripped(familyOf('gfci').made(20), false), fitted }) as Device;
 /** On the old two-wire cable, whose outlets have two slots. */
 const twoSlots: Partial<Stop> = {
 	device: { kind: 'twoSlot', ratingA: 15, tamperResistant: false, contacts: 'good' },
@@ -112,7 +108,7 @@ const runs = (sewingBreaker: string, atticBreaker: string): Run[] => [
 			outlet20('laundry', 'washer', 7),
 			{
 				...outlet20('laundry', 'shelf left', 2),
-				device: shelfGfci,
+				device: gfciSince('2024-03-09'),
 				// Two device boxes 3 × 2 × 2¾ ganged (table 314.16(A)).
 				volumeIn3: 28,
 				history: [{ on: '2024-03-09', what: 'GFCI put in, in one box with the outlet beside it.' }]
@@ -192,7 +188,7 @@ const runs = (sewingBreaker: string, atticBreaker: string): Run[] => [
 		panel,
 		stops: [
 			outlet20('greenhouse', 'potting bench', 24),
-			outlet('greenhouse', 'pump post', 4, { device: pumpPost })
+			outlet('greenhouse', 'pump post', 4, { device: gfciSince('2016-05-01') })
 		]
 	},
 	{
@@ -266,8 +262,8 @@ function house(sewingBreaker: string, atticBreaker: string): House {
 		box: string,
 		half: 'upper' | 'lower',
 		resistanceOhm: number,
-		matters?: House['loads'][number]['matters']
-	) => ({ id, name, box, half, resistanceOhm, on: true, ...(matters ? { matters } : {}) });
+		more: Partial<House['loads'][number]>
+	) => ({ id, name, box, half, resistanceOhm, on: true, continuous: true, ...more });
 	const built: House = {
 		format: 'wary-hand/house',
 		version: 1,
@@ -344,29 +340,20 @@ function house(sewingBreaker: string, atticBreaker: string): House {
 		boxes: wired.flatMap(({ boxes }) => boxes),
 		cables: wired.flatMap(({ cables }) => cables),
 		loads: [
-			{ ...load('router', 'router', 'living-desk', 'upper', 1400, 'router'), ratedW: 10, continuous: true },
-			{
-				...load('freezer', 'freezer', 'laundry-freezer', 'upper', 96, 'freezer'),
-				ratedW: 150,
-				continuous: true
-			},
-			{
-				...load('fridge', 'fridge', 'kitchen-fridge', 'upper', 110, 'freezer'),
-				ratedW: 130,
-				continuous: true
-			},
-			{
-				...load('pump', 'pond pump', 'greenhouse-pump-post', 'lower', 320, 'pump'),
-				ratedW: 45,
-				continuous: true
-			},
-			{
-				...load('monitor', 'breathing monitor', 'nursery-crib-wall', 'upper', 4800, 'medical'),
-				ratedW: 3,
-				continuous: true
-			},
-			{ ...load('clock', 'radio clock', 'bedroom-bed-left', 'upper', 2900, 'clock'), ratedW: 5 },
-			{ ...load('heater', 'fan heater', 'living-fireplace-left', 'lower', 9.6), ratedW: 1500, on: false }
+			load('router', 'router', 'living-desk', 'upper', 1400, { matters: 'router', ratedW: 10 }),
+			load('freezer', 'freezer', 'laundry-freezer', 'upper', 96, { matters: 'freezer', ratedW: 150 }),
+			load('fridge', 'fridge', 'kitchen-fridge', 'upper', 110, { matters: 'freezer', ratedW: 130 }),
+			load('pump', 'pond pump', 'greenhouse-pump-post', 'lower', 320, { matters: 'pump', ratedW: 45 }),
+			load('monitor', 'breathing monitor', 'nursery-crib-wall', 'upper', 4800, {
+				matters: 'medical',
+				ratedW: 3
+			}),
+			load('clock', 'radio clock', 'bedroom-bed-left', 'upper', 2900, { matters: 'clock', ratedW: 5 }),
+			load('heater', 'fan heater', 'living-fireplace-left', 'lower', 9.6, {
+				ratedW: 1500,
+				on: false,
+				continuous: false
+			})
 		]
 	};
 	return switchedHalf(built, 'music-amp-corner', { id: 'music-lamp-switch', name: 'lamp switch' });

@@ -16,10 +16,10 @@ export {
 	type JobPlan,
 	type Landing,
 	type PlanFailure,
-	type ResistanceCheck,
 	type TerminatingSchool,
 	type WireRef
 } from './plan';
+export { resistanceChecks, type ResistanceCheck } from './vocabulary';
 export { commandSchema } from './commandSchema';
 export { workCheckPasses } from './checks';
 export { planWork } from './planWork';

@@ -2,7 +2,7 @@ import type { PlugLamps } from '../instruments';
 import { deadBand, type VoltReading } from '../isolation';
 import { regions, type Region } from '../rules';
 import type { Autopsy, OhmValue } from './events';
-import type { ResistanceCheck } from './plan';
+import type { ResistanceCheck } from './vocabulary';
 
 /** From here up a pair counts as open in the dead checks, Ω: dry insulation reads far more. */
 export const openFromOhm = 1e6;

@@ -1,5 +1,4 @@
 import { describe, expect, it } from 'vitest';
-import { outcomeWords } from '../../test/outcomeWords';
 import { Person } from '../../test/person';
 import { twoGang } from '../../test/twoGang';
 import { wishOf } from '../../test/wishes';
@@ -8,7 +7,7 @@ import { tanneryRow } from '../demo';
 import { checkHouse } from '../house/check';
 import { findBox, points, withBox, type House } from '../house';
 import { readOhms } from '../instruments';
-import { houseAfterJob, planJob, planWhole, type JobPlan } from './index';
+import { planJob, planWhole, type JobPlan } from './index';
 import { judgeOhms } from './judge';
 
 const worktop = 'kitchen-worktop';
@@ -61,7 +60,7 @@ describe('metal that has to be at ground', () => {
 		for (let n = 0; n < 300 && person.state.status === 'underWay'; n++) person.go();
 		expect(person.state.status).toBe('finished');
 		expect(person.state.resistance).toMatchObject({ groundBox: 'passed', pinPlate: 'passed' });
-		const after = houseAfterJob(house, plan, person.state, person.events, '2026-11-27', outcomeWords);
+		const after = person.recordAfter();
 		expect(checkHouse(after)).toEqual([]);
 		expect(ohms(after, worktop, points.metal(worktop))).toMatchObject({ kind: 'ohms' });
 		expect(findBox(after, worktop)!.device).toMatchObject({ kind: 'socketTwin', plate: 'metal' });

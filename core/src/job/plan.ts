@@ -31,6 +31,7 @@ import { barePairs, facePairs, type Pair } from './pairs';
 import { planWork } from './planWork';
 import type { Found } from './steps/planAnew';
 import type { WishChoice } from './wishSchema';
+import type { ResistanceCheck } from './vocabulary';
 import { sameAgain, type Work, type WorkFailure } from './work';
 import { familyFor, familyOf } from '../devices';
 
@@ -54,9 +55,6 @@ export interface Landing {
 	readonly wires: readonly WireRef[];
 }
 
-/** `pinPlate`: from the earth pin to a face of metal. */
-export const resistanceChecks = ['hotNeutral', 'hotGround', 'groundBox', 'pinPlate'] as const;
-export type ResistanceCheck = (typeof resistanceChecks)[number];
 export type TerminatingSchool = 'groundFirst' | 'hotFirst' | 'asItCameOff';
 
 /**

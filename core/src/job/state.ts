@@ -6,7 +6,8 @@ import { defaultSettings, type SearchEvent, type SearchSettings } from '../searc
 import type { Condition, OhmValue, ProtectionDecision, StopReason, Tester } from './events';
 import type { Earth } from './pairs';
 import type { PartInHand } from './partInHand';
-import type { JobPlan, ResistanceCheck } from './plan';
+import type { JobPlan } from './plan';
+import type { ResistanceCheck } from './vocabulary';
 import { noSupply, type SupplyState } from './supply';
 
 /** How far a terminal's wires are: on the old device, off, made ready, capped, on the new device, tugged there. */

@@ -1,13 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { Person, planOf } from '../../test/person';
 import { exchangedBehind } from '../../test/threeCables';
-import { outcomeWords } from '../../test/outcomeWords';
 import { wishOf } from '../../test/wishes';
 import { arrangements, here } from '../arrangements';
 import { checkHouse } from '../house/check';
 import { findBox, isTripped, type House } from '../house';
 import { energyOf } from '../isolation';
-import { houseAfterJob, planJob, tellsSupply, type JobPlan } from './index';
+import { planJob, tellsSupply, type JobPlan } from './index';
 import { wiringDuring } from './stage';
 import { visitsOf } from './visits';
 
@@ -40,7 +39,7 @@ describe('the supply found by the new part itself', () => {
 		expect(energyOf(person.state.isolation)).toBe('provenDead');
 		for (let n = 0; n < 400 && person.state.status === 'underWay'; n++) person.go();
 		expect(person.state.status).toBe('finished');
-		const after = houseAfterJob(middle, person.plan, person.state, person.events, '2026-11-27', outcomeWords);
+		const after = person.recordAfter();
 		expect(findBox(after, here)!.supply).toMatchObject({ cables: [really], by: 'device' });
 		expect(checkHouse(after)).toEqual([]);
 	});

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
 import { Person } from '../../test/person';
-import { outcomeWords } from '../../test/outcomeWords';
 import { twoGang, twoGangTwoCircuits } from '../../test/twoGang';
 import { wishOf } from '../../test/wishes';
 import { here } from '../arrangements';
@@ -9,16 +8,7 @@ import { findBox, points, withBox, withBreakers, type House } from '../house';
 import { readOhms, readPlugLamps } from '../instruments';
 
 import { energyOf } from '../isolation';
-import {
-	eventsAt,
-	houseAfterJob,
-	openBox,
-	planWhole,
-	soundLamps,
-	withBeside,
-	type BoxWish,
-	type JobPlan
-} from './index';
+import { openBox, planWhole, soundLamps, withBeside, type BoxWish, type JobPlan } from './index';
 
 const gfciBesideDecorator: readonly BoxWish[] = [
 	{ boxId: here, wish: wishOf('gfci', 'protected') },
@@ -109,18 +99,7 @@ describe('two devices in one box', () => {
 		// One plate covers both.
 		for (const once of ['plateOff', 'plateOn', 'switchBreaker', 'hold', 'restorePower'])
 			expect(order.filter((each) => each.endsWith(` ${once}`))).toHaveLength(1);
-		const after = one.whole.plans.reduce(
-			(record, plan, k) =>
-				houseAfterJob(
-					record,
-					plan,
-					one.whole.boxes[k]!,
-					eventsAt(one.whole.plans, one.events, k),
-					'2026-11-27',
-					outcomeWords
-				),
-			one.recorded
-		);
+		const after = one.recordAfter();
 		expect(checkHouse(after)).toEqual([]);
 		expect(findBox(after, here)!.device?.kind).toBe('gfci');
 		expect(findBox(after, 'after')!.device).toMatchObject({ style: 'decorator' });

@@ -79,3 +79,7 @@ export const stopReasons = [
 /** What a person decides where a rule asks for more than the same again. */
 export const protectionDecisions = ['sameAgain', 'notSuchAPlace'] as const;
 export type ProtectionDecision = (typeof protectionDecisions)[number];
+
+/** Read by resistance before power comes back. `pinPlate`: from the earth pin to a face of metal. */
+export const resistanceChecks = ['hotNeutral', 'hotGround', 'groundBox', 'pinPlate'] as const;
+export type ResistanceCheck = (typeof resistanceChecks)[number];

@@ -11,7 +11,6 @@ import { reversed } from '../../test/reversed';
 import { wishOf } from '../../test/wishes';
 import {
 	eventsAt,
-	houseAfterJob,
 	houseAfterStop,
 	openBox,
 	planWhole,
@@ -58,18 +57,7 @@ describe('a job at several boxes under one isolation', () => {
 			const proofs = said(one, 'proveTester').filter(({ box }) => box === boxId);
 			expect([boxId, proofs.length]).toEqual([boxId, 4]);
 		}
-		const after = one.whole.plans.reduce(
-			(record, plan, k) =>
-				houseAfterJob(
-					record,
-					plan,
-					one.whole.boxes[k]!,
-					eventsAt(one.whole.plans, one.events, k),
-					'2026-11-26',
-					outcomeWords
-				),
-			house
-		);
+		const after = one.recordAfter();
 		expect(parseHouse(JSON.parse(JSON.stringify(after))).ok).toBe(true);
 		expect(findBox(after, here)!.device?.kind).toBe('gfci');
 		expect(findBox(after, 'after')!.device).toMatchObject({ style: 'decorator' });
@@ -382,18 +370,7 @@ describe('a chain of two-slot outlets without a ground', () => {
 			[places[2], 'gfciProtected'],
 			[places[2], 'noEquipmentGround']
 		]);
-		const after = plans.reduce(
-			(record, plan, k) =>
-				houseAfterJob(
-					record,
-					plan,
-					one.whole.boxes[k]!,
-					eventsAt(plans, one.events, k),
-					'2026-11-26',
-					outcomeWords
-				),
-			house
-		);
+		const after = one.recordAfter();
 		expect(parseHouse(JSON.parse(JSON.stringify(after))).ok).toBe(true);
 		for (const box of places) {
 			expect(findBox(after, box)!.labels?.length).toBeGreaterThan(0);

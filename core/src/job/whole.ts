@@ -1,6 +1,7 @@
 import type { House } from '../house';
-import { proofStands, withShared } from '../isolation';
+import { withShared } from '../isolation';
 import { applyEvent } from './apply';
+import { besideAt, besideEachOther, inOneBox, isOpen, isWaiting, opens } from './beside';
 import { decideWith, touches } from './decide';
 import { refuse, type Decision } from './decision';
 import type { Command, JobEvent } from './events';
@@ -10,7 +11,6 @@ import type { JobPlan } from './plan';
 import type { Planner } from './planner';
 import { asOf, initialJob, mustStop, type JobState } from './state';
 import { wiringDuring } from './stage';
-import { offAgain } from './steps/switchBreaker';
 import { concernsJob, moduleOf, type Step } from './steps';
 import type { Deciding } from './steps/module';
 import type { Found } from './steps/planAnew';
@@ -102,40 +102,6 @@ export function applyToWhole(before: WholeJob, event: JobEvent): WholeJob {
 	});
 }
 
-/** The devices that sit in one box with the one at this place, this one left out. */
-const besideAt = ({ plans }: WholeJob, at: number): readonly number[] =>
-	plans[at]!.beside.length === 0
-		? []
-		: plans.flatMap(({ boxId }, k) => (plans[at]!.beside.includes(boxId) ? [k] : []));
-
-/** What devices of one box are to each other: none is proven dead before all are out and read, and none is opened again alone. */
-function besideEachOther(whole: WholeJob): WholeJob {
-	const { plans, boxes } = whole;
-	if (plans.every(({ beside }) => beside.length === 0)) return whole;
-	const sent = boxes.map((state, at) => {
-		const near = besideAt(whole, at).map((k) => boxes[k]!);
-		const reopens = near.some(
-			(other) => other.redo !== null || (isOpen(other) && !proofStands(state.isolation))
-		);
-		return state.device === 'newSeated' && state.redo === null && reopens ? offAgain(state) : state;
-	});
-	return {
-		...whole,
-		boxes: sent.map((state, at) => {
-			const besideProven = besideAt(whole, at).every((k) => isReady(state, sent[k]!));
-			return besideProven === state.isolation.besideProven
-				? state
-				: { ...state, isolation: { ...state.isolation, besideProven } };
-		})
-	};
-}
-
-/** Whether the device beside doesn’t stand in the way of this one’s proof: read dead itself, and out where this one is; while this one still sits in the wall, one that is out is read with it. */
-function isReady(state: JobState, other: JobState): boolean {
-	if (!isOpen(state)) return isOpen(other) || proofStands(other.isolation);
-	return other.device !== 'oldSeated' && proofStands(other.isolation);
-}
-
 /** The same job under the plans that follow from what was found in the box of this event. */
 function plannedAnew(whole: WholeJob, event: JobEvent, found: Found): WholeJob {
 	const planned = whole.planner?.(whole.plans, boxAt(whole.plans, event.box), found);
@@ -147,8 +113,6 @@ export function wholeAsOf(whole: WholeJob, at: string): WholeJob {
 	const boxes = whole.boxes.map((state) => asOf(state, at));
 	return boxes.every((state, k) => state === whole.boxes[k]) ? whole : { ...whole, boxes };
 }
-
-const isOpen = ({ device }: JobState): boolean => device !== 'oldSeated' && device !== 'newSeated';
 
 /** The box that is open; at most one is, though several devices may hang out of it. The first of those. */
 export const openBox = ({ boxes }: WholeJob): number => boxes.findIndex((state) => isOpen(state));
@@ -174,7 +138,7 @@ function workOut(whole: WholeJob): NextAt {
 	if (open >= 0)
 		return inOneBox(
 			whole,
-			[open, ...besideAt(whole, open)].sort((a, b) => a - b)
+			[open, ...besideAt(whole.plans, open)].sort((a, b) => a - b)
 		);
 	const each = plans.map((plan, at) => {
 		const step = nextStep(plan, boxes[at]!);
@@ -182,27 +146,6 @@ function workOut(whole: WholeJob): NextAt {
 	});
 	return each.reduce((first, other) => (other.rank < first.rank ? other : first));
 }
-
-/** What comes next in a box that is open: all of its devices out, all of them read dead, then their work, and into the wall again when all of it is done. */
-function inOneBox({ plans, boxes }: WholeJob, places: readonly number[]): NextAt {
-	const each = places.map((at) => ({ at, state: boxes[at]!, step: nextStep(plans[at]!, boxes[at]!) }));
-	const first =
-		each.find(({ state }) => state.device === 'oldSeated' || (state.device === 'newSeated' && state.redo)) ??
-		each.find(({ state }) => isOpen(state) && !proofStands(state.isolation)) ??
-		each.find(({ state, step }) => isOpen(state) && !isSeating(step)) ??
-		each.find(({ state }) => isOpen(state))!;
-	return { at: first.at, step: first.step };
-}
-
-const isSeating = (step: Step | null): boolean =>
-	step?.kind === 'confirm' && ['tape', 'fold', 'tugAgain', 'seat'].includes(step.step);
-/** A device comes out of its wall. */
-const opens = (step: Step): boolean =>
-	step.kind === 'reopen' || (step.kind === 'confirm' && ['plateOff', 'easeOut'].includes(step.step));
-
-/** Read dead itself, and what sits beside it isn’t yet. */
-const isWaiting = ({ isolation }: JobState): boolean =>
-	isolation.power === 'off' && !isolation.besideProven && proofStands(isolation);
 
 function rankOf(state: JobState, step: Step, { beside }: JobPlan): number {
 	// The faces of one box are all read before the first of its devices comes out.
@@ -256,7 +199,7 @@ export function decideWhole(
 		}
 	const decision = decideWith(here(at), boxes[at]!, command);
 	const open = openBox(whole);
-	const elsewhere = open >= 0 && open !== at && !besideAt(whole, open).includes(at);
+	const elsewhere = open >= 0 && open !== at && !besideAt(whole.plans, open).includes(at);
 	const others = boxes.findIndex((state, k) => k !== at && isOpen(state));
 	if (decision.ok && touches(command) && elsewhere)
 		return refuse({ code: 'otherBoxOpen', box: plans[open]!.boxId });

@@ -21,7 +21,8 @@ export interface BoxFill {
 	readonly totalIn3: number;
 	/** Stamped in the box, or by table; `null`: not on record. */
 	readonly boxIn3: number | null;
-	readonly fits: boolean | null;
+	/** `ifNoClamps`: by what was taken to be there it doesn’t, without it would. `null`: nothing can be said. */
+	readonly fits: boolean | 'ifNoClamps' | null;
 	/** Sizes that the table has no room for: nothing can be said. */
 	readonly unknown: readonly ConductorSize[];
 }
@@ -84,12 +85,15 @@ export function boxFill(house: House, boxId: string): BoxFill | null {
 	];
 	const totalIn3 = lines.reduce((sum, { volumeIn3 }) => sum + volumeIn3, 0);
 	const boxIn3 = (findBox(house, box.inBoxWith ?? boxId) ?? box).volumeIn3 ?? box.volumeIn3 ?? null;
+	const assumedIn3 = lines.reduce((sum, each) => sum + (each.assumed ? each.volumeIn3 : 0), 0);
+	const fitsIn = (in3: number): boolean | 'ifNoClamps' =>
+		totalIn3 <= in3 + 1e-9 ? true : totalIn3 - assumedIn3 <= in3 + 1e-9 ? 'ifNoClamps' : false;
 	return {
 		source: rule.source,
 		lines,
 		totalIn3,
 		boxIn3,
-		fits: boxIn3 === null || unknown.length > 0 ? null : totalIn3 <= boxIn3 + 1e-9,
+		fits: boxIn3 === null || unknown.length > 0 ? null : fitsIn(boxIn3),
 		unknown
 	};
 }

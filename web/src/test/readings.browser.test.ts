@@ -1,10 +1,13 @@
 import { render } from 'vitest-browser-svelte';
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { page, userEvent } from 'vitest/browser';
+import { arrangements, here } from '@wary/core/arrangements';
 import { tanneryRow } from '@wary/core/demo';
 import type { House } from '@wary/core/house';
+import { planJob } from '@wary/core/job';
 import { JobSession } from '$lib/job/session.svelte';
 import { Person, planOf } from '../../../core/test/person';
+import { wishOf } from '../../../core/test/wishes';
 import Harness from './Harness.svelte';
 import { inUs, inputAt, inputsFetched } from './at';
 
@@ -142,5 +145,26 @@ describe('lamps and answers', () => {
 		render(Harness, { session });
 		await userEvent.keyboard('y');
 		expect(session.events.at(-1)!.body).toMatchObject({ kind: 'touchSupply', alarms: true });
+	});
+
+	it('a way that told nothing isn’t offered again, and the others are', async () => {
+		const house = arrangements.find(({ kind }) => kind === 'middleThrough')!.build();
+		const planned = planJob(house, here, 'groundFirst', undefined, wishOf('gfci', 'protected'));
+		if (!planned.ok) throw new Error(planned.failure.code);
+		const person = new Person(house, house, planned.plan, ['b1', 'b1', 'b1']);
+		person.supplyWay = 'device';
+		person.until('supplyWay');
+		person.go();
+		for (const cable of ['c2', 'c3']) {
+			person.until('trySupply');
+			person.say({ kind: 'trySupply', cable, resets: false });
+		}
+		person.until('supplyWay');
+		const session = new JobSession({ house, plans: [person.plan], events: person.events, address: '/x' });
+		render(Harness, { session });
+		await expect.element(page.getByRole('button', { name: /^Dead, by resistance/ })).toBeVisible();
+		await expect.element(page.getByRole('button', { name: /^Alive, by voltage/ })).toBeVisible();
+		for (const name of [/^By the new part itself/, /^Leave it/])
+			await expect.element(page.getByRole('button', { name })).not.toBeInTheDocument();
 	});
 });

@@ -1,11 +1,12 @@
 import { checkHouse, type HouseProblem } from '../check';
 import { cablesInBox, findBox, findBreaker } from '../lookup';
 import type { House } from '../schema';
-import { addLoad, atBox, setLoad } from './box';
+import { atBox } from './box';
 import { changed, refused, type Changed } from './chain';
 import { atCircuit } from './circuit';
 import type { Edit, EditRefusal } from './edits';
 import { freshId, idsOf, sameName } from './ids';
+import { addLoad, removeLoad, setLoad } from './load';
 import { atPanel, withBreaker } from './panel';
 
 export type Edited =
@@ -126,9 +127,7 @@ function make(house: House, edit: Edit): Changed {
 		case 'setLoad':
 			return setLoad(house, edit);
 		case 'removeLoad':
-			if (!house.loads.some(({ id }) => id === edit.load))
-				return refused({ code: 'unknown', what: 'load', id: edit.load });
-			return changed({ ...house, loads: house.loads.filter(({ id }) => id !== edit.load) });
+			return removeLoad(house, edit);
 		case 'replaceHouse':
 			return edit.house.region === house.region
 				? changed(edit.house)

@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { ownReadingFromOhm } from '../../house';
 import { accept, refuse } from '../decision';
 import { judgeOhms, lowestOf, ohmsInRange } from '../judge';
-import type { JobPlan, ResistanceCheck } from '../plan';
+import type { JobPlan } from '../plan';
+import { resistanceChecks, type ResistanceCheck } from '../vocabulary';
 import type { JobState } from '../state';
 import { ohms, saying } from './said';
 import type { StepModule } from './module';
@@ -10,7 +11,7 @@ import type { StepModule } from './module';
 export const schema = saying(() =>
 	z.strictObject({
 		kind: z.literal('readOhms'),
-		check: z.enum(['hotNeutral', 'hotGround', 'groundBox', 'pinPlate']),
+		check: z.enum(resistanceChecks),
 		value: ohms
 	})
 );

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { commandSchema, loadFromW, loadToW, wishSchema } from '@wary/core/job';
+import { commandSchema, loadFromW, loadToW, resistanceChecks, wishSchema } from '@wary/core/job';
 import { nameText, text } from '@wary/core/text';
 
 const name = text().min(1).max(120);
@@ -56,7 +56,7 @@ export const instrumentSchema = z.discriminatedUnion('what', [
 	}),
 	z.strictObject({
 		what: z.literal('ohms'),
-		check: z.enum(['hotNeutral', 'hotGround', 'groundBox', 'pinPlate'])
+		check: z.enum(resistanceChecks)
 	}),
 	z.strictObject({ what: z.literal('supplyOhms'), cable: name }),
 	z.strictObject({ what: z.literal('touchSupply'), cable: name }),

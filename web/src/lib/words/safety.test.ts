@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { arrangements, here, newGfci } from '@wary/core/arrangements';
 import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
-import type { House } from '@wary/core/house';
+import { circuitsInBox, type House } from '@wary/core/house';
 import { energyOf, type Doubt, type Energy } from '@wary/core/isolation';
 import {
 	conditions,
 	initialJob,
-	nextStep,
 	pairsToRead,
 	planJob,
+	planWhole,
 	severityOf,
 	stopReasons,
 	type JobState,
@@ -16,6 +16,7 @@ import {
 } from '@wary/core/job';
 import { Person, planOf } from '../../../../core/test/person';
 import { exchangedBehind } from '../../../../core/test/threeCables';
+import { twoGang } from '../../../../core/test/twoGang';
 import { wishOf } from '../../../../core/test/wishes';
 import { shapeOf } from '../ui/box/deviceShape';
 import { conditionWords, stopWords } from '$words/conditions';
@@ -35,10 +36,13 @@ type Home = readonly [
 	/** Jobs begun under an earlier one are still read. */
 	procedure?: number
 ];
+/** With a metal plate, in a box that nothing bonds. */
+const worktopBreaker = circuitsInBox(tanneryRow(), 'kitchen-worktop')[0]!.breaker;
 const homes: readonly Home[] = [
 	['us', fennelLaneRecorded(), fennelLaneActual(), 'sewing-east-wall', 'b14'],
 	['uk', tanneryRow(), tanneryRow(), 'box-room-desk', 'b5'],
 	['us', fennelLaneRecorded(), fennelLaneActual(), 'reading-stove-wall', 'b9'],
+	['uk', tanneryRow(), tanneryRow(), 'kitchen-worktop', worktopBreaker],
 	['us', fennelLaneRecorded(), fennelLaneActual(), 'sewing-east-wall', 'b14', 2],
 	['uk', tanneryRow(), tanneryRow(), 'box-room-desk', 'b5', 2]
 ];
@@ -69,11 +73,27 @@ function trial(): string[] {
 	];
 }
 
+/** Two devices in one box: from before the first comes out to where hands go in. */
+function twoInOneBox(): string[] {
+	const recorded = twoGang();
+	const wishes = [here, 'after'].map((boxId) => ({ boxId, wish: null }));
+	const planned = planWhole(recorded, wishes);
+	if (!planned.ok) throw new Error(planned.failure.code);
+	const person = new Person(recorded, recorded, planned.plans, ['b1', 'b1']);
+	const { plan, state } = person;
+	person.until('proveTester');
+	return [
+		planFailureWords({ code: 'besideLeftOut', box: here, beside: 'after' }, 'us'),
+		refusalWords({ code: 'besideOpen', box: 'after' }, recorded, plan, state),
+		...told(recorded, person, () => person.step?.kind === 'takeOff')
+	];
+}
+
 function told(recorded: House, person: Person, until = () => false): string[] {
 	const lines: string[] = [];
 	for (let count = 0; count < 150 && person.state.status === 'underWay' && !until(); count++) {
 		const telling = { house: recorded, plan: person.plan, state: person.state };
-		const step = nextStep(person.plan, person.state)!;
+		const step = person.step!;
 		const words = stepWords(step, telling);
 		const strip = stripWords(recorded, person.plan, person.state);
 		lines.push(
@@ -194,6 +214,8 @@ function safetyText(): string {
 	}
 	head('us: the supply found by the new part');
 	lines.push(...trial());
+	head('us: two devices in one box');
+	lines.push(...twoInOneBox());
 	head('failures');
 	for (const { title, text } of Object.values(failureWords)) lines.push(`${title}: ${text}`);
 	for (const code of ['timeWrong', 'notPaired', 'idTaken', 'unknownJob', 'other'])

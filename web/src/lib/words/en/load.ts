@@ -38,7 +38,8 @@ export const words = {
 		`A motor or compressor draws ${from} to ${to} times its running current as it starts: a breaker that opens then is no proof of a fault.`,
 	points: (outlets: number, room: number) =>
 		`${outlets} outlets on it; the rule of thumb (1.5 A each, at 80 %) has room for ${room}. It is no law in a dwelling: what is really plugged in counts.`,
-	back: 'Load on this circuit'
+	gone: (name: string) => `${name} isn’t plugged in any more`,
+	isGone: (name: string) => `${name} gone`
 };
 
 /** What is wrong, or close to it. */
@@ -54,7 +55,7 @@ export function loadWarningWords(warning: LoadWarning, house: House, of: Circuit
 		case 'overUsual':
 			return `Within the ${t.breaker}, and over the ${ampsWord(warning.usualA)} that are good practice (80 %): ${ampsWord(warning.totalA)}.`;
 		case 'cord':
-			return `${of.lines.find(({ load }) => load === warning.load)?.name ?? ''}: ${ampsWord(warning.amps)} on one cord, of at most ${ampsWord(warning.mostA)} (${warning.source}). It wants another circuit.`;
+			return `${of.lines.find(({ load }) => load === warning.load)?.name ?? ''}: ${ampsWord(warning.amps)} on one cord, of at most ${ampsWord(warning.mostA)} (${warning.source}). This outlet isn’t for it.`;
 		case 'outlet':
 			return `${place(warning.box)}: ${ampsWord(warning.amps)} at one ${t.outlet}, of at most ${ampsWord(warning.mostA)} in all.`;
 	}

@@ -131,8 +131,8 @@ export function moveWords(move: Move, again: boolean, at: AtBox): StepWords {
 		case 'makeTail':
 			return {
 				title: `Cut a ${uk ? 'tail' : 'pigtail'} for ${roleWord(region, move.role)}`,
-				lead: `6 in (150 mm), ${colourWords[move.colour]}, of the size of the circuit’s own conductors. Strip one end to the connector’s gauge, the other to the part’s.`,
-				why: 'Thinner than the circuit it would be the weakest link under its breaker.'
+				lead: `6 in (150 mm), ${colourWords[move.colour]}, of the size of the circuit’s own conductors. Strip each end for what it goes into: a connector’s gauge, the part’s, or a turn round the screw in the box.`,
+				why: `Thinner than the circuit it would be the weakest link under its ${t.breaker}.`
 			};
 		case 'join':
 			return {
@@ -145,7 +145,7 @@ export function moveWords(move: Move, again: boolean, at: AtBox): StepWords {
 			return {
 				title: `${capital(t.ground)} to the box`,
 				lead: `Screw ${endWords(move.end, at)} to the metal box with its ${t.ground} screw. Did it hold?`,
-				why: 'Metal that can come alive must open the breaker when it does.'
+				why: `Metal that can come alive must open the ${t.breaker} when it does.`
 			};
 		case 'cap':
 			return {

@@ -12,6 +12,7 @@
 	import type { HouseEditor } from '$lib/house/editor.svelte';
 	import { typedNumber } from '$lib/typed';
 	import More from '$lib/ui/More.svelte';
+	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { capital, namedBreakers } from '$words/terms';
 	import LoadBar from './LoadBar.svelte';
@@ -26,6 +27,7 @@
 	}
 	/** One circuit: its bar, what hangs on it, and what would if something more were plugged in. */
 	let { editor, house, circuit, outlets, open = $bindable() }: Props = $props();
+	holdsUnsaved(() => name !== '' || typed !== '');
 	const place = (id: string): string => placeName(house, findBox(house, id)!);
 	let name = $state('');
 	let where = $state(untrack(() => outlets[0] ?? ''));
@@ -129,6 +131,13 @@
 								[{ do: 'setLoad', load: line.load, continuous: event.currentTarget.checked }],
 								w.set(line.name)
 							)}>{w.long}</Checkbox
+					>
+					<Button
+						color="alternative"
+						class="border-transparent text-soft"
+						aria-label={w.gone(line.name)}
+						onclick={() => editor.apply([{ do: 'removeLoad', load: line.load }], w.isGone(line.name))}
+						>×</Button
 					>
 					{#if complaint?.load === line.load}<p class="m-0 w-full text-live" role="alert">
 							{complaint.text}

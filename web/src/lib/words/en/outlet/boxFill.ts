@@ -5,6 +5,7 @@ export const words = {
 	title: (total: string, has: string | null) =>
 		has === null ? `Counted: ${total} in³` : `Counted: ${total} of ${has} in³`,
 	tooFull: 'Too full: a larger box, or fewer wires in it.',
+	ifNoClamps: 'It does only where no clamps sit inside the box: look.',
 	noVolume: 'The box’s volume isn’t on record: it is stamped in plastic boxes; of metal ones the size tells.',
 	unknown: (sizes: string) => `There is no figure here for ${sizes}: nothing can be said.`,
 	what: 'What',

@@ -72,7 +72,7 @@ function fillLines(house: House, boxId: string, say: ReturnType<typeof sureWords
 		fill.boxIn3 === null ? null : volumeWord(fill.boxIn3),
 		fill.fits
 	);
-	return [{ kind: fill.fits === null ? 'first' : fill.fits ? 'sure' : 'short', text }];
+	return [{ kind: fill.fits === true ? 'sure' : fill.fits === false ? 'short' : 'first', text }];
 }
 /** Whose leak protection an outlet without a ground leans on. */
 const guardedBy = (house: House, { boxId, work }: JobPlan): string | null => {

@@ -63,12 +63,14 @@ export const sureWords = (region: Region) => {
 				: has < needs + roomMm
 					? `room behind the face: about ${needs} mm for the part and ${roomMm} mm for the wires; this box has ${has} mm. Too shallow`
 					: `room behind the face: about ${needs} mm of ${has} mm, and the wires beside`,
-		fill: (total: string, has: string | null, fits: boolean | null) =>
+		fill: (total: string, has: string | null, fits: boolean | 'ifNoClamps' | null) =>
 			has === null
 				? `box fill: ${total} in³ counted; the box’s volume isn’t on record. It is stamped in plastic boxes; of metal ones the size tells`
-				: fits === false
-					? `box fill: ${total} in³ counted, and this box has ${has}. Too full: a larger box, or fewer wires in it`
-					: `box fill: ${total} of ${has} in³`,
+				: fits === 'ifNoClamps'
+					? `box fill: ${total} in³ counted with clamps inside the box, and this one has ${has}: it does only where no clamps sit inside. Look`
+					: fits === false
+						? `box fill: ${total} in³ counted, and this box has ${has}. Too full: a larger box, or fewer wires in it`
+						: `box fill: ${total} of ${has} in³`,
 		fewer: (was: number, is: number) =>
 			`${is} outlet${is === 1 ? '' : 's'} instead of ${was}: fewer than now`,
 		insulationTest:

@@ -21,7 +21,8 @@
 </script>
 
 {#if fill}
-	{#if fill.fits === false}<Verdict kind="bad">{w.tooFull}</Verdict>{/if}
+	{#if fill.fits === false}<Verdict kind="bad">{w.tooFull}</Verdict>
+	{:else if fill.fits === 'ifNoClamps'}<Verdict kind="open">{w.ifNoClamps}</Verdict>{/if}
 	<More title={w.title(volumeWord(fill.totalIn3), fill.boxIn3 === null ? null : volumeWord(fill.boxIn3))}>
 		<Table>
 			<TableHead

@@ -13,6 +13,8 @@ export const words = {
 	byTheNewPart: 'By the new part itself',
 	oneCableOnLine:
 		'Everything off and proven. One cable alone goes on LINE of the new part, every other end is capped, and all of it is screwed into the box. Then power on, and reset: it clicks and stays in only if that cable is the supply. No live end is ever in reach. Each cable takes a walk to the panel.',
+	handOver:
+		'Every other way wants power on, and another device hangs out of the same box, its wires in reach. Press Stop: it is made safe and handed over.',
 	leaveIt: 'Leave it',
 	theSwapGoesOnWithout: 'The swap goes on without. The record says that the supply cable isn’t known.',
 	isTheSupply: 'is the supply',
