@@ -259,8 +259,9 @@ export function planJob(
 			resistanceChecks: [
 				'hotNeutral',
 				...(newGrounded ? (['hotGround'] as const) : []),
-				...(newGrounded && box.material === 'metal' ? (['groundBox'] as const) : []),
-				...(newGrounded && work && hasMetalFace(work.ways[0]!.wanted.device!) ? (['pinPlate'] as const) : [])
+				...(newGrounded && work && hasMetalFace(work.ways[0]!.wanted.device!) ? (['pinPlate'] as const) : []),
+				// Last, as it is asked by what the box turns out to be made of.
+				...(newGrounded && box.material === 'metal' ? (['groundBox'] as const) : [])
 			],
 			upstream: outletsOf(upstream),
 			downstream: outletsOf(downstream),

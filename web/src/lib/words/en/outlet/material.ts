@@ -15,8 +15,9 @@ export const words = {
 		uk: { tamperResistant: 'shutters (BS 1363)', weatherResistant: 'for outdoors' }
 	},
 	markOf: (name: string | number, mark: string, is: boolean) => `${name}: ${is ? mark : `no ${mark}`}`,
-	oneBoxWith: 'In one box with',
-	ownBox: 'nothing: a box of its own',
+	oneBoxWith: 'Sits in',
+	boxOfOther: (name: string | number) => `one box with ${name}`,
+	ownBox: 'a box of its own',
 	besideOf: (name: string | number, other: string | null) =>
 		other === null ? `${name}: a box of its own` : `${name}: in one box with ${other}`,
 	whatTheBoxIsMade: 'What the box is made of',

@@ -24,7 +24,7 @@
 	{#if fill.fits === false}<Verdict kind="bad">{w.tooFull}</Verdict>
 	{:else if fill.fits === 'ifNoClamps'}<Verdict kind="open">{w.ifNoClamps}</Verdict>{/if}
 	<More title={w.title(volumeWord(fill.totalIn3), fill.boxIn3 === null ? null : volumeWord(fill.boxIn3))}>
-		<Table>
+		<Table class="[overflow-wrap:normal] [&_th]:w-auto!">
 			<TableHead
 				><TableHeadCell>{w.what}</TableHeadCell><TableHeadCell>{w.allowances}</TableHeadCell><TableHeadCell
 					>{w.volume}</TableHeadCell

@@ -69,13 +69,13 @@
 	{#if room.length > 0}
 		<Label
 			>{w.oneBoxWith}<Select
-				class="w-56!"
+				class="w-64!"
 				placeholder=""
 				value={near[0] ?? ''}
 				disabled={editor.saving}
 				onchange={(event) => setBeside(event.currentTarget)}
 				><option value="">{w.ownBox}</option>{#each room as other (other.id)}<option value={other.id}
-						>{other.name}</option
+						>{w.boxOfOther(other.name)}</option
 					>{/each}</Select
 			></Label
 		>
