@@ -36,6 +36,7 @@ export const partIds = [
 	'usb',
 	'gfci',
 	'gfciUsb',
+	'dualFunction',
 	'socketSingle',
 	'socketTwin',
 	'metalTwin',

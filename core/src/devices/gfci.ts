@@ -20,7 +20,7 @@ export const gfci: Family = {
 	id: 'gfci',
 	region: 'us',
 	made,
-	is: (device) => device.kind === 'gfci' && !device.usb,
+	is: (device) => device.kind === 'gfci' && device.protection !== 'dualFunction' && !device.usb,
 	asks: ['plates', 'gaugeMm', 'torqueNm', 'depthMm', 'lineAt', 'indicator'],
 	usualDepthMm: 34,
 	usualGaugeMm: 16,

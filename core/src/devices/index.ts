@@ -1,5 +1,6 @@
 import type { Device } from '../house';
 import type { Region } from '../rules';
+import { dualFunction } from './dualFunction';
 import { decorator, duplex, oldDuplex, single, twoSlot } from './duplex';
 import type { Family, PartId } from './family';
 import { gfci } from './gfci';
@@ -7,6 +8,7 @@ import { gfciUsb } from './gfciUsb';
 import { metalTwin, rcdTwin, socketSingle, socketTwin, usbTwin, usbTwinUnswitched } from './socket';
 import { usb } from './usb';
 
+export { forRules } from './forRules';
 export { partIds, partQuestions, type Family, type PartId, type PartQuestion } from './family';
 
 const families: Readonly<Record<PartId, Family>> = {
@@ -17,6 +19,7 @@ const families: Readonly<Record<PartId, Family>> = {
 	usb,
 	gfci,
 	gfciUsb,
+	dualFunction,
 	socketSingle,
 	socketTwin,
 	metalTwin,

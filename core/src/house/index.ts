@@ -14,6 +14,7 @@ export type {
 	Matters,
 	Panel,
 	Role,
+	Standing,
 	WorryKind
 } from './schema';
 export { breakerTypes, colours, matters, roles, ways } from './vocabulary';

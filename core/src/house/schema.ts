@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { conductorSizes, plateLabels } from '../rules';
+import { conductorSizes, editions, places, plateLabels } from '../rules';
 import { freeText, nameText } from '../text';
 import { breakerTypes, colours, matters, roles, ways } from './vocabulary';
 
@@ -308,6 +308,29 @@ export const at = z
 		'`terminal:NAME` of the device, `joint:ID` of the box, `box` (its metal), `capped`, or `bare` (ending free).'
 	);
 
+/** What a rule has to know of the place an outlet is at. Left out: nobody has said. */
+export const standing = z.strictObject({
+	kind: z.enum(places).optional().describe('Left out: taken from the room’s name, where that tells.'),
+	nearWater: z
+		.boolean()
+		.optional()
+		.describe(
+			'us: within 6 ft (1.8 m) of a sink’s, bathtub’s or shower’s edge. uk: nearer to zone 1 of a bath or shower than is allowed.'
+		),
+	counter: z.boolean().optional().describe('In a kitchen: it serves a worktop.'),
+	finished: z.boolean().optional().describe('In a basement: finished as a room to live in.'),
+	damp: z.enum(['dry', 'damp', 'wet']).optional(),
+	high: z
+		.boolean()
+		.optional()
+		.describe('More than 5½ ft (1.7 m) above the floor, or part of a luminaire or appliance.'),
+	reachable: z.boolean().optional().describe('One gets at it without moving anything.'),
+	applianceSpace: z
+		.boolean()
+		.optional()
+		.describe('In the space of an appliance that isn’t easily moved, and for it alone.')
+});
+
 const box = z.strictObject({
 	id: identifier,
 	name: title.describe('Where in the room: “east wall”.'),
@@ -318,6 +341,7 @@ const box = z.strictObject({
 		.describe(
 			'The first device of the same box, where several sit side by side (two-gang and wider). Wires from one to the next are cables of some centimetres between them.'
 		),
+	place: standing.optional(),
 	material: z.enum(['metal', 'plastic']),
 	volumeIn3: z.number().min(1).max(200).optional(),
 	depthMm: z.number().min(5).max(200).optional(),
@@ -415,6 +439,10 @@ export const houseSchema = z.strictObject({
 	version: z.literal(1),
 	name: title,
 	region: z.enum(['us', 'uk']),
+	edition: z
+		.enum(editions)
+		.optional()
+		.describe('Of the code book that is in force here. Left out: `2020` (us), `2018A2` (uk).'),
 	built: z.int().min(1700).max(2200).optional(),
 	note: note.optional(),
 	service: z.strictObject({
@@ -469,6 +497,7 @@ export type Conductor = Cable['conductors'][number];
 export type Box = House['boxes'][number];
 export type Device = NonNullable<Box['device']>;
 export type Load = House['loads'][number];
+export type Standing = z.infer<typeof standing>;
 export type { BreakerType, Colour, How, Matters, Role } from './vocabulary';
 export type Half = Load['half'];
 export type WorryKind = Box['worries'][number]['kind'];

@@ -7,16 +7,24 @@ import {
 	findBreaker,
 	panelOf,
 	sensesResidual,
-	wordsOf,
 	type Box,
 	type House
 } from '../house';
-import { breakerLimitA, placeRules, regions, type Place } from '../rules';
+import { placeOf } from '../replacement/place';
+import {
+	breakerLimitA,
+	editionFacts,
+	fitting,
+	groundFaultAsked,
+	groundFaultHere,
+	regions,
+	type Place
+} from '../rules';
 import { guardOfOutlet } from '../wiring';
 
 /** That a rule asks for more at this place than the same again, by its name: which rule, and of which edition. */
 export interface ProtectionAsked {
-	readonly place: Place;
+	readonly place: Place | 'nearWater' | 'dampIndoors';
 	readonly code: string;
 	readonly clause: string;
 	readonly edition: string;
@@ -24,14 +32,24 @@ export interface ProtectionAsked {
 
 /** What a rule asks at an outlet that the model doesn't find guarded; `null` where none does, or something guards it already. */
 export function protectionAsked(house: House, box: Box): ProtectionAsked | null {
-	const { code, edition, rules } = placeRules[house.region];
-	const room = house.rooms.find(({ id }) => id === box.room)?.name ?? '';
-	const said = new Set([...wordsOf(room), ...wordsOf(box.name)]);
-	const rule = rules.find(({ words }) => words.some((word) => said.has(word)));
-	if (!rule) return null;
-	const asked = { place: rule.place, code, clause: rule.clause, edition };
+	const here = placeOf(house, box);
+	const { code, cited } = editionFacts[here.edition];
+	const by = { code, edition: cited };
 	// A rule of distance isn't met by any device; one of protection is, by whatever guards the place.
-	return regions[house.region].code.placesByDistance || guardOfOutlet(house, box.id) === null ? asked : null;
+	if (regions[house.region].code.placesByDistance)
+		return here.place === 'bathroom' && here.nearWater !== false
+			? { place: here.place, clause: '701.512.3', ...by }
+			: null;
+	const asked = groundFaultHere(here);
+	// Where nothing tells what place it is, nothing is said.
+	const [clause] = here.place === null && asked.is !== true ? [] : asked.clauses;
+	if (asked.is === false || clause === undefined || guardOfOutlet(house, box.id) !== null) return null;
+	const place = groundFaultAsked[here.edition][here.place ?? 'other']
+		? here.place!
+		: here.nearWater
+			? 'nearWater'
+			: 'dampIndoors';
+	return { place, clause, ...by };
 }
 
 const isSingle = (box: Box | undefined): boolean =>
@@ -53,18 +71,26 @@ export function withoutResidual(house: House, breakerId: string): boolean {
 export function fittingRatingsA(house: House, boxId: string, breakerId: string): number[] {
 	const { plugRatingA } = regions[house.region].code;
 	if (plugRatingA !== null) return [plugRatingA];
+	const circuitA = circuitRatingA(house, boxId, breakerId);
+	const alone = isAloneOnCircuit(house, boxId) && isSingle(findBox(house, boxId));
+	return fitting(circuitA).filter((ratingA) => !alone || ratingA >= circuitA);
+}
+
+/** What breaker and conductors together make of a circuit, A (NEC 240.4(D)). */
+export function circuitRatingA(house: House, boxId: string, breakerId: string): number {
 	const breakerA = findBreaker(house, breakerId)?.ratingA ?? 15;
 	const circuit = circuitsInBox(house, boxId)[0];
 	const cables = circuit ? house.cables.filter((cable) => cable.circuit === circuit.id) : [];
 	const limits = cables.flatMap(({ size, material }) => breakerLimitA[size]?.[material] ?? []);
-	const circuitA = Math.min(breakerA, ...limits);
-	const alone =
+	return Math.min(breakerA, ...limits);
+}
+
+/** Whether nothing else hangs on the circuit, nor can: one cable comes, none goes on. */
+export function isAloneOnCircuit(house: House, boxId: string): boolean {
+	const circuit = circuitsInBox(house, boxId)[0];
+	return (
 		circuit !== undefined &&
 		chainOfCircuit(house, circuit.id).length === 1 &&
-		isSingle(findBox(house, boxId)) &&
-		cablesInBox(house, boxId).length === 1;
-	if (circuitA <= 15) return [15];
-	// What is larger is no general circuit: only its own rating belongs there.
-	if (circuitA > 20) return [circuitA];
-	return alone ? [20] : [15, 20];
+		cablesInBox(house, boxId).length === 1
+	);
 }

@@ -191,8 +191,13 @@ export function planJob(
 	if (!box || failure) return { ok: false, failure: failure! };
 	const ratings = fittingRatingsA(house, boxId, circuitsInBox(house, boxId)[0]!.breaker);
 	const packet = same || again ? soldAgain(box.device!, ratings) : null;
-	// A rating that fits is kept: what plugs into it now still does.
-	const was = 'ratingA' in box.device! ? box.device.ratingA : 0;
+	// One that is wished for, and a rating that fits is kept: what plugs into it now still does.
+	const was =
+		wish?.ratingA !== undefined && ratings.includes(wish.ratingA)
+			? wish.ratingA
+			: 'ratingA' in box.device!
+				? box.device.ratingA
+				: 0;
 	const ratingA = ratings.includes(was) ? was : ratings[0]!;
 	const worked = wish && planWork(house, boxId, wish, ratingA, school, packet);
 	if (worked && !worked.ok) return { ok: false, failure: { ...worked.failure, box: boxId } };

@@ -5,6 +5,8 @@ import { feeds } from '../wiring';
 /** What somebody wishes to have in a box instead: stored with the job. */
 export const wishSchema = z.strictObject({
 	part: z.enum(partIds),
+	/** Left out: what was there, where it fits, else the first that does, A. */
+	ratingA: z.number().min(1).max(63).optional(),
 	feed: z.enum(feeds),
 	switched: z.enum(['keep', 'alwaysOn']).default('keep'),
 	connector: z.enum(['lever', 'twistOn']).default('lever'),

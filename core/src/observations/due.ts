@@ -8,7 +8,7 @@ import {
 	type House
 } from '../house';
 import { protectionAsked, type ProtectionAsked } from '../job/asked';
-import { regions, type Place } from '../rules';
+import { regions } from '../rules';
 import { guardOfOutlet } from '../wiring';
 import type { TestDue } from './ledger';
 import { needsOf, urgencyOf, type Need } from './needs';
@@ -128,8 +128,9 @@ export function dueOf(house: House, tests: readonly TestDue[] = []): Due[] {
 }
 
 /** Places by how near water and earth are, the nearest first (chosen). */
-const wettest: readonly Place[] = [
+const wettest: readonly ProtectionAsked['place'][] = [
 	'bathroom',
+	'nearWater',
 	'outdoors',
 	'outbuilding',
 	'laundry',

@@ -37,5 +37,31 @@ export {
 } from './terminals';
 export { boxFillRules, type BoxFillRule } from './boxFill';
 export { loadRules, type LoadRule } from './loads';
-export { breakerLimitA, placeRules, type Place, type PlaceRule } from './places';
+export { editionFacts, editionOf, editions, editionsIn, usualEdition, type Edition } from './editions';
+export {
+	arcFaultAsked,
+	breakerLimitA,
+	groundFaultAsked,
+	metresFromBath,
+	placeNamed,
+	places,
+	placeWords,
+	type Place
+} from './places';
+export {
+	clauseOf,
+	fitting,
+	groundFaultHere,
+	replacingRules,
+	roomForWiresMm,
+	ruleIds,
+	type Effect,
+	type FactName,
+	type Facts,
+	type PartFacts,
+	type PlaceFacts,
+	type Rule,
+	type RuleId,
+	type Tri
+} from './replacing';
 export { plateLabels, withoutGround, type PlateLabel, type WithoutGround } from './withoutGround';

@@ -260,9 +260,18 @@ function ofOthers(boxId: string, now: Solved, then: Solved): Fault[] {
 
 /** The residual device that guards an outlet as it is wired now, by its id: of a box, a breaker, or one in the panel. */
 export function guardOfOutlet(house: House, boxId: string): string | null {
-	const here = readied(partOf(house, boxId));
-	return guardsOf(here, here).find(({ box }) => box.id === boxId)?.after ?? null;
+	let guards = guarding.get(house);
+	if (!guards) guarding.set(house, (guards = new Map()));
+	if (!guards.has(boxId)) {
+		const here = readied(partOf(house, boxId));
+		// Solved once for every outlet that has to do with this one.
+		for (const { box, after } of guardsOf(here, here)) guards.set(box.id, after);
+		if (!guards.has(boxId)) guards.set(boxId, null);
+	}
+	return guards.get(boxId)!;
 }
+/** A house never changes, and is asked outlet by outlet. */
+const guarding = new WeakMap<House, Map<string, string | null>>();
 
 interface Guarded {
 	readonly box: Box;

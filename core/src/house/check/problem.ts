@@ -64,7 +64,7 @@ export type HouseProblem = { readonly path: Path } & (
 	| { readonly code: 'tailToNothing'; readonly pigtail: string }
 	| {
 			readonly code: 'otherRegion';
-			readonly what: 'size' | 'device' | 'voltage' | 'tandem' | 'residualDevice' | 'earthing';
+			readonly what: 'size' | 'device' | 'voltage' | 'tandem' | 'residualDevice' | 'earthing' | 'edition';
 			readonly found: string;
 	  }
 	| { readonly code: 'noMetalSheath'; readonly sheath: string }

@@ -1,4 +1,4 @@
-import { regions, sizesOf } from '../../rules';
+import { editionsIn, regions, sizesOf } from '../../rules';
 import { soldIn } from '../devices';
 import type { House } from '../schema';
 import type { HouseProblem, Path } from './problem';
@@ -15,6 +15,8 @@ export function ofTheRegion(house: House): HouseProblem[] {
 		other('voltage', `${service.voltageV} V`, ['service', 'voltageV']);
 	if (service.earthing && supply.bondedAt !== null)
 		other('earthing', service.earthing.system, ['service', 'earthing']);
+	if (house.edition !== undefined && !editionsIn[region].includes(house.edition))
+		other('edition', house.edition, ['edition']);
 	const sizes: readonly string[] = sizesOf(region);
 	house.panels.forEach((panel, k) => {
 		const { fedFrom } = panel;

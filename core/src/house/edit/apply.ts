@@ -1,3 +1,4 @@
+import { editionsIn } from '../../rules';
 import { checkHouse, type HouseProblem } from '../check';
 import { cablesInBox, findBox, findBreaker } from '../lookup';
 import type { House } from '../schema';
@@ -68,6 +69,10 @@ function make(house: House, edit: Edit): Changed {
 			return changed({ ...house, name: edit.name });
 		case 'setEarthing':
 			return changed({ ...house, service: { ...house.service, earthing: edit.earthing } });
+		case 'setEdition':
+			return editionsIn[house.region].includes(edit.edition)
+				? changed({ ...house, edition: edit.edition })
+				: refused({ code: 'otherBook', edition: edit.edition });
 		case 'addRoom':
 			if (house.rooms.some(({ name }) => sameName(name, edit.name)))
 				return refused({ code: 'nameTaken', name: edit.name });

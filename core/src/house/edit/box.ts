@@ -22,11 +22,12 @@ export function atBox(
 		case 'setBox': {
 			const fitted = edit.device ? refitted(house, box.id, edit.device) : changed(house);
 			if (!fitted.ok) return fitted;
-			const { depthMm, volumeIn3 } = edit;
+			const { depthMm, volumeIn3, place: standing } = edit;
 			const set = {
 				...boxOfMaterial(house, findBox(fitted.house, box.id)!, edit.material ?? box.material),
 				...(depthMm === undefined ? {} : { depthMm }),
 				...(volumeIn3 === undefined ? {} : { volumeIn3 }),
+				...(standing === undefined ? {} : { place: standing }),
 				name: edit.name ?? box.name,
 				room: edit.room ?? box.room
 			};

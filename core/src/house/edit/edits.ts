@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { conductorSizes, type ConductorSize } from '../../rules';
+import { conductorSizes, editions, type ConductorSize, type Edition } from '../../rules';
 import { freeText, nameText } from '../../text';
-import { device, earthing, houseSchema } from '../schema';
+import { device, earthing, houseSchema, standing } from '../schema';
 import { breakerTypes, matters } from '../vocabulary';
 
 const id = nameText(60);
@@ -35,6 +35,7 @@ const labelled = {
 export const editSchema = z.discriminatedUnion('do', [
 	z.strictObject({ do: z.literal('renameHome'), name: title }),
 	z.strictObject({ do: z.literal('setEarthing'), earthing }),
+	z.strictObject({ do: z.literal('setEdition'), edition: z.enum(editions) }),
 	z.strictObject({ do: z.literal('addRoom'), name: title }),
 	z.strictObject({ do: z.literal('renameRoom'), room: id, name: title }),
 	z.strictObject({ do: z.literal('removeRoom'), room: id }),
@@ -96,6 +97,8 @@ export const editSchema = z.discriminatedUnion('do', [
 		device: device.optional(),
 		depthMm: z.number().min(5).max(200).optional(),
 		volumeIn3: z.number().min(1).max(200).optional(),
+		/** All that is known of the place, in place of what was said of it. */
+		place: standing.optional(),
 		/** The device it sits beside in one box; `null`: a box of its own. */
 		inBoxWith: id.nullable().optional()
 	}),
@@ -153,6 +156,8 @@ export type EditRefusal =
 	| { readonly code: 'notBeside'; readonly box: string; readonly with: string }
 	| { readonly code: 'nothingToSplit'; readonly box: string }
 	| { readonly code: 'otherRegion'; readonly region: string }
+	/** An edition of another region’s code book. */
+	| { readonly code: 'otherBook'; readonly edition: Edition }
 	| { readonly code: 'notAnOutlet'; readonly box: string }
 	/** Its device or its number of cables doesn’t let the wires come that way. */
 	| { readonly code: 'notWiredThatWay'; readonly box: string; readonly way: 'ownScrews' | 'pigtails' }

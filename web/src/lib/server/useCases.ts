@@ -40,6 +40,7 @@ import {
 	type JobRow
 } from './jobs';
 import { observedIn } from '@wary/core/observations';
+import { ruledOut, type RuledOut } from '@wary/core/replacement';
 import { addObservations } from './observations';
 import { stoppedWords } from '$words/conditions';
 import { foundWords } from '$words/found';
@@ -94,6 +95,8 @@ export async function loadJob(household: Household, jobId: string): Promise<Load
 export type Started =
 	| { readonly code: 'started' | 'underWay'; readonly jobId: string }
 	| { readonly code: 'cannotPlan'; readonly failure: WholeFailure }
+	/** A rule is in the way of what was wished for. */
+	| { readonly code: 'ruledOut'; readonly by: RuledOut }
 	/** The record has changed since the plan was made. */
 	| { readonly code: 'olderRecord' };
 
@@ -120,6 +123,8 @@ export async function startJob(
 	const more = boxes.slice(1);
 	const planned = planWhole(house, boxes, request.school);
 	if (!planned.ok) return { code: 'cannotPlan', failure: planned.failure };
+	const by = ruledOut(house, planned.plans);
+	if (by) return { code: 'ruledOut', by };
 	return transaction(async (on) => {
 		// Always in one order, so that two that want the same boxes don't wait for each other.
 		for (const boxId of boxes.map((box) => box.boxId).sort()) {

@@ -4,7 +4,7 @@
 	import type { Region } from '@wary/core/rules';
 	import { type PlacesAnswer } from '$lib/answers';
 	import { ask } from '$lib/client';
-	import { paletteWords, views } from '$words/views';
+	import { houseViews, paletteWords, views } from '$words/views';
 
 	/** Everything in a home that can be gone to, by typing a part of its name. */
 	let { home, open = $bindable() }: { home: { slug: string; region: Region }; open: boolean } = $props();
@@ -21,7 +21,7 @@
 	const words = $derived(paletteWords(home.region));
 	const to = (path: string) => () => void goto(`/${home.slug}${path}`);
 	const items = $derived([
-		...views.map(({ path, text }) => ({
+		...[...views, ...houseViews.filter(({ path }) => path !== '/house')].map(({ path, text }) => ({
 			id: `view${path}`,
 			label: text,
 			description: words.view,

@@ -38,6 +38,8 @@ export function editRefusalWords(
 			return `The circuit can’t be split at ${place(refusal.box)}: nothing comes before it, or it is a ring. Move the whole circuit to the other ${t.breaker} instead.`;
 		case 'otherRegion':
 			return `That house is of the other region (${refusal.region}).`;
+		case 'otherBook':
+			return `“${refusal.edition}” is an edition of the other region’s code book.`;
 		case 'notAnOutlet':
 			return `${place(refusal.box)} has no ${t.outlet}: nothing can be plugged in.`;
 		case 'wiredByHand':

@@ -40,6 +40,8 @@ const formFailures: Readonly<Record<string, string>> & { readonly unexpected: st
 	tooLarge: 'That is larger than 1 MB. Nothing was taken.',
 	notPaired: 'This device has been sent away. Pair it again, then try again.',
 	unknownHome: 'There is no such home any more. It may have been reset.',
+	ruledOut:
+		'A rule is in the way of what was planned: it is marked on the plan, with what would make it possible. No job was begun.',
 	conflict: 'The record was changed elsewhere meanwhile. What you see now is how it stands.',
 	unexpected: 'The server did not take that. Reload the page and try again.'
 };

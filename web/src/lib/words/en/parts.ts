@@ -12,6 +12,10 @@ export const partWords: Record<PartId, { readonly name: string; readonly what: s
 	usb: { name: 'USB outlet', what: 'two halves and a charger' },
 	gfci: { name: 'GFCI outlet', what: 'opens at a leak; can protect what comes after it' },
 	gfciUsb: { name: 'GFCI outlet with USB', what: 'opens at a leak, with a charger; deep' },
+	dualFunction: {
+		name: 'Dual-function outlet',
+		what: 'opens at a leak and at arcs; can protect what comes after it'
+	},
 	socketSingle: { name: 'Single socket', what: 'one outlet, switched' },
 	socketTwin: { name: 'Twin socket', what: 'two outlets, switched' },
 	metalTwin: {

@@ -90,6 +90,8 @@ function otherRegion(what: Extract<HouseProblem, { code: 'otherRegion' }>['what'
 			return 'thin breakers that share a space are found in us panels only';
 		case 'residualDevice':
 			return `residual device “${found}”: only uk units have one before several breakers`;
+		case 'edition':
+			return `an edition “${found}” is of the other region’s code book`;
 		case 'earthing':
 			return 'a us home is bonded at its service panel; earthing is said of uk homes only';
 	}

@@ -10,6 +10,15 @@ export const views = [
 	{ path: '/settings', text: 'Settings' }
 ] as const;
 
+/** Views about the house as a whole, gone to from one another. */
+export const houseViews = [
+	{ path: '/house', text: 'House' },
+	{ path: '/load', text: 'Load' },
+	{ path: '/protection', text: 'Protection' },
+	{ path: '/rules', text: 'Rules' }
+] as const;
+export const houseViewsName = 'About the house';
+
 export const themeWords = {
 	auto: 'as the device',
 	dark: 'dark',

@@ -10,6 +10,7 @@
 	import { invalidateAll } from '$app/navigation';
 	import { findBreaker, mainSwitch } from '@wary/core/house';
 	import { HouseEditor } from '$lib/house/editor.svelte';
+	import HouseViews from '$lib/ui/HouseViews.svelte';
 	import PanelDrawing from '$lib/ui/panel/PanelDrawing.svelte';
 	import { nextAlong } from '$lib/ui/panel/walk';
 	import { capital, terms } from '$words/terms';
@@ -79,6 +80,7 @@
 <svelte:window onkeydown={key} />
 <svelte:head><title>{w.houseWaryHand(house.name)}</title></svelte:head>
 <main data-ready={ready} data-version={editor.version} data-saving={editor.saving}>
+	<HouseViews slug={data.home.slug} />
 	<HouseHead slug={data.home.slug} since={data.version} />
 
 	<div class="columns">

@@ -4,6 +4,7 @@
 	import { circuitsInBox } from '@wary/core/house';
 	import { circuitLoad } from '@wary/core/sums';
 	import { HouseEditor } from '$lib/house/editor.svelte';
+	import HouseViews from '$lib/ui/HouseViews.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import Circuit from './Circuit.svelte';
 
@@ -42,7 +43,8 @@
 </script>
 
 <svelte:head><title>{w.title(data.home.name)}</title></svelte:head>
-<main class="mx-auto max-w-5xl px-4 pt-6 pb-12 md:px-6" data-saving={editor.saving}>
+<main class="mx-auto max-w-5xl px-4 pt-2 pb-12 md:px-6" data-saving={editor.saving}>
+	<HouseViews slug={data.home.slug} />
 	<h1>{w.load}</h1>
 	<p class="m-0 max-w-[60ch]">{w.lead}</p>
 	{#if editor.trouble}<Verdict kind="bad" alert>{editor.trouble}</Verdict>{/if}

@@ -27,6 +27,7 @@ export const words = {
 		`In one box with ${places}, which comes out and is replaced in the same job: neither counts as dead alone.`,
 	box: 'Box',
 	here: 'There',
+	place: 'Place',
 	history: 'History',
 	nothingIsOnRecordYet: 'Nothing is on record yet.',
 	recordOfTheJob: (outcome: string | number) => `Record of the job, ${outcome}`,

@@ -1,10 +1,10 @@
-import type { Place, Region } from '@wary/core/rules';
+import type { Region } from '@wary/core/rules';
 import { deadBelowV, liveAboveV, type DeadBand } from '@wary/core/isolation';
 import type { OhmVerdict, ProtectionAsked, Step } from '@wary/core/job';
 import { cableLetter, capital, halfWords, terms } from '../terms';
 import type { StepWords, Telling } from './step';
 
-const placeWords: Record<Place, string> = {
+const placeWords: Record<ProtectionAsked['place'], string> = {
 	bathroom: 'a bathroom',
 	garage: 'a garage',
 	outdoors: 'outdoors',
@@ -12,7 +12,13 @@ const placeWords: Record<Place, string> = {
 	basement: 'a basement',
 	kitchen: 'a kitchen',
 	laundry: 'a laundry',
-	outbuilding: 'an outbuilding'
+	outbuilding: 'an outbuilding',
+	bedroom: 'a bedroom',
+	living: 'a living room',
+	hall: 'a hall',
+	other: 'such a place',
+	nearWater: 'a place near a sink, a bath or a shower',
+	dampIndoors: 'a damp place'
 };
 
 /** A rule asks for more at this place: said before anything begins. */

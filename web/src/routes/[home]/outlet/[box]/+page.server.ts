@@ -2,6 +2,7 @@ import { error } from '@sveltejs/kit';
 import { editsToRecord } from '@wary/core/arrangements';
 import { chainOfCircuit, circuitsInBox, findBox, type House } from '@wary/core/house';
 import { planJob, voltsAlong } from '@wary/core/job';
+import { factsOf } from '@wary/core/replacement';
 import { latestHouse } from '$lib/server/households';
 import { manyEvents, manyJobs, manyLiveVolts, type JobRow } from '$lib/server/jobs';
 import { manyObservationsAt } from '$lib/server/observations';
@@ -18,6 +19,7 @@ export async function load({ params }) {
 	const box = findBox(house, params.box);
 	if (!box) error(404, { message: `There is no outlet “${params.box}” in this home.`, code: 'unknownBox' });
 	const planned = planJob(house, box.id);
+	const known = factsOf(house, box.id);
 	const ended = jobs.filter(({ outcome }) => outcome !== null);
 	return {
 		house,
@@ -31,6 +33,8 @@ export async function load({ params }) {
 		observed: (await manyObservationsAt(household.id, box.id)).slice(0, 8),
 		asked: planned.ok && planned.plan.asked ? protectionNotice(planned.plan.asked, house.region) : null,
 		noResidual: planned.ok && planned.plan.noResidual,
+		/** What the rules know of its place; `null`: it has no outlet on a circuit. */
+		known: known && { facts: known.facts, assumed: known.assumed },
 		underWay: jobs.find(({ outcome }) => outcome === null)?.id ?? null,
 		ended,
 		along: await alongCircuit(household.id, house, box.id),

@@ -22,6 +22,7 @@
 	import VoltsAlong from './VoltsAlong.svelte';
 	import BoxFill from './BoxFill.svelte';
 	import TheBox from './TheBox.svelte';
+	import ThePlace from './ThePlace.svelte';
 	import WhatIsThere from './WhatIsThere.svelte';
 	import { worryWords } from '$words/worries';
 
@@ -143,6 +144,17 @@
 									version={data.version}
 									slug={data.home.slug}
 									box={data.box}
+								/>{/key}</TableBodyCell
+						></TableBodyRow
+					>{/if}
+				{#if data.known}<TableBodyRow id="place"
+						><TableHeadCell>{w.place}</TableHeadCell><TableBodyCell
+							>{#key data.version}<ThePlace
+									house={data.house}
+									version={data.version}
+									slug={data.home.slug}
+									box={data.box}
+									known={data.known}
 								/>{/key}</TableBodyCell
 						></TableBodyRow
 					>{/if}

@@ -19,8 +19,14 @@
 	import StartJob from '../../outlet/[box]/StartJob.svelte';
 	import Choose from './Choose.svelte';
 	import Judged from './Judged.svelte';
+	import ByRules from './ByRules.svelte';
+	import Compare from './Compare.svelte';
 	import Together from './Together.svelte';
 	import Work from './Work.svelte';
+	import { choose as judgeAll, judgePart } from '@wary/core/replacement';
+	import { editionOf } from '@wary/core/rules';
+	import More from '$lib/ui/More.svelte';
+	import { byRules } from '$words/rules/page';
 
 	/** What goes in instead: what is there and what shall be, side by side, judged by the model before a screw is turned. */
 	let { data } = $props();
@@ -74,7 +80,19 @@
 			cable.conductors.some(({ role }) => role === 'switchedHot')
 		)
 	);
+	/** What the rules make of every part here, and whether one is in the way of what is wished for. */
+	const known = $derived(planner.planned?.known ?? null);
+	let usb = $state(false);
+	let decorator = $state(false);
+	const choice = $derived(known ? judgeAll(known.facts, { usb, decorator }) : null);
+	const level = $derived(
+		known
+			? judgePart(known.facts, wish.part, wish.ratingA === undefined ? {} : { ratingA: wish.ratingA }).level
+			: null
+	);
+	const refused = $derived(level === 'notAllowed' || (choice?.stops.length ?? 0) > 0);
 	let back = $state(true);
+	const take = (part: PartId) => choose({ ...wish, part });
 	function choose(next: WishChoice) {
 		boxes = boxes.map((each) => (each.boxId === boxId ? { boxId, wish: next } : each));
 		if (boxId !== data.box.id) return;
@@ -119,7 +137,25 @@
 		/>
 	</header>
 	<div class="choose">
-		<Choose house={data.house} {wish} offers={planner.planned?.offers ?? []} {switched} onwish={choose} />
+		<Choose
+			house={data.house}
+			{wish}
+			offers={planner.planned?.offers ?? []}
+			{choice}
+			bind:usb
+			bind:decorator
+			{switched}
+			onwish={choose}
+		/>
+		{#if choice}<More title={byRules.compare}
+				><Compare
+					region={data.house.region}
+					edition={editionOf(data.house)}
+					{choice}
+					part={wish.part}
+					onpick={take}
+				/></More
+			>{/if}
 	</div>
 	<section class="drawn">
 		<div>
@@ -147,6 +183,16 @@
 		{#if plan && chosen?.ok}<Work house={data.house} {plan} supplies={chosen.supplies} {at} {numbers} />{/if}
 	</section>
 	<section class="judged" aria-live="polite">
+		{#if known && choice}{#key `${boxId} ${data.version}`}<ByRules
+					house={data.house}
+					version={data.version}
+					slug={data.home.slug}
+					{box}
+					{known}
+					{choice}
+					{wish}
+					onpick={take}
+				/>{/key}{/if}
 		{#if plan && chosen?.ok}
 			<Judged house={data.house} {plan} />
 			{#if data.underWay}
@@ -157,6 +203,8 @@
 					<b>{placeName(data.house, findBox(data.house, elsewhere.box)!)}.</b>
 					{planFailureWords(elsewhere, data.house.region)}
 				</Verdict>
+			{:else if refused}
+				<Verdict kind="bad">{byRules.refused}</Verdict>
 			{:else}
 				<StartJob
 					slug={data.home.slug}

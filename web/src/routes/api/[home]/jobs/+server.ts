@@ -18,6 +18,8 @@ export async function POST({ params, request }) {
 			return failure(409, 'underWay', { jobId: started.jobId });
 		case 'olderRecord':
 			return failure(409, 'olderRecord');
+		case 'ruledOut':
+			return failure(422, 'ruledOut', { by: started.by });
 		case 'cannotPlan':
 			return failure(started.failure.code === 'unknownBox' ? 404 : 422, 'cannotPlan', {
 				failure: started.failure

@@ -1,0 +1,40 @@
+import type { House } from '../house';
+import type { JobPlan } from '../job';
+import type { RuleId } from '../rules';
+import { wiredAs } from '../wiring';
+import { choose, judgePart } from './choose';
+import { factsOf, type Known } from './factsOf';
+
+/** A rule that stands in the way of something that was planned. */
+export interface RuledOut {
+	readonly box: string;
+	readonly rule: RuleId;
+	readonly clause: string;
+}
+
+/** What the rules know of a box of a job: the others as the job leaves them. */
+export function factsIn(house: House, plans: readonly JobPlan[], boxId: string): Known | null {
+	const wired = plans.reduce(
+		(made, { boxId: id, work }) => (work && id !== boxId ? wiredAs(made, id, work.ways[0]!.wanted) : made),
+		house
+	);
+	return factsOf(wired, boxId);
+}
+
+/**
+ * The first rule that is in the way of putting something else in, for sure; `null`: none. What hangs on something that nobody has said isn't in the way, nor is anything in that
+ * of the same again: that is the person's to decide, and written down.
+ */
+export function ruledOut(house: House, plans: readonly JobPlan[]): RuledOut | null {
+	for (const { boxId, work } of plans) {
+		const known = work && !work.same ? factsIn(house, plans, boxId) : null;
+		if (!work || !known) continue;
+		const { part, ratingA } = work.wish;
+		const judged = judgePart(known.facts, part, ratingA === undefined ? {} : { ratingA });
+		const [stop] = choose(known.facts).stops;
+		const against =
+			stop ?? judged.reasons.find(({ effect, state }) => effect === 'forbids' && state === 'holds');
+		if (against) return { box: boxId, rule: against.rule, clause: against.clause };
+	}
+	return null;
+}
