@@ -11,6 +11,8 @@ const views = [
 	'/bench',
 	'/settings',
 	'/load?at=living',
+	'/protection',
+	'/rules',
 	'/directory'
 ].map((path) => `/fennel-lane${path}`);
 

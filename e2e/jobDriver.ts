@@ -15,6 +15,15 @@ export async function stepOf(page: Page): Promise<{ kind: string; version: numbe
 }
 
 /** Opens an outlet's page and starts the job there. */
+/** Picks a part on the plan, whatever the rules and the model say of it after its name. */
+export async function choosePart(page: Page, name: string): Promise<void> {
+	const parts = page.getByLabel('What goes in');
+	const part = parts.locator('option', {
+		hasText: new RegExp(`^${name}(, (right here|allowed if …|not here))?$`)
+	});
+	await parts.selectOption((await part.getAttribute('value'))!);
+}
+
 export async function startJob(page: Page, home: string, box: string, who = 'Avery Quill'): Promise<void> {
 	await page.goto(`/${home}/outlet/${box}`);
 	await page.waitForLoadState('networkidle');

@@ -1,4 +1,4 @@
-import { doStep, doUntil, energy, ready, stepOf } from './jobDriver';
+import { choosePart, doStep, doUntil, energy, ready, stepOf } from './jobDriver';
 import { expect, test, type Application } from './server';
 import pg from 'pg';
 import type { Page } from '@playwright/test';
@@ -9,7 +9,7 @@ async function plan(page: Page, home: string, box: string, part: string, feed?: 
 	await page.getByRole('link', { name: 'Plan something else' }).click();
 	const main = page.locator('main[data-planned]');
 	await main.waitFor();
-	await page.getByLabel('What goes in').selectOption({ label: part });
+	await choosePart(page, part);
 	if (feed) await page.getByLabel('What comes after is fed').selectOption({ label: feed });
 	await expect(page.getByRole('heading', { name: 'The model, before a screw is turned' })).toBeVisible();
 }
@@ -93,7 +93,7 @@ test('us: two outlets in one job: off once, each proven dead by itself, back on 
 		'aria-pressed',
 		'true'
 	);
-	await page.getByLabel('What goes in').selectOption({ label: 'Decorator outlet' });
+	await choosePart(page, 'Decorator outlet');
 	await expect(page.getByText('Decorator plate, one square opening')).toBeVisible();
 	await begin(page);
 	const trail = page.getByRole('navigation', { name: 'Visits' });

@@ -28,13 +28,15 @@ export interface ProtectionAsked {
 	readonly code: string;
 	readonly clause: string;
 	readonly edition: string;
+	/** Somebody said what place it is; otherwise its name suggests it. */
+	readonly said?: true;
 }
 
 /** What a rule asks at an outlet that the model doesn't find guarded; `null` where none does, or something guards it already. */
 export function protectionAsked(house: House, box: Box): ProtectionAsked | null {
 	const here = placeOf(house, box);
 	const { code, cited } = editionFacts[here.edition];
-	const by = { code, edition: cited };
+	const by = { code, edition: cited, ...(box.place?.kind ? { said: true as const } : {}) };
 	// A rule of distance isn't met by any device; one of protection is, by whatever guards the place.
 	if (regions[house.region].code.placesByDistance)
 		return here.place === 'bathroom' && here.nearWater !== false

@@ -102,7 +102,7 @@ describe('the fewest devices that cover a circuit', () => {
 			node('c', 1, { needs: true })
 		];
 		expect(cover(chain)).toEqual({
-			devices: [{ id: 'a', onLoad: ['b'], guards: ['a', 'b', 'c'] }],
+			devices: [{ id: 'a', onLoad: ['b'], onSupply: [], guards: ['a', 'b', 'c'] }],
 			uncovered: []
 		});
 	});
@@ -118,12 +118,16 @@ describe('the fewest devices that cover a circuit', () => {
 			node('freezer', 0, { avoid: true }),
 			node('b', 0, { needs: true })
 		];
-		expect(cover(fork).devices).toEqual([{ id: 'a', onLoad: ['b'], guards: ['a', 'b'] }]);
+		expect(cover(fork).devices).toEqual([
+			{ id: 'a', onLoad: ['b'], onSupply: ['freezer'], guards: ['a', 'b'] }
+		]);
 	});
 
 	it('of two that do takes the one further upstream, and puts on its load side only what asks for it', () => {
 		const fork = [node('head', null), node('sink', 0, { needs: true }), node('dry', 0)];
-		expect(cover(fork).devices).toEqual([{ id: 'head', onLoad: ['sink'], guards: ['head', 'sink'] }]);
+		expect(cover(fork).devices).toEqual([
+			{ id: 'head', onLoad: ['sink'], onSupply: ['dry'], guards: ['head', 'sink'] }
+		]);
 	});
 
 	it('says what nothing reaches', () => {

@@ -13,8 +13,9 @@ export interface CoverNode {
 
 export interface CoverDevice {
 	readonly id: string;
-	/** Boxes after it that go on its load side; the others stay on its supply side. */
+	/** Boxes after it that go on its load side, and those that stay on its supply side. */
 	readonly onLoad: readonly string[];
+	readonly onSupply: readonly string[];
 	/** Everything that it guards, itself first. */
 	readonly guards: readonly string[];
 }
@@ -72,6 +73,7 @@ export function cover(nodes: readonly CoverNode[]): Cover {
 		devices: devices.map((k) => ({
 			id: id(k),
 			onLoad: onLoad(k).map(id),
+			onSupply: children[k]!.filter((c) => !onLoad(k).includes(c)).map(id),
 			guards: guards(k).map(id)
 		})),
 		uncovered: nodes.filter(({ needs }, k) => needs && !guarded.has(k)).map((node) => node.id)

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { atFennelLane, atTanneryRow } from '../../test/atHome';
+import { behindShared, sharedNeutral } from '../../test/sharedNeutral';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
 import { editHouse, findBox, withBox, type House, type Standing } from '../house';
 import { factsOf } from './factsOf';
@@ -60,7 +61,7 @@ describe('what the rules know of an outlet', () => {
 	});
 
 	it('tells a shared neutral and a switched half', () => {
-		expect(atFennelLane('kitchen-counter-corner').sharedNeutral).toBe(true);
+		expect(factsOf(sharedNeutral(), behindShared)!.facts.sharedNeutral).toBe(true);
 		expect(atFennelLane('sewing-east-wall').sharedNeutral).toBe(false);
 		expect(atFennelLane('music-amp-corner').halvesApart).toBe('switched');
 	});

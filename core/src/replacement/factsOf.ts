@@ -13,6 +13,7 @@ import {
 	type Matters
 } from '../house';
 import { circuitRatingA, isAloneOnCircuit, withoutResidual } from '../job/asked';
+import { mustBeOffTogether } from '../isolation';
 import { regions, type FactName, type Facts } from '../rules';
 import { boxFill } from '../sums';
 import { guardOfOutlet } from '../wiring';
@@ -55,7 +56,9 @@ export function factsOf(house: House, boxId: string): Known | null {
 			groundedNow: takesGround(box.device),
 			circuitA: circuitRatingA(house, boxId, circuit.breaker),
 			alone: isAloneOnCircuit(house, boxId),
-			sharedNeutral: cables.some((cable) => circuitsOfCable(cable).length > 1),
+			sharedNeutral:
+				cables.some((cable) => circuitsOfCable(cable).length > 1) ||
+				mustBeOffTogether(house, boxId, circuit.breaker).some(({ because }) => because !== 'inTheBox'),
 			aluminium: cables.some(({ material }) => material === 'aluminium'),
 			halvesApart:
 				tabsOf(box.device)?.hot !== false

@@ -1,5 +1,5 @@
 import { findBox, wordsOf, type Box, type House } from '../house';
-import { editionOf, placeNamed, type FactName, type PlaceFacts } from '../rules';
+import { editionOf, placeNamed, replacingRules, type FactName, type PlaceFacts } from '../rules';
 
 /** What is known of a place, and what of that is only taken to be so, since nobody has said. */
 export interface Placed extends PlaceFacts {
@@ -19,8 +19,9 @@ export function placeOf(house: House, box: Box): Placed {
 	const room = house.rooms.find(({ id }) => id === box.room)?.name ?? '';
 	const place = said.kind ?? placeNamed(new Set([...wordsOf(room), ...wordsOf(box.name)]));
 	const assumed: FactName[] = [];
+	const asked = new Set(replacingRules[house.region].flatMap(({ reads }) => reads));
 	const usually = <T>(fact: FactName, stated: T | undefined, usual: T | null): T | null => {
-		if (stated === undefined && usual !== null) assumed.push(fact);
+		if (stated === undefined && usual !== null && asked.has(fact)) assumed.push(fact);
 		return stated ?? usual;
 	};
 	const is = (places: readonly string[]) => place !== null && places.includes(place);
@@ -30,8 +31,9 @@ export function placeOf(house: House, box: Box): Placed {
 		edition: editionOf(house),
 		place,
 		nearWater: usually('nearWater', said.nearWater, is(dryRooms) ? false : null),
-		counter: usually('counter', said.counter, place === 'kitchen' || place === null ? null : false),
-		finished: usually('finished', said.finished, place === 'basement' || place === null ? null : true),
+		// These follow from the place.
+		counter: said.counter ?? (place === 'kitchen' || place === null ? null : false),
+		finished: said.finished ?? (place === 'basement' || place === null ? null : true),
 		damp: usually('damp', said.damp, is(underRoof) ? 'dry' : null),
 		high: usually('high', said.high, false),
 		// Behind an appliance that stays where it is one doesn’t get at it.

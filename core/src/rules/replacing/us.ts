@@ -229,12 +229,9 @@ export const ownRules: readonly Rule[] = [
 		id: 'tooDeep',
 		effect: 'forbids',
 		clause: 'own',
+		// What is no deeper than what was in there goes where that was.
 		applies: ({ depthMm: has, depthNowMm }, { depthMm }) =>
-			has !== null
-				? has < depthMm + roomForWiresMm
-				: deeperThanNow({ depthNowMm }, { depthMm })
-					? null
-					: false,
+			deeperThanNow({ depthNowMm }, { depthMm }) && (has === null ? null : has < depthMm + roomForWiresMm),
 		reads: ['depthMm']
 	},
 	{

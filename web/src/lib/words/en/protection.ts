@@ -21,7 +21,8 @@ export const words = {
 	put: (where: string) => `A GFCI at ${where}`,
 	covers: (places: string) => `guards ${places}`,
 	itself: 'guards itself',
-	onLoad: (places: string) => `on its LOAD side: ${places}; the rest stays on LINE`,
+	onLoad: (places: string, others: string) =>
+		`on its LOAD side goes ${places}${others ? `; ${others} stays on LINE` : ''}`,
 	uncovered: (places: string) =>
 		`Out of reach of any outlet: ${places}. A breaker that opens at a leak covers them: an electrician’s.`,
 	orBreaker: 'Or one breaker that opens at a leak, for all of it: an electrician’s.',

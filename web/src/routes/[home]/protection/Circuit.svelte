@@ -63,11 +63,11 @@
 	{#if circuit.plan}
 		<div class="plan">
 			<h3>{w.plan}</h3>
-			{#each circuit.plan.devices as { id, guards, onLoad } (id)}
+			{#each circuit.plan.devices as { id, guards, onLoad, onSupply } (id)}
 				<p class="my-1">
 					<b>{w.put(place(id))}</b>:
 					{only(guards).length > 1 ? w.covers(places(only(guards))) : w.itself}{onLoad.length > 0
-						? `; ${w.onLoad(places(onLoad))}`
+						? `; ${w.onLoad(places(onLoad), places(onSupply))}`
 						: ''}.
 					<a
 						class="tap"
@@ -133,8 +133,8 @@
 		box-shadow: 0 0 0 2px var(--paper);
 	}
 	.open i {
-		border-color: var(--live);
-		color: var(--live);
+		background: var(--ink);
+		color: var(--paper);
 	}
 	li .soft {
 		display: block;

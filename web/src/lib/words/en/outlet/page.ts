@@ -28,6 +28,7 @@ export const words = {
 	box: 'Box',
 	here: 'There',
 	place: 'Place',
+	againIsNot: (code: string) => `What ${code} asks here, and the same again doesn’t give:`,
 	history: 'History',
 	nothingIsOnRecordYet: 'Nothing is on record yet.',
 	recordOfTheJob: (outcome: string | number) => `Record of the job, ${outcome}`,

@@ -34,17 +34,18 @@ export function protectionWords({ plan }: Telling): StepWords {
 
 export function protectionNotice(asked: ProtectionAsked, region: Region): StepWords {
 	const t = terms[region];
+	const what = `${asked.said ? 'This is' : 'By its name this is'} ${placeWords[asked.place]}`;
 	const rule = `${asked.code} ${asked.edition}: ${asked.clause}`;
 	return region === 'uk'
 		? {
 				title: 'A socket in a room with a bath or shower',
-				lead: `By its name this is ${placeWords[asked.place]}. There must be no socket within 2.5 m of zone 1, and a like-for-like change doesn’t make one allowed. If that is what it is, stop and ask a ${t.handTo}.`,
+				lead: `${what}. There must be no socket within ${asked.edition.includes('A2') ? '2.5' : '3'} m of zone 1, and a like-for-like change doesn’t make one allowed. If that is what it is, stop and ask a ${t.handTo}.`,
 				why: 'Wet skin and bare feet let through many times the current. That is why the distance is asked, whatever protects the circuit.',
 				rule
 			}
 		: {
 				title: 'Today’s code asks for protection here',
-				lead: `By its name this is ${placeWords[asked.place]}, and nothing on record guards it against a leak to ground. Where an outlet is replaced at such a place, the new one has to be GFCI protected. The same again is not. Decide before you begin.`,
+				lead: `${what}, and nothing on record guards it against a leak to ground. Where an outlet is replaced at such a place, the new one has to be GFCI protected. The same again is not. Decide before you begin.`,
 				why: `A GFCI opens at a few thousandths of an ampere, before it can stop a heart. A breaker doesn’t notice that. Plan a GFCI for this place instead: the plan says where each wire goes. Or have a ${t.handTo} fit one, and let this job wait.`,
 				rule: `${rule}; 406.4(D)(3). Your local code decides.`
 			};

@@ -2,7 +2,7 @@ import { error } from '@sveltejs/kit';
 import { editsToRecord } from '@wary/core/arrangements';
 import { chainOfCircuit, circuitsInBox, findBox, type House } from '@wary/core/house';
 import { planJob, voltsAlong } from '@wary/core/job';
-import { factsOf } from '@wary/core/replacement';
+import { askedOfAgain, factsOf } from '@wary/core/replacement';
 import { latestHouse } from '$lib/server/households';
 import { manyEvents, manyJobs, manyLiveVolts, type JobRow } from '$lib/server/jobs';
 import { manyObservationsAt } from '$lib/server/observations';
@@ -33,6 +33,7 @@ export async function load({ params }) {
 		observed: (await manyObservationsAt(household.id, box.id)).slice(0, 8),
 		asked: planned.ok && planned.plan.asked ? protectionNotice(planned.plan.asked, house.region) : null,
 		noResidual: planned.ok && planned.plan.noResidual,
+		also: known ? askedOfAgain(house, box.id, known) : [],
 		/** What the rules know of its place; `null`: it has no outlet on a circuit. */
 		known: known && { facts: known.facts, assumed: known.assumed },
 		underWay: jobs.find(({ outcome }) => outcome === null)?.id ?? null,

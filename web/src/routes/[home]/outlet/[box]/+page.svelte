@@ -15,6 +15,8 @@
 	import { deviceWords } from '$words/devices';
 	import { labelMeans, labelText } from '$words/labels';
 	import { breakerName, capital, ohmsWord, supplyByWords, terms, voltsWord } from '$words/terms';
+	import { editionOf } from '@wary/core/rules';
+	import AlsoAsked from './AlsoAsked.svelte';
 	import PlanLink from './PlanLink.svelte';
 	import PluggedIn from './PluggedIn.svelte';
 	import SeenOtherwise from './SeenOtherwise.svelte';
@@ -76,6 +78,7 @@
 				asked={data.asked}
 				noResidual={data.noResidual}
 			/>
+			<AlsoAsked region={data.house.region} edition={editionOf(data.house)} asked={data.also} />
 			{#if near.length > 0}<p class="m-0 mb-3">
 					{w.comesOutToo(near.map((id) => placeName(data.house, findBox(data.house, id)!)).join(', '))}
 				</p>{/if}

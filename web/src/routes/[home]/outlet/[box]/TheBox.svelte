@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { words as w } from '$words/outlet/material';
-	import Input from 'flowbite-svelte/Input.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
@@ -9,12 +8,12 @@
 	import { beside, type Box, type House } from '@wary/core/house';
 	import { regions } from '@wary/core/rules';
 	import { HouseEditor } from '$lib/house/editor.svelte';
-	import { typedNumber } from '$lib/typed';
+	import BoxSize from './BoxSize.svelte';
 
 	/** What the box is made of (metal has to be grounded, and is read to ground before power), and how much goes in. */
 	let { house, version, slug, box }: { house: House; version: number; slug: string; box: Box } = $props();
 	const editor = untrack(() => new HouseEditor({ house, version, slug }));
-	type Set = Partial<Pick<Box, 'depthMm' | 'volumeIn3' | 'material'>> & { inBoxWith?: string | null };
+	type Set = Partial<Pick<Box, 'material'>> & { inBoxWith?: string | null };
 	async function save(edit: Set, line: string): Promise<boolean> {
 		const made = await editor.apply([{ do: 'setBox', box: box.id, ...edit }], line);
 		if (made) await invalidateAll();
@@ -35,25 +34,11 @@
 		if (!(await save({ inBoxWith }, w.besideOf(box.name, other)))) select.value = near[0] ?? '';
 	}
 	/** Where boxes are told by their volume it is stamped in them; the depth is asked for there by deep parts alone. */
-	const sizes = $derived([
-		...(regions[house.region].custom.boxBy === 'volume'
-			? [{ key: 'volumeIn3' as const, name: w.volume, from: 1, wrong: w.volumeRange, line: w.volumeOf }]
-			: []),
-		{ key: 'depthMm' as const, name: w.depth, from: 5, wrong: w.depthRange, line: w.depthOf }
-	]);
-	const typed = $state(
-		untrack(() => ({ depthMm: String(box.depthMm ?? ''), volumeIn3: String(box.volumeIn3 ?? '') }))
+	const sizes = $derived(
+		regions[house.region].custom.boxBy === 'volume'
+			? (['volumeIn3', 'depthMm'] as const)
+			: (['depthMm'] as const)
 	);
-	let complaint = $state<{ readonly key: string; readonly text: string } | null>(null);
-	async function setSize({ key, from, wrong, line }: (typeof sizes)[number]) {
-		const { value, complaint: unread } = typedNumber(typed[key]);
-		if (value === null || value < from || value > 200) {
-			complaint = { key, text: unread ?? wrong };
-			return;
-		}
-		complaint = null;
-		if (value !== box[key]) await save({ [key]: value }, line(box.name, value));
-	}
 </script>
 
 <div class="flex flex-wrap items-end gap-3">
@@ -80,17 +65,6 @@
 			></Label
 		>
 	{/if}
-	{#each sizes as size (size.key)}
-		<Label
-			>{size.name}<Input
-				class="w-28!"
-				inputmode="decimal"
-				bind:value={typed[size.key]}
-				onchange={() => setSize(size)}
-				aria-describedby={complaint?.key === size.key ? 'size' : undefined}
-			/></Label
-		>
-	{/each}
+	<BoxSize {editor} {box} {sizes} />
 </div>
-{#if complaint}<Verdict kind="bad" id="size">{complaint.text}</Verdict>{/if}
 {#if editor.trouble}<Verdict kind="bad">{editor.trouble}</Verdict>{/if}

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { byRules } from '$words/rules/page';
-	import { words as material } from '$words/outlet/material';
 	import Label from 'flowbite-svelte/Label.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
 	import { untrack } from 'svelte';
@@ -10,6 +9,7 @@
 	import { editionOf, places, replacingRules, type FactName } from '@wary/core/rules';
 	import { HouseEditor } from '$lib/house/editor.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
+	import BoxSize from './BoxSize.svelte';
 	import { dampNames, factWords, placeNames, yesNo } from '$words/rules/place';
 	import { capital } from '$words/terms';
 
@@ -115,11 +115,9 @@
 			</Select></Label
 		>
 	{/each}
-	{#if only === 'depthMm' || only === 'roomInBox'}<p class="m-0">
-			{ask(only)}
-			<a class="tap" href={`/${slug}/outlet/${box.id}`}
-				>{only === 'depthMm' ? material.depth : material.volume}</a
-			>
-		</p>{/if}
+	{#if only === 'depthMm' || only === 'roomInBox'}
+		<p class="m-0">{ask(only)}</p>
+		<BoxSize {editor} {box} sizes={[only === 'depthMm' ? 'depthMm' : 'volumeIn3']} />
+	{/if}
 </div>
 {#if editor.trouble}<Verdict kind="bad">{editor.trouble}</Verdict>{/if}

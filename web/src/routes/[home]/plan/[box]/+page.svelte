@@ -8,6 +8,7 @@
 	import { handMoves, type WishChoice } from '@wary/core/job';
 	import type { PartId } from '@wary/core/devices';
 	import { endId, wiredAs, type Feed, type OrderSchool } from '@wary/core/wiring';
+	import { feedFor } from '$lib/plan/offers';
 	import { Planner } from '$lib/plan/planner.svelte';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
@@ -18,14 +19,16 @@
 	import type { AtBox } from '$words/work';
 	import StartJob from '../../outlet/[box]/StartJob.svelte';
 	import Choose from './Choose.svelte';
+	import Groundless from './Groundless.svelte';
 	import Judged from './Judged.svelte';
 	import ByRules from './ByRules.svelte';
 	import Compare from './Compare.svelte';
 	import Together from './Together.svelte';
 	import Work from './Work.svelte';
-	import { choose as judgeAll, judgePart } from '@wary/core/replacement';
+	import { choose as judgeAll, judgePart, waysWithoutGround } from '@wary/core/replacement';
 	import { editionOf } from '@wary/core/rules';
 	import More from '$lib/ui/More.svelte';
+	import { groundlessWords } from '$words/rules/groundless';
 	import { byRules } from '$words/rules/page';
 
 	/** What goes in instead: what is there and what shall be, side by side, judged by the model before a screw is turned. */
@@ -90,9 +93,11 @@
 			? judgePart(known.facts, wish.part, wish.ratingA === undefined ? {} : { ratingA: wish.ratingA }).level
 			: null
 	);
+	const ways = $derived(known ? waysWithoutGround(known.facts) : []);
 	const refused = $derived(level === 'notAllowed' || (choice?.stops.length ?? 0) > 0);
 	let back = $state(true);
-	const take = (part: PartId) => choose({ ...wish, part });
+	const take = (part: PartId) =>
+		choose({ ...wish, part, feed: feedFor(planner.planned?.offers ?? [], part, wish.feed) });
 	function choose(next: WishChoice) {
 		boxes = boxes.map((each) => (each.boxId === boxId ? { boxId, wish: next } : each));
 		if (boxId !== data.box.id) return;
@@ -122,10 +127,12 @@
 <svelte:head><title>{w.title(placeName(data.house, data.box))} · Wary Hand</title></svelte:head>
 <main data-planned={planner.planned?.offers.length ? wish.part : null}>
 	<header>
-		<h1>{placeName(data.house, box)}</h1>
-		<p class="mb-2">
-			{w.becomes(kindWords(box.device!), inSentence(partWords[wish.part].name))}
-		</p>
+		<div>
+			<h1>{placeName(data.house, box)}</h1>
+			<p class="mb-2">
+				{w.becomes(kindWords(box.device!), inSentence(partWords[wish.part].name))}
+			</p>
+		</div>
 		<Together
 			house={data.house}
 			{boxes}
@@ -147,6 +154,15 @@
 			{switched}
 			onwish={choose}
 		/>
+		{#if ways.length > 0}<More title={groundlessWords.title}
+				><Groundless
+					region={data.house.region}
+					edition={editionOf(data.house)}
+					{ways}
+					part={wish.part}
+					onpick={take}
+				/></More
+			>{/if}
 		{#if choice}<More title={byRules.compare}
 				><Compare
 					region={data.house.region}
@@ -157,6 +173,18 @@
 				/></More
 			>{/if}
 	</div>
+	<section class="rules" aria-live="polite">
+		{#if known && choice}{#key `${boxId} ${data.version}`}<ByRules
+					house={data.house}
+					version={data.version}
+					slug={data.home.slug}
+					{box}
+					{known}
+					{choice}
+					{wish}
+					onpick={take}
+				/>{/key}{/if}
+	</section>
 	<section class="drawn">
 		<div>
 			<h2>{w.asFound}</h2>
@@ -183,16 +211,6 @@
 		{#if plan && chosen?.ok}<Work house={data.house} {plan} supplies={chosen.supplies} {at} {numbers} />{/if}
 	</section>
 	<section class="judged" aria-live="polite">
-		{#if known && choice}{#key `${boxId} ${data.version}`}<ByRules
-					house={data.house}
-					version={data.version}
-					slug={data.home.slug}
-					{box}
-					{known}
-					{choice}
-					{wish}
-					onpick={take}
-				/>{/key}{/if}
 		{#if plan && chosen?.ok}
 			<Judged house={data.house} {plan} />
 			{#if data.underWay}
@@ -224,6 +242,7 @@
 <style>
 	main {
 		display: grid;
+		grid-template-rows: auto auto auto 1fr;
 		grid-template-columns: minmax(0, 1fr) minmax(19rem, 25rem);
 		gap: 0 1.8rem;
 		padding: 1rem 1.5rem 3rem;
@@ -232,11 +251,24 @@
 	.choose {
 		grid-column: 1 / -1;
 	}
+	header {
+		display: flex;
+		flex-wrap: wrap;
+		justify-content: space-between;
+		gap: 0 2rem;
+	}
+	.rules,
+	.judged {
+		grid-column: 2;
+	}
 	.choose {
 		border-bottom: 2px solid var(--ink);
 		margin-bottom: 1rem;
 	}
+	/* The rules beside the drawings; on a phone before them. */
 	.drawn {
+		grid-column: 1;
+		grid-row: 3 / span 2;
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
 		gap: 1.2rem 1.6rem;

@@ -67,10 +67,10 @@
 	<Verdict kind={kinds[level]}>{choice.stops.length > 0 ? w.stopped(house.region) : w.level[level]}</Verdict>
 	<ul class="rules">
 		{#each shown as { rule, effect, clause, sign, inTheWay, words } (rule + effect)}
-			<li class:way={inTheWay} data-rule={rule}>
+			<li class:stop={sign === '✗'} data-rule={rule}>
 				<b aria-hidden="true">{sign}</b>
 				<span
-					>{words.says}
+					><span class:font-bold={inTheWay}>{words.says}</span>
 					{words.then}{#if clause}<span class="soft">{clause}</span>{/if}</span
 				>
 			</li>
@@ -107,7 +107,8 @@
 		padding: 0.35rem 0;
 		border-bottom: 1px solid var(--hair);
 	}
-	.way b {
+	/* The alarm colour is for what stops it. */
+	.stop b {
 		color: var(--live);
 	}
 	.rules .soft {

@@ -9,6 +9,7 @@
 	import { feeds, type Feed } from '@wary/core/wiring';
 	import type { Choice } from '@wary/core/replacement';
 	import { regions } from '@wary/core/rules';
+	import { canBeHad, feedFor } from '$lib/plan/offers';
 	import type { Offer } from '$lib/plan/planner.svelte';
 	import Choices from '$lib/ui/Choices.svelte';
 	import More from '$lib/ui/More.svelte';
@@ -42,14 +43,9 @@
 	}: Props = $props();
 	const region = $derived(house.region);
 	const parts = $derived(soldIn(region).map(({ id }) => id));
-	const can = (part: PartId, feed: Feed) =>
-		offers.length === 0 || offers.some((each) => each.part === part && each.feed === feed && !each.failure);
+	const can = (part: PartId, feed: Feed) => canBeHad(offers, part, feed);
 	const canAtAll = (part: PartId) => feeds.some((feed) => can(part, feed));
-	/** A part that can’t be fed as it is now is taken with the first way that it can. */
-	function pick(part: PartId) {
-		const feed = [wish.feed, ...feeds].find((each) => can(part, each)) ?? wish.feed;
-		onwish({ ...wish, part, feed });
-	}
+	const pick = (part: PartId) => onwish({ ...wish, part, feed: feedFor(offers, part, wish.feed) });
 	const named = (name: string, here: boolean) => (here ? name : `${name}, ${w.notHere}`);
 	/** By the model and by the rules, whichever says no. */
 	function standing(part: PartId): string {
@@ -104,6 +100,13 @@
 				{#each ratings as amps (amps)}<option value={amps}>{w.ratingOf(amps)}</option>{/each}
 			</Select></Label
 		>{/if}
+	<fieldset class="m-0 border-0 p-0">
+		<legend class="label p-0">{byRules.wishes}</legend>
+		<div class="flex flex-wrap gap-x-5">
+			<Checkbox bind:checked={usb}>{byRules.wishUsb}</Checkbox>
+			{#if region === 'us'}<Checkbox bind:checked={decorator}>{byRules.wishDecorator}</Checkbox>{/if}
+		</div>
+	</fieldset>
 	{#if switched}<Label
 			>{w.switchedHalf}<Select
 				placeholder=""
@@ -113,11 +116,6 @@
 				<option value="alwaysOn">{w.alwaysOn}</option>
 			</Select></Label
 		>{/if}
-</div>
-<div class="flex flex-wrap gap-x-6 gap-y-1 py-1" role="group" aria-label={byRules.wishes}>
-	<span class="label p-0">{byRules.wishes}</span>
-	<Checkbox bind:checked={usb}>{byRules.wishUsb}</Checkbox>
-	{#if region === 'us'}<Checkbox bind:checked={decorator}>{byRules.wishDecorator}</Checkbox>{/if}
 </div>
 <More title={w.schools}>
 	<Choices
@@ -145,7 +143,7 @@
 <style>
 	.fields {
 		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(17rem, 1fr));
+		grid-template-columns: repeat(auto-fit, minmax(15rem, 1fr));
 		gap: 0.6rem 1.6rem;
 		align-items: start;
 	}

@@ -12,7 +12,7 @@
 <h2 class="mt-4 first:mt-0">{title}</h2>
 <Table>
 	<TableBody>
-		{#each rows as row (row.text)}<TableBodyRow
+		{#each rows as row, k (k)}<TableBodyRow
 				><TableBodyCell class="w-8 align-top font-bold text-dead">{row.sign}</TableBodyCell><TableBodyCell
 					class="ps-0">{row.text}</TableBodyCell
 				></TableBodyRow

@@ -28,7 +28,7 @@
 	}
 </script>
 
-<div class="row items-end! mt-2">
+<div class="row items-end! my-2">
 	{#if boxes.length > 1}
 		<div class="row" role="group" aria-label={w.inThisJob}>
 			{#each boxes as each (each.boxId)}<Button

@@ -33,6 +33,6 @@
 <div>
 	<h2>{w.layOut}</h2>
 	<ul class="m-0 list-[square] ps-5">
-		{#each layOutLines(house, plan, supplies) as line (line)}<li class="py-1">{line}</li>{/each}
+		{#each layOutLines(house, plan, supplies) as line, k (k)}<li class="py-1">{line}</li>{/each}
 	</ul>
 </div>
