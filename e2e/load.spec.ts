@@ -39,3 +39,33 @@ test('uk: no rule of thumb, and no cord over 13 A', async ({ page }) => {
 	await expect(first.getByText(/14.3 A on one cord, of at most 13 A/)).toBeVisible();
 	await expect(first.getByText(/rule of thumb/)).toHaveCount(0);
 });
+
+test('tests with a load at two outlets say which stretch has the bad joint; nonsense is refused in its place', async ({
+	page
+}) => {
+	await page.goto('/fennel-lane/load?at=living');
+	const living = page.locator('#living');
+	await living.getByRole('button', { name: 'Volts lost on the way' }).click();
+	await expect(living.getByRole('cell', { name: /V, \d+\.\d %/ }).first()).toBeVisible();
+	const write = async (outlet: string, watts: string, off: string, on: string) => {
+		await living.getByLabel('Outlet', { exact: true }).selectOption({ label: outlet });
+		await living.getByLabel('Watts of it').fill(watts);
+		await living.getByLabel('Volts without').fill(off);
+		await living.getByLabel('Volts with it on').fill(on);
+		await living.getByRole('button', { name: 'Write it down' }).last().click();
+	};
+	await write('Living room, sofa', '60', '121', '120');
+	await expect(living.getByRole('alert')).toContainText('Watts from 400 to 3500');
+	await write('Living room, sofa', '1500', '118', '121');
+	await expect(living.getByRole('alert')).toContainText('can’t be');
+	await write('Living room, sofa', '1500', '121', '118.2');
+	const found = living.getByRole('list', { name: 'What each stretch loses beyond its cable' });
+	await expect(found.locator('[data-telling=false]')).toHaveCount(1);
+	await expect(living.getByText(/No stretch loses more/)).toBeVisible();
+	// The fireplace loses ten volts more.
+	await write('Living room, fireplace left', '1500', '121', '108');
+	await expect(found.locator('[data-telling=true]')).toHaveCount(1);
+	await expect(found.getByText(/More than its cable explains: \d+ W of heat/)).toBeVisible();
+	await page.goto('/fennel-lane/log');
+	await expect(page.getByText('121.0 V without, 108.0 V with it on')).toBeVisible();
+});

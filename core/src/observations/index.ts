@@ -1,6 +1,7 @@
 export { dueOf, type Due } from './due';
 export {
 	hasButton,
+	lastLoaded,
 	nextTests,
 	observationBody,
 	observationSchema,

@@ -4,7 +4,7 @@ import { Person, planOf } from '../../test/person';
 import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '../demo';
 import { withBox, withTripped } from '../house';
 import { familyOf } from '../devices';
-import { dueOf, nextTests, observationBody, observedIn, testsDue, type Observation } from '.';
+import { dueOf, lastLoaded, nextTests, observationBody, observedIn, testsDue, type Observation } from '.';
 
 const post = 'greenhouse-pump-post';
 /** With the button of the one GFCI that nobody wrote a test down for; the laundry’s is of no concern here. */
@@ -107,7 +107,8 @@ test('a job leaves what it saw as found and at the end, the last of each half, u
 		['plugTest', 'upper', 'asFound'],
 		['plugTest', 'lower', 'asFound'],
 		['plugTest', 'upper', 'final'],
-		['plugTest', 'lower', 'final']
+		['plugTest', 'lower', 'final'],
+		['loadedTest', false, false]
 	]);
 	const ids = new Set(one.events.map(({ id }) => id));
 	for (const entry of seen) {
@@ -115,4 +116,26 @@ test('a job leaves what it saw as found and at the end, the last of each half, u
 		expect(observationBody.parse(entry.body)).toEqual(entry.body);
 	}
 	expect(seen[2]!.body).toMatchObject({ lamps: { hotNeutral: true, hotGround: true }, holds: true });
+});
+
+test('of loaded tests the last at each outlet counts', () => {
+	const entry = (id: number, at: string, box: string, onV: number): Observation => ({
+		id: `00000000-0000-4000-8000-00000000000${id}`,
+		at,
+		box,
+		job: null,
+		body: { kind: 'loadedTest', watts: 1500, offV: 121, onV }
+	});
+	const ledger = [
+		entry(1, '2026-11-20T10:00:00Z', 'desk', 117),
+		entry(2, '2026-11-22T10:00:00Z', 'desk', 119),
+		entry(3, '2026-11-21T10:00:00Z', 'sofa', 118)
+	];
+	expect(lastLoaded(ledger)).toEqual([
+		{ box: 'desk', watts: 1500, offV: 121, onV: 119 },
+		{ box: 'sofa', watts: 1500, offV: 121, onV: 118 }
+	]);
+	expect(observationBody.safeParse({ kind: 'loadedTest', watts: 20, offV: 121, onV: 120 }).success).toBe(
+		false
+	);
 });

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { deviceModel, type Device, type House } from '../house';
 import type { JobEvent, JobPlan } from '../job';
+import { loadFromW, loadToW } from '../job/loaded';
 import { regions } from '../rules';
 import { freeText, nameText } from '../text';
 
@@ -17,6 +18,13 @@ export const observationBody = z.discriminatedUnion('kind', [
 		when: z.enum(['asFound', 'final']),
 		lamps: z.strictObject({ hotNeutral: z.boolean(), hotGround: z.boolean(), neutralGround: z.boolean() }),
 		holds: z.boolean().nullable()
+	}),
+	/** Volts without and with a load of known watts. */
+	z.strictObject({
+		kind: z.literal('loadedTest'),
+		watts: z.number().min(loadFromW).max(loadToW),
+		offV: z.number().min(1).max(300),
+		onV: z.number().min(1).max(300)
 	}),
 	/** Something noticed, in somebody’s own words. */
 	z.strictObject({ kind: z.literal('look'), note: freeText(500) })
@@ -85,6 +93,12 @@ export function observedIn(
 							})
 						]
 					: [];
+			case 'readLoaded': {
+				const { read } = body;
+				return read.kind === 'volts'
+					? [made(event, { kind: 'loadedTest', watts: read.watts, offV: read.offV, onV: read.onV })]
+					: [];
+			}
 			case 'checkWork':
 				return body.check === 'button'
 					? [made(event, { kind: 'buttonTest', shows: judged?.passes ? 'dark' : 'stayedLit' })]
@@ -93,6 +107,25 @@ export function observedIn(
 				return [];
 		}
 	});
+}
+
+/** A loaded test as it was read. */
+export interface LoadedAt {
+	readonly box: string;
+	readonly watts: number;
+	readonly offV: number;
+	readonly onV: number;
+}
+
+/** The last loaded test at each outlet. */
+export function lastLoaded(ledger: readonly Observation[]): readonly LoadedAt[] {
+	const last = new Map<string, LoadedAt>();
+	for (const { box, body } of ledger.toSorted((a, b) => a.at.localeCompare(b.at)))
+		if (body.kind === 'loadedTest') {
+			const { watts, offV, onV } = body;
+			last.set(box, { box, watts, offV, onV });
+		}
+	return [...last.values()];
 }
 
 /** A residual part whose button is due, or failed when it was pressed last. */

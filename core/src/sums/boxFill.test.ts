@@ -3,6 +3,7 @@ import { twoGang } from '../../test/twoGang';
 import { arrangements, here } from '../arrangements';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
 import { withBox, type House } from '../house';
+import { metalBoxes } from '../rules';
 import { boxFill } from '.';
 
 const built = (kind: string): House => arrangements.find((each) => each.kind === kind)!.build();
@@ -61,6 +62,9 @@ describe('box fill (NEC 314.16)', () => {
 		expect(lines.find(({ what }) => what === 'grounds')).toMatchObject({ count: 5, allowances: 1.25 });
 		// 10 conductors, 1.25, 2: 13.25 × 2.00.
 		expect(totalIn3).toBe(26.5);
+		// To 2017 all of them were one.
+		const before = of({ ...house, cables: [...house.cables, ...more], edition: '2017' }, 'plastic');
+		expect([before.totalIn3, before.source]).toEqual([26, 'NEC 2017 314.16(B)']);
 	});
 
 	test('two devices in one box: one count for both, wires from one to the other left out, two for each yoke', () => {
@@ -81,4 +85,37 @@ describe('box fill (NEC 314.16)', () => {
 		expect(of(built('endOfRun'), 'plastic')).toMatchObject({ boxIn3: null, fits: null });
 		expect(boxFill(tanneryRow(), 'box-room-desk')).toBeNull();
 	});
+
+	test('the sizes metal boxes are sold under: a larger one of a kind holds more, as much as its inside at most', () => {
+		for (const { size, volumeIn3, depthMm } of metalBoxes.us) {
+			const [width, height] = size.split(' × ').map(inches);
+			const across = size.split(' × ').length === 2 ? [width!, width!] : [width!, height!];
+			// Its outside: walls and rounded corners take their share. A device box is stated by its inside, with ears beyond it.
+			expect(volumeIn3, size).toBeLessThan(across[0]! * across[1]! * (depthMm / 25.4) * 1.05);
+			expect(volumeIn3, size).toBeGreaterThan(across[0]! * across[1]! * (depthMm / 25.4) * 0.6);
+		}
+		expect(metalBoxes.us).toHaveLength(18);
+		for (const shape of ['device', 'utility', 'round', 'square'] as const) {
+			const of = metalBoxes.us.filter(
+				(each) => each.shape === shape && each.size.startsWith(shape === 'square' ? '4 ' : '')
+			);
+			expect(of.map(({ volumeIn3 }) => volumeIn3)).toEqual(
+				of.toSorted((a, b) => a.depthMm - b.depthMm).map(({ volumeIn3 }) => volumeIn3)
+			);
+		}
+	});
 });
+
+/** “4¹¹⁄₁₆” as a number. */
+function inches(text: string): number {
+	const parts: Readonly<Record<string, number>> = {
+		'½': 0.5,
+		'¼': 0.25,
+		'¾': 0.75,
+		'⅛': 0.125,
+		'⅞': 0.875,
+		'¹¹⁄₁₆': 0.6875
+	};
+	const whole = parseInt(text, 10);
+	return whole + (parts[text.slice(String(whole).length)] ?? 0);
+}

@@ -1,5 +1,5 @@
 import { beside, cablesInBox, findBox, isJumper, type Box, type House } from '../house';
-import { boxFillRules, isThicker, type ConductorSize } from '../rules';
+import { boxFillRules, editionFacts, editionOf, isThicker, type ConductorSize } from '../rules';
 
 /** One line of the count: so many allowances of one size. */
 export interface FillLine {
@@ -35,6 +35,8 @@ export function boxFill(house: House, boxId: string): BoxFill | null {
 	const rule = boxFillRules[house.region];
 	const box = findBox(house, boxId);
 	if (!rule || !box) return null;
+	const edition = editionOf(house);
+	const { code, cited } = editionFacts[edition];
 	const places = [boxId, ...beside(house, boxId)].map((id) => findBox(house, id)!);
 	const cables = places.flatMap(({ id }) =>
 		cablesInBox(house, id).flatMap(({ cable }) => (isJumper(house, cable) ? [] : [cable]))
@@ -57,7 +59,7 @@ export function boxFill(house: House, boxId: string): BoxFill | null {
 	const live = conductors.filter(({ role }) => role !== 'ground').map(({ size }) => size);
 	const grounds = conductors.filter(({ role }) => role === 'ground').map(({ size }) => size);
 	const all = largest([...live, ...grounds]);
-	const further = Math.max(0, grounds.length - rule.groundsAsOne) * rule.eachFurtherGround;
+	const further = Math.max(0, grounds.length - rule.groundsAsOne) * (rule.eachFurtherGround[edition] ?? 0);
 	const lines = [
 		...[...new Set(live)].map((size) => {
 			const count = live.filter((each) => each === size).length;
@@ -89,7 +91,7 @@ export function boxFill(house: House, boxId: string): BoxFill | null {
 	const fitsIn = (in3: number): boolean | 'ifNoClamps' =>
 		totalIn3 <= in3 + 1e-9 ? true : totalIn3 - assumedIn3 <= in3 + 1e-9 ? 'ifNoClamps' : false;
 	return {
-		source: rule.source,
+		source: `${code} ${cited} ${rule.clause}`,
 		lines,
 		totalIn3,
 		boxIn3,

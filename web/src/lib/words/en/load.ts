@@ -60,3 +60,33 @@ export function loadWarningWords(warning: LoadWarning, house: House, of: Circuit
 			return `${place(warning.box)}: ${ampsWord(warning.amps)} at one ${t.outlet}, of at most ${ampsWord(warning.mostA)} in all.`;
 	}
 }
+
+export const dropWords = {
+	title: 'Volts lost on the way',
+	lead: (amps: string) =>
+		`By the cables alone, with ${amps} at that outlet and wires as warm as they may get. Joints come on top: a test with a load tells.`,
+	outlet: 'Outlet',
+	cable: 'Cable from the panel',
+	drop: 'Lost there',
+	metres: (m: number) => `${Math.round(m * 10) / 10} m`,
+	volts: (volts: number, share: number) => `${volts.toFixed(1)} V, ${(share * 100).toFixed(1)} %`,
+	most: (share: number, source: string) => `At most ${share * 100} % is good practice (${source}).`,
+	over: 'More than that is lost on this run: motors run hot on it and heaters stay lukewarm. A thicker cable is an electrician’s.',
+	tested: 'Where a bad joint sits',
+	how: 'A kettle, heater or hair-dryer of known watts; volts at the same outlet without it and with it on. Two outlets and more tell which stretch loses what its cable doesn’t explain.',
+	where: 'Outlet',
+	watts: 'Watts of it',
+	offV: 'Volts without',
+	onV: 'Volts with it on',
+	keep: 'Write it down',
+	saved: 'Written down',
+	found: 'What each stretch loses beyond its cable',
+	wattsRange: (from: number, to: number) => `Watts from ${from} to ${to}: less shows nothing of a joint.`,
+	voltsRange: 'Volts from 50 to 300.',
+	rises: 'More volts with the load on than without can’t be: another outlet, or the two exchanged.',
+	between: (after: string | null, box: string) =>
+		after === null ? `From the panel to ${box}` : `${after} to ${box}`,
+	bad: (heatW: number, after: string | null, box: string) =>
+		`More than its cable explains: ${heatW} W of heat at that load, in one joint or several. Look at ${after === null ? `${box}; the breaker’s own terminal is an electrician’s` : `${after}, where it leads on, and at ${box}`}. Until then nothing large is plugged in behind it.`,
+	sound: 'No stretch loses more than its cable explains, as far as these tests can tell.'
+};

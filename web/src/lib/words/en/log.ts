@@ -62,6 +62,12 @@ export function observationWords(
 				bad: !sound || body.holds === false
 			};
 		}
+		case 'loadedTest':
+			return {
+				what: `With ${Math.round(body.watts)} W`,
+				shows: `${body.offV.toFixed(1)} V without, ${body.onV.toFixed(1)} V with it on`,
+				bad: false
+			};
 		case 'look':
 			return { what: 'Noticed', shows: body.note, bad: false };
 	}

@@ -55,6 +55,8 @@
 			{house}
 			{circuit}
 			{outlets}
+			slug={data.home.slug}
+			joints={data.joints.get(circuit.id) ?? []}
 			bind:open={() => open[circuit.id] ?? false, (is) => (open[circuit.id] = is)}
 		/>
 	{/each}

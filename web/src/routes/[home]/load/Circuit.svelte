@@ -8,13 +8,14 @@
 	import { untrack } from 'svelte';
 	import { deviceModel, findBox, placeName, type House, type Load } from '@wary/core/house';
 	import { loadRules } from '@wary/core/rules';
-	import { circuitLoad } from '@wary/core/sums';
+	import { circuitLoad, type JointFound } from '@wary/core/sums';
 	import type { HouseEditor } from '$lib/house/editor.svelte';
 	import { typedNumber } from '$lib/typed';
 	import More from '$lib/ui/More.svelte';
 	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { capital, namedBreakers } from '$words/terms';
+	import Drop from './Drop.svelte';
 	import LoadBar from './LoadBar.svelte';
 
 	interface Props {
@@ -23,10 +24,13 @@
 		circuit: House['circuits'][number];
 		/** Outlets on it. */
 		outlets: readonly string[];
+		slug: string;
+		/** What loaded tests at them tell of its joints. */
+		joints: readonly JointFound[];
 		open: boolean;
 	}
 	/** One circuit: its bar, what hangs on it, and what would if something more were plugged in. */
-	let { editor, house, circuit, outlets, open = $bindable() }: Props = $props();
+	let { editor, house, circuit, outlets, slug, joints, open = $bindable() }: Props = $props();
 	holdsUnsaved(() => name !== '' || typed !== '');
 	const place = (id: string): string => placeName(house, findBox(house, id)!);
 	let name = $state('');
@@ -167,4 +171,5 @@
 		{#if now.points}<p class="soft mt-2 mb-0">{w.points(now.points.outlets, now.points.roomFor)}</p>{/if}
 		<p class="soft m-0">{w.motor(startTimes[0], startTimes[1])}</p>
 	</More>
+	<Drop {house} {slug} {circuit} {outlets} breakerA={now.breakerA} {joints} />
 </section>

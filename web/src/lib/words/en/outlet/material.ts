@@ -1,3 +1,5 @@
+import type { MetalBox } from '@wary/core/rules';
+
 export const words = {
 	whatIsThere: 'What is there',
 	outletOf: (name: string | number, device: string | number) => `${name}: ${device}`,
@@ -5,6 +7,10 @@ export const words = {
 	depth: 'Depth, mm',
 	depthOf: (name: string | number, depth: string | number) => `${name}: ${depth} mm deep`,
 	depthRange: 'A depth from 5 to 200 mm.',
+	soldAs: 'Size it is sold under, in',
+	anotherSize: 'another, or not known',
+	soldSize: ({ shape, size, volumeIn3 }: MetalBox) =>
+		`${{ device: 'device', utility: 'utility', round: 'round or octagonal', square: 'square' }[shape]} ${size}: ${volumeIn3} in³`,
 	volume: 'Stamped volume, in³',
 	volumeOf: (name: string | number, volume: string | number) => `${name}: ${volume} in³`,
 	volumeRange: 'A volume from 1 to 200 in³.',

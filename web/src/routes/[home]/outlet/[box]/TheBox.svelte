@@ -6,14 +6,14 @@
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import { beside, type Box, type House } from '@wary/core/house';
-	import { regions } from '@wary/core/rules';
+	import { metalBoxes, regions } from '@wary/core/rules';
 	import { HouseEditor } from '$lib/house/editor.svelte';
 	import BoxSize from './BoxSize.svelte';
 
 	/** What the box is made of (metal has to be grounded, and is read to ground before power), and how much goes in. */
 	let { house, version, slug, box }: { house: House; version: number; slug: string; box: Box } = $props();
 	const editor = untrack(() => new HouseEditor({ house, version, slug }));
-	type Set = Partial<Pick<Box, 'material'>> & { inBoxWith?: string | null };
+	type Set = Partial<Pick<Box, 'depthMm' | 'volumeIn3' | 'material'>> & { inBoxWith?: string | null };
 	async function save(edit: Set, line: string): Promise<boolean> {
 		const made = await editor.apply([{ do: 'setBox', box: box.id, ...edit }], line);
 		if (made) await invalidateAll();
@@ -22,6 +22,19 @@
 	async function setMaterial(select: HTMLSelectElement) {
 		const material = select.value === 'plastic' ? ('plastic' as const) : ('metal' as const);
 		if (!(await save({ material }, w.boxOf(box.name, material)))) select.value = box.material;
+	}
+	/** Metal ones are told by the size they are sold under. */
+	const sold = $derived(metalBoxes[house.region]);
+	const soldAs = $derived(
+		String(
+			sold.findIndex(({ volumeIn3, depthMm }) => volumeIn3 === box.volumeIn3 && depthMm === box.depthMm)
+		).replace('-1', '')
+	);
+	async function setSold(k: number) {
+		const chosen = sold[k];
+		if (!chosen) return;
+		const { volumeIn3, depthMm } = chosen;
+		await save({ volumeIn3, depthMm }, w.volumeOf(box.name, volumeIn3));
 	}
 	const near = $derived(beside(house, box.id));
 	/** What else is in this room, and could sit beside it. */
@@ -65,6 +78,20 @@
 			></Label
 		>
 	{/if}
-	<BoxSize {editor} {box} {sizes} />
+	{#if sold.length > 0 && box.material === 'metal'}
+		<Label
+			>{w.soldAs}<Select
+				class="w-56!"
+				placeholder=""
+				value={soldAs}
+				disabled={editor.saving}
+				onchange={({ currentTarget: { value } }) => void setSold(Number(value))}
+				><option value="">{w.anotherSize}</option>{#each sold as each, k (k)}<option value={String(k)}
+						>{w.soldSize(each)}</option
+					>{/each}</Select
+			></Label
+		>
+	{/if}
+	{#key `${box.volumeIn3} ${box.depthMm}`}<BoxSize {editor} {box} {sizes} />{/key}
 </div>
 {#if editor.trouble}<Verdict kind="bad">{editor.trouble}</Verdict>{/if}
