@@ -48,16 +48,16 @@ test('tests with a load at two outlets say which stretch has the bad joint; nons
 	await living.getByRole('button', { name: 'Volts lost on the way' }).click();
 	await expect(living.getByRole('cell', { name: /V, \d+\.\d %/ }).first()).toBeVisible();
 	const write = async (outlet: string, watts: string, off: string, on: string) => {
-		await living.getByLabel('Outlet', { exact: true }).selectOption({ label: outlet });
+		await living.getByLabel(/^Outlet/).selectOption({ label: outlet });
 		await living.getByLabel('Watts of it').fill(watts);
 		await living.getByLabel('Volts without').fill(off);
 		await living.getByLabel('Volts with it on').fill(on);
 		await living.getByRole('button', { name: 'Write it down' }).last().click();
 	};
 	await write('Living room, sofa', '60', '121', '120');
-	await expect(living.getByRole('alert')).toContainText('Watts from 400 to 3500');
+	await expect(living.getByText(/Watts from 400 to 3500/)).toBeVisible();
 	await write('Living room, sofa', '1500', '118', '121');
-	await expect(living.getByRole('alert')).toContainText('can’t be');
+	await expect(living.getByText(/load on than without can’t be/)).toBeVisible();
 	await write('Living room, sofa', '1500', '121', '118.2');
 	const found = living.getByRole('list', { name: 'What each stretch loses beyond its cable' });
 	await expect(found.locator('[data-telling=false]')).toHaveCount(1);

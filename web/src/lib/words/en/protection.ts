@@ -13,7 +13,7 @@ export const words = {
 	notAsked: 'not asked',
 	guardedHere: 'guards itself, and what is on its LOAD side',
 	guardedBy: (who: string) => `guarded by ${who}`,
-	byPanel: 'guarded from the panel',
+	byPanel: (region: Region) => `guarded from the ${terms[region].panel}`,
 	open: 'nothing guards it',
 	spared: 'something here mustn’t go off unnoticed',
 	cannot: 'no place for a device',

@@ -21,7 +21,7 @@
 	function has({ box, guardedBy }: ProtectionAt): string {
 		if (guardedBy === null) return w.open;
 		if (guardedBy === box) return w.guardedHere;
-		return findBox(house, guardedBy) ? w.guardedBy(place(guardedBy)) : w.byPanel;
+		return findBox(house, guardedBy) ? w.guardedBy(place(guardedBy)) : w.byPanel(house.region);
 	}
 	const asks = ({ asked, clauses }: ProtectionAt): string =>
 		asked === null ? w.maybe : asked ? w.asked(clauses.join(', ')) : w.notAsked;

@@ -69,4 +69,12 @@ export function factWords(fact: FactName, region: Region, edition: Edition): { a
 			return { ask: fact, short: fact };
 	}
 }
+/** The place in a line, and whether anybody said it. */
+export const placeLine = (place: Place | null, said: boolean): string =>
+	place === null
+		? 'Not said: say what place it is'
+		: said
+			? placeNames[place]
+			: `${placeNames[place]}, by its name`;
+
 export const yesNo = { yes: 'Yes', no: 'No', unsaid: 'Not said' };

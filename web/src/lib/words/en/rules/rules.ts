@@ -188,6 +188,6 @@ export function ruleWords(rule: RuleId, region: Region, edition: Edition): RuleW
 export const levelWords: Record<Level, string> = {
 	right: 'right here',
 	allowed: 'allowed',
-	allowedIf: 'allowed if',
+	allowedIf: 'allowed if …',
 	notAllowed: 'not here'
 };

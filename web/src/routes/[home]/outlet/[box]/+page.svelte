@@ -16,6 +16,8 @@
 	import { labelMeans, labelText } from '$words/labels';
 	import { breakerName, capital, ohmsWord, supplyByWords, terms, voltsWord } from '$words/terms';
 	import { editionOf } from '@wary/core/rules';
+	import More from '$lib/ui/More.svelte';
+	import { placeLine } from '$words/rules/place';
 	import AlsoAsked from './AlsoAsked.svelte';
 	import PlanLink from './PlanLink.svelte';
 	import PluggedIn from './PluggedIn.svelte';
@@ -29,6 +31,7 @@
 	import { worryWords } from '$words/worries';
 
 	let { data } = $props();
+	let placeOpen = $state(false);
 	const t = $derived(terms[data.house.region]);
 	const circuit = $derived(circuitsInBox(data.house, data.box.id)[0]);
 	const breaker = $derived(circuit ? findBreaker(data.house, circuit.breaker) : undefined);
@@ -152,13 +155,17 @@
 					>{/if}
 				{#if data.known}<TableBodyRow id="place"
 						><TableHeadCell>{w.place}</TableHeadCell><TableBodyCell
-							>{#key data.version}<ThePlace
-									house={data.house}
-									version={data.version}
-									slug={data.home.slug}
-									box={data.box}
-									known={data.known}
-								/>{/key}</TableBodyCell
+							><More
+								title={capital(placeLine(data.known.facts.place, data.box.place?.kind !== undefined))}
+								bind:open={placeOpen}
+								>{#key data.version}<ThePlace
+										house={data.house}
+										version={data.version}
+										slug={data.home.slug}
+										box={data.box}
+										known={data.known}
+									/>{/key}</More
+							></TableBodyCell
 						></TableBodyRow
 					>{/if}
 				<TableBodyRow

@@ -53,7 +53,7 @@
 		if (!canAtAll(part)) return named(name, false);
 		const judged = choice?.parts.find((each) => each.part === part);
 		if (!judged || judged.level === 'allowed') return name;
-		return `${name}, ${levelWords[judged.level]}${judged.level === 'allowedIf' ? ' …' : ''}`;
+		return `${name}, ${levelWords[judged.level]}`;
 	}
 	const order = $derived(choice ? choice.parts.map(({ part }) => part) : parts);
 	const ratings = $derived(regions[region].code.plugRatingA === null ? [15, 20] : []);

@@ -85,7 +85,7 @@
 		<TableBody>
 			{#each rows as { point, cells } (point)}
 				<TableBodyRow>
-					<TableHeadCell scope="row">{w.points[point]}</TableHeadCell>
+					<TableHeadCell scope="row" class="w-44 whitespace-normal">{w.points[point]}</TableHeadCell>
 					{#each cells as cell, k (k)}<TableBodyCell class="min-w-36 align-top whitespace-normal"
 							>{cell}</TableBodyCell
 						>{/each}
