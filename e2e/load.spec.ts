@@ -69,3 +69,14 @@ test('tests with a load at two outlets say which stretch has the bad joint; nons
 	await page.goto('/fennel-lane/log');
 	await expect(page.getByText('121.0 V without, 108.0 V with it on')).toBeVisible();
 });
+
+test('something is plugged in elsewhere, and both circuits show it', async ({ page }) => {
+	await page.goto('/fennel-lane/load?at=living');
+	const living = page.locator('#living');
+	const table = page.locator('[id="counter-right"]');
+	await expect(living.getByText(/Breaker 15: 1510 W of 1800 W/)).toBeVisible();
+	await living.getByLabel('fan heater is plugged in at').selectOption({ label: 'Kitchen, table' });
+	await expect(living.getByText(/fan heater is at Kitchen, table now/)).toBeVisible();
+	await expect(living.getByText(/Breaker 15: 10 W of 1800 W/)).toBeVisible();
+	await expect(table.getByText(/1500 W of 2400 W/).first()).toBeVisible();
+});

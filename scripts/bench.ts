@@ -8,6 +8,7 @@ import { fennelLaneActual } from '../core/src/demo';
 import { compileHouse, editHouse, newHome, points, settle, type Edit } from '../core/src/house';
 import { readVoltageV } from '../core/src/instruments';
 import { expectationsOf, halfProbes, initialJob, planJob, currentProcedure } from '../core/src/job';
+import { choose, factsOf, protectionOf } from '../core/src/replacement';
 import { verdict } from '../core/src/wiring';
 import { betweenV, solve, solveVariant, variantSet, type Network } from '../core/src/network';
 import { arrangements, here } from '../core/src/arrangements';
@@ -69,6 +70,12 @@ function model(): void {
 			'≤ 50 ms'
 		);
 	}
+	const known = factsOf(house, 'kitchen-table')!.facts;
+	say('  a decision by the rules, every part', ms(medianMs(() => choose(known))), '≤ 5 ms');
+	const every = house.boxes.flatMap(({ id }) => factsOf(house, id)?.facts ?? []);
+	const thousand = Array.from({ length: 1000 }, (_, k) => every[k % every.length]!);
+	say('  a thousand outlets decided', ms(timed(() => thousand.map((each) => choose(each)))), '≤ 1000 ms');
+	say('  who guards whom, the whole bungalow', ms(medianMs(() => protectionOf({ ...house }), 10)), '≤ 50 ms');
 	const planned = planJob(house, 'sewing-east-wall');
 	if (planned.ok)
 		say(

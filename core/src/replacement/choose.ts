@@ -8,6 +8,7 @@ import {
 	type Effect,
 	type FactName,
 	type Facts,
+	type Region,
 	type PartFacts,
 	type Rule,
 	type RuleId
@@ -142,35 +143,43 @@ const couldBe: Readonly<Partial<Record<FactName, readonly unknown[]>>> = {
 	spur: ['no', 'alone', 'withOthers']
 };
 
-/** Facts that nobody has said, by how much the answer would change: for each the mean number of parts that come to stand otherwise. */
+/** Facts that nobody has said, by how much the answer would change: for each the mean number of parts that come to stand otherwise, or have something else in the way. */
 function worthAsking(facts: Facts, wishes: Wishes): FactName[] {
-	const now = standing(facts, wishes);
+	const parts = soldIn(facts.region).map(({ id }) => {
+		const judged = judgePart(facts, id, wishes);
+		return { ...judged, its: forRules(familyOf(id), judged.ratingA) };
+	});
+	const weightOf = (fact: FactName): number => {
+		const values = couldBe[fact]!;
+		// Nothing else can come to stand otherwise by it.
+		const touched = deciding[facts.region].filter(({ reads }) => reads.includes(fact));
+		if (touched.length === 0) return 0;
+		const changed = values.map((value) => {
+			const then = { ...facts, [fact]: value };
+			return parts.filter(({ part, level, its }) => {
+				const moves = touched.some((rule) => standing(rule, facts, its) !== standing(rule, then, its));
+				if (!moves) return false;
+				return level !== 'notAllowed' || judgePart(then, part, wishes).level !== 'notAllowed';
+			}).length;
+		});
+		return changed.reduce((sum, each) => sum + each, 0) / values.length;
+	};
 	return (Object.keys(couldBe) as FactName[])
 		.filter((fact) => facts[fact] === null)
-		.map((fact) => {
-			const values = couldBe[fact]!;
-			const changed = values.map((value) => {
-				const then = standing({ ...facts, [fact]: value }, wishes);
-				return then.filter((each, k) => each !== now[k]).length;
-			});
-			return { fact, weight: changed.reduce((sum, each) => sum + each, 0) / values.length };
-		})
+		.map((fact) => ({ fact, weight: weightOf(fact) }))
 		.filter(({ weight }) => weight > 0)
 		.sort((a, b) => b.weight - a.weight)
 		.map(({ fact }) => fact);
 }
 
-/** How each part stands, with what stands in its way; and what ends it for all of them. */
-const standing = (facts: Facts, wishes: Wishes): string[] => [
-	...soldIn(facts.region).map(({ id }) => {
-		const { level, reasons } = judgePart(facts, id, wishes);
-		const inTheWay = reasons.filter(({ effect, state }) => state !== 'met' && decides.includes(effect));
-		return level === 'notAllowed'
-			? level
-			: [level, ...inTheWay.map(({ rule, state }) => `${rule} ${state}`)].join();
-	}),
-	stopsOf(facts)
-		.map(({ rule }) => rule)
-		.join()
-];
-const decides: readonly Effect[] = ['forbids', 'needs'];
+/** Rules that can be in the way of a part, by region. */
+const decides: readonly Effect[] = ['forbids', 'needs', 'stops'];
+const deciding: Readonly<Record<Region, readonly Rule[]>> = {
+	us: replacingRules.us.filter(({ effect }) => decides.includes(effect)),
+	uk: replacingRules.uk.filter(({ effect }) => decides.includes(effect))
+};
+/** What a rule has in a part’s way. */
+const standing = (rule: Rule, facts: Facts, its: PartFacts): string => {
+	const state = reasonOf(rule, facts, its)?.state;
+	return state === undefined || state === 'met' ? '' : state;
+};

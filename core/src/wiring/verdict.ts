@@ -263,8 +263,9 @@ export function guardOfOutlet(house: House, boxId: string): string | null {
 	let guards = guarding.get(house);
 	if (!guards) guarding.set(house, (guards = new Map()));
 	if (!guards.has(boxId)) {
-		const here = readied(partOf(house, boxId));
-		// Solved once for every outlet that has to do with this one.
+		const part = partOf(house, boxId);
+		// Solved once for every outlet that has to do with this one; not at all where nothing in it opens at a leak.
+		const here = mayGuard(part) ? readied(part) : part;
 		for (const { box, after } of guardsOf(here, here)) guards.set(box.id, after);
 		if (!guards.has(boxId)) guards.set(boxId, null);
 	}
@@ -294,19 +295,30 @@ function guardsOf(planned: House, here: House): Guarded[] {
 			return first?.state === 'guarded' ? first.device : null;
 		};
 	};
-	const [was, is] = [guarded(here), guarded(planned)];
+	const was = guarded(here);
+	const is = planned === here ? null : guarded(planned);
 	return planned.boxes
 		.filter((box) => halvesOf(box).length > 0)
-		.map((box) => ({ box, before: was(box), after: is(box) }));
+		.map((box) => {
+			const before = was(box);
+			return { box, before, after: is ? is(box) : before };
+		});
 }
 
-const mayGuard = ({ boxes, panels }: House): boolean =>
-	boxes.some(({ device }) => device && deviceModel(device).protection?.kind === 'residual') ||
-	panels.some(
-		({ breakers, residualDevices }) =>
-			residualDevices.length > 0 ||
-			breakers.some(({ type }) => type === 'residual' || type === 'dualFunction')
+/** Whether anything at all opens at a leak in a part of a house, at its outlets or before its circuits. */
+function mayGuard({ boxes, panels, circuits }: House): boolean {
+	const feeding = new Set(circuits.map(({ breaker }) => breaker));
+	return (
+		boxes.some(({ device }) => device && deviceModel(device).protection?.kind === 'residual') ||
+		panels.some(
+			({ breakers, residualDevices, fedFrom }) =>
+				// What feeds a sub-panel is before all of it.
+				fedFrom !== undefined ||
+				residualDevices.length > 0 ||
+				breakers.some(({ id, type }) => feeding.has(id) && (type === 'residual' || type === 'dualFunction'))
+		)
 	);
+}
 
 /** Whether a box loses power with the device here taken out of the way: it hangs after it. */
 function isAfter(house: House, boxId: string, other: string): boolean {

@@ -122,10 +122,11 @@ export const editSchema = z.discriminatedUnion('do', [
 		matters: z.enum(matters).optional(),
 		...labelled
 	}),
-	/** What its label says, and how long it runs; `null`: not known any more. */
+	/** What its label says, and how long it runs (`null`: not known any more); or the outlet it is plugged into now. */
 	z.strictObject({
 		do: z.literal('setLoad'),
 		load: id,
+		box: id.optional(),
 		ratedW: labelled.ratedW.nullable(),
 		continuous: labelled.continuous
 	}),

@@ -32,9 +32,16 @@ export function addLoad(
 	return changed({ ...house, loads: [...house.loads, load] });
 }
 
-/** Watts of something plugged in, and how long it runs, as somebody has looked. */
-export function setLoad(house: House, { load: id, ratedW, continuous }: EditOf<'setLoad'>): Changed {
+/** Watts of something plugged in, and how long it runs, as somebody has looked; and where it is plugged in. */
+export function setLoad(
+	house: House,
+	{ load: id, box: boxId, ratedW, continuous }: EditOf<'setLoad'>
+): Changed {
 	if (!house.loads.some((load) => load.id === id)) return refused({ code: 'unknown', what: 'load', id });
+	const to = boxId === undefined ? null : findBox(house, boxId);
+	if (to === undefined) return refused({ code: 'unknown', what: 'box', id: boxId! });
+	const half = to?.device && deviceModel(to.device).halves[0];
+	if (to && half === undefined) return refused({ code: 'notAnOutlet', box: to.id });
 	return changed({
 		...house,
 		loads: house.loads.map((load) => {
@@ -44,6 +51,7 @@ export function setLoad(house: House, { load: id, ratedW, continuous }: EditOf<'
 			const long = continuous ?? was;
 			return {
 				...rest,
+				...(to && half ? { box: to.id, half } : {}),
 				...(watts === undefined ? {} : { ratedW: watts }),
 				...(long ? { continuous: true } : {})
 			};

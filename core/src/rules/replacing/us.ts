@@ -116,7 +116,7 @@ export const usRules: readonly Rule[] = [
 				)
 			),
 		met: ({ arcBefore }, part) => any(part.arcFault, arcBefore),
-		reads: ['place', 'arcBefore']
+		reads: ['place', 'arcBefore', 'ground']
 	},
 	{
 		id: 'tamper',

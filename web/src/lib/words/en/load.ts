@@ -26,6 +26,10 @@ export const words = {
 	where: 'Where',
 	watts: 'Watts on its label',
 	wattsOf: (name: string) => `Watts of ${name}`,
+	pluggedInAt: (name: string) => `${name} is plugged in at`,
+	movedLine: (name: string, place: string) => `${name}: at ${place}`,
+	movedTo: (name: string, place: string, breaker: string, total: string, limit: string) =>
+		`${name} is at ${place} now. There, ${breaker}: ${total} of ${limit}.`,
 	long: 'runs three hours and more',
 	longOf: (name: string) => `${name} runs three hours and more`,
 	wattsRange: 'Watts from 0.1 to 10,000, or nothing.',

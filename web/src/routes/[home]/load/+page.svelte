@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { words as w } from '$words/load';
 	import { untrack } from 'svelte';
-	import { circuitsInBox } from '@wary/core/house';
+	import { circuitsInBox, placeName } from '@wary/core/house';
 	import { circuitLoad } from '@wary/core/sums';
 	import { HouseEditor } from '$lib/house/editor.svelte';
 	import HouseViews from '$lib/ui/HouseViews.svelte';
@@ -27,6 +27,12 @@
 					.map(({ id }) => id)
 			}))
 			.filter(({ outlets, load }) => outlets.length > 0 && load)
+	);
+	const everywhere = $derived(
+		house.boxes
+			.filter(({ id, use, device }) => use === 'outlet' && device && circuitsInBox(house, id).length > 0)
+			.map((box) => ({ id: box.id, place: placeName(house, box) }))
+			.toSorted((a, b) => a.place.localeCompare(b.place))
 	);
 	/** What is wrong first, then the fullest. Sorted once: nothing jumps while one types. */
 	const order = untrack(() =>
@@ -56,6 +62,7 @@
 			{circuit}
 			{outlets}
 			slug={data.home.slug}
+			{everywhere}
 			joints={data.joints.get(circuit.id) ?? []}
 			bind:open={() => open[circuit.id] ?? false, (is) => (open[circuit.id] = is)}
 		/>

@@ -6,7 +6,7 @@
 	import Label from 'flowbite-svelte/Label.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
 	import { untrack } from 'svelte';
-	import { deviceModel, findBox, placeName, type House, type Load } from '@wary/core/house';
+	import { circuitsInBox, deviceModel, findBox, placeName, type House, type Load } from '@wary/core/house';
 	import { loadRules } from '@wary/core/rules';
 	import { circuitLoad, type JointFound } from '@wary/core/sums';
 	import type { HouseEditor } from '$lib/house/editor.svelte';
@@ -25,12 +25,14 @@
 		/** Outlets on it. */
 		outlets: readonly string[];
 		slug: string;
+		/** Every outlet of the house that is on a circuit. */
+		everywhere: readonly { readonly id: string; readonly place: string }[];
 		/** What loaded tests at them tell of its joints. */
 		joints: readonly JointFound[];
 		open: boolean;
 	}
 	/** One circuit: its bar, what hangs on it, and what would if something more were plugged in. */
-	let { editor, house, circuit, outlets, slug, joints, open = $bindable() }: Props = $props();
+	let { editor, house, circuit, outlets, slug, everywhere, joints, open = $bindable() }: Props = $props();
 	holdsUnsaved(() => name !== '' || typed !== '');
 	const place = (id: string): string => placeName(house, findBox(house, id)!);
 	let name = $state('');
@@ -72,6 +74,14 @@
 		complaint = read.complaint === null ? null : { load, text: read.complaint };
 		if (read.complaint === null)
 			await editor.apply([{ do: 'setLoad', load, ratedW: read.value }], w.set(called));
+	}
+	/** Where something was moved to, and what that makes of the circuit there. */
+	let moved = $state<{ readonly name: string; readonly to: string } | null>(null);
+	const there = $derived(moved && circuitLoad(house, circuitsInBox(house, moved.to)[0]?.id ?? ''));
+	async function move(load: string, called: string, field: HTMLSelectElement) {
+		const to = field.value;
+		if (await editor.apply([{ do: 'setLoad', load, box: to }], w.movedLine(called, place(to))))
+			moved = { name: called, to };
 	}
 	async function add(event: SubmitEvent) {
 		event.preventDefault();
@@ -127,6 +137,14 @@
 						value={line.watts ?? ''}
 						onchange={(event) => setWatts(line.load, line.name, event.currentTarget)}
 					/>
+					<Select
+						class="w-60!"
+						placeholder=""
+						aria-label={w.pluggedInAt(line.name)}
+						value={line.box}
+						onchange={(event) => move(line.load, line.name, event.currentTarget)}
+						>{#each everywhere as { id, place: named } (id)}<option value={id}>{named}</option>{/each}</Select
+					>
 					<Checkbox
 						checked={line.continuous}
 						aria-label={w.longOf(line.name)}
@@ -149,6 +167,20 @@
 				</li>
 			{/each}
 		</ul>
+		{#if moved && there}
+			<Verdict kind={there.warnings.some(({ code }) => code !== 'overUsual') ? 'bad' : 'good'} alert={false}>
+				{w.movedTo(
+					moved.name,
+					place(moved.to),
+					namedBreakers(house, there.breaker),
+					wattsWord(there.totalW),
+					wattsWord(there.limitW)
+				)}
+				{#each there.warnings as warning, k (k)}<p class="m-0">
+						{loadWarningWords(warning, house, there)}
+					</p>{/each}
+			</Verdict>
+		{/if}
 		<h3 class="mt-3 mb-1">{w.tryIt}</h3>
 		<form class="flex flex-wrap items-end gap-3" onsubmit={add}>
 			<Label class="flex-[1_1_9rem]">{w.what}<Input bind:value={name} maxlength={80} /></Label>
