@@ -88,6 +88,12 @@ for (const theme of ['light', 'dark'] as const)
 			'/fennel-lane/find/sewing-east-wall',
 			'/fennel-lane/settings',
 			'/fennel-lane/load?at=living',
+			'/fennel-lane/plan/reading-alcove',
+			'/tannery-row/plan/front-bedroom-bed?part=usbTwin',
+			'/fennel-lane/protection',
+			'/tannery-row/protection',
+			'/fennel-lane/rules',
+			'/tannery-row/rules',
 			'/fennel-lane/bench',
 			'/tannery-row/bench',
 			'/fennel-lane/directory',
@@ -143,7 +149,7 @@ test('everything is gone to by its name; on a phone the views are one row', asyn
 	await page.waitForURL(/outlet\/music-piano/);
 	await page.keyboard.press('Control+k');
 	await search.fill('attic fan');
-	await page.getByRole('option', { name: /14/ }).click();
+	await page.locator('dialog[open]').getByRole('option', { name: /14/ }).click();
 	await expect(page.getByLabel('Directory says')).toHaveValue('attic fan');
 	await page.keyboard.press('Control+k');
 	await search.fill('nothing of the kind');

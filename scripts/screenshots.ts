@@ -86,6 +86,9 @@ async function screenshots(application: Application): Promise<void> {
 	await living.getByLabel('Watts on its label', { exact: true }).fill('900');
 	await take(desk, 'load');
 
+	await desk.goto('/fennel-lane/protection');
+	await take(desk, 'protection');
+
 	const dark = await open({ width: 1280, height: 800 }, 'dark');
 	await dark.goto('/tannery-row/house');
 	await dark.reload();
@@ -101,10 +104,11 @@ async function screenshots(application: Application): Promise<void> {
 	await doUntil(phone, ({ kind }) => kind === 'readPair');
 	await doStep(phone);
 	await reading(phone, 'phone-proof-dark', '0');
-	const bright = await open({ width: 390, height: 844 }, 'light');
-	await bright.goto('/fennel-lane/house');
-	await bright.reload();
-	await take(bright, 'phone-house');
+	await phone.goto('/tannery-row/plan/front-bedroom-bed?part=usbTwin');
+	await phone.getByRole('region', { name: /^The rules/ }).scrollIntoViewIfNeeded();
+	await phone.mouse.wheel(0, 420);
+	await phone.waitForTimeout(400);
+	await take(phone, 'phone-rules-dark');
 	await benches(desk, take);
 	await handover(desk, take);
 	await browser.close();
@@ -148,7 +152,6 @@ async function handover(desk: Page, take: Take): Promise<void> {
 		document.querySelector('fieldset:has(.chip)')?.scrollIntoView({ block: 'start' })
 	);
 	await desk.mouse.wheel(0, -120);
-	await take(desk, 'job-box-entry');
 	await doUntil(desk, ({ kind }) => kind === 'stopped');
 	await desk.getByRole('link', { name: 'Sheet for the electrician' }).click();
 	await desk.waitForURL(/handover$/);

@@ -7,7 +7,8 @@ import {
 	type Device,
 	type House,
 	type Matters,
-	type Palette
+	type Palette,
+	type Standing
 } from '../house';
 import { regions, type ConductorSize } from '../rules';
 
@@ -32,6 +33,8 @@ export interface Stop {
 	/** Of its box, where that isn’t the usual one. */
 	readonly depthMm?: number;
 	readonly volumeIn3?: number;
+	/** What somebody has said of its place. */
+	readonly place?: Standing;
 }
 
 export interface Run {
@@ -95,6 +98,7 @@ function boxOf(region: House['region'], stop: Stop, cables: readonly Cable[], si
 		use: stop.use ?? ('outlet' as const),
 		...(stop.device ? { device: stop.device } : {}),
 		...(stop.inBoxWith ? { inBoxWith: stop.inBoxWith } : {}),
+		...(stop.place ? { place: stop.place } : {}),
 		worries: stop.worries ?? [],
 		history: stop.history ?? [],
 		material: 'metal' as const

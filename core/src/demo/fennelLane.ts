@@ -1,5 +1,5 @@
 import { familyOf } from '../devices';
-import { withTabs, withTripped, type Breaker, type Device, type House } from '../house';
+import { withTabs, withTripped, type Breaker, type Device, type House, type Standing } from '../house';
 import { breaker, duplex, fixed, switchedHalf, wireRun, type Run, type Stop } from './build';
 
 const outlet = (room: string, wall: string, lengthM: number, more: Partial<Stop> = {}): Stop => ({
@@ -10,8 +10,11 @@ const outlet = (room: string, wall: string, lengthM: number, more: Partial<Stop>
 	device: duplex(15),
 	...more
 });
-const outlet20 = (room: string, wall: string, lengthM: number): Stop =>
-	outlet(room, wall, lengthM, { device: duplex(20) });
+const outlet20 = (room: string, wall: string, lengthM: number, place?: Standing): Stop =>
+	outlet(room, wall, lengthM, { device: duplex(20), ...(place ? { place } : {}) });
+/** On the worktop; behind the refrigerator. */
+const worktop: Standing = { counter: true };
+const behindFridge: Standing = { counter: false, reachable: false, applianceSpace: true };
 const gfciSince = (fitted: string): Device =>
 	({ ...withTripped(familyOf('gfci').made(20), false), fitted }) as Device;
 /** On the old two-wire cable, whose outlets have two slots. */
@@ -45,7 +48,7 @@ const runs = (sewingBreaker: string, atticBreaker: string): Run[] => [
 		stops: [
 			outlet('hall', 'by the panel', 3),
 			outlet('hall', 'coat hooks', 4),
-			outlet('porch', 'front', 5),
+			outlet('porch', 'front', 5, { place: { damp: 'damp' } }),
 			fitting('porch', 'porch light', 3, 240)
 		]
 	},
@@ -56,9 +59,9 @@ const runs = (sewingBreaker: string, atticBreaker: string): Run[] => [
 		size: '12AWG',
 		panel,
 		stops: [
-			outlet20('kitchen', 'counter left', 9),
-			outlet20('kitchen', 'counter corner', 2),
-			outlet20('kitchen', 'bread board', 2)
+			outlet20('kitchen', 'counter left', 9, worktop),
+			outlet20('kitchen', 'counter corner', 2, worktop),
+			outlet20('kitchen', 'bread board', 2, worktop)
 		]
 	},
 	{
@@ -68,7 +71,7 @@ const runs = (sewingBreaker: string, atticBreaker: string): Run[] => [
 		size: '12AWG',
 		panel,
 		stops: [
-			outlet20('kitchen', 'counter right', 10),
+			outlet20('kitchen', 'counter right', 10, worktop),
 			outlet20('kitchen', 'window sill', 2),
 			outlet20('kitchen', 'table', 4)
 		]
@@ -219,7 +222,7 @@ const runs = (sewingBreaker: string, atticBreaker: string): Run[] => [
 		breaker: 'b16',
 		size: '12AWG',
 		panel,
-		stops: [outlet20('kitchen', 'fridge', 8), outlet20('laundry', 'freezer', 6)]
+		stops: [outlet20('kitchen', 'fridge', 8, behindFridge), outlet20('laundry', 'freezer', 6)]
 	},
 	{
 		circuit: 'bedroom',

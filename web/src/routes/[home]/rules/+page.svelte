@@ -117,7 +117,7 @@
 		<h2 class="mt-6">{w.placesTitle}</h2>
 		<Table>
 			<TableHead>
-				<TableHeadCell></TableHeadCell>
+				<TableHeadCell>{w.place}</TableHeadCell>
 				<TableHeadCell>{w.leak}</TableHeadCell>
 				<TableHeadCell>{w.arc}</TableHeadCell>
 			</TableHead>

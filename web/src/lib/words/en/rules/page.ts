@@ -29,9 +29,7 @@ export const words = {
 	dampIndoors: 'damp and wet places indoors',
 	distance: (metres: number) => `No socket within ${metres} m of zone 1 (701.512.3).`,
 	decidesNot: 'What isn’t decided here',
-	clause: 'Clause',
-	rule: 'Rule',
-	whatItMeans: 'What it means'
+	place: 'Place'
 };
 
 /** What the product leaves to others. */

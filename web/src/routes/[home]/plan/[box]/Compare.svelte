@@ -92,7 +92,7 @@
 				</TableBodyRow>
 			{/each}
 			<TableBodyRow>
-				<TableHeadCell scope="row"></TableHeadCell>
+				<TableBodyCell></TableBodyCell>
 				{#each shown as { part: id } (id)}<TableBodyCell
 						>{#if id !== part}<Button color="light" onclick={() => onpick(id)}>{w.take}</Button
 							>{/if}</TableBodyCell
