@@ -31,5 +31,5 @@ export function mustBeOffTogether(house: House, boxId: string, breaker: string):
 }
 
 /** Whether the handles of two breakers are tied: said at either of them. */
-const areTied = (house: House, one: string, other: string): boolean =>
+export const areTied = (house: House, one: string, other: string): boolean =>
 	findBreaker(house, one)?.tiedWith === other || findBreaker(house, other)?.tiedWith === one;

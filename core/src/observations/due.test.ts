@@ -1,3 +1,4 @@
+import { sharedNeutral } from '../../test/sharedNeutral';
 import { describe, expect, it } from 'vitest';
 import { edited } from '../../test/shed';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
@@ -87,6 +88,24 @@ describe('what a house has to say', () => {
 		};
 		expect((unprotected(guarded) as { boxes: readonly string[] }).boxes).not.toContain('bath-mirror');
 		expect(unprotected(tanneryRow())).toBeUndefined();
+	});
+
+	it('two breakers that share a neutral and can be switched apart, until their handles are tied', () => {
+		const shared = (house: House) => dueOf(house).filter(({ kind }) => kind === 'sharedNeutral');
+		expect(shared(fennelLaneRecorded())).toEqual([]);
+		const house = sharedNeutral();
+		const [due] = shared(house);
+		expect(due).toMatchObject({ kind: 'sharedNeutral', breakers: ['b1', 'b2'] });
+		const tied: House = {
+			...house,
+			panels: house.panels.map((panel) => ({
+				...panel,
+				breakers: panel.breakers.map((breaker) =>
+					breaker.id === 'b2' ? { ...breaker, tiedWith: 'b1' } : breaker
+				)
+			}))
+		};
+		expect(shared(tied)).toEqual([]);
 	});
 
 	it('a breaker is unproven while nothing but its label speaks for it, and has an outlet to find it by', () => {

@@ -1,13 +1,17 @@
 import {
 	allBreakers,
+	cablesInBox,
 	chainOfCircuit,
 	circuitsInBox,
+	circuitsOfCable,
 	deviceModel,
 	evidenceOf,
+	findCircuit,
 	type Breaker,
 	type House
 } from '../house';
 import { protectionAsked, type ProtectionAsked } from '../job/asked';
+import { areTied } from '../isolation';
 import { regions } from '../rules';
 import { guardOfOutlet } from '../wiring';
 import type { TestDue } from './ledger';
@@ -27,6 +31,8 @@ export type Due =
 	  }
 	/** Outlets where today’s code asks for protection that the model doesn’t find, those nearest to water first. */
 	| { readonly kind: 'unprotected'; readonly boxes: readonly string[]; readonly asked: ProtectionAsked }
+	/** Two breakers share a neutral and can be switched apart: an outlet that hangs on it, where one does. */
+	| { readonly kind: 'sharedNeutral'; readonly breakers: readonly string[]; readonly box: string | null }
 	/** Residual parts whose button wants pressing. */
 	| { readonly kind: 'testDue'; readonly tests: readonly TestDue[] }
 	/** One that didn’t open, or didn’t reset, when its button was pressed: nothing guards there. */
@@ -49,6 +55,7 @@ const urgency = {
 	contradicted: 3.5,
 	noPlaceForGround: 5.5,
 	unprotected: 5.7,
+	sharedNeutral: 3.7,
 	unplaced: 6,
 	testFailed: 2.5,
 	testDue: 6.5,
@@ -89,6 +96,10 @@ export function dueOf(house: House, tests: readonly TestDue[] = []): Due[] {
 					]
 				: []
 		),
+		...sharedNeutrals(house).map((each) => ({
+			rank: urgency.sharedNeutral,
+			due: { kind: 'sharedNeutral' as const, ...each }
+		})),
 		...withoutGround(house).map((each) => ({
 			rank: urgency.noPlaceForGround,
 			due: { kind: 'noPlaceForGround' as const, ...each }
@@ -150,6 +161,24 @@ function unprotected(house: House): Omit<Extract<Due, { kind: 'unprotected' }>, 
 	const near = ({ rule }: (typeof asked)[number]) => wettest.indexOf(rule.place);
 	const sorted = asked.sort((a, b) => near(a) - near(b));
 	return sorted.length > 0 ? [{ boxes: sorted.map(({ id }) => id), asked: sorted[0]!.rule }] : [];
+}
+
+/** Pairs of breakers whose circuits share a cable’s neutral, and whose handles aren’t tied (NEC 210.4(B)). */
+function sharedNeutrals(house: House): Omit<Extract<Due, { kind: 'sharedNeutral' }>, 'kind'>[] {
+	const outlets = house.boxes.filter(({ use, device }) => use === 'outlet' && device);
+	const found = new Map<string, { readonly breakers: readonly string[]; readonly box: string | null }>();
+	for (const cable of house.cables) {
+		const breakers = [
+			...new Set(circuitsOfCable(cable).flatMap((id) => findCircuit(house, id)?.breaker ?? []))
+		].sort();
+		const [first, ...rest] = breakers;
+		if (first === undefined || rest.length === 0) continue;
+		const box =
+			outlets.find(({ id }) => cablesInBox(house, id).some((end) => end.cable === cable))?.id ?? null;
+		const tied = rest.every((id) => areTied(house, first, id));
+		if (!tied && !found.has(breakers.join())) found.set(breakers.join(), { breakers, box });
+	}
+	return [...found.values()];
 }
 
 /** By breaker: outlets whose part takes no ground, in the order in which the circuit reaches them. */

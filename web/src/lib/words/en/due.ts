@@ -98,10 +98,29 @@ export function dueWords(due: Due, house: House): DueWords {
 					: `Near water or outdoors a GFCI is asked when an outlet is replaced, and nothing guards these by the record (${code} ${edition} 406.4(D)(3), ${clause}).`,
 				act: uk ? `See the ${t.outlet}` : `Plan a GFCI at ${place(first)}`,
 				path: uk ? `/outlet/${first}` : `/plan/${first}?part=gfci&feed=asFound`,
-				more: rest.slice(0, shownAtMost).map((box) => ({
-					text: uk ? `See ${place(box)}` : `Plan a GFCI at ${place(box)}`,
-					path: uk ? `/outlet/${box}` : `/plan/${box}?part=gfci&feed=asFound`
-				}))
+				more: [
+					...(uk ? [] : [{ text: 'Who guards whom, and the fewest that would do', path: '/protection' }]),
+					...rest.slice(0, shownAtMost).map((box) => ({
+						text: uk ? `See ${place(box)}` : `Plan a GFCI at ${place(box)}`,
+						path: uk ? `/outlet/${box}` : `/plan/${box}?part=gfci&feed=asFound`
+					}))
+				]
+			};
+		}
+		case 'sharedNeutral': {
+			const names = due.breakers.map((id) => namedBreakers(house, id));
+			return {
+				key: `neutral ${due.breakers.join()}`,
+				title: `${capital(names.join(' and '))} share a neutral, and can be switched apart`,
+				what: due.box === null ? 'No outlet on it is on record.' : `${place(due.box)} hangs on it.`,
+				noted: '',
+				why:
+					house.region === 'uk'
+						? `With one off, its neutral can be alive from the other. A ${t.handTo} parts them.`
+						: `With one off, the neutral can be alive from the other; opened alive it puts up to 240 V on what is plugged in. Their handles are tied, or it is one two-pole breaker (NEC 210.4(B)): the parts behind the cover are an electrician’s. If they are tied already, put it on record.`,
+				act: `See the ${t.breaker}s`,
+				path: `/house?breaker=${encodeURIComponent(due.breakers[0]!)}`,
+				more: due.box === null ? [] : [{ text: `See ${place(due.box)}`, path: `/outlet/${due.box}` }]
 			};
 		}
 		case 'testFailed': {
