@@ -106,7 +106,7 @@ async function screenshots(application: Application): Promise<void> {
 	await reading(phone, 'phone-proof-dark', '0');
 	await phone.goto('/tannery-row/plan/front-bedroom-bed?part=usbTwin');
 	await phone.getByRole('region', { name: /^The rules/ }).scrollIntoViewIfNeeded();
-	await phone.mouse.wheel(0, 420);
+	await phone.mouse.wheel(0, 250);
 	await phone.waitForTimeout(400);
 	await take(phone, 'phone-rules-dark');
 	await benches(desk, take);

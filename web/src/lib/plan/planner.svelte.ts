@@ -1,7 +1,7 @@
 import type { PartId } from '@wary/core/devices';
 import type { House } from '@wary/core/house';
 import type { BoxWish, JobPlan, WholeFailure } from '@wary/core/job';
-import type { Known } from '@wary/core/replacement';
+import type { Known, RuledOut } from '@wary/core/replacement';
 import type { Feed, OrderSchool, Supplies } from '@wary/core/wiring';
 
 export interface Question {
@@ -27,6 +27,8 @@ export interface Planned {
 		| { readonly ok: false; readonly failure: WholeFailure };
 	/** What the rules know of the box that is looked at; `null`: it has no outlet on a circuit. */
 	readonly known: Known | null;
+	/** A rule that is in the way of the job, at whichever of its boxes. */
+	readonly by: RuledOut | null;
 	/** What stands against the job at another of its boxes. */
 	readonly elsewhere: WholeFailure | null;
 	/** Empty until all of them are worked out. */

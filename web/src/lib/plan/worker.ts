@@ -1,6 +1,6 @@
 import { soldIn } from '@wary/core/devices';
 import { planWhole, type JobPlan, type WholeFailure, type WishChoice } from '@wary/core/job';
-import { factsIn } from '@wary/core/replacement';
+import { factsIn, ruledOut } from '@wary/core/replacement';
 import { feeds, suppliesFor, type Supplies } from '@wary/core/wiring';
 import type { Asked, Offer, Planned } from './planner.svelte';
 
@@ -25,9 +25,10 @@ self.onmessage = ({ data }: MessageEvent<Asked>) => {
 	const wish = boxes.find((each) => each.boxId === boxId)!.wish!;
 	const chosen = make(wish);
 	const known = factsIn(data.house, whole.ok ? whole.plans : [], boxId);
+	const by = whole.ok ? ruledOut(data.house, whole.plans) : null;
 	const tookMs = performance.now() - started;
 	const tell = (offers: readonly Offer[]) =>
-		self.postMessage({ number: data.number, chosen, known, elsewhere, offers, tookMs } satisfies Planned);
+		self.postMessage({ number: data.number, chosen, known, by, elsewhere, offers, tookMs } satisfies Planned);
 	tell([]);
 	const offers = soldIn(data.house.region).flatMap(({ id }) =>
 		feeds.map((feed): Offer => {

@@ -74,6 +74,7 @@
 					<Button size="lg" href={`/${data.home.slug}/find/${data.box.id}`}>{w.findIts(t.breaker)}</Button>
 				</p>{/if}
 		{:else}
+			<AlsoAsked region={data.house.region} edition={editionOf(data.house)} asked={data.also} />
 			<StartJob
 				slug={data.home.slug}
 				boxId={data.box.id}
@@ -81,7 +82,6 @@
 				asked={data.asked}
 				noResidual={data.noResidual}
 			/>
-			<AlsoAsked region={data.house.region} edition={editionOf(data.house)} asked={data.also} />
 			{#if near.length > 0}<p class="m-0 mb-3">
 					{w.comesOutToo(near.map((id) => placeName(data.house, findBox(data.house, id)!)).join(', '))}
 				</p>{/if}

@@ -4,7 +4,7 @@
 	import Select from 'flowbite-svelte/Select.svelte';
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
-	import type { Box, House, Standing } from '@wary/core/house';
+	import { findBox, type Box, type House, type Standing } from '@wary/core/house';
 	import type { Known } from '@wary/core/replacement';
 	import { editionOf, places, replacingRules, type FactName } from '@wary/core/rules';
 	import { HouseEditor } from '$lib/house/editor.svelte';
@@ -26,7 +26,8 @@
 	let { house, version, slug, box, known, only }: Props = $props();
 	const editor = untrack(() => new HouseEditor({ house, version, slug }));
 	const edition = $derived(editionOf(house));
-	const said = $derived(box.place ?? {});
+	// With what was said a moment ago, whether or not the page has it yet.
+	const said = $derived(findBox(editor.house, box.id)?.place ?? {});
 	const asked = $derived(
 		new Set(replacingRules[house.region].flatMap(({ reads }) => reads as readonly FactName[]))
 	);

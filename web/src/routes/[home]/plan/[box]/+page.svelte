@@ -1,31 +1,30 @@
 <script lang="ts">
 	import { words as w } from '$words/plan/page';
 	import Button from 'flowbite-svelte/Button.svelte';
-	import Skeleton from 'flowbite-svelte/Skeleton.svelte';
 	import { onMount, untrack } from 'svelte';
 	import { replaceState } from '$app/navigation';
 	import { cablesInBox, findBox, placeName } from '@wary/core/house';
-	import { handMoves, type WishChoice } from '@wary/core/job';
+	import type { WishChoice } from '@wary/core/job';
 	import type { PartId } from '@wary/core/devices';
-	import { endId, wiredAs, type Feed, type OrderSchool } from '@wary/core/wiring';
+	import type { Feed, OrderSchool } from '@wary/core/wiring';
 	import { feedFor } from '$lib/plan/offers';
 	import { Planner } from '$lib/plan/planner.svelte';
-	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { kindWords } from '$words/devices';
 	import { partWords } from '$words/parts';
 	import { planFailureWords } from '$words/refusals';
+	import { ruleWords } from '$words/rules/rules';
 	import { inSentence } from '$words/terms';
-	import type { AtBox } from '$words/work';
 	import StartJob from '../../outlet/[box]/StartJob.svelte';
 	import Choose from './Choose.svelte';
+	import Drawn from './Drawn.svelte';
 	import Groundless from './Groundless.svelte';
 	import Judged from './Judged.svelte';
 	import ByRules from './ByRules.svelte';
 	import Compare from './Compare.svelte';
+	import Schools from './Schools.svelte';
 	import Together from './Together.svelte';
-	import Work from './Work.svelte';
-	import { choose as judgeAll, judgePart, waysWithoutGround } from '@wary/core/replacement';
+	import { choose as judgeAll, waysWithoutGround } from '@wary/core/replacement';
 	import { editionOf } from '@wary/core/rules';
 	import More from '$lib/ui/More.svelte';
 	import { groundlessWords } from '$words/rules/groundless';
@@ -58,26 +57,6 @@
 	$effect(() => planner.ask({ house: data.house, boxes, boxId, school }));
 	const chosen = $derived(planner.planned?.chosen ?? null);
 	const plan = $derived(chosen?.ok ? chosen.plan : null);
-	const way = $derived(plan?.work?.ways[0]);
-	const at = $derived<AtBox>({
-		house: data.house,
-		boxId,
-		region: data.house.region,
-		wirings: way ? [plan!.work!.found, way.wanted] : [box]
-	});
-	const after = $derived(way ? wiredAs(data.house, boxId, way.wanted) : null);
-	const numbered = $derived(way ? handMoves(way).filter(({ kind }) => kind !== 'driveIn') : []);
-	const numbers = $derived(new Map(numbered.map(({ id }, k) => [id, k + 1])));
-	/** By wire as drawn: the number of the move that brings it where it goes. */
-	const onWires = $derived(
-		new Map(
-			numbered.flatMap((move, k) =>
-				'ends' in move && move.kind !== 'undo'
-					? move.ends.map((end) => [endId(end).replace(/\/(from|to)$/, ''), k + 1] as const)
-					: []
-			)
-		)
-	);
 	const switched = $derived(
 		cablesInBox(data.house, boxId).some(({ cable }) =>
 			cable.conductors.some(({ role }) => role === 'switchedHot')
@@ -88,14 +67,9 @@
 	let usb = $state(false);
 	let decorator = $state(false);
 	const choice = $derived(known ? judgeAll(known.facts, { usb, decorator }) : null);
-	const level = $derived(
-		known
-			? judgePart(known.facts, wish.part, wish.ratingA === undefined ? {} : { ratingA: wish.ratingA }).level
-			: null
-	);
 	const ways = $derived(known ? waysWithoutGround(known.facts) : []);
-	const refused = $derived(level === 'notAllowed' || (choice?.stops.length ?? 0) > 0);
-	let back = $state(true);
+	/** A rule that is in the way of the job, at this outlet or at another of it. */
+	const by = $derived(planner.planned?.by ?? null);
 	const take = (part: PartId) =>
 		choose({ ...wish, part, feed: feedFor(planner.planned?.offers ?? [], part, wish.feed) });
 	function choose(next: WishChoice) {
@@ -163,15 +137,6 @@
 					onpick={take}
 				/></More
 			>{/if}
-		{#if choice}<More title={byRules.compare}
-				><Compare
-					region={data.house.region}
-					edition={editionOf(data.house)}
-					{choice}
-					part={wish.part}
-					onpick={take}
-				/></More
-			>{/if}
 	</div>
 	<section class="rules" aria-live="polite">
 		{#if known && choice}{#key `${boxId} ${data.version}`}<ByRules
@@ -186,29 +151,7 @@
 				/>{/key}{/if}
 	</section>
 	<section class="drawn">
-		<div>
-			<h2>{w.asFound}</h2>
-			<BoxDrawing house={data.house} {box} bind:back numbers={onWires} />
-		</div>
-		<div>
-			<h2>{w.asWanted}</h2>
-			{#if after}<BoxDrawing
-					house={after}
-					box={findBox(after, boxId)!}
-					planned
-					bind:back
-					numbers={onWires}
-				/>{:else if chosen && !chosen.ok}<Verdict kind="bad" alert>
-					<b>{w.noPlan}.</b>
-					{planFailureWords(chosen.failure, data.house.region, at)}
-				</Verdict>{:else if planner.failed}<Verdict kind="bad" alert>{w.workerGone}</Verdict>{:else}<p
-					class="soft"
-				>
-					{w.oneMoment}
-				</p>
-				<Skeleton />{/if}
-		</div>
-		{#if plan && chosen?.ok}<Work house={data.house} {plan} supplies={chosen.supplies} {at} {numbers} />{/if}
+		<Drawn house={data.house} {box} {chosen} failed={planner.failed} />
 	</section>
 	<section class="judged" aria-live="polite">
 		{#if plan && chosen?.ok}
@@ -221,8 +164,13 @@
 					<b>{placeName(data.house, findBox(data.house, elsewhere.box)!)}.</b>
 					{planFailureWords(elsewhere, data.house.region)}
 				</Verdict>
-			{:else if refused}
-				<Verdict kind="bad">{byRules.refused}</Verdict>
+			{:else if by}
+				<Verdict kind="bad">
+					{#if by.box !== boxId}<b>{placeName(data.house, findBox(data.house, by.box)!)}.</b>
+						{ruleWords(by.rule, data.house.region, editionOf(data.house)).says}
+						{by.clause}{/if}
+					{byRules.refused}
+				</Verdict>
 			{:else}
 				<StartJob
 					slug={data.home.slug}
@@ -237,6 +185,18 @@
 		{/if}
 		<p class="mt-4"><a class="tap" href={`/${data.home.slug}/outlet/${data.box.id}`}>{w.back}</a></p>
 	</section>
+	<section class="further">
+		<Schools region={data.house.region} {wish} onwish={choose} />
+		{#if choice}<More title={byRules.compare}
+				><Compare
+					region={data.house.region}
+					edition={editionOf(data.house)}
+					{choice}
+					part={wish.part}
+					onpick={take}
+				/></More
+			>{/if}
+	</section>
 </main>
 
 <style>
@@ -248,7 +208,8 @@
 		padding: 1rem 1.5rem 3rem;
 	}
 	header,
-	.choose {
+	.choose,
+	.further {
 		grid-column: 1 / -1;
 	}
 	header {

@@ -11,8 +11,6 @@
 	import { regions } from '@wary/core/rules';
 	import { canBeHad, feedFor } from '$lib/plan/offers';
 	import type { Offer } from '$lib/plan/planner.svelte';
-	import Choices from '$lib/ui/Choices.svelte';
-	import More from '$lib/ui/More.svelte';
 	import { feedWords, partWords } from '$words/parts';
 	import { byRules } from '$words/rules/page';
 	import { levelWords } from '$words/rules/rules';
@@ -30,7 +28,7 @@
 		switched: boolean;
 		onwish: (wish: WishChoice) => void;
 	}
-	/** What goes in, how what comes after is fed, and the schools; what can’t be had says so. */
+	/** What goes in, how what comes after is fed, what one would like; what can’t be had says so. */
 	let {
 		house,
 		wish,
@@ -117,28 +115,6 @@
 			</Select></Label
 		>{/if}
 </div>
-<More title={w.schools}>
-	<Choices
-		legend={w.connector}
-		name="connector"
-		options={[
-			{ value: 'lever' as const, text: w.lever },
-			{ value: 'twistOn' as const, text: w.twistOn }
-		]}
-		value={wish.connector}
-		onpick={(connector) => onwish({ ...wish, connector })}
-	/>
-	{#if region === 'us'}<Choices
-			legend={w.wireEnd}
-			name="wireEnd"
-			options={[
-				{ value: 'clampPlate' as const, text: w.clampPlate },
-				{ value: 'hook' as const, text: w.hook }
-			]}
-			value={wish.wireEnd}
-			onpick={(wireEnd) => onwish({ ...wish, wireEnd })}
-		/>{/if}
-</More>
 
 <style>
 	.fields {
