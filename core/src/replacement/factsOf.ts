@@ -26,8 +26,9 @@ export interface Known {
 	readonly assumed: readonly FactName[];
 }
 
-/** Things that may not go off unnoticed, and those that want a ground (NEC 250.114: refrigerators, freezers, pumps; computers with what serves them). */
-const hard: readonly Matters[] = ['freezer', 'pump', 'alarm', 'medical'];
+/** Things that may not go off unnoticed. */
+export const hard: readonly Matters[] = ['freezer', 'pump', 'alarm', 'medical'];
+/** Those that want a ground (NEC 250.114: refrigerators, freezers, pumps; computers with what serves them). */
 const grounded: readonly Matters[] = ['freezer', 'pump', 'router', 'work', 'medical'];
 
 /**

@@ -4,7 +4,7 @@ import { groundFaultHere, regions, type Region, type Tri } from '../rules';
 import { guardOfOutlet } from '../wiring';
 import { judgePart } from './choose';
 import { cover, type Cover, type CoverNode } from './cover';
-import { factsOf } from './factsOf';
+import { factsOf, hard } from './factsOf';
 
 /** An outlet of a circuit, with what its place asks for and what it has. */
 export interface ProtectionAt {
@@ -62,7 +62,7 @@ export function protectionOfCircuit(house: House, circuitId: string): CircuitPro
 			clauses: asks && known ? [everywhereClause] : here.clauses,
 			guardedBy,
 			guards: opensAtLeaks(box),
-			spared: house.loads.some((load) => load.box === box.id && spares(load.matters)),
+			spared: house.loads.some(({ box: at, matters }) => at === box.id && matters && hard.includes(matters)),
 			canTake: known !== null && judgePart(known.facts, guardIn(house.region)).level !== 'notAllowed'
 		};
 	});
@@ -92,5 +92,3 @@ export function protectionOfCircuit(house: House, circuitId: string): CircuitPro
 
 /** BS 7671: every general socket. */
 const everywhereClause = '411.3.3';
-const spares = (matters: string | undefined): boolean =>
-	matters !== undefined && ['freezer', 'pump', 'alarm', 'medical'].includes(matters);

@@ -49,41 +49,38 @@ export interface AskedPlace {
 
 type ByPlace = Readonly<Partial<Record<Place | Condition, AskedPlace>>>;
 
+/** Places that keep their number through these editions; and those that 2023 numbers anew. */
+const numbered: ByPlace = {
+	bathroom: { clause: '210.8(A)(1)' },
+	garage: { clause: '210.8(A)(2)' },
+	outbuilding: { clause: '210.8(A)(2)' },
+	outdoors: { clause: '210.8(A)(3)' },
+	crawlSpace: { clause: '210.8(A)(4)' },
+	basement: { clause: '210.8(A)(5)' }
+};
+const since2017: ByPlace = {
+	kitchen: { clause: '210.8(A)(6)', only: 'counter' },
+	nearWater: { clause: '210.8(A)(7), (9)' },
+	laundry: { clause: '210.8(A)(10)' }
+};
+
 /**
  * Where ground-fault protection is asked of a receptacle in a dwelling: NEC 210.8(A), which 406.4(D)(3) makes binding when one is replaced. Of a numbered list that later
  * editions add to, each keeps its own numbers. BS 7671 asks it of every general socket (411.3.3): no place is named.
  */
 export const groundFaultAsked: Readonly<Record<Edition, ByPlace>> = {
 	'2017': {
-		bathroom: { clause: '210.8(A)(1)' },
-		garage: { clause: '210.8(A)(2)' },
-		outbuilding: { clause: '210.8(A)(2)' },
-		outdoors: { clause: '210.8(A)(3)' },
-		crawlSpace: { clause: '210.8(A)(4)' },
+		...numbered,
 		basement: { clause: '210.8(A)(5)', only: 'unfinished' },
-		kitchen: { clause: '210.8(A)(6)', only: 'counter' },
-		nearWater: { clause: '210.8(A)(7), (9)' },
-		laundry: { clause: '210.8(A)(10)' }
+		...since2017
 	},
 	'2020': {
-		bathroom: { clause: '210.8(A)(1)' },
-		garage: { clause: '210.8(A)(2)' },
-		outbuilding: { clause: '210.8(A)(2)' },
-		outdoors: { clause: '210.8(A)(3)' },
-		crawlSpace: { clause: '210.8(A)(4)' },
-		basement: { clause: '210.8(A)(5)' },
-		kitchen: { clause: '210.8(A)(6)', only: 'counter' },
-		nearWater: { clause: '210.8(A)(7), (9)' },
-		laundry: { clause: '210.8(A)(10)' },
+		...numbered,
+		...since2017,
 		dampIndoors: { clause: '210.8(A)(11)' }
 	},
 	'2023': {
-		bathroom: { clause: '210.8(A)(1)' },
-		garage: { clause: '210.8(A)(2)' },
-		outbuilding: { clause: '210.8(A)(2)' },
-		outdoors: { clause: '210.8(A)(3)' },
-		crawlSpace: { clause: '210.8(A)(4)' },
-		basement: { clause: '210.8(A)(5)' },
+		...numbered,
 		kitchen: { clause: '210.8(A)(6)' },
 		nearWater: { clause: '210.8(A)(8), (10)' },
 		laundry: { clause: '210.8(A)(11)' },

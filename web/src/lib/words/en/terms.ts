@@ -15,8 +15,8 @@ export interface Terms {
 	readonly breaker: string;
 	/** With its article. */
 	readonly aBreaker: string;
-	/** A device that opens at a leak. */
-	readonly residual: string;
+	/** A device that opens at a leak, with its article. */
+	readonly aResidual: string;
 	/** Who takes over what isn't a homeowner's. */
 	readonly handTo: string;
 	readonly plate: string;
@@ -35,7 +35,7 @@ export const terms: Record<Region, Terms> = {
 		panel: 'panel',
 		breaker: 'breaker',
 		aBreaker: 'a breaker',
-		residual: 'GFCI',
+		aResidual: 'a GFCI',
 		handTo: 'licensed electrician',
 		plate: 'plate',
 		standard: 'NEC',
@@ -50,7 +50,7 @@ export const terms: Record<Region, Terms> = {
 		panel: 'consumer unit',
 		breaker: 'MCB',
 		aBreaker: 'an MCB',
-		residual: 'RCD',
+		aResidual: 'an RCD',
 		handTo: 'registered electrician',
 		plate: 'faceplate',
 		standard: 'BS 7671',

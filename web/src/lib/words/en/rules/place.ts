@@ -60,7 +60,7 @@ export function factWords(fact: FactName, region: Region, edition: Edition): { a
 		case 'ground':
 			return { ask: `Does a ${t.ground} come to the box?`, short: t.ground };
 		case 'guardedBefore':
-			return { ask: `Is there a ${t.residual} before it?`, short: `${t.residual} before it` };
+			return { ask: `Is there ${t.aResidual} before it?`, short: `${t.aResidual} before it` };
 		case 'arcBefore':
 			return { ask: 'Does anything before it open at arcs?', short: 'arc protection before it' };
 		case 'spur':

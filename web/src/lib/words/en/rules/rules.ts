@@ -34,12 +34,12 @@ export function ruleWords(rule: RuleId, region: Region, edition: Edition): RuleW
 			};
 		case 'groundFaultPlace':
 			return {
-				says: 'At this place the new outlet is protected against a leak to ground.',
+				says: 'At this place the new outlet has to be protected against a leak to ground.',
 				then: 'By a GFCI here, or one before it on the circuit.'
 			};
 		case 'arcFaultPlace':
 			return {
-				says: 'In this room the new outlet is protected against arcs.',
+				says: 'In this room the new outlet has to be protected against arcs.',
 				then: `By a dual-function outlet here, one before it, or a combination ${t.breaker}: that one is an electrician’s.`
 			};
 		case 'tamper':
@@ -84,7 +84,7 @@ export function ruleWords(rule: RuleId, region: Region, edition: Edition): RuleW
 			};
 		case 'boxFill':
 			return {
-				says: 'What is in the box has the room it is counted for.',
+				says: 'What is in the box needs the room it is counted for.',
 				then: 'A deeper part wants it the more. A larger box, or an extension, makes it possible.'
 			};
 		case 'aluminium':
@@ -99,7 +99,7 @@ export function ruleWords(rule: RuleId, region: Region, edition: Edition): RuleW
 			};
 		case 'secondGuard':
 			return {
-				says: `There is a ${t.residual} before it already.`,
+				says: `There is ${t.aResidual} before it already.`,
 				then: 'A second one guards nothing more, and nobody knows which of them opened.'
 			};
 		case 'weigh':
@@ -114,7 +114,7 @@ export function ruleWords(rule: RuleId, region: Region, edition: Edition): RuleW
 			};
 		case 'tooDeep':
 			return {
-				says: 'The part and the folded wires have room behind the face.',
+				says: 'The part and the folded wires need room behind the face.',
 				then:
 					region === 'uk'
 						? 'A deeper back box, or a spacer under the plate, makes it possible.'
@@ -132,7 +132,7 @@ export function ruleWords(rule: RuleId, region: Region, edition: Edition): RuleW
 			};
 		case 'earthed':
 			return {
-				says: 'Every socket is earthed.',
+				says: 'Every socket has to be earthed.',
 				then: `No earth comes to this box: a ${t.handTo} finds out why before anything goes in.`
 			};
 		case 'addsWithoutResidual':
@@ -162,7 +162,7 @@ export function ruleWords(rule: RuleId, region: Region, edition: Edition): RuleW
 			};
 		case 'metalFace':
 			return {
-				says: 'A metal plate is earthed, and shown to be.',
+				says: 'A metal plate has to be earthed, and shown to be.',
 				then: 'Read from the earth pin to the plate before power.'
 			};
 		case 'earthTail':
