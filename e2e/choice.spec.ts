@@ -132,3 +132,16 @@ test('us: without a ground all lawful ways stand side by side, and one is taken'
 	await expect(page.locator('main')).toHaveAttribute('data-planned', 'gfci');
 	await planned(page);
 });
+
+test('uk: a single made a twin asks what the circuit carries already', async ({ page }) => {
+	await page.goto('/tannery-row/outlet/back-bedroom-door');
+	await saved(page, () => page.getByLabel('What is there').selectOption({ label: 'Single socket' }));
+	await page.goto('/tannery-row/plan/back-bedroom-door?part=socketTwin');
+	await planned(page);
+	await expect(rules(page)).toHaveAttribute('data-level', 'right');
+	await expect(
+		page.getByText(/More outlets than now: by what is plugged in \d+ W of the circuit’s 7360 W/)
+	).toBeVisible();
+	await expect(page.getByText(/A twin is good for 20 A in all/)).toBeVisible();
+	await expect(begin(page)).toBeVisible();
+});

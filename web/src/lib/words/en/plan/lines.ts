@@ -1,10 +1,11 @@
 import { familyFor, familyOf } from '@wary/core/devices';
-import { deviceModel, findBox, neighbours, type House } from '@wary/core/house';
+import { circuitsInBox, deviceModel, findBox, neighbours, type House } from '@wary/core/house';
 import type { JobPlan } from '@wary/core/job';
 import { regions } from '@wary/core/rules';
-import { boxFill } from '@wary/core/sums';
+import { boxFill, circuitLoad } from '@wary/core/sums';
 import type { Supplies } from '@wary/core/wiring';
 import { deviceWords } from '../devices';
+import { wattsWord } from '../load';
 import { labelText, notHere } from '../labels';
 import { boxPlace, capital, colourWords, howWords, sizeWords, volumeWord } from '../terms';
 import { torqueWord } from '../work';
@@ -56,11 +57,22 @@ export function planLines(house: House, plan: JobPlan): Line[] {
 					}
 				]
 			: []),
+		...(plan.newHalves.length > was ? loadLines(house, plan.boxId, say) : []),
 		...(plan.newHalves.length < was
 			? [{ kind: 'first' as const, text: say.fewer(was, plan.newHalves.length) }]
 			: []),
 		...(family.usb && plan.region === 'uk' ? [{ kind: 'first' as const, text: say.insulationTest }] : [])
 	];
+}
+
+/** More outlets than before: what hangs on the circuit already, against what it carries. */
+function loadLines(house: House, boxId: string, say: ReturnType<typeof sureWords>): Line[] {
+	const circuit = circuitsInBox(house, boxId)[0];
+	const load = circuit && circuitLoad(house, circuit.id);
+	if (!load) return [];
+	const { totalW, limitW, usualW, unknown, points } = load;
+	const text = say.load(wattsWord(totalW), wattsWord(limitW), wattsWord(usualW), unknown, points);
+	return [{ kind: totalW > usualW ? 'short' : 'first', text }];
 }
 
 /** How full the box is by its code’s count; nothing where the code counts nothing. */

@@ -73,6 +73,14 @@ export const sureWords = (region: Region) => {
 					: fits === false
 						? `box fill: ${total} in³ counted, and this box has ${has}. Too full: a larger box, or fewer wires in it`
 						: `box fill: ${total} of ${has} in³`,
+		load: (
+			total: string,
+			limit: string,
+			usual: string,
+			unknown: number,
+			points: { readonly outlets: number; readonly roomFor: number } | null
+		) =>
+			`more outlets than now: by what is plugged in ${total} of the circuit’s ${limit} (good practice: up to ${usual})${unknown > 0 ? `, ${unknown} ${unknown === 1 ? 'thing' : 'things'} without watts not counted` : ''}${region === 'uk' ? '. A twin is good for 20 A in all, 13 A a plug' : ''}${points && points.outlets > points.roomFor ? `. ${points.outlets} outlets on it; the rule of thumb has room for ${points.roomFor}` : ''}`,
 		fewer: (was: number, is: number) =>
 			`${is} outlet${is === 1 ? '' : 's'} instead of ${was}: fewer than now`,
 		insulationTest:
