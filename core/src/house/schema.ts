@@ -328,7 +328,19 @@ export const standing = z.strictObject({
 	applianceSpace: z
 		.boolean()
 		.optional()
-		.describe('In the space of an appliance that isn’t easily moved, and for it alone.')
+		.describe('In the space of an appliance that isn’t easily moved, and for it alone.'),
+	groundCanBeBrought: z
+		.boolean()
+		.optional()
+		.describe('us, without a ground: an electrician can bring one (NEC 250.130(C)).'),
+	arcBreakerSold: z
+		.boolean()
+		.optional()
+		.describe('us: a breaker for this panel that opens at arcs is to be had.'),
+	arcReceptacleSold: z
+		.boolean()
+		.optional()
+		.describe('us: a receptacle that opens at arcs, or at arcs and leaks, is to be had.')
 });
 
 const box = z.strictObject({

@@ -3,6 +3,7 @@ import { atFennelLane, atTanneryRow } from '../../test/atHome';
 import { behindShared, sharedNeutral } from '../../test/sharedNeutral';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
 import { editHouse, findBox, withBox, type House, type Standing } from '../house';
+import { judgePart } from './choose';
 import { factsOf } from './factsOf';
 import { placeOf } from './place';
 import { protectionOfCircuit } from './protection';
@@ -69,6 +70,16 @@ describe('what the rules know of an outlet', () => {
 	it('is told of the panel’s own device in uk', () => {
 		expect(atTanneryRow('box-room-desk')).toMatchObject({ region: 'uk', edition: '2018A2', metalBox: true });
 		expect(atTanneryRow('front-bedroom-bed').depthMm).toBe(16);
+	});
+
+	it('without a ground, what is said of the three ways to more protection is the exception’s', () => {
+		const none = { groundCanBeBrought: false, arcBreakerSold: false, arcReceptacleSold: false };
+		const at = (place: Standing) => factsOf(withPlace(fennelLaneRecorded(), 'reading-alcove', place), 'reading-alcove')!.facts; // prettier-ignore
+		const arcs = (place: Standing) =>
+			judgePart(at(place), 'gfci').reasons.some(({ rule }) => rule === 'arcFaultPlace');
+		expect(arcs({})).toBe(true);
+		expect(arcs({ ...none, arcBreakerSold: true })).toBe(true);
+		expect(arcs(none)).toBe(false);
 	});
 
 	it('has nothing to say of what is no outlet, or on no circuit', () => {

@@ -74,9 +74,9 @@ export function factsOf(house: House, boxId: string): Known | null {
 			hardHere: things([boxId, ...after], hard),
 			wantsGround: things([boxId], grounded),
 			spur: spurOf(house, boxId),
-			groundCanBeBrought: null,
-			arcBreakerSold: null,
-			arcReceptacleSold: null
+			groundCanBeBrought: box.place?.groundCanBeBrought ?? null,
+			arcBreakerSold: box.place?.arcBreakerSold ?? null,
+			arcReceptacleSold: box.place?.arcReceptacleSold ?? null
 		}
 	};
 }

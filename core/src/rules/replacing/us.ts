@@ -48,6 +48,9 @@ const deeperThanNow = (
 	{ depthMm }: Pick<PartFacts, 'depthMm'>
 ): boolean => depthMm > depthNowMm + 5;
 
+/** What has to be said for a GFCI without a ground to stand without protection against arcs: none of the three is to be had. */
+const exceptions = ['groundCanBeBrought', 'arcBreakerSold', 'arcReceptacleSold'] as const;
+
 /** us: what the National Electrical Code asks where an outlet is replaced in a dwelling. Clauses by edition; the places stand in `places.ts`. */
 export const usRules: readonly Rule[] = [
 	{
@@ -109,14 +112,12 @@ export const usRules: readonly Rule[] = [
 					all(
 						part.groundFault,
 						not(facts.ground),
-						is(facts.groundCanBeBrought, false) === true,
-						is(facts.arcBreakerSold, false) === true,
-						is(facts.arcReceptacleSold, false) === true
+						exceptions.every((each) => facts[each] === false)
 					)
 				)
 			),
 		met: ({ arcBefore }, part) => any(part.arcFault, arcBefore),
-		reads: ['place', 'arcBefore', 'ground']
+		reads: ['place', 'arcBefore', 'ground', ...exceptions]
 	},
 	{
 		id: 'tamper',

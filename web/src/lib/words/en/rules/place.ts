@@ -53,6 +53,18 @@ export function factWords(fact: FactName, region: Region, edition: Edition): { a
 				ask: 'Is it in the space of an appliance that stays where it is, and for that alone?',
 				short: 'for one appliance'
 			};
+		case 'groundCanBeBrought':
+			return {
+				ask: 'Can a ground be brought to this box by an electrician (250.130(C))?',
+				short: 'a ground that can be brought'
+			};
+		case 'arcBreakerSold':
+			return { ask: 'Is there an arc-fault breaker to be had for this panel?', short: 'arc-fault breaker' };
+		case 'arcReceptacleSold':
+			return {
+				ask: 'Is an outlet that opens at arcs as well as leaks to be had?',
+				short: 'arc-fault outlet'
+			};
 		case 'depthMm':
 			return { ask: 'How deep is the box behind the face?', short: 'depth of the box' };
 		case 'roomInBox':

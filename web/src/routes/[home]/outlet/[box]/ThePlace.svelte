@@ -31,11 +31,25 @@
 	const asked = $derived(
 		new Set(replacingRules[house.region].flatMap(({ reads }) => reads as readonly FactName[]))
 	);
-	const yesOrNo = ['nearWater', 'counter', 'finished', 'high', 'reachable', 'applianceSpace'] as const;
+	const yesOrNo = [
+		'nearWater',
+		'counter',
+		'finished',
+		'high',
+		'reachable',
+		'applianceSpace',
+		'groundCanBeBrought',
+		'arcBreakerSold',
+		'arcReceptacleSold'
+	] as const;
+	/** Asked only where no ground comes to the box. */
+	const groundless: readonly FactName[] = ['groundCanBeBrought', 'arcBreakerSold', 'arcReceptacleSold'];
 	/** What has no bearing where the place is another. */
 	const where = { counter: 'kitchen', finished: 'basement' } as const;
 	const matters = (fact: FactName): boolean =>
-		asked.has(fact) && (!(fact in where) || known.facts.place === where[fact as keyof typeof where]);
+		asked.has(fact) &&
+		(!groundless.includes(fact) || known.facts.ground === false) &&
+		(!(fact in where) || known.facts.place === where[fact as keyof typeof where]);
 	const shown = (fact: FactName): boolean => (only ? only === fact : matters(fact));
 	async function save(change: Partial<Standing>, fact: FactName, what: string) {
 		const place = Object.fromEntries(
