@@ -6,6 +6,7 @@ const us = {
 	usualTorqueNm: 1.8,
 	arrivesTripped: false,
 	usb: false,
+	squareOpening: false,
 	asks: ['plates', 'gaugeMm', 'torqueNm']
 } as const;
 
@@ -41,6 +42,7 @@ export const decorator: Family = {
 	id: 'decorator',
 	made: made('decorator'),
 	is: (device) => device.kind === 'duplex' && device.style === 'decorator',
+	squareOpening: true,
 	usualDepthMm: 28,
 	halvesApart: true
 };

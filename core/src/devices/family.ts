@@ -24,6 +24,8 @@ export interface Family {
 	readonly arrivesTripped: boolean;
 	/** Has USB outlets, which draw by themselves and are told of before an insulation test. */
 	readonly usb: boolean;
+	/** It sits under a plate with one square opening. */
+	readonly squareOpening: boolean;
 	/** Its tab can be broken, so that the halves are fed apart. */
 	readonly halvesApart: boolean;
 }

@@ -27,5 +27,6 @@ export const gfci: Family = {
 	usualTorqueNm: 1.6,
 	arrivesTripped: true,
 	usb: false,
+	squareOpening: true,
 	halvesApart: false
 };

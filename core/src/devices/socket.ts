@@ -7,6 +7,7 @@ const uk = {
 	usualTorqueNm: 1.2,
 	arrivesTripped: false,
 	usb: false,
+	squareOpening: false,
 	halvesApart: false,
 	asks: ['gaugeMm', 'torqueNm']
 } as const;

@@ -12,5 +12,6 @@ export const usb: Family = {
 	usualTorqueNm: 1.8,
 	arrivesTripped: false,
 	usb: true,
+	squareOpening: true,
 	halvesApart: false
 };

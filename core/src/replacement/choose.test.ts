@@ -149,5 +149,13 @@ describe('the choice', () => {
 		const { parts } = choose(sewing, { usb: true });
 		expect(parts[0]).toMatchObject({ part: 'usb', level: 'right' });
 		expect(parts.find(({ part }) => part === 'duplex')).toMatchObject({ level: 'allowed', lacks: ['usb'] });
+		const square = choose(sewing, { decorator: true }).parts.filter(({ lacks }) => lacks.length === 0);
+		expect(square.map(({ part }) => part).sort()).toEqual([
+			'decorator',
+			'dualFunction',
+			'gfci',
+			'gfciUsb',
+			'usb'
+		]);
 	});
 });

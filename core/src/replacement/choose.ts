@@ -115,11 +115,9 @@ function stopsOf(facts: Facts): Reason[] {
 }
 
 function lacking(part: PartId, { outlets, usb }: PartFacts, wishes: Wishes): (keyof Wishes)[] {
-	const made = familyOf(part).made(0);
-	const square = !('style' in made) || made.style === 'decorator';
 	return [
 		...(wishes.usb && !usb ? (['usb'] as const) : []),
-		...(wishes.decorator && !square ? (['decorator'] as const) : []),
+		...(wishes.decorator && !familyOf(part).squareOpening ? (['decorator'] as const) : []),
 		...(wishes.outlets !== undefined && outlets < wishes.outlets ? (['outlets'] as const) : [])
 	];
 }

@@ -96,7 +96,7 @@ const guardedBy = (house: House, { boxId, work }: JobPlan): string | null => {
 export function layOutLines(house: House, plan: JobPlan, supplies: Supplies): string[] {
 	const say = layOutWords;
 	const family = familyFor(plan.newDevice);
-	const square = family?.id !== 'duplex' && family?.id !== 'single';
+	const square = family?.squareOpening ?? true;
 	const torque = family?.usualTorqueNm;
 	return [
 		capital(deviceWords(plan.newDevice, plan.region)),
