@@ -206,7 +206,8 @@ test('what was not fetched before the server went away says so, and is had when 
 }) => {
 	let away = true;
 	await page.route('**/_app/immutable/**/*.js', async (route) => {
-		const response = await route.fetch();
+		// A kept-alive connection may just have been closed.
+		const response = await route.fetch({ maxRetries: 3 });
 		const body = await response.text();
 		if (away && body.includes('Stop and keep the record')) await route.abort();
 		else await route.fulfill({ response, body });
