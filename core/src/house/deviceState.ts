@@ -18,6 +18,10 @@ export const resetsOnlyFed = (device: Device | undefined): boolean =>
 /** Its own protection is worn out: it lets through what it should open at. */
 export const isWornOut = (device: Device): boolean => 'senses' in device && !device.senses;
 
+/** The same with its own protection worn out: its contacts stay shut whatever flows. */
+export const wornOut = (device: Device): Device =>
+	'senses' in device ? { ...device, senses: false } : device;
+
 /** The device after its own protection has opened; as it was where it has none. */
 export function opened(device: Device): Device {
 	return device.kind === 'fusedSpur' ? { ...device, fuseBlown: true } : withTripped(device, true);

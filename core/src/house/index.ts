@@ -101,5 +101,6 @@ export {
 	withTabs,
 	withTripped,
 	withWholeTabs,
+	wornOut,
 	type Tabs
 } from './deviceState';

@@ -2,7 +2,7 @@ import type { House } from '../house';
 import type { JobPlan } from '../job';
 import type { RuleId } from '../rules';
 import { wiredAs } from '../wiring';
-import { choose, judgePart } from './choose';
+import { judgePart, stopsOf } from './choose';
 import { factsOf, type Known } from './factsOf';
 
 /** A rule that stands in the way of something that was planned. */
@@ -31,7 +31,7 @@ export function ruledOut(house: House, plans: readonly JobPlan[]): RuledOut | nu
 		if (!work || !known) continue;
 		const { part, ratingA } = work.wish;
 		const judged = judgePart(known.facts, part, ratingA === undefined ? {} : { ratingA });
-		const [stop] = choose(known.facts).stops;
+		const [stop] = stopsOf(known.facts);
 		const against =
 			stop ?? judged.reasons.find(({ effect, state }) => effect === 'forbids' && state === 'holds');
 		if (against) return { box: boxId, rule: against.rule, clause: against.clause };

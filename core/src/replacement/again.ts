@@ -1,6 +1,6 @@
 import { familyFor } from '../devices';
 import { findBox, type House } from '../house';
-import { choose, judgePart, type Reason } from './choose';
+import { judgePart, stopsOf, type Reason } from './choose';
 import type { Known } from './factsOf';
 
 /** Told, and decided on, in the job itself. */
@@ -13,7 +13,7 @@ export function askedOfAgain(house: House, boxId: string, { facts }: Known): rea
 	if (!family) return [];
 	const { reasons } = judgePart(facts, family.id);
 	return [
-		...choose(facts).stops,
+		...stopsOf(facts),
 		...reasons.filter(
 			({ rule, effect, state }) =>
 				(effect === 'needs' || effect === 'forbids') && state === 'holds' && !decidedInJob.includes(rule)

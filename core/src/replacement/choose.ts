@@ -105,7 +105,8 @@ function levelOf(reasons: readonly Reason[], lacks: readonly string[]): Level {
 	return has('against', 'holds') || lacks.length > 0 ? 'allowed' : 'right';
 }
 
-function stopsOf(facts: Facts): Reason[] {
+/** What ends it before any part goes in. */
+export function stopsOf(facts: Facts): Reason[] {
 	// Any part serves: what stops is told from the place alone.
 	const any = forRules(soldIn(facts.region)[0]!, fitting(facts.circuitA)[0]!);
 	return replacingRules[facts.region]

@@ -1,8 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { atFennelLane, atTanneryRow } from '../../test/atHome';
+import { wishOf } from '../../test/wishes';
 import { behindShared, sharedNeutral } from '../../test/sharedNeutral';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
-import { editHouse, findBox, withBox, type House, type Standing } from '../house';
+import { editHouse, findBox, withBox, withTripped, type Device, type House, type Standing } from '../house';
+import { planWhole } from '../job';
+import { wiredAs } from '../wiring';
 import { judgePart } from './choose';
 import { factsOf } from './factsOf';
 import { placeOf } from './place';
@@ -167,15 +170,39 @@ describe('what a circuit asks, and what guards it', () => {
 		}
 	});
 
-	it('points out a device behind a device', () => {
-		const house = fennelLaneRecorded();
-		const [first, second] = ['laundry-shelf-left', 'laundry-folding-shelf'];
-		const gfci = findBox(house, first!)!.device!;
-		const fed = editHouse(house, [{ do: 'setBox', box: second!, device: gfci }]);
-		const after = fed.ok ? fed.house : withBox(house, second!, (box) => ({ ...box, device: gfci }));
-		const circuit = house.cables.find(({ to }) => to.box === first)!.circuit;
-		const { outlets, twice } = protectionOfCircuit(after, circuit)!;
-		const there = outlets.find(({ box }) => box === second)!;
-		expect(twice.includes(second!)).toBe(there.guardedBy === first);
+	/** Living room, one after the other: a GFCI at the sofa with all that follows on its LOAD side, one at the bookcase. */
+	const withTwo = (secondMa: number): House => {
+		const [sofa, bookcase] = ['living-sofa', 'living-bookcase'] as const;
+		const put = (house: House, boxId: string, feed: 'protected' | 'asFound', tripMa: number): House => {
+			const made = planWhole(house, [{ boxId, wish: wishOf('gfci', feed) }]);
+			if (!made.ok) throw new Error(JSON.stringify(made.failure));
+			const wired = wiredAs(house, boxId, made.plans[0]!.work!.ways[0]!.wanted);
+			return withBox(wired, boxId, (box) => ({
+				...box,
+				device: { ...withTripped(box.device!, false), tripMa } as Device
+			}));
+		};
+		return put(put(fennelLaneRecorded(), sofa, 'protected', 6), bookcase, 'asFound', secondMa);
+	};
+
+	it.each([6, 4])(
+		'points out a device behind a device, whichever of them opens first (%i mA)',
+		(secondMa) => {
+			const house = withTwo(secondMa);
+			const living = protectionOfCircuit(house, 'living')!;
+			expect(living.twice).toEqual(['living-bookcase']);
+			expect(factsOf(house, 'living-bookcase')!.facts.guardedBefore).toBe(true);
+			expect(factsOf(house, 'living-sofa')!.facts.guardedBefore).toBe(false);
+			// An ordinary outlet may come back in place of the second one.
+			const place = withPlace(house, 'living-bookcase', { kind: 'bathroom' });
+			expect(judgePart(factsOf(place, 'living-bookcase')!.facts, 'duplex').reasons).toContainEqual(
+				expect.objectContaining({ rule: 'groundFaultPlace', state: 'met' })
+			);
+		}
+	);
+
+	it('finds none twice in the demo home', () => {
+		const twice = (of: House) => of.circuits.flatMap(({ id }) => protectionOfCircuit(of, id)?.twice ?? []);
+		expect(twice(fennelLaneRecorded())).toEqual([]);
 	});
 });

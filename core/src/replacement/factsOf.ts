@@ -16,7 +16,7 @@ import { circuitRatingA, isAloneOnCircuit, withoutResidual } from '../job/asked'
 import { mustBeOffTogether } from '../isolation';
 import { regions, type FactName, type Facts } from '../rules';
 import { boxFill } from '../sums';
-import { guardOfOutlet } from '../wiring';
+import { guardBefore } from '../wiring';
 import { placeOf } from './place';
 import { spurOf } from './spur';
 
@@ -102,8 +102,7 @@ function roomIn(house: House, boxId: string): boolean | null {
 /** Whether something before the box opens at a leak, whoever sits here; uk: the panel’s own. */
 function guardedBefore(house: House, box: Box, breaker: string): boolean | null {
 	if (regions[house.region].code.residualEverywhere) return !withoutResidual(house, breaker);
-	const guard = guardOfOutlet(house, box.id);
-	return guard !== null && guard !== box.id;
+	return guardBefore(house, box.id) !== null;
 }
 
 /** Boxes that hang on this one, as the cables run away from the panel. */

@@ -1,7 +1,7 @@
 import { forRules, soldIn, type PartId } from '../devices';
 import { deviceModel, findBox, walkChain, type Box, type House } from '../house';
 import { groundFaultHere, regions, type Region, type Tri } from '../rules';
-import { guardOfOutlet } from '../wiring';
+import { guardBefore, guardOfOutlet } from '../wiring';
 import { judgePart } from './choose';
 import { cover, type Cover, type CoverNode } from './cover';
 import { factsOf, hard } from './factsOf';
@@ -86,7 +86,7 @@ export function protectionOfCircuit(house: House, circuitId: string): CircuitPro
 		breaker: house.circuits.find(({ id }) => id === circuitId)!.breaker,
 		outlets,
 		plan: missing ? cover(nodes) : null,
-		twice: outlets.filter(({ guards, guardedBy, box }) => guards && guardedBy !== box && guardedBy !== null).map(({ box }) => box) // prettier-ignore
+		twice: outlets.flatMap(({ box, guards }) => (guards && guardBefore(house, box) !== null ? [box] : []))
 	};
 }
 

@@ -308,7 +308,9 @@ const cases: Readonly<Record<string, readonly Case[]>> = {
 		every({ depthMm: null }, 'gfciUsb', 'allowedIf', 'tooDeep'),
 		every({ depthMm: null }, 'duplex', 'right', '!tooDeep'),
 		every({}, 'single', 'allowed', 'fewer'),
-		every({}, 'usb', 'right', 'insulationTest')
+		every({}, 'usb', 'right', '!insulationTest'),
+		everyBs({}, 'usbTwin', 'right', 'insulationTest'),
+		everyBs({}, 'socketTwin', 'right', '!insulationTest')
 	],
 	'BS 7671 411.3.1.1: earthed': [
 		everyBs({}, 'socketTwin', 'right'),

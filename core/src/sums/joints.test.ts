@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { fennelLaneActual, fennelLaneRecorded } from '../demo';
-import { walkChain, withBreakers, type House } from '../house';
+import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '../demo';
+import { walkChain, withBox, withBreakers, withTripped, type House } from '../house';
 import { loadedAt } from '../job/loaded';
 import { halfOf } from './halfOf';
 import { jointsAlong, type FedTest } from './joints';
@@ -97,5 +97,32 @@ describe('where a bad joint sits', () => {
 		const twice = tested(recorded, [outlets[0]!, outlets[0]!]);
 		const [both] = jointsAlong(recorded, circuit, twice);
 		expect(both!.plusMinusOhm).toBeCloseTo(large!.plusMinusOhm / Math.SQRT2, 6);
+	});
+
+	it('needs no breaker on record as on, and says nothing of an outlet that is dead by the record', () => {
+		const off = withBreakers(
+			recorded,
+			Object.fromEntries(recorded.panels[0]!.breakers.map(({ id }) => [id, false]))
+		);
+		expect(jointsAlong(off, circuit, tested(recorded, outlets))).toEqual(
+			jointsAlong(recorded, circuit, tested(recorded, outlets))
+		);
+		const tripped = withBox(recorded, 'greenhouse-pump-post', (box) => ({
+			...box,
+			device: withTripped(box.device!, true)
+		}));
+		const test = tested(recorded, ['greenhouse-pump-post']);
+		expect(jointsAlong(recorded, 'greenhouse', test)).toHaveLength(1);
+		expect(jointsAlong(tripped, 'greenhouse', test)).toEqual([]);
+		expect(jointsAlong(recorded, 'nowhere', test)).toEqual([]);
+	});
+
+	it('takes each outlet of a ring by itself: its current comes both ways', () => {
+		const house = on(tanneryRow());
+		const ring = house.circuits.find(({ arrangement }) => arrangement === 'ring')!;
+		const boxes = walkChain(house, ring.id).flatMap(({ box }) => (halfOf(box) ? [box.id] : []));
+		const found = jointsAlong(house, ring.id, tested(house, boxes.slice(0, 3)));
+		expect(found.map(({ after }) => after)).toEqual(['panel', 'panel', 'panel']);
+		for (const { telling } of found) expect(telling).toBe(false);
 	});
 });

@@ -1,4 +1,4 @@
-import { walkChain, type House } from '../house';
+import { allBreakers, findCircuit, mainSwitch, walkChain, withBreakers, type House } from '../house';
 import { feedOf, loadedAt, type LoadedReading } from '../job/loaded';
 import { halfOf } from './halfOf';
 
@@ -26,19 +26,31 @@ const ordinaryOhm = 0.15;
 
 /**
  * Where a bad joint sits, from loaded tests at several outlets of a circuit: what feeds each, less what the model says for its cables, told apart into a part for each stretch,
- * none of them less than nothing (non-negative least squares, weighted by what each test can tell). Stretches nearest the panel first.
+ * none of them less than nothing (non-negative least squares, weighted by what each test can tell). Stretches nearest the panel first; on a ring each outlet by itself.
  */
 export function jointsAlong(house: House, circuitId: string, tests: readonly FedTest[]): JointFound[] {
+	const circuit = findCircuit(house, circuitId);
+	if (!circuit || tests.length === 0) return [];
 	const places = walkChain(house, circuitId);
+	// As it is tested: with power, whatever the record last saw.
+	const on = withBreakers(
+		house,
+		Object.fromEntries([
+			...allBreakers(house).map(({ id }) => [id, true] as const),
+			...house.panels.map(({ id }) => [mainSwitch(id), true] as const)
+		])
+	);
 	const feeds = places.flatMap(({ box }) => {
 		const half = halfOf(box);
 		const mine = tests.filter((test) => test.box === box.id);
 		if (half === null || mine.length === 0) return [];
 		const each = mine.map((test) => {
 			const { ohm, amps } = feedOf(house.region, { ...test, neutralGroundV: null });
-			const expected = feedOf(house.region, loadedAt(house, box.id, half, test.watts)).ohm;
+			const expected = feedOf(house.region, loadedAt(on, box.id, half, test.watts)).ohm;
 			return { excessOhm: ohm - expected, amps, varianceOhm2: 2 * (mainsMovesV / amps) ** 2 };
 		});
+		// Dead by the record, behind something that is tripped or switched off: there is nothing to compare with.
+		if (!each.every(({ excessOhm }) => Number.isFinite(excessOhm))) return [];
 		const weight = each.reduce((sum, { varianceOhm2 }) => sum + 1 / varianceOhm2, 0);
 		return [
 			{
@@ -50,6 +62,8 @@ export function jointsAlong(house: House, circuitId: string, tests: readonly Fed
 		];
 	});
 	const before = feeds.map(({ box }) => {
+		// A ring’s current comes both ways: what each outlet shows can’t be parted into stretches.
+		if (circuit.arrangement === 'ring') return null;
 		let at = places.find((place) => place.box.id === box)!;
 		while (at.after !== 'panel') {
 			const { box: up } = at.after;

@@ -18,6 +18,7 @@ export { done, moves, type Move, type OrderSchool } from './moves';
 export { suppliesFor, tailMm, type Supplies } from './supplies';
 export { benchEvents } from './asBench';
 export {
+	guardBefore,
 	guardOfOutlet,
 	promised,
 	verdict,

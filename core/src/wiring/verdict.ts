@@ -12,7 +12,9 @@ import {
 	isSupplied,
 	points,
 	settle,
+	withBox,
 	withBreakers,
+	wornOut,
 	type Box,
 	type Half,
 	type House,
@@ -271,6 +273,17 @@ export function guardOfOutlet(house: House, boxId: string): string | null {
 	}
 	return guards.get(boxId)!;
 }
+/** What guards an outlet whatever sits in it: the device that would if its own didn’t. */
+export function guardBefore(house: House, boxId: string): string | null {
+	const box = house.boxes.find(({ id }) => id === boxId);
+	if (!box?.device || !isResidual(box)) return guardOfOutlet(house, boxId);
+	const device = wornOut(box.device);
+	return guardOfOutlet(
+		withBox(house, boxId, (each) => ({ ...each, device })),
+		boxId
+	);
+}
+
 /** A house never changes, and is asked outlet by outlet. */
 const guarding = new WeakMap<House, Map<string, string | null>>();
 

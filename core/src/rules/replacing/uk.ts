@@ -94,6 +94,13 @@ export const ukRules: readonly Rule[] = [
 		reads: ['ground']
 	},
 	{
+		id: 'insulationTest',
+		effect: 'note',
+		clause: 'own',
+		applies: (_, { usb }) => usb,
+		reads: []
+	},
+	{
 		id: 'rating13',
 		effect: 'forbids',
 		clause: everyUk('BS 1363-2'),

@@ -248,12 +248,5 @@ export const ownRules: readonly Rule[] = [
 		clause: 'own',
 		applies: ({ outletsNow }, { outlets }) => outlets < outletsNow,
 		reads: []
-	},
-	{
-		id: 'insulationTest',
-		effect: 'note',
-		clause: 'own',
-		applies: (_, { usb }) => usb,
-		reads: []
 	}
 ];

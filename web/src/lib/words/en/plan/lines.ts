@@ -57,11 +57,7 @@ export function planLines(house: House, plan: JobPlan): Line[] {
 					}
 				]
 			: []),
-		...(plan.newHalves.length > was ? loadLines(house, plan.boxId, say) : []),
-		...(plan.newHalves.length < was
-			? [{ kind: 'first' as const, text: say.fewer(was, plan.newHalves.length) }]
-			: []),
-		...(family.usb && plan.region === 'uk' ? [{ kind: 'first' as const, text: say.insulationTest }] : [])
+		...(plan.newHalves.length > was ? loadLines(house, plan.boxId, say) : [])
 	];
 }
 

@@ -80,11 +80,7 @@ export const sureWords = (region: Region) => {
 			unknown: number,
 			points: { readonly outlets: number; readonly roomFor: number } | null
 		) =>
-			`more outlets than now: by what is plugged in ${total} of the circuit’s ${limit} (good practice: up to ${usual})${unknown > 0 ? `, ${unknown} ${unknown === 1 ? 'thing' : 'things'} without watts not counted` : ''}${region === 'uk' ? '. A twin is good for 20 A in all, 13 A a plug' : ''}${points && points.outlets > points.roomFor ? `. ${points.outlets} outlets on it; the rule of thumb has room for ${points.roomFor}` : ''}`,
-		fewer: (was: number, is: number) =>
-			`${is} outlet${is === 1 ? '' : 's'} instead of ${was}: fewer than now`,
-		insulationTest:
-			'USB draws by itself: unplugged, or line and neutral tested together, when somebody insulation-tests the circuit'
+			`more outlets than now: by what is plugged in ${total} of the circuit’s ${limit} (good practice: up to ${usual})${unknown > 0 ? `, ${unknown} ${unknown === 1 ? 'thing' : 'things'} without watts not counted` : ''}${region === 'uk' ? '. A twin is good for 20 A in all, 13 A a plug' : ''}${points && points.outlets > points.roomFor ? `. ${points.outlets} outlets on it; the rule of thumb has room for ${points.roomFor}` : ''}`
 	};
 };
 /** Room that folded conductors want behind a part, mm; chosen: three layers of 14 AWG or 2.5 mm² with their bends. */

@@ -29,13 +29,8 @@
 		judgePart(known.facts, wish.part, wish.ratingA === undefined ? {} : { ratingA: wish.ratingA })
 	);
 	const level = $derived(choice.stops.length > 0 ? ('notAllowed' as const) : judged.level);
-	/** Told by the plan’s own lines already, unless it is in the way. */
-	const elsewhere: readonly Reason['rule'][] = ['boxFill', 'tooDeep', 'fewer', 'insulationTest'];
 	const shown = $derived(
 		[...choice.stops, ...judged.reasons.filter(({ effect }) => effect !== 'stops')]
-			.filter(
-				({ rule, effect, state }) => !elsewhere.includes(rule) || (effect === 'forbids' && state === 'holds')
-			)
 			.map((reason) => ({
 				...reason,
 				...signOf(reason),
