@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { arrangements, here, newGfci, type ArrangementKind } from '../arrangements';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
-import { findBox, withBox, type House } from '../house';
+import { findBox, withBox, type House, type Standing } from '../house';
 import { fittingRatingsA, protectionAsked, withoutResidual } from './asked';
 
 const arranged = (kind: ArrangementKind): House => arrangements.find((each) => each.kind === kind)!.build();
@@ -25,6 +25,27 @@ describe('where today’s rule asks for protection', () => {
 		expect(asked(house, 'bath-mirror')).toMatchObject({ place: 'bathroom', code: 'NEC', edition: '2020' });
 		expect(asked(house, 'bath-mirror')!.clause).toMatch(/^210\.8\(A\)/);
 		expect(asked(house, 'kitchen-counter-left')).toMatchObject({ place: 'kitchen' });
+	});
+
+	it('goes by what was said of the place, and names what it is that asks', () => {
+		const at = (place: Standing, edition?: '2017' | '2023') => {
+			const said = withBox(house, 'sewing-east-wall', (box) => ({ ...box, place }));
+			return asked({ ...said, ...(edition ? { edition } : {}) }, 'sewing-east-wall');
+		};
+		expect(at({})).toBe(null);
+		expect(at({ kind: 'garage' })).toMatchObject({ place: 'garage', clause: '210.8(A)(2)', said: true });
+		expect(at({ nearWater: true })).toMatchObject({
+			place: 'nearWater',
+			clause: '210.8(A)(7), (9)',
+			said: true
+		});
+		expect(at({ damp: 'damp' })).toMatchObject({ place: 'dampIndoors', clause: '210.8(A)(11)', said: true });
+		expect(at({ damp: 'damp' }, '2017')).toBe(null);
+		expect(at({ damp: 'wet' }, '2023')).toMatchObject({ clause: '210.8(A)(12)', edition: '2023' });
+		// In a kitchen, away from the worktop: a sink may be near, and nobody has said.
+		const fridge = asked(house, 'kitchen-fridge')!;
+		expect(fridge).toMatchObject({ place: 'nearWater' });
+		expect(fridge.said).toBe(undefined);
 	});
 
 	it('is nowhere else', () => {

@@ -28,7 +28,7 @@ export interface ProtectionAsked {
 	readonly code: string;
 	readonly clause: string;
 	readonly edition: string;
-	/** Somebody said what place it is; otherwise its name suggests it. */
+	/** Somebody said that it is such a place; otherwise its name suggests it, or nobody has said whether it is. */
 	readonly said?: true;
 }
 
@@ -36,22 +36,23 @@ export interface ProtectionAsked {
 export function protectionAsked(house: House, box: Box): ProtectionAsked | null {
 	const here = placeOf(house, box);
 	const { code, cited } = editionFacts[here.edition];
-	const by = { code, edition: cited, ...(box.place?.kind ? { said: true as const } : {}) };
+	const by = { code, edition: cited };
+	const said = box.place?.kind === undefined ? {} : { said: true as const };
 	// A rule of distance isn't met by any device; one of protection is, by whatever guards the place.
 	if (regions[house.region].code.placesByDistance)
 		return here.place === 'bathroom' && here.nearWater !== false
-			? { place: here.place, clause: '701.512.3', ...by }
+			? { place: here.place, clause: '701.512.3', ...by, ...said }
 			: null;
 	const asked = groundFaultHere(here);
 	// Where nothing tells what place it is, nothing is said.
 	const [clause] = here.place === null && asked.is !== true ? [] : asked.clauses;
 	if (asked.is === false || clause === undefined || guardOfOutlet(house, box.id) !== null) return null;
-	const place = groundFaultAsked[here.edition][here.place ?? 'other']
-		? here.place!
-		: here.nearWater
-			? 'nearWater'
-			: 'dampIndoors';
-	return { place, clause, ...by };
+	// Which of them asks: the kind of place, or what is near it.
+	const near = (['nearWater', 'dampIndoors'] as const).find(
+		(each) => groundFaultAsked[here.edition][each]?.clause === clause
+	);
+	if (near) return { place: near, clause, ...by, ...(asked.is === true ? { said: true as const } : {}) };
+	return { place: here.place!, clause, ...by, ...said };
 }
 
 const isSingle = (box: Box | undefined): boolean =>

@@ -141,11 +141,12 @@ export function dueOf(house: House, tests: readonly TestDue[] = []): Due[] {
 /** Places by how near water and earth are, the nearest first (chosen). */
 const wettest: readonly ProtectionAsked['place'][] = [
 	'bathroom',
-	'nearWater',
 	'outdoors',
 	'outbuilding',
 	'laundry',
 	'kitchen',
+	'nearWater',
+	'dampIndoors',
 	'crawlSpace',
 	'basement',
 	'garage'

@@ -91,6 +91,8 @@ export const byRules = {
 		why: 'In the way',
 		against: 'Against it'
 	},
+	clamps:
+		'Look whether the cables are held by clamps inside the box. With clamps it is counted too full, without them not.',
 	saidOfPlace: (name: string, what: string) => `${name}: ${what}`,
 	groundless: 'Without a ground: all lawful ways'
 };

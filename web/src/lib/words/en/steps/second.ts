@@ -34,7 +34,8 @@ export function protectionWords({ plan }: Telling): StepWords {
 
 export function protectionNotice(asked: ProtectionAsked, region: Region): StepWords {
 	const t = terms[region];
-	const what = `${asked.said ? 'This is' : 'By its name this is'} ${placeWords[asked.place]}`;
+	const unsure = asked.place === 'nearWater' || asked.place === 'dampIndoors';
+	const what = `${asked.said ? 'This is' : unsure ? 'This may be' : 'By its name this is'} ${placeWords[asked.place]}`;
 	const rule = `${asked.code} ${asked.edition}: ${asked.clause}`;
 	return region === 'uk'
 		? {

@@ -130,7 +130,10 @@
 			</Select></Label
 		>
 	{/each}
-	{#if only === 'depthMm' || only === 'roomInBox'}
+	{#if only === 'roomInBox' && box.volumeIn3 !== undefined}
+		<!-- Its size is known: what isn’t is whether clamps take up room in it. -->
+		<p class="m-0">{byRules.clamps}</p>
+	{:else if only === 'depthMm' || only === 'roomInBox'}
 		<p class="m-0">{ask(only)}</p>
 		<BoxSize {editor} {box} sizes={[only === 'depthMm' ? 'depthMm' : 'volumeIn3']} />
 	{/if}

@@ -222,9 +222,13 @@
 	.judged {
 		grid-column: 2;
 	}
+	.judged {
+		margin-top: 1rem;
+	}
 	.choose {
 		border-bottom: 2px solid var(--ink);
 		margin-bottom: 1rem;
+		padding-bottom: 0.7rem;
 	}
 	/* The rules beside the drawings; on a phone before them. */
 	.drawn {
@@ -238,9 +242,6 @@
 	@media (max-width: 1000px) {
 		main {
 			display: block;
-		}
-		.judged {
-			margin-top: 1rem;
 		}
 	}
 	@media (max-width: 700px) {

@@ -76,7 +76,9 @@
 		>
 	{/each}
 </fieldset>
-<div class="overflow-x-auto" role="region" aria-label={w.comparing} tabindex="-1">
+<!-- It scrolls where it is wide, so the keyboard must be able to reach it. -->
+<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+<div class="overflow-x-auto" role="region" aria-label={w.comparing} tabindex="0">
 	<Table class="compare">
 		<TableHead>
 			<TableHeadCell>{w.point}</TableHeadCell>
