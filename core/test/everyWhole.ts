@@ -35,7 +35,7 @@ export const plainBox = (plan: JobPlan): JobPlan => ({
 	unusedTerminals: [],
 	takeOff: plan.takeOff.slice(0, 1),
 	putOn: plan.putOn.filter(({ terminal }) => terminal === plan.takeOff[0]!.terminal),
-	resistanceChecks: ['hotNeutral'],
+	resistanceChecks: plan.putBack ? [] : ['hotNeutral'],
 	metalBox: false,
 	hard: {},
 	upstream: [],
@@ -45,7 +45,6 @@ export const plainBox = (plan: JobPlan): JobPlan => ({
 
 /** Left out: what only the box it is said at ever sees, and is walked there. */
 const walkedByTheBox: readonly string[] = [
-	'proveEarth',
 	'readGroundEarth',
 	'foundConductor',
 	'supplyWay',
@@ -57,7 +56,10 @@ const walkedByTheBox: readonly string[] = [
 	'checkNeighbour',
 	'arranged'
 ];
-const worthSaying = (command: Command): boolean => {
+const worthSaying = (command: Command, { controls }: JobPlan): boolean => {
+	// A device without a face is never read to a ground of its own.
+	if (command.kind === 'proveEarth')
+		return controls !== null && 'lit' in command.reading && command.reading.lit;
 	if (walkedByTheBox.includes(command.kind)) return false;
 	// What a load shows is kept and changes nothing: left is enough.
 	if (command.kind === 'readLoaded') return command.read.kind === 'left';
@@ -119,9 +121,11 @@ function walkWhole(plans: readonly JobPlan[], { planner, others = [] }: Beside =
 			// What is the job’s own is the same said anywhere, but for whom a switching off sends back into his box.
 			.filter(
 				(command) =>
-					worthSaying(command) &&
+					worthSaying(command, plan) &&
 					// Which breaker it is tells the same story in each box, and is walked there.
-					(command.kind !== 'switchBreaker' || command.breaker === plan.recordedBreaker) &&
+					(command.kind !== 'switchBreaker' ||
+						command.breaker === plan.recordedBreaker ||
+						(command.breaker === plan.mainSwitch && plans.some(({ controls }) => controls !== null))) &&
 					(at === 0 || !concernsJob(command) || command.kind === 'switchBreaker')
 			)
 			.map((command) => ({ at, command }))
@@ -193,6 +197,31 @@ export const everyWhole = (
 			).toEqual([]);
 		});
 
+		it('eases forward what has no face only with the power off, held and tagged, what it works gone dark or all of it off, and the faces beside it read dead', () => {
+			expect(
+				wrong(({ boxes }, { command, at }) => {
+					if (command.kind !== 'confirm' || command.step !== 'easeForward') return null;
+					const { isolation, tagged, controlled } = boxes[at]!;
+					const near = plans.flatMap(({ boxId, controls }, k) =>
+						plans[at]!.beside.includes(boxId) && controls === null ? [boxes[k]!] : []
+					);
+					const dark = controlled.lit === true && controlled.dark === true;
+					const sound =
+						isolation.power === 'off' &&
+						isolation.hold !== null &&
+						isolation.doubt === null &&
+						tagged &&
+						(dark || isolation.off.includes(plans[at]!.mainSwitch)) &&
+						// One that hangs out came out on its own proof, and is read again with this one.
+						near.every((state) => !isShut(state) || provenByEvidence(state, 1));
+					return sound ? null : JSON.stringify([isolation.power, isolation.hold, tagged, controlled]);
+				})
+			).toEqual([]);
+			expect(moves.some(({ command }) => command.kind === 'confirm' && command.step === 'easeForward')).toBe(
+				plans.some(({ controls }) => controls !== null)
+			);
+		});
+
 		it('what is read at one box is no evidence at another', () => {
 			expect(
 				wrong(({ boxes }, { command, at, to }) => {
@@ -221,7 +250,7 @@ export const everyWhole = (
 
 		it('of several devices in one box, lays hands on one only when all of them are out and read dead', () => {
 			if (plans.every(({ beside }) => beside.length === 0)) return;
-			const opening = ['easeOut', 'plateOff'];
+			const opening = ['easeOut', 'plateOff', 'easeForward'];
 			expect(
 				wrong(({ boxes }, { command, at }) => {
 					const out =
@@ -273,8 +302,14 @@ export const everyWhole = (
 			for (const { boxes } of states)
 				for (const [at, state] of boxes.entries()) {
 					if (state.status === 'finished') {
-						for (const half of plans[at]!.newHalves)
-							expect([state.final[half], state.grip[half], state.redo]).toEqual(['passed', 'passed', null]);
+						const { newHalves, putBack } = plans[at]!;
+						for (const half of newHalves)
+							expect([state.final[half], state.grip[half], state.redo]).toEqual([
+								'passed',
+								putBack ? undefined : 'passed',
+								null
+							]);
+						if (state.controlled.was) expect(state.controlled.works).toBe('passed');
 						expect([state.device, state.isolation.power]).toEqual(['newSeated', 'restored']);
 					}
 					if (state.status === 'stopped' && state.device !== 'oldSeated')

@@ -12,6 +12,7 @@ import {
 	plannerOn,
 	halfProbes,
 	initialWhole,
+	litBoxes,
 	loadedAt,
 	neutralEarthProbes,
 	nextAt,
@@ -199,6 +200,14 @@ export class Person {
 					lamps: readPlugLamps(house, this.plan.boxId, step.half),
 					holds: true
 				};
+			case 'seeControlled': {
+				const lit = litBoxes(house);
+				return {
+					kind: 'seeControlled',
+					when: step.when,
+					lit: this.plan.controls!.some((box) => lit.has(box))
+				};
+			}
 			case 'readWitness':
 				return { kind: 'readWitness', box: step.box, lit: this.isLit(step.box) };
 			case 'readLiveGround':

@@ -103,6 +103,9 @@ export function everyCommand(plan: JobPlan): Command[] {
 		...plan.witnesses
 			.slice(0, 1)
 			.flatMap((box) => both.map((lit): Command => ({ kind: 'readWitness', box, lit }))),
+		...(plan.controls === null ? [] : (['on', 'off', 'after'] as const)).flatMap((when) =>
+			both.map((lit): Command => ({ kind: 'seeControlled', when, lit }))
+		),
 		...[true, false].flatMap((lit): Command[] => [
 			{
 				kind: 'readLiveGround',
@@ -307,6 +310,7 @@ export function keyOf(state: JobState): string {
 		// What it was proven dead with is asked for where it is opened again.
 		state.device === 'oldSeated' ? '' : listed(state.provenWith),
 		state.witness && (state.witness.dark ? 'dark' : 'watched'),
+		JSON.stringify(state.controlled),
 		keysOf(state.baseline),
 		marks(state.ends),
 		state.nothingLeft,

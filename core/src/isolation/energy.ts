@@ -9,6 +9,8 @@ export function proofStands({ proof }: IsolationState): boolean {
 	return (
 		proof.before !== null &&
 		proof.after !== null &&
+		// Nothing read proves nothing.
+		proof.required.length > 0 &&
 		proof.required.every((pair) => own(proof.pairs, pair)?.band === 'dead')
 	);
 }

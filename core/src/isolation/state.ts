@@ -282,6 +282,8 @@ function amend(state: IsolationState, of: string, reading: VoltReading): Isolati
 
 function changed(state: IsolationState, what: Change): IsolationState {
 	if (state.power === 'asFound' || state.power === 'restored') return state;
+	// Of a device without a face nothing is proven while it sits in its box: there is nothing to undo.
+	if (what === 'otherBoxOpened' && state.closed && state.facePairs.length === 0) return state;
 	if (what === 'otherBoxOpened')
 		return { ...state, doubt: { reason: what, until: 'proof' }, proof: again(state) };
 	// A padlock with its only key in the pocket holds while one is away.

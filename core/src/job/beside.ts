@@ -33,7 +33,7 @@ export function besideEachOther<Whole extends Boxes>(whole: Whole): Whole {
 	return {
 		...whole,
 		boxes: sent.map((state, at) => {
-			const besideProven = besideAt(plans, at).every((k) => isReady(state, sent[k]!));
+			const besideProven = besideAt(plans, at).every((k) => isReady(state, sent[k]!, plans[k]!));
 			return besideProven === state.isolation.besideProven
 				? state
 				: { ...state, isolation: { ...state.isolation, besideProven } };
@@ -41,9 +41,9 @@ export function besideEachOther<Whole extends Boxes>(whole: Whole): Whole {
 	};
 }
 
-/** Whether the device beside doesn’t stand in the way of this one’s proof: read dead itself, and out where this one is; while this one still sits in the wall, one that is out is read with it. */
-function isReady(state: JobState, other: JobState): boolean {
-	if (!isOpen(state)) return isOpen(other) || proofStands(other.isolation);
+/** Whether the device beside doesn’t stand in the way of this one’s proof: read dead itself, and out where this one is; while this one still sits in the wall, one that is out is read with it, and one without a face is read once it is out. */
+function isReady(state: JobState, other: JobState, { controls }: JobPlan): boolean {
+	if (!isOpen(state)) return isOpen(other) || controls !== null || proofStands(other.isolation);
 	return other.device !== 'oldSeated' && proofStands(other.isolation);
 }
 
@@ -65,7 +65,8 @@ const isSeating = (step: Step | null): boolean =>
 	step?.kind === 'confirm' && ['tape', 'fold', 'tugAgain', 'seat'].includes(step.step);
 /** A device comes out of its wall. */
 export const opens = (step: Step): boolean =>
-	step.kind === 'reopen' || (step.kind === 'confirm' && ['plateOff', 'easeOut'].includes(step.step));
+	step.kind === 'reopen' ||
+	(step.kind === 'confirm' && ['plateOff', 'easeOut', 'easeForward'].includes(step.step));
 
 /** Read dead itself, and what sits beside it isn’t yet. */
 export const isWaiting = ({ isolation }: JobState): boolean =>

@@ -8,6 +8,7 @@ import { schema as readLiveGround } from './steps/readLiveGround';
 import { schema as readAsFound } from './steps/readAsFound';
 import { schema as deadFromStart } from './steps/deadFromStart';
 import { schema as readWitness } from './steps/readWitness';
+import { schema as seeControlled } from './steps/seeControlled';
 import { schema as readGroundEarth } from './steps/readGroundEarth';
 import { schema as proveEarth } from './steps/proveEarth';
 import { schema as searchBy } from './steps/searchBy';
@@ -62,6 +63,7 @@ export const commandSchema = z.discriminatedUnion('kind', [
 	readAsFound,
 	deadFromStart,
 	readWitness,
+	seeControlled,
 	readGroundEarth,
 	proveEarth,
 	searchBy,

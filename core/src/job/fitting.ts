@@ -34,7 +34,7 @@ export function toolsNeeded(plan: JobPlan, tester: Tester): string[] {
 		...(tester === 'none' ? ['lamp'] : ['tester']),
 		...(tester === 'indicator' ? ['provingUnit', 'multimeter'] : []),
 		...(plan.grounded || plan.newGrounded ? ['plugTester'] : []),
-		...(plan.grounded && plan.newGrounded ? [] : ['lead']),
+		...(plan.controls === null && plan.grounded && plan.newGrounded ? [] : ['lead']),
 		'drivers',
 		'stripper',
 		'lockOrTape',

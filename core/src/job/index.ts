@@ -12,18 +12,17 @@ export {
 	currentProcedure,
 	planJob,
 	wishProcedure,
-	type Baseline,
 	type JobPlan,
-	type Landing,
 	type PlanFailure,
-	type TerminatingSchool,
-	type WireRef
+	type TerminatingSchool
 } from './plan';
+export { type Baseline, type Landing, type WireRef } from './landings';
+export { controlledBy, litBoxes } from './putBack';
 export { resistanceChecks, type ResistanceCheck } from './vocabulary';
 export { commandSchema } from './commandSchema';
 export { workCheckPasses } from './checks';
 export { planWork } from './planWork';
-export { wishSchema, type WishChoice } from './wishSchema';
+export { wishedSchema, wishSchema, type Wished, type WishChoice } from './wishSchema';
 export {
 	asInHand,
 	checkId,

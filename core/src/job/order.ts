@@ -3,6 +3,7 @@ import { own } from '../house';
 import type { JobPlan } from './plan';
 import { steps, type Step } from './steps';
 import { checksNow } from './steps/readOhms';
+import { nothingSeen } from './steps/seeControlled';
 import type { Confirmed } from './vocabulary';
 import { isBare, mustStop, supplyPending, type JobState } from './state';
 import { nextOfContrast, nextOnLine } from './contrast';
@@ -47,9 +48,10 @@ function workOut(plan: JobPlan, state: JobState): Step | null {
 		case 'newSeated':
 			return { kind: 'reopen' };
 		case 'oldOut':
-			return oldOutStep(plan, state);
+			return plan.putBack ? putBackStep(plan, state) : oldOutStep(plan, state);
 		case 'none':
 		case 'newOut':
+			if (plan.putBack) return putBackStep(plan, state);
 			return plan.work ? workStep(plan, state) : sameAgainStep(plan, state);
 	}
 }
@@ -88,7 +90,10 @@ const beforeOpening = firstOf(
 		return alarm && (steps.proveEarth.due!(plan, state) ?? alarm);
 	}),
 	// The known earth is shown to be one while there is power to show it with.
-	whileOn((plan, state) => (state.notLive.length > 0 ? steps.proveEarth.due!(plan, state) : null)),
+	whileOn((plan, state) =>
+		state.notLive.length > 0 || plan.controls !== null ? steps.proveEarth.due!(plan, state) : null
+	),
+	whileOn(steps.seeControlled.due!),
 	whileOn(steps.readAsFound.due!)
 );
 
@@ -98,7 +103,10 @@ const switchOff = (also: string | null = null): Step => ({ kind: 'switchOff', al
  * Before a box that failed its test is made dead again: its new face is seen lit. A part that has tripped, or a hot that is open in it, is dark in front of wires that are
  * alive, and dark before and after shows nothing. Where it stays dark something else stands for it.
  */
-function seenLive(plan: JobPlan, { face, unseen }: JobState): Step | null {
+function seenLive(plan: JobPlan, state: JobState): Step | null {
+	const { face, unseen } = state;
+	// One that switches something is looked at there, and found dark it is all switched off.
+	if (plan.controls !== null) return steps.seeControlled.due!(plan, state);
 	// One half that is lit stands for the other.
 	if (Object.values(face).includes('live')) return null;
 	const unread = plan.newHalves.find((half) => face[half] === undefined);
@@ -110,9 +118,10 @@ function seenLive(plan: JobPlan, { face, unseen }: JobState): Step | null {
 
 /** A breaker that must be off with the others and isn't yet. */
 const togetherLeft = (
-	{ together, mainSwitch }: JobPlan,
-	{ isolation, live, notLive, witness, redo, provenWith, face, device, supply }: JobState
+	plan: JobPlan,
+	{ isolation, live, notLive, witness, redo, provenWith, face, device, supply, controlled }: JobState
 ): string | undefined => {
+	const { together, mainSwitch } = plan;
 	const also = together.find(
 		({ breaker }) => !isolation.off.includes(breaker) && !isolation.notFeeding.includes(breaker)
 	);
@@ -124,6 +133,8 @@ const togetherLeft = (
 	if (again !== undefined) return again;
 	// Nothing could be shown live, and nothing is watched: then only all of it off is off.
 	const fromStart = notLive.length > 0 && !Object.values(live).includes('passed');
+	if (plan.controls !== null)
+		return nothingSeen(plan, { controlled }) && !isolation.off.includes(mainSwitch) ? mainSwitch : undefined;
 	const lapsed = energyOf(isolation) !== 'provenDead' && redo !== 'tripped';
 	const since = lapsed && !Object.values(face).includes('live');
 	const unseen = witness === null && (shut ? since : fromStart);
@@ -143,11 +154,14 @@ function isolationStep(plan: JobPlan, state: JobState): Step | null {
 	if (!state.tagged) return confirm('tag');
 	if (!state.told) return confirm('tell');
 	if (state.supply.trial?.inWall === true) return confirm('trialOut');
-	const watched = steps.readWitness.due!(plan, state);
+	const watched = steps.readWitness.due!(plan, state) ?? steps.seeControlled.due!(plan, state);
 	if (watched) return watched;
 	// Nothing bare comes into reach by taking the plate off, so that far one may go without a tester. No further.
 	if (state.tester === 'none')
 		return plan.separatePlate && state.plate === 'on' ? confirm('plateOff') : { kind: 'needTester' };
+	// No face to prove it at: nothing behind it is touched before its terminals are read.
+	if (plan.controls !== null && isolation.closed)
+		return plan.separatePlate && state.plate === 'on' ? confirm('plateOff') : confirm('easeForward');
 	if (isolation.proof.before === null || isolation.doubt?.until === 'proof')
 		return { kind: 'proveTester', when: 'before' };
 	const unproven = steps.proveEarth.due!(plan, state);
@@ -185,6 +199,15 @@ const seating = firstOf(
 		({ metalBox, closing }, { separatePlate }) => !metalBox || !separatePlate || closing.tape,
 		confirm('tape')
 	),
+	unless(({ closing }) => closing.fold, confirm('fold')),
+	unless(({ closing }) => closing.tugAgain, confirm('tugAgain')),
+	() => confirm('seat')
+);
+
+/** Nothing is done to it but look: back with the others, as it was. */
+const putBackStep = firstOf(
+	(plan, state) => (state.device === 'oldOut' ? steps.lookOver.due!(plan, state) : null),
+	(plan, state) => (state.device === 'oldOut' ? steps.inspect.due!(plan, state) : null),
 	unless(({ closing }) => closing.fold, confirm('fold')),
 	unless(({ closing }) => closing.tugAgain, confirm('tugAgain')),
 	() => confirm('seat')
@@ -283,6 +306,7 @@ const afterPowerStep = firstOf(
 	}),
 	steps.readPlug.due!,
 	steps.readOutlet.due!,
+	steps.seeControlled.due!,
 	steps.checkWork.due!,
 	steps.readLoaded.due!,
 	steps.checkNeighbour.due!,

@@ -94,17 +94,17 @@ function withNewPart(
 	};
 	const material = state.metalBox ? 'metal' : 'plastic';
 	return withBox(recoloured, plan.boxId, (recorded) => {
-		const device = fitted(plan, state, on);
+		const device = plan.putBack ? recorded.device : fitted(plan, state, on);
 		if (!plan.work) {
 			const box = boxOfMaterial(recoloured, recorded, material);
-			return { ...box, ...landedInto(box, events, seen), device };
+			return { ...box, ...landedInto(box, events, seen), ...(device ? { device } : {}) };
 		}
 		// A plate that came off took its labels with it.
 		const { labels: _old, ...box } = { ...recorded, ...workedInto(recorded, plan.work, state, seen) };
 		return {
 			...boxOfMaterial(recoloured, box, material),
 			...(state.labelled.length > 0 ? { labels: [...state.labelled] } : {}),
-			device
+			...(device ? { device } : {})
 		};
 	});
 }
@@ -175,7 +175,7 @@ function worriesAfter(
 	on: string,
 	words: OutcomeWords
 ): Box['worries'] {
-	const kept = box.worries.filter(({ kind }) => !endedByNewPart.includes(kind));
+	const kept = box.worries.filter(({ kind }) => plan.putBack || !endedByNewPart.includes(kind));
 	const shared = plan.together.some(({ because }) => because === 'sharedNeutral');
 	const found = recordOf(plan, events, state)
 		.worries.filter(({ kind }) => !saidElsewhere.includes(kind))
@@ -349,7 +349,8 @@ export function houseAfterStop(
 	const feeders = proven ? feedersFound(house, plan, state, events) : [];
 	const recorded = plan.foundAs ? asFoundIn(house, plan.boxId, plan.foundAs) : house;
 	const fed = fedAsFound(recorded, plan, feeders);
-	const seated = state.device === 'newSeated';
+	// One that was put back is what it was.
+	const seated = state.device === 'newSeated' && !plan.putBack;
 	const stopped: JobState = { ...state, status: 'stopped' };
 	const left = seated ? withNewPart(fed, plan, stopped, events, on) : fed;
 	// What was found wrong before anything was touched is worth keeping, whatever became of the job.

@@ -1,5 +1,6 @@
 import { points, type Box, type Half } from '../house';
-import type { JobPlan, WireRef } from './plan';
+import type { WireRef } from './landings';
+import type { JobPlan } from './plan';
 
 /** Two points between which a voltage is read to prove dead; `id` also names them in events. */
 export interface Pair {

@@ -7,53 +7,39 @@ import {
 	deviceModel,
 	findBox,
 	hasMetalFace,
-	leadsOnBeside,
 	findBreaker,
 	mainPanel,
 	mainSwitch,
 	neighbours,
-	points,
 	type Box,
-	type Colour,
-	type Conductor,
-	type ConductorEnd,
 	type Device,
 	type Half,
-	type House,
-	type How,
-	type Role
+	type House
 } from '../house';
 import { regions, withoutGround, type PlateLabel, type Region } from '../rules';
 import { endsAt, type Verdict, type Wiring } from '../wiring';
 import { hardThings, mustBeOffTogether, type Thing, type Together } from '../isolation';
 import { fittingRatingsA, protectionAsked, withoutResidual, type ProtectionAsked } from './asked';
 import { barePairs, facePairs, type Pair } from './pairs';
+import {
+	baselinesOf,
+	endsOf,
+	inOrder,
+	landingsOf,
+	passingIn,
+	type Baseline,
+	type Landing,
+	type WireRef
+} from './landings';
+import { suppliesIn, suppliesOf } from './planSupply';
 import { planWork } from './planWork';
+import { controlledBy, whyNotPutBack } from './putBack';
+import { likeForLike, soldAgain } from './soldAgain';
 import type { Found } from './steps/planAnew';
-import type { WishChoice } from './wishSchema';
+import type { Wished, WishChoice } from './wishSchema';
 import type { ResistanceCheck } from './vocabulary';
 import { sameAgain, type Work, type WorkFailure } from './work';
-import { familyFor, familyOf } from '../devices';
-
-/** One conductor end at the outlet. */
-export interface WireRef {
-	readonly id: string;
-	readonly role: Role;
-	readonly colour: Colour;
-	/** `null`: a pigtail or tail that stays in the box. */
-	readonly cable: string | null;
-	readonly point: string;
-	readonly how: How;
-	/** Where the cable comes from, as recorded: a box's id, the panel, or `null` for a tail. */
-	readonly comesFrom: string | 'panel' | null;
-}
-
-/** A terminal of the device and the wires that sit on it, taken off and put on together. */
-export interface Landing {
-	readonly terminal: string;
-	readonly role: Role;
-	readonly wires: readonly WireRef[];
-}
+import { familyOf } from '../devices';
 
 export type TerminatingSchool = 'groundFirst' | 'hotFirst' | 'asItCameOff';
 
@@ -70,13 +56,6 @@ export const currentProcedure = 4;
 const movesThroughout = 4;
 /** From which procedure something else can be put in, and from which on both kinds of job have one number. */
 export const wishProcedure = 3;
-
-/** Hot to neutral of what comes to the device, read with the wires off: one cable's, or that of the tails in a spliced box. */
-export interface Baseline {
-	readonly group: string;
-	readonly hot: WireRef;
-	readonly neutral: WireRef;
-}
 
 /** What a job is about, worked out once from the recorded house: the same house always gives the same plan. */
 export interface JobPlan {
@@ -152,7 +131,11 @@ export interface JobPlan {
 	readonly unusedTerminals: readonly string[];
 	/** Halves of the new part. */
 	readonly newHalves: readonly Half[];
-	/** What is done at the box, as moves. `null` only under an earlier procedure: the same again, landing by landing. */
+	/** Only taken out, read dead with the others of its box, and put back as it is. */
+	readonly putBack: boolean;
+	/** Of a device without a face to read: the boxes of what it switches, seen lit before and dark after. `null`: it has a face. */
+	readonly controls: readonly string[] | null;
+	/** What is done at the box, as moves. `null`: nothing, it is put back; or, under an earlier procedure, the same again, landing by landing. */
 	readonly work: Work | null;
 }
 
@@ -168,6 +151,8 @@ export type PlanFailure =
 	| { readonly code: 'nothingOnDevice'; readonly box: string }
 	/** A half of its own switch or circuit: the new part's tab would have to be broken, and no step says so yet. */
 	| { readonly code: 'brokenTabs'; readonly box: string }
+	/** It would be taken out and put back, and nothing else is done in its box. */
+	| { readonly code: 'nothingPutIn'; readonly box: string }
 	/** Two breakers that don't open together share a neutral here. */
 	| { readonly code: 'sharedNeutral'; readonly box: string; readonly breakers: readonly string[] };
 
@@ -180,14 +165,19 @@ export function planJob(
 	boxId: string,
 	school: TerminatingSchool = 'groundFirst',
 	procedure = currentProcedure,
-	wished: WishChoice | null = null,
+	wished: Wished = null,
 	same = false
 ): { ok: true; plan: JobPlan } | { ok: false; failure: PlanFailure } {
 	const box = findBox(house, boxId);
 	// The same again is the wish in which found and wanted agree but for the part.
 	const again = procedure >= movesThroughout && wished === null && box?.device ? sameAgain(box.device) : null;
-	const wish = wished ?? again;
-	const failure = box ? whyNot(house, box, procedure, wish) : { code: 'unknownBox' as const, box: boxId };
+	const putBack = wished === 'putBack';
+	const wish = putBack ? null : (wished ?? again);
+	const failure = !box
+		? { code: 'unknownBox' as const, box: boxId }
+		: putBack
+			? whyNotPutBack(house, box)
+			: whyNot(house, box, procedure, wish);
 	if (!box || failure) return { ok: false, failure: failure! };
 	const ratings = fittingRatingsA(house, boxId, circuitsInBox(house, boxId)[0]!.breaker);
 	const packet = same || again ? soldAgain(box.device!, ratings) : null;
@@ -208,7 +198,9 @@ export function planJob(
 	const wires = takeOff.flatMap((landing) => landing.wires);
 	const passing = passingIn(house, box);
 	const grounded = wires.some(({ role }) => role === 'ground');
-	const newGrounded = work ? endsOnGround(work.ways[0]!.wanted) : grounded;
+	const controls = putBack ? controlledBy(house, boxId, device) : null;
+	// Of a ground behind no face nothing can be read once it is shut.
+	const newGrounded = work ? endsOnGround(work.ways[0]!.wanted) : grounded && controls === null;
 	const putOn = {
 		groundFirst: inOrder(takeOff, ['ground', 'neutral', 'hot', 'switchedHot']),
 		hotFirst: takeOff,
@@ -228,48 +220,58 @@ export function planJob(
 			boxId,
 			beside: beside(house, boxId),
 			// What is asked is met where the new part guards this place itself.
-			asked: procedure >= 2 && !work?.verdict.protects.includes(boxId) ? protectionAsked(house, box) : null,
+			asked:
+				procedure >= 2 && !putBack && !work?.verdict.protects.includes(boxId)
+					? protectionAsked(house, box)
+					: null,
 			noResidual: procedure >= 2 && code.residualEverywhere && withoutResidual(house, circuit.breaker),
 			fittingRatingsA: Object.fromEntries(
 				switchable(house)
 					.filter((id) => findBreaker(house, id))
 					.map((id) => [id, fittingRatingsA(house, boxId, id)])
 			),
-			brokenTabs: work === null && hasBrokenTabs(device),
-			baselines: procedure >= 2 ? baselinesOf(wires) : [],
-			ends: procedure >= 4 && custom.ring !== null ? endsOf(wires) : [],
-			mayBeRing: procedure >= 2 && custom.ring !== null,
+			brokenTabs: work === null && !putBack && hasBrokenTabs(device),
+			// Its wires stay on: there is nothing to read between them.
+			baselines: procedure >= 2 && !putBack ? baselinesOf(wires) : [],
+			ends: procedure >= 4 && !putBack && custom.ring !== null ? endsOf(wires) : [],
+			mayBeRing: procedure >= 2 && !putBack && custom.ring !== null,
 			oldDevice: device,
 			newDevice: work
 				? work.ways[0]!.wanted.device!
-				: likeForLike(device, procedure >= 2 ? fittingRatingsA(house, boxId, circuit.breaker) : null),
+				: putBack
+					? device
+					: likeForLike(device, procedure >= 2 ? fittingRatingsA(house, boxId, circuit.breaker) : null),
 			grounded,
 			newGrounded,
 			labels: work ? labelsFor(house.region, boxId, work.verdict) : [],
 			metalBox: box.material === 'metal',
 			separatePlate: custom.plateApart,
 			halves: model.halves,
-			asFound: procedure >= 4 && grounded && takesGround(device),
+			asFound: procedure >= 4 && grounded && takesGround(device) && model.halves.length > 0,
 			deadFromStart: procedure >= 4,
 			witnesses: witnessesOf(house, boxId, circuit.breaker),
 			mainSwitch: mainSwitch(mainPanel(house).id),
 			facePairs: facePairs(box.id, model.halves, grounded),
 			barePairs: barePairs(box, wires, passing, wish !== null),
-			...(work && (!work.same || work.candidates.length > 0)
-				? suppliesOf(work)
-				: suppliesIn(house, box, wires, procedure)),
+			...(putBack
+				? { supplyCables: [], recordedSupply: [], onRing: false }
+				: work && (!work.same || work.candidates.length > 0)
+					? suppliesOf(work)
+					: suppliesIn(house, box, wires, procedure)),
 			passing,
 			takeOff,
 			putOn,
 			resistanceChecks: [
-				'hotNeutral',
+				// Whatever else is on the circuit lies across a pair whose wires never came off.
+				...(putBack ? [] : (['hotNeutral'] as const)),
 				...(newGrounded ? (['hotGround'] as const) : []),
 				...(newGrounded && work && hasMetalFace(work.ways[0]!.wanted.device!) ? (['pinPlate'] as const) : []),
 				// Last, as it is asked by what the box turns out to be made of.
 				...(newGrounded && box.material === 'metal' ? (['groundBox'] as const) : [])
 			],
-			upstream: outletsOf(upstream),
-			downstream: outletsOf(downstream),
+			// Nothing that leads on is touched where it is put back.
+			upstream: putBack ? [] : outletsOf(upstream),
+			downstream: putBack ? [] : outletsOf(downstream),
 			recordedBreaker: circuit.breaker,
 			breakers: switchable(house),
 			together: mustBeOffTogether(house, boxId, circuit.breaker),
@@ -278,12 +280,15 @@ export function planJob(
 					.map((id) => [id, hardThings(house, id)] as const)
 					.filter(([, things]) => things.length > 0)
 			),
-			unusedTerminals: work
-				? []
-				: model.terminals
-						.filter(({ name, takes }) => 'hook' in takes && !used.has(name))
-						.map(({ name }) => name),
+			unusedTerminals:
+				work || putBack
+					? []
+					: model.terminals
+							.filter(({ name, takes }) => 'hook' in takes && !used.has(name))
+							.map(({ name }) => name),
 			newHalves: work ? deviceModel(work.ways[0]!.wanted.device!).halves : model.halves,
+			putBack,
+			controls,
 			work
 		}
 	};
@@ -307,31 +312,6 @@ function labelsFor(region: Region, boxId: string, verdict: Verdict): readonly Pl
 }
 
 const hasBrokenTabs = (device: Device): boolean => Object.values(tabsOf(device) ?? {}).includes(false);
-
-/** A hot and a neutral for every cable that has both on the device; the tails of a spliced box together. */
-function baselinesOf(wires: readonly WireRef[]): Baseline[] {
-	const groups = [...new Set(wires.map(({ cable }) => cable))];
-	return groups.flatMap((cable): Baseline[] => {
-		const mine = wires.filter((wire) => wire.cable === cable);
-		const hot = mine.find(({ role }) => role === 'hot');
-		const neutral = mine.find(({ role }) => role === 'neutral');
-		return hot && neutral ? [{ group: cable ?? tailsGroup, hot, neutral }] : [];
-	});
-}
-const tailsGroup = 'tails';
-
-/** Hot to hot, neutral to neutral, ground to ground of the two cables that come to the device; none where they aren’t two. */
-function endsOf(wires: readonly WireRef[]): JobPlan['ends'] {
-	const [one, other, ...more] = [
-		...new Set(wires.flatMap(({ cable, role }) => (cable && role === 'hot' ? [cable] : [])))
-	];
-	if (one === undefined || other === undefined || more.length > 0) return [];
-	const of = (cable: string, role: Role) => wires.find((wire) => wire.cable === cable && wire.role === role);
-	return (['hot', 'neutral', 'ground'] as const).flatMap((role) => {
-		const [a, b] = [of(one, role), of(other, role)];
-		return a && b ? [{ role, a, b }] : [];
-	});
-}
 
 function whyNot(house: House, box: Box, procedure: number, wish: WishChoice | null): PlanFailure | null {
 	if (!box.device) return { code: 'noDevice', box: box.id };
@@ -364,178 +344,8 @@ function whyNot(house: House, box: Box, procedure: number, wish: WishChoice | nu
 	return null;
 }
 
-/** Which cable is the supply is asked where the work depends on it. */
-const suppliesOf = ({
-	candidates,
-	ways
-}: Work): Pick<JobPlan, 'supplyCables' | 'recordedSupply' | 'onRing'> => ({
-	supplyCables: candidates,
-	recordedSupply: candidates.length > 0 ? ways[0]!.supply : [],
-	onRing: false
-});
-
-/** The cables that could feed the device, and those that do as recorded. One cable alone needs no telling. */
-function suppliesIn(
-	house: House,
-	box: Box,
-	wires: readonly WireRef[],
-	procedure: number
-): Pick<JobPlan, 'supplyCables' | 'recordedSupply' | 'onRing'> {
-	const onDevice = (cable: string, role: Role) =>
-		wires.some((wire) => wire.cable === cable && wire.role === role);
-	const ends = cablesInBox(house, box.id).filter(
-		({ cable }) =>
-			onDevice(cable.id, 'hot') &&
-			onDevice(cable.id, 'neutral') &&
-			cable.conductors.some(({ role }) => role === 'ground') &&
-			!leadsOnBeside(house, box.id, cable)
-	);
-	const circuits = new Set(ends.map(({ cable }) => cable.circuit));
-	const onRing = house.circuits.find(({ id }) => circuits.has(id))?.arrangement === 'ring';
-	// On a ring both cables are the supply: nothing to find.
-	const nothingToFind = procedure >= 2 && onRing && ringEnds(house, box.id, ends).length === ends.length;
-	if (ends.length < 2 || circuits.size > 1 || nothingToFind)
-		return { supplyCables: [], recordedSupply: [], onRing: nothingToFind };
-	const tested = box.supply && ends.filter(({ cable }) => box.supply!.cables.includes(cable.id));
-	const supplies = tested?.length
-		? tested
-		: onRing
-			? ringEnds(house, box.id, ends)
-			: ends.filter(({ end }) => end === 'to');
-	return {
-		supplyCables: ends.map(({ cable }) => cable.id),
-		recordedSupply: supplies.map(({ cable }) => cable.id),
-		onRing
-	};
-}
-
-/** On a ring the cables that lead on round to the panel; a spur off it doesn't. */
-function ringEnds(house: House, boxId: string, ends: readonly ConductorEnd[]): ConductorEnd[] {
-	const reaches = (from: string, first: string): boolean => {
-		const seen = new Set([boxId]);
-		const queue = [first];
-		for (const at of queue) {
-			if (at === 'panel') return true;
-			if (seen.has(at)) continue;
-			seen.add(at);
-			for (const { cable } of cablesInBox(house, at))
-				if (cable.id !== from)
-					queue.push(cable.to.box === at ? ('box' in cable.from ? cable.from.box : 'panel') : cable.to.box);
-		}
-		return false;
-	};
-	return ends.filter(({ cable, end }) => {
-		const other = end === 'from' ? cable.to.box : 'box' in cable.from ? cable.from.box : 'panel';
-		return reaches(cable.id, other);
-	});
-}
-
-/** Conductor ends of cables that sit on no terminal of the device. */
-function passingIn(house: House, box: Box): WireRef[] {
-	return cablesInBox(house, box.id).flatMap((end) =>
-		end.cable.conductors.flatMap((conductor): WireRef[] => {
-			const termination = box.terminations.find(
-				({ cable, conductor: id }) => cable === end.cable.id && id === conductor.id
-			);
-			// Grounds spliced together are one; a ground that is let go could be anything.
-			const spliced = conductor.role === 'ground' && termination?.at.startsWith('joint:');
-			return termination && terminalOf(termination.at) === null && !spliced
-				? [wireAt(end, conductor, termination.how)]
-				: [];
-		})
-	);
-}
-
-function wireAt(
-	{ cable, end }: ConductorEnd,
-	{ id, role, colour }: Conductor,
-	how: How | undefined
-): WireRef {
-	const other = end === 'to' ? cable.from : cable.to;
-	return {
-		id: `${cable.id}/${id}`,
-		role,
-		colour,
-		cable: cable.id,
-		point: points.conductor(cable.id, id, end),
-		how: how ?? 'screw',
-		comesFrom: 'box' in other ? other.box : 'panel'
-	};
-}
-
 const switchable = (house: House): string[] =>
 	house.panels.flatMap((panel) => [...panel.breakers.map(({ id }) => id), mainSwitch(panel.id)]);
 
-/** The same kind and rating, new: good contacts, tamper-resistant as a dwelling now asks (NEC 406.12; BS 1363 shutters). */
-function likeForLike(device: Device, fittingA: readonly number[] | null): Device {
-	if (device.kind === 'fixed') return device;
-	const { fitted: _worn, ...kept } = device;
-	if (kept.kind === 'switch' || kept.kind === 'fusedSpur') return kept;
-	// NEC 406.12 lets a like-for-like ungrounded one be as it was.
-	return {
-		...kept,
-		// A rating that doesn't fit the circuit is put right, not copied.
-		ratingA: fittingA === null || fittingA.includes(kept.ratingA) ? kept.ratingA : fittingA[0]!,
-		contacts: 'good',
-		tamperResistant: device.kind === 'twoSlot' ? device.tamperResistant : true
-	};
-}
-
-/** What makes a part the same again; what wore out, tripped, was broken off or is an older make isn’t. */
-const sameIn = ['style', 'weatherResistant', 'switched', 'protection'] as const;
-
-/** The same again as it is sold now, out of its packet; `null` for what isn’t an outlet. */
-function soldAgain(device: Device, fittingA: readonly number[]): Device | null {
-	const family = familyFor(device);
-	if (!family || !('ratingA' in device)) return null;
-	// A rating that doesn't fit the circuit is put right, not copied.
-	const made = family.made(fittingA.includes(device.ratingA) ? device.ratingA : fittingA[0]!);
-	const was: Readonly<Record<string, unknown>> = device;
-	const kept = sameIn.filter((key) => key in made && was[key] !== undefined);
-	return { ...made, ...Object.fromEntries(kept.map((key) => [key, was[key]])) } as Device;
-}
-
-const terminalOf = (at: string): string | null => (at.startsWith('terminal:') ? at.slice(9) : null);
 const outletsOf = (boxes: readonly Box[]): string[] =>
 	boxes.filter(({ use, device }) => use === 'outlet' && device).map(({ id }) => id);
-
-function landingsOf(house: House, box: Box): Landing[] {
-	const ends = new Map(cablesInBox(house, box.id).map((end) => [end.cable.id, end]));
-	const onTerminal: { terminal: string; wire: WireRef }[] = [];
-	for (const termination of box.terminations) {
-		const terminal = terminalOf(termination.at);
-		const found = ends.get(termination.cable);
-		const conductor = found?.cable.conductors.find(({ id }) => id === termination.conductor);
-		if (terminal === null || !found || !conductor) continue;
-		onTerminal.push({ terminal, wire: wireAt(found, conductor, termination.how) });
-	}
-	for (const pigtail of box.pigtails)
-		for (const at of [pigtail.from, pigtail.to]) {
-			const terminal = terminalOf(at);
-			if (terminal === null) continue;
-			const { id, role, colour, how } = pigtail;
-			onTerminal.push({
-				terminal,
-				wire: {
-					id: `tail/${id}`,
-					role,
-					colour,
-					cable: null,
-					point: points.pigtail(box.id, id),
-					how: how ?? 'screw',
-					comesFrom: null
-				}
-			});
-		}
-	const terminals = deviceModel(box.device!).terminals.filter(({ name }) =>
-		onTerminal.some(({ terminal }) => terminal === name)
-	);
-	return terminals.map(({ name, role }) => ({
-		terminal: name,
-		role,
-		wires: onTerminal.filter(({ terminal }) => terminal === name).map(({ wire }) => wire)
-	}));
-}
-
-const inOrder = (landings: readonly Landing[], roles: readonly Role[]): Landing[] =>
-	roles.flatMap((role) => landings.filter((landing) => landing.role === role));

@@ -1,4 +1,4 @@
-import { beside, chainOfCircuit, circuitsInBox, findBox, type House } from '../house';
+import { beside, chainOfCircuit, circuitsInBox, deviceModel, findBox, type House } from '../house';
 import { wiredAs } from '../wiring';
 import {
 	currentProcedure,
@@ -8,12 +8,12 @@ import {
 	type PlanFailure,
 	type TerminatingSchool
 } from './plan';
-import type { WishChoice } from './wishSchema';
+import type { Wished } from './wishSchema';
 
 /** One of the boxes of a job, and what is wished for there; `null`: the same again. */
 export interface BoxWish {
 	readonly boxId: string;
-	readonly wish: WishChoice | null;
+	readonly wish: Wished;
 	/** The wish is what was there. */
 	readonly same?: boolean;
 }
@@ -43,6 +43,12 @@ export function planWhole(
 		const left = beside(house, box).find((id) => findBox(house, id)?.device && !ids.includes(id));
 		if (left !== undefined) return { ok: false, failure: { code: 'besideLeftOut', box, beside: left } };
 	}
+	const idle = wishes.find(
+		({ boxId, wish }) =>
+			wish === 'putBack' &&
+			wishes.every((each) => each.wish === 'putBack' || !beside(house, boxId).includes(each.boxId))
+	);
+	if (idle) return { ok: false, failure: { code: 'nothingPutIn', box: idle.boxId } };
 	const plans: JobPlan[] = [];
 	let wired = house;
 	for (const { boxId, wish, same } of nearestFirst(house, wishes)) {
@@ -68,13 +74,14 @@ export function planWhole(
 	return { ok: true, plans };
 }
 
-/** The wishes with every device that sits in one box with one of them: the same again where nothing was said of it. */
+/** The wishes with every device that sits in one box with one of them: where nothing was said of it, an outlet’s is the same again, and what is no outlet is put back. */
 export function withBeside(house: House, wishes: readonly BoxWish[]): readonly BoxWish[] {
 	const ids = new Set(wishes.map(({ boxId }) => boxId));
 	const more = [...new Set(wishes.flatMap(({ boxId }) => beside(house, boxId)))].filter(
 		(id) => !ids.has(id) && findBox(house, id)?.device
 	);
-	return [...wishes, ...more.map((boxId): BoxWish => ({ boxId, wish: null }))];
+	const isOutlet = (boxId: string) => deviceModel(findBox(house, boxId)!.device!).halves.length > 0;
+	return [...wishes, ...more.map((boxId): BoxWish => ({ boxId, wish: isOutlet(boxId) ? null : 'putBack' }))];
 }
 
 /** In the order in which the circuit reaches them; what isn’t on one stays where it was named, and is refused by its plan. */

@@ -29,7 +29,8 @@ export const plannerOn =
 		const seen = asFoundIn(house, here.boxId, found);
 		const problem = checkHouse(seen).find((each) => !had.has(JSON.stringify(each)));
 		if (problem) return { ok: false, failure: { code: 'foundImpossible', problem } };
-		const wishes = plans.map(({ boxId, work, oldDevice }, k): BoxWish => {
+		const wishes = plans.map(({ boxId, work, oldDevice, putBack }, k): BoxWish => {
+			if (putBack) return { boxId, wish: 'putBack' };
 			if (work && !work.same) return { boxId, wish: work.wish };
 			return k === at ? { boxId, wish: sameAgain(oldDevice), same: true } : { boxId, wish: null };
 		});

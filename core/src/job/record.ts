@@ -83,6 +83,11 @@ const lasting: readonly Condition[] = [
 /** Of the steps that are simply done, the one that says how a stopped job leaves the box. */
 const closesUp = (body: JobEvent['body']): boolean => body.kind === 'confirm' && body.step === 'closeUp';
 
+const recordPart = (body: JobEvent['body']): RecordPart | undefined => {
+	const { record } = moduleFor(body);
+	return typeof record === 'function' ? record(body) : record;
+};
+
 /** Sorts a job's events into its record, and collects what stays to be watched. */
 export function recordOf(
 	plan: JobPlan,
@@ -91,7 +96,7 @@ export function recordOf(
 	earlier: readonly JobPlan[] = []
 ): JobRecord {
 	const of = (part: RecordPart) =>
-		events.filter(({ body }) => moduleFor(body).record === part || (part === 'work' && closesUp(body)));
+		events.filter(({ body }) => recordPart(body) === part || (part === 'work' && closesUp(body)));
 	const ended = events.findLast(({ body }) => body.kind === 'finish' || body.kind === 'stop');
 	const refuted = events.filter(
 		({ body, judged }) =>
@@ -104,6 +109,7 @@ export function recordOf(
 				'readOutlet',
 				'readLoaded',
 				'checkWork',
+				'seeControlled',
 				'checkNeighbour',
 				'grip',
 				'restorePower'
@@ -206,7 +212,7 @@ function worriesOf(plan: JobPlan, events: readonly JobEvent[], state: JobState):
 /** What the second procedure finds beside. */
 function sinceSecond(plan: JobPlan, state: JobState): Worry[] {
 	const { groundAlarm, supply } = state;
-	const odd = plan.grounded && state.earth !== 'untested' && state.earth !== 'box';
+	const odd = plan.grounded && plan.controls === null && state.earth !== 'untested' && state.earth !== 'box';
 	return [
 		...(odd ? [{ kind: 'groundOdd' as const, settled: groundAlarm?.settled ?? false }] : []),
 		...(plan.noResidual ? [{ kind: 'noResidual' as const }] : []),

@@ -16,7 +16,7 @@ import { mistakesOf } from '../mistakes';
 import { handsOnConductors } from '../../test/everyState';
 import { Person } from '../../test/person';
 import { seeded } from '../../test/searchPanels';
-import { twoGang, twoGangTwoCircuits } from '../../test/twoGang';
+import { outletBesideSwitch, switchElsewhere, twoGang, twoGangTwoCircuits } from '../../test/twoGang';
 import { wishOf } from '../../test/wishes';
 import { planWhole, soundLamps, type BoxWish, type Command } from '.';
 
@@ -105,6 +105,17 @@ const cases: readonly Case[] = [
 		earth: 'outlet:before',
 		both: true
 	})),
+	...[outletBesideSwitch(), switchElsewhere()].map((actual, k): Case => ({
+		name: `an outlet beside a wall switch, ${k === 0 ? 'as recorded' : 'the switch really on another circuit'}`,
+		recorded: outletBesideSwitch(),
+		actual,
+		boxes: [
+			{ boxId: here, wish: wishOf('decorator') },
+			{ boxId: 'after', wish: 'putBack' }
+		],
+		breakers: ['b1', 'own'],
+		earth: 'outlet:before'
+	})),
 	{
 		name: 'decorator, through-fed',
 		recorded: built('middleThrough'),
@@ -172,6 +183,8 @@ class Slipping extends Person {
 				return { ...said, lamps: { ...said.lamps, hotGround: !said.lamps.hotGround } };
 			case 'grip':
 				return { ...said, holds: false };
+			case 'seeControlled':
+				return { ...said, lit: !said.lit };
 			case 'checkNeighbour':
 				return { ...said, works: !said.works };
 			case 'readOhms':

@@ -43,6 +43,13 @@ export interface JobState {
 	/** Halves that were dead from the start, and the outlet that is watched in their place. */
 	readonly notLive: readonly Half[];
 	readonly witness: { readonly box: string; readonly dark: boolean } | null;
+	/** Of a device without a face: what it switches. `lit`: seen lit since power was last on; `dark`: gone dark since the breakers were switched off; `works`: after the work. `was`: lit as found. */
+	readonly controlled: {
+		readonly was: boolean;
+		readonly lit: boolean | null;
+		readonly dark: boolean | null;
+		readonly works: Passed | null;
+	};
 	/** What “to ground” is read to. */
 	readonly earth: Earth;
 	/** Things that may not simply go off and have been seen to, by id. */
@@ -135,7 +142,9 @@ export function initialJob(plan: JobPlan): JobState {
 		asFound: {},
 		notLive: [],
 		witness: null,
-		earth: plan.grounded ? 'untested' : { source: null },
+		controlled: { was: false, lit: null, dark: null, works: null },
+		// Behind no face of contacts it can't be shown to be one.
+		earth: plan.grounded && plan.controls === null ? 'untested' : { source: null },
 		arranged: [],
 		search: { settings: defaultSettings, events: [] },
 		lastAt: '',

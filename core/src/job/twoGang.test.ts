@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { Person } from '../../test/person';
-import { twoGang, twoGangTwoCircuits } from '../../test/twoGang';
+import { outletBesideSwitch, switchElsewhere, twoGang, twoGangTwoCircuits } from '../../test/twoGang';
 import { wishOf } from '../../test/wishes';
 import { here } from '../arrangements';
 import { checkHouse } from '../house/check';
@@ -8,7 +8,7 @@ import { findBox, points, withBox, withBreakers, type House } from '../house';
 import { readOhms, readPlugLamps } from '../instruments';
 
 import { energyOf } from '../isolation';
-import { openBox, planWhole, soundLamps, withBeside, type BoxWish, type JobPlan } from './index';
+import { mustStop, openBox, planWhole, soundLamps, withBeside, type BoxWish, type JobPlan } from './index';
 
 const gfciBesideDecorator: readonly BoxWish[] = [
 	{ boxId: here, wish: wishOf('gfci', 'protected') },
@@ -164,5 +164,145 @@ describe('two devices in one box', () => {
 		const house = twoGangTwoCircuits();
 		const plans = plansOf(house, withBeside(house, [{ boxId: here, wish: null }]));
 		expect(plans.every(({ beside }) => beside.length === 1)).toBe(true);
+	});
+});
+
+describe('a wall switch beside an outlet that is replaced', () => {
+	const wishes: readonly BoxWish[] = [
+		{ boxId: here, wish: wishOf('decorator') },
+		{ boxId: 'after', wish: 'putBack' }
+	];
+	const switched = (actual = outletBesideSwitch(), breakers = ['b1']) =>
+		person(outletBesideSwitch(), wishes, actual, breakers);
+
+	it('comes in by itself, to be put back; by itself alone it is no job', () => {
+		const house = outletBesideSwitch();
+		expect(checkHouse(house)).toEqual([]);
+		expect(withBeside(house, [{ boxId: here, wish: null }])).toEqual([
+			{ boxId: here, wish: null },
+			{ boxId: 'after', wish: 'putBack' }
+		]);
+		expect(planWhole(house, withBeside(house, [{ boxId: 'after', wish: 'putBack' }]))).toMatchObject({
+			ok: true
+		});
+		expect(
+			planWhole(house, [
+				{ boxId: here, wish: 'putBack' },
+				{ boxId: 'after', wish: 'putBack' }
+			])
+		).toEqual({ ok: false, failure: { code: 'nothingPutIn', box: here } });
+	});
+
+	it('its plan: no face, every conductor to a known earth, and what it works', () => {
+		const [, plan] = plansOf(outletBesideSwitch(), wishes);
+		expect(plan).toMatchObject({
+			putBack: true,
+			facePairs: [],
+			controls: ['light'],
+			work: null,
+			supplyCables: []
+		});
+		// Hot, switched hot, and both ends of the neutral that passes through.
+		expect(plan!.barePairs.map(({ kind }) => kind)).toEqual([
+			'hotGround',
+			'hotGround',
+			'neutralGround',
+			'neutralGround'
+		]);
+	});
+
+	it('is eased forward at expected dead when the face beside it is proven, and nothing of it is touched before its terminals are read', () => {
+		const one = switched();
+		goWhile(one, () => said(one).at(-1) !== 'after easeForward');
+		const order = said(one);
+		expect(order.indexOf('after seeControlled')).toBeLessThan(
+			order.findIndex((each) => each.endsWith('switchBreaker'))
+		);
+		expect(order.filter((each) => each === 'after seeControlled')).toHaveLength(2);
+		expect(order.findLastIndex((each) => each === `${here} proveTester`)).toBeLessThan(
+			order.indexOf('after easeForward')
+		);
+		expect(energyOf(one.whole.boxes[1]!.isolation)).toBe('expectedDead');
+		for (const step of ['fold', 'tugAgain', 'seat'] as const)
+			expect(one.say({ kind: 'confirm', step }, { box: 'after' })).toMatchObject({
+				refusal: { code: 'notProvenDead' }
+			});
+		goWhile(one, () => one.step?.kind !== 'lookOver');
+		const read = said(one).slice(order.length);
+		expect(read.filter((each) => each === 'after readPair')).toHaveLength(5);
+		expect(one.whole.boxes.map(({ isolation }) => energyOf(isolation))).toEqual(['provenDead', 'provenDead']);
+	});
+
+	it('goes back as it was: looked at, tugged, tried, and recorded as no more than that', () => {
+		const one = toTheEnd(switched());
+		expect(one.state.status).toBe('finished');
+		const order = said(one);
+		expect(order).not.toContain('after takeOff');
+		expect(order).not.toContain('after checkPart');
+		expect(order.filter((each) => each.startsWith('after ')).slice(-4)).toEqual([
+			'after fold',
+			'after tugAgain',
+			'after seat',
+			'after seeControlled'
+		]);
+		const before = findBox(one.recorded, 'after')!;
+		const after = findBox(one.recordAfter(), 'after')!;
+		expect({ ...after, history: [] }).toEqual({ ...before, history: [] });
+		expect(after.history).toHaveLength(1);
+	});
+
+	it('fed from elsewhere than recorded, and lit with its breaker off: the main switch, before it is eased forward', () => {
+		const really = switchElsewhere();
+		expect(checkHouse(really)).toEqual([]);
+		const one = switched(really, ['b1']);
+		goWhile(one, () => said(one).filter((each) => each === 'after seeControlled').length < 2);
+		expect(one.step).toEqual({ kind: 'switchOff', also: 'main:main' });
+		expect(one.whole.boxes.map(({ device }) => device)).toEqual(['oldSeated', 'oldSeated']);
+	});
+
+	it('never seen lit: the main switch too', () => {
+		const one = switched();
+		goWhile(one, () => one.step?.kind !== 'seeControlled');
+		one.say({ kind: 'seeControlled', when: 'on', lit: false });
+		goWhile(one, () => one.state.isolation.power !== 'off');
+		expect(one.step).toEqual({ kind: 'switchOff', also: 'main:main' });
+	});
+
+	it('lit with all of it off: something else feeds it, and the job ends', () => {
+		const one = switched();
+		goWhile(one, () => one.step?.kind !== 'seeControlled' || one.step.when !== 'off');
+		one.say({ kind: 'seeControlled', when: 'off', lit: true });
+		goWhile(one, () => one.step?.kind !== 'seeControlled');
+		expect(one.state.isolation.off).toContain('main:main');
+		one.say({ kind: 'seeControlled', when: 'off', lit: true });
+		expect(one.whole.boxes.map(mustStop)).toContain('otherSource');
+		expect(toTheEnd(one).state.status).toBe('stopped');
+	});
+
+	it('does not work what it worked: both come out again', () => {
+		const one = switched();
+		goWhile(one, () => one.step?.kind !== 'seeControlled' || one.step.when !== 'after');
+		one.say({ kind: 'seeControlled', when: 'after', lit: false });
+		const from = one.events.length;
+		expect(toTheEnd(one).state.status).toBe('finished');
+		const again = said(one).slice(from);
+		expect(again.filter((each) => each.endsWith('easeForward') || each.endsWith('reopen'))).toEqual([
+			`${here} reopen`,
+			'after easeForward'
+		]);
+	});
+
+	it('an outlet may be put back too, and its halves are tried', () => {
+		const one = toTheEnd(
+			person(twoGang(), [
+				{ boxId: here, wish: wishOf('gfci', 'protected') },
+				{ boxId: 'after', wish: 'putBack' }
+			])
+		);
+		expect(one.state.status).toBe('finished');
+		const order = said(one).filter((each) => each.startsWith('after '));
+		expect(order).toContain('after readPlug');
+		expect(order).not.toContain('after grip');
+		expect(findBox(one.recordAfter(), 'after')!.device).toEqual(findBox(twoGang(), 'after')!.device);
 	});
 });

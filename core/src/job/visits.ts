@@ -76,8 +76,7 @@ function allVisits(plan: JobPlan, hasNeighbours: boolean, state: JobState | unde
 				'tester',
 				'ohmmeter',
 				'drivers',
-				'stripper',
-				'newDevice',
+				...(plan.putBack ? [] : (['stripper', 'newDevice'] as const)),
 				regions[plan.region].custom.sleevesEarth ? 'sleeving' : 'knife',
 				'caps',
 				'headTorch',
@@ -92,7 +91,11 @@ function allVisits(plan: JobPlan, hasNeighbours: boolean, state: JobState | unde
 				]
 			: []),
 		{ id: 'panelOn', place: 'panel', carry: ['key', 'headTorch'] },
-		{ id: 'test', place: 'outlet', carry: plan.newGrounded ? ['plugTester'] : ['tester', 'lead'] },
+		{
+			id: 'test',
+			place: 'outlet',
+			carry: plan.controls !== null ? [] : plan.newGrounded ? ['plugTester'] : ['tester', 'lead']
+		},
 		...(hasNeighbours
 			? [{ id: 'neighbours' as const, place: 'next' as const, carry: ['plugTester'] as const }]
 			: []),

@@ -5,6 +5,8 @@ export const confirmedSteps = [
 	'tell',
 	'plateOff',
 	'easeOut',
+	/** Of a device without a face to read: screws out, eased forward by its edges at expected dead, nothing behind it touched. */
+	'easeForward',
 	'prepare',
 	'unusedScrews',
 	'tape',
@@ -73,6 +75,8 @@ export const stopReasons = [
 	'noTester',
 	/** A bridge tab is broken here, and no step breaks one on the new part yet. */
 	'brokenTabs',
+	/** Lit with the main switch off: something else than the service feeds it. */
+	'otherSource',
 	'ownChoice'
 ] as const;
 

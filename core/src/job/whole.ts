@@ -151,6 +151,8 @@ function rankOf(state: JobState, step: Step, { beside }: JobPlan): number {
 	// The faces of one box are all read before the first of its devices comes out.
 	if (beside.length > 0 && (opens(step) || isWaiting(state))) return visitIds.indexOf('work') + 0.5;
 	const visit = visitIds.indexOf(visitOf(state, step));
+	// Whatever else has to be off goes off before what is off is held and tagged.
+	if (step.kind === 'switchOff') return visit - 0.25;
 	// The one plate of a box goes on when everything behind it is tried.
 	if (beside.length > 0 && step.kind === 'confirm' && step.step === 'plateOn') return visit + 0.25;
 	return visit + (visitOf(state, step) === 'close' && stepConcernsJob(step) ? 0.5 : 0);

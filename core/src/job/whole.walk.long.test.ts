@@ -1,5 +1,5 @@
 import { everyWhole, plainBox } from '../../test/everyWhole';
-import { twoGang } from '../../test/twoGang';
+import { outletBesideSwitch, twoGang } from '../../test/twoGang';
 import { arrangements, here } from '../arrangements';
 import { planWhole } from '.';
 
@@ -19,3 +19,10 @@ const gang = planWhole(
 );
 if (!gang.ok) throw new Error(gang.failure.code);
 everyWhole('two devices in one box', gang.plans.map(plainBox));
+
+const besideSwitch = planWhole(outletBesideSwitch(), [
+	{ boxId: here, wish: null },
+	{ boxId: 'after', wish: 'putBack' }
+]);
+if (!besideSwitch.ok) throw new Error(besideSwitch.failure.code);
+everyWhole('an outlet beside a wall switch', besideSwitch.plans.map(plainBox));

@@ -13,3 +13,8 @@ export const wishSchema = z.strictObject({
 	wireEnd: z.enum(['clampPlate', 'hook']).default('clampPlate')
 });
 export type WishChoice = Readonly<z.infer<typeof wishSchema>>;
+
+/** A device that is only taken out, read dead with the others of its box, and put back as it is: a wall switch beside an outlet that is replaced. */
+export const wishedSchema = z.union([wishSchema, z.literal('putBack')]);
+/** `null`: the same again. */
+export type Wished = Readonly<z.infer<typeof wishedSchema>> | null;

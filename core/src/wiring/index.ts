@@ -1,3 +1,4 @@
+export { partOf } from './partOf';
 export {
 	asRecorded,
 	endId,

@@ -29,7 +29,7 @@ export const step: StepModule<'checkPart'> = {
 	concerns: 'box',
 	record: 'work',
 	at: 'start',
-	due: (_plan, { part }) => (part === 'fits' ? null : { kind: 'checkPart' }),
+	due: ({ putBack }, { part }) => (putBack || part === 'fits' ? null : { kind: 'checkPart' }),
 	beside: ({ plan }, state, said) =>
 		untouched(state) && state.part !== null ? judged(plan, state, said) : null,
 	judge: ({ plan }, state, said) => judged(plan, state, said),

@@ -4,6 +4,7 @@ import type { JobPlan } from '../plan';
 import { barePairIds } from '../progress';
 import { mapWires, type JobState } from '../state';
 import type { VisitId } from '../visits';
+import { reopened } from './reopen';
 import type { Confirmed } from '../vocabulary';
 
 /** What is simply done or not: where, whether it lays hands on conductors, and what follows. */
@@ -38,6 +39,12 @@ export const confirmable: Readonly<Record<Confirmed, Confirmable>> = {
 		isolates: (plan, state) => ({ kind: 'exposed', pairs: barePairIds(plan, state) }),
 		applied: (state) => ({ ...state, device: 'oldOut' })
 	},
+	easeForward: {
+		concerns: 'box',
+		at: 'work',
+		isolates: (plan, state) => ({ kind: 'exposed', pairs: barePairIds(plan, state) }),
+		applied: (state) => (state.device === 'oldSeated' ? { ...state, device: 'oldOut' } : reopened(state))
+	},
 	prepare: {
 		concerns: 'box',
 		at: 'work',
@@ -50,7 +57,15 @@ export const confirmable: Readonly<Record<Confirmed, Confirmable>> = {
 	unusedScrews: closing('unusedScrews'),
 	tape: closing('tape'),
 	fold: closing('fold'),
-	tugAgain: closing('tugAgain'),
+	tugAgain: {
+		...closing('tugAgain'),
+		applied: (state, { putBack }) => ({
+			...state,
+			closing: { ...state.closing, tugAgain: true },
+			// Ends that never came off were not made here: this is their one tug.
+			wires: putBack ? mapWires(state, () => 'tugged') : state.wires
+		})
+	},
 	seat: {
 		concerns: 'box',
 		at: 'work',

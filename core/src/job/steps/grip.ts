@@ -14,8 +14,9 @@ export const step: StepModule<'grip', Asks> = {
 	record: 'tests',
 	at: 'close',
 	by: 'half',
-	due: ({ newHalves }, { grip }) => {
-		const left = newHalves.find((each) => grip[each] === undefined);
+	due: ({ newHalves, putBack }, { grip }) => {
+		// One that was only taken out has the contacts it had.
+		const left = putBack ? undefined : newHalves.find((each) => grip[each] === undefined);
 		return left ? { kind: 'grip', half: left } : null;
 	},
 	judge: (_context, _state, said) => accept(said, { passes: said.holds, expected: null }),

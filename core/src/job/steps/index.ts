@@ -10,6 +10,7 @@ import { step as readLiveGround } from './readLiveGround';
 import { step as readAsFound } from './readAsFound';
 import { step as deadFromStart } from './deadFromStart';
 import { step as readWitness } from './readWitness';
+import { step as seeControlled } from './seeControlled';
 import { step as readGroundEarth } from './readGroundEarth';
 import { step as proveEarth } from './proveEarth';
 import { step as searchBy } from './searchBy';
@@ -64,6 +65,7 @@ export const steps = {
 	readAsFound,
 	deadFromStart,
 	readWitness,
+	seeControlled,
 	readGroundEarth,
 	proveEarth,
 	searchBy,

@@ -44,7 +44,7 @@ export interface StepModule<
 	/** The isolation and the house, whichever box one stands at; or the box. */
 	readonly concerns: 'job' | 'box';
 	/** The part of the printed record that its entries stand in; left out: none. */
-	readonly record?: RecordPart;
+	readonly record?: RecordPart | ((said: Said<Kind>) => RecordPart);
 	readonly at: VisitId | ((state: JobState, step: Asks) => VisitId);
 	readonly touches?: boolean | ((said: Said<Kind>) => boolean);
 	/** Whether it is to be done now, where the order (`order.ts`) comes to it; `null`: no, or no more. */

@@ -36,10 +36,12 @@ export const step: StepModule<'readLoaded', Asks> = {
 	at: 'test',
 	by: 'half',
 	// It takes a meter: a two-probe indicator knows steps of volts only.
-	due: ({ procedure, newHalves }, { loaded, tester }) =>
-		procedure >= 4 && loaded === null && tester === 'multimeter'
-			? { kind: 'readLoaded', half: newHalves[0]! }
-			: null,
+	due: ({ procedure, newHalves, putBack }, { loaded, tester }) => {
+		const [half] = newHalves;
+		return procedure >= 4 && half !== undefined && !putBack && loaded === null && tester === 'multimeter'
+			? { kind: 'readLoaded', half }
+			: null;
+	},
 	judge: ({ plan, expect }, _state, said) => {
 		if (said.read.kind === 'left') return accept(said);
 		const { offV, onV } = said.read;

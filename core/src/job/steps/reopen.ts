@@ -18,7 +18,7 @@ export const step: StepModule<'reopen'> = {
 };
 
 /** Out of the box again: every joint is to be made or tugged anew, and what was tested no longer counts. */
-function reopened(state: JobState): JobState {
+export function reopened(state: JobState): JobState {
 	const swapped = state.redo === 'grip';
 	return {
 		...state,

@@ -13,7 +13,14 @@ export const step: StepModule<'restorePower'> = {
 	judge: (_context, _state, said) => accept(said, { passes: said.held, expected: null }),
 	isolates: ({ said }) => said,
 	applied: ({ state, said }) => {
-		const untagged = { ...state, tagged: false, face: {}, unseen: [], witness: null };
+		const untagged = {
+			...state,
+			tagged: false,
+			face: {},
+			unseen: [],
+			witness: null,
+			controlled: { ...state.controlled, lit: null, dark: null, works: null }
+		};
 		if (said.held) return untagged;
 		// Tripped with every end capped and apart: the fault is in a cable.
 		return state.device === 'none'

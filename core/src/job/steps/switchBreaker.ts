@@ -30,7 +30,12 @@ export const step: StepModule<'switchBreaker', Asks> = {
 	applied: ({ before, state, said }) => {
 		// Tag and telling belong to the breaker they were done for.
 		const { witness } = state;
-		const untagged = { ...state, tagged: false, witness: witness && { ...witness, dark: false } };
+		const untagged = {
+			...state,
+			tagged: false,
+			witness: witness && { ...witness, dark: false },
+			controlled: { ...state.controlled, dark: null }
+		};
 		if (said.on) return untagged;
 		if (before.isolation.power !== 'restored') return { ...untagged, feeder: said.breaker };
 		return state.device === 'none' ? untagged : offAgain({ ...untagged, feeder: said.breaker });

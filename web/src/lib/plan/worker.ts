@@ -23,6 +23,25 @@ self.onmessage = ({ data }: MessageEvent<Asked>) => {
 		return { ok: true, plan, supplies: suppliesFor(data.house, boxId, wanted, moves) };
 	};
 	const wish = boxes.find((each) => each.boxId === boxId)!.wish!;
+	if (wish === 'putBack') {
+		const plan = whole.ok ? whole.plans.find((each) => each.boxId === boxId)! : null;
+		const chosen: Planned['chosen'] =
+			plan === null
+				? { ok: false, failure: (whole as Extract<typeof whole, { ok: false }>).failure }
+				: { ok: true, plan, supplies: { connectors: [], tails: [], caps: 0, notches: [] } };
+		const by = whole.ok ? ruledOut(data.house, whole.plans) : null;
+		const tookMs = performance.now() - started;
+		self.postMessage({
+			number: data.number,
+			chosen,
+			known: null,
+			by,
+			elsewhere,
+			offers: [],
+			tookMs
+		} satisfies Planned);
+		return;
+	}
 	const chosen = make(wish);
 	const known = factsIn(data.house, whole.ok ? whole.plans : [], boxId);
 	const by = whole.ok ? ruledOut(data.house, whole.plans) : null;

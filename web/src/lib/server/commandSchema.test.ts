@@ -19,6 +19,7 @@ const besides: Command[] = [
 	{ kind: 'fixLabel', label: 'noEquipmentGround' },
 	{ kind: 'deadFromStart', half: 'lower', witness: 'sewing-closet' },
 	{ kind: 'readWitness', box: 'sewing-closet', lit: false },
+	{ kind: 'seeControlled', when: 'on', lit: true },
 	{ kind: 'planAnew', found: foundAsRecorded(fennelLaneRecorded(), 'living-bookcase') },
 	{ kind: 'arranged', thing: 'monitor', how: 'on its battery, somebody sits by' },
 	{ kind: 'searched', event: { kind: 'answer', off: ['b11'], answer: 'dark', by: 'lamp' } },
@@ -67,7 +68,7 @@ const commands = [
 const kinds =
 	`amendVolts arranged autopsy cap changed checkNeighbour checkPart checkTools checkWork confirm deadFromStart decideProtection finish fixLabel foundConductor
 grip hold inspect lookOver move note planAnew proveEarth proveTester readAsFound readBaseline readEnds readGroundEarth readLive readLiveGround readLoaded readOhms readOutlet readPair
-readPlug readSupplyOhms readSupplyVolts readWitness reopen restorePower searchBy searched stop supplyWay switchBreaker takeOff terminate tidyDirectory
+readPlug readSupplyOhms readSupplyVolts readWitness reopen restorePower searchBy searched seeControlled stop supplyWay switchBreaker takeOff terminate tidyDirectory
 touchSupply trySupply tug`.split(/\s+/);
 
 describe('what the routes take', () => {

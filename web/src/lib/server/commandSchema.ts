@@ -1,5 +1,12 @@
 import { z } from 'zod';
-import { commandSchema, loadFromW, loadToW, resistanceChecks, wishSchema } from '@wary/core/job';
+import {
+	commandSchema,
+	loadFromW,
+	loadToW,
+	resistanceChecks,
+	wishedSchema,
+	wishSchema
+} from '@wary/core/job';
 import { nameText, text } from '@wary/core/text';
 
 const name = text().min(1).max(120);
@@ -23,7 +30,7 @@ export const startSchema = z.strictObject({
 	wish: wishSchema.nullable().default(null),
 	/** Further boxes of the same job, under the same isolation. */
 	more: z
-		.array(z.strictObject({ boxId: name, wish: wishSchema.nullable().default(null) }))
+		.array(z.strictObject({ boxId: name, wish: wishedSchema.nullable().default(null) }))
 		.max(11)
 		.default([]),
 	/** The version of the record that a plan was made on. */
@@ -61,6 +68,7 @@ export const instrumentSchema = z.discriminatedUnion('what', [
 	z.strictObject({ what: z.literal('supplyOhms'), cable: name }),
 	z.strictObject({ what: z.literal('touchSupply'), cable: name }),
 	z.strictObject({ what: z.literal('witness'), box: name }),
+	z.strictObject({ what: z.literal('controlled'), when: z.enum(['on', 'off', 'after']) }),
 	z.strictObject({ what: z.literal('look') }),
 	z.strictObject({ what: z.literal('baseline'), group: name }),
 	z.strictObject({ what: z.literal('ends'), role: z.enum(['hot', 'neutral', 'ground']) }),

@@ -36,6 +36,7 @@ import {
 	groundProbes,
 	neutralEarthProbes,
 	halfProbes,
+	litBoxes,
 	loadedAt,
 	pairProbes,
 	provingUnitV,
@@ -128,6 +129,11 @@ export function takeReading(
 			return halves.length > 0
 				? { kind: 'works', works: !halves.some((half) => lampGlows(house, request.box, half)) }
 				: { kind: 'nothing' };
+		}
+		case 'controlled': {
+			const lit = litBoxes(house);
+			const shines = (plan.controls ?? []).some((box) => lit.has(box));
+			return { kind: 'works', works: request.when === 'off' ? !shines : shines };
 		}
 		case 'look':
 			return { kind: 'found', found: foundAsRecorded(wiring, plan.boxId) };

@@ -5,7 +5,7 @@ import {
 	type BoxWish,
 	type JobEvent,
 	type TerminatingSchool,
-	type WishChoice
+	type Wished
 } from '@wary/core/job';
 import { shapeFault } from '@wary/core/text';
 import { connections, many, maybeOne, one, UnreadableRow, type Queryable } from './db';
@@ -19,7 +19,7 @@ export interface JobRow {
 	/** By which procedure it is done, to its end. */
 	readonly procedure: number;
 	/** What goes in instead; `null`: the same again. */
-	readonly wish: WishChoice | null;
+	readonly wish: Wished;
 	/** Every box it is done at, the first of them `boxId`. */
 	readonly boxes: readonly BoxWish[];
 	readonly startedAt: string;
@@ -49,8 +49,8 @@ const isAt = `(j.box_id = $2 or exists (select from job_box b
 	where b.household_id = j.household_id and b.job_id = j.job_id and b.box_id = $2))`;
 
 /** A stored wish; one that no build’s vocabulary has is an error with its key. */
-function toWish(job_id: string, wish: unknown): WishChoice | null {
-	if (wish === null) return null;
+function toWish(job_id: string, wish: unknown): Wished {
+	if (wish === null || wish === 'putBack') return wish;
 	const parsed = wishSchema.safeParse(wish);
 	if (parsed.success) return parsed.data;
 	const issue = parsed.error.issues[0]!;
@@ -119,7 +119,7 @@ export async function addJob(
 		school: TerminatingSchool;
 		who: string;
 		procedure: number;
-		wish: WishChoice | null;
+		wish: Wished;
 		/** The boxes beside the first. */
 		more: readonly BoxWish[];
 	}

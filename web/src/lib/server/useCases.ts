@@ -24,7 +24,7 @@ import {
 	type TerminatingSchool,
 	type WholeFailure,
 	type WholeJob,
-	type WishChoice
+	type Wished
 } from '@wary/core/job';
 import { connections, transaction, violatedConstraint } from './db';
 import { addHouseVersion, houseAt, latestHouse, type Household } from './households';
@@ -108,7 +108,7 @@ export async function startJob(
 		boxId: string;
 		school: TerminatingSchool;
 		who: string;
-		wish?: WishChoice | null;
+		wish?: Wished;
 		/** Further boxes of the same job. */
 		more?: readonly BoxWish[];
 		/** The record that the plan was made on; left out: whatever it is now. */

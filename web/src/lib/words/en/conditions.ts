@@ -133,6 +133,10 @@ export const stopWords = (region: 'us' | 'uk'): Record<StopReason, { why: string
 		crackedFace: fromCondition('crackedFace', 'A cracked device.'),
 		recessedBox: fromCondition('recessedBox', 'The box sits too far behind the wall face.'),
 		looseBox: fromCondition('looseBox', 'The box is loose or crowded.'),
+		otherSource: {
+			why: 'Something here is lit with the main switch off: another source feeds it',
+			tell: `A light stays lit with the ${t.panel}’s main switch off. Ask for the other source to be found: an inverter, a generator, a neighbour’s or a second supply.`
+		},
 		shortButReaches: fromCondition('shortButReaches', 'Little free conductor.'),
 		brokenTabs: {
 			why: 'A half with its own switch or circuit: a bridge tab is broken off on the old part',

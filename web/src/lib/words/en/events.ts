@@ -2,6 +2,8 @@ import { handValues } from './job/steps/part';
 import { lampsWords } from './lamps';
 import { leftWords, loadedLine } from './steps/loaded';
 import { labelText } from './labels';
+import { kindWords } from './devices';
+import { putBackKind } from './steps/putBack';
 import { atBoxOf } from './steps/words';
 import { checkWords, madeLine, torqueWord } from './work';
 import type { House } from '@wary/core/house';
@@ -100,7 +102,11 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 	});
 	switch (body.kind) {
 		case 'confirm':
-			return line(confirmedWords(region)[body.step]);
+			return line(
+				plan.putBack && body.step === 'easeOut'
+					? `${kindWords(plan.oldDevice)} eased out`
+					: confirmedWords(region)[body.step]
+			);
 		case 'decideProtection':
 			return line(
 				'Protection asked here',
@@ -147,6 +153,16 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 			return line(
 				`Dead from the start, ${halfWords[body.half]}`,
 				body.witness === null ? '' : `watched: ${boxPlace(house, body.witness)}`
+			);
+		case 'seeControlled':
+			return line(
+				`What the ${putBackKind(plan)} works${body.when === 'on' ? ', switched on' : ''}`,
+				{
+					on: body.lit ? 'lit' : 'stays dark',
+					off: body.lit ? 'still lit' : 'gone dark',
+					after: body.lit ? 'on and off as before' : 'not as before'
+				}[body.when],
+				body.when === 'on' ? null : undefined
 			);
 		case 'readWitness':
 			return line(boxPlace(house, body.box), body.lit ? 'still lit' : 'gone dark', !body.lit);
@@ -341,6 +357,7 @@ const confirmedWords = (region: 'us' | 'uk') => ({
 	tell: 'The house told',
 	plateOff: 'Plate off',
 	easeOut: region === 'uk' ? 'Socket eased out' : 'Outlet eased out',
+	easeForward: 'Eased forward by its edges, off and held',
 	prepare: 'Ends made ready',
 	unusedScrews: 'Unused screws driven in',
 	tape: 'Taped round',

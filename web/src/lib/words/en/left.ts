@@ -1,6 +1,7 @@
 import { findBox, type House } from '@wary/core/house';
 import { wiringDuring, type JobPlan, type JobState, type WireState } from '@wary/core/job';
 import { endsOf, type End } from '@wary/core/wiring';
+import { putBackKind } from './steps/putBack';
 import { atBoxOf } from './steps/words';
 import { endsWords } from './work';
 import { holdWords } from './energy';
@@ -20,13 +21,14 @@ export function leftWords(house: House, plan: JobPlan, state: JobState, stopped:
 }
 
 /** Where the wires are, by the terminals of the old part. */
-function wiresLeft({ region }: JobPlan, { wires }: JobState): string[] {
-	const t = terms[region];
+function wiresLeft(plan: JobPlan, { wires }: JobState): string[] {
+	const t = terms[plan.region];
 	const count = (...kinds: WireState[]) => Object.values(wires).filter((each) => kinds.includes(each)).length;
 	const total = Object.keys(wires).length;
 	const bare = count('off', 'ready');
 	const fitted = count('onNew', 'tugged');
 	const old = count('onOld');
+	if (plan.putBack) return [`Every wire still sits on the ${putBackKind(plan)}, as it was found.`];
 	return [
 		...(old === total ? [`Every wire still sits on the old ${t.outlet}.`] : []),
 		...(old > 0 && old < total

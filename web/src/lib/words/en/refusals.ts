@@ -123,7 +123,9 @@ export function planFailureWords(failure: WholeFailure, region: 'us' | 'uk', at?
 		case 'boxTwice':
 			return `This ${t.outlet} is in the job already.`;
 		case 'besideLeftOut':
-			return `Another ${t.outlet} sits in the same box, its wires in reach of yours: it comes out and is read dead as well. Take it into the job.`;
+			return `Another device sits in the same box, its wires in reach of your hands: it comes out and is read dead as well. Take it into the job.`;
+		case 'nothingPutIn':
+			return 'It would only be taken out and put back. Say what is done in the same box, or leave it where it is.';
 		case 'otherBreaker':
 			return `It hangs on another ${t.breaker}: switched off for one it could stay live here. Make it a job of its own.`;
 		case 'unknownBox':

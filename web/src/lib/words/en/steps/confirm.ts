@@ -1,5 +1,6 @@
 import { nextOnLine, type Step } from '@wary/core/job';
 import { boxPlace, cableWords, capital, terms } from '../terms';
+import { putBackWords } from './putBack';
 import type { StepWords, Telling } from './step';
 
 /** Steps that are simply done or not. */
@@ -46,6 +47,9 @@ export function confirmWords(
 						lead: 'Undo the two yoke screws. Draw the outlet out by its yoke, top and bottom, without touching a terminal.',
 						why: 'What was proven dead is the contacts. The conductors behind come into reach now, and are proven next.'
 					};
+		case 'easeForward':
+			// Only what has no face is eased forward unproven, and what has none is only put back.
+			return putBackWords(step, { plan, house, state })!;
 		case 'prepare':
 			return uk
 				? {

@@ -11,6 +11,7 @@ import {
 } from '@wary/core/job';
 import { own } from '@wary/core/house';
 import { terms } from '../terms';
+import { putBackKind } from './putBack';
 
 /** Steps that are alike and are worked down on one screen, a row each. */
 export interface Rows {
@@ -122,9 +123,11 @@ export function rowsOf(step: Step, plan: JobPlan, state: JobState): Rows | null 
 			return closing.includes(step.step)
 				? {
 						key: 'close',
-						title: `Put the ${t.outlet} back in its box`,
+						title: `Put the ${plan.putBack ? putBackKind(plan) : t.outlet} back in its box`,
 						steps: confirms(
-							closing.filter((each) => each !== 'tape' || (plan.metalBox && plan.separatePlate))
+							closing.filter(
+								(each) => each !== 'tape' || (plan.metalBox && plan.separatePlate && !plan.putBack)
+							)
 						)
 					}
 				: leaving.includes(step.step)

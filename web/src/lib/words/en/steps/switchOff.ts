@@ -1,5 +1,6 @@
 import { findBreaker } from '@wary/core/house';
 import { breakerName, breakerNames, capital, terms, namedBreakers } from '../terms';
+import { putBackKind } from './putBack';
 import type { StepWords, Telling } from './step';
 
 /** At the panel: which breaker, and why that one. */
@@ -13,6 +14,15 @@ export function switchOffWords({ house, plan, state }: Telling, also: string | n
 				title: `${capital(breakerName(house, also))} goes off again`,
 				lead: `With ${breakerName(house, also)} off these conductors were proven dead. Nothing is opened with another one.`,
 				why: 'After a test that came out wrong the face shows little: a part that has tripped, or an open joint, is dark in front of wires that are alive. What made them dead before makes them dead again.'
+			};
+		if (because === undefined && plan.controls !== null)
+			return {
+				title: `${capital(breakerName(house, also))} off as well`,
+				lead:
+					state.controlled.dark === false
+						? `What the ${putBackKind(plan)} works is still lit: another ${t.breaker} feeds it. So everything goes off.`
+						: `Nothing that the ${putBackKind(plan)} works was seen lit, so nothing can be seen to go dark. Everything goes off.`,
+				why: 'Its wires are in the same box as those you will handle. With all of it off there is nothing left to feed them, and every one is still read.'
 			};
 		if (because === undefined)
 			return {

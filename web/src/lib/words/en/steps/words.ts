@@ -21,6 +21,7 @@ import {
 import { confirmWords } from './confirm';
 import { pairStepWords, resistanceWords } from './readings';
 import type { StepWords, Telling } from './step';
+import { controlledWords, putBackWords } from './putBack';
 import { switchOffWords } from './switchOff';
 
 /** Where the ends of a job's work are. */
@@ -42,9 +43,13 @@ export function stepWords(step: Step, telling: Telling): StepWords {
 	const { region } = plan;
 	const t = terms[region];
 	const uk = region === 'uk';
+	const back = putBackWords(step.kind === 'confirm' ? step.step : step.kind, telling);
+	if (back) return back;
 	switch (step.kind) {
 		case 'confirm':
 			return confirmWords(step.step, telling);
+		case 'seeControlled':
+			return controlledWords(step, telling);
 		case 'decideProtection':
 			return protectionWords(telling);
 		case 'readGroundEarth':

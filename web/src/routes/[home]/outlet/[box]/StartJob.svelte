@@ -6,7 +6,7 @@
 	import Select from 'flowbite-svelte/Select.svelte';
 	import { onMount } from 'svelte';
 	import { goto } from '$app/navigation';
-	import type { BoxWish, WishChoice } from '@wary/core/job';
+	import type { BoxWish, Wished } from '@wary/core/job';
 	import type { Region } from '@wary/core/rules';
 	import type { OrderSchool } from '@wary/core/wiring';
 	import { Sending } from '$lib/sending.svelte';
@@ -24,7 +24,7 @@
 		noResidual: boolean;
 		/** What goes in instead, and the record the plan was made on; left out: the same again. */
 		planned?: {
-			readonly wish: WishChoice;
+			readonly wish: Wished;
 			readonly version: number;
 			readonly more: readonly BoxWish[];
 		};

@@ -32,16 +32,20 @@ export async function load({ params, url }) {
 			.filter(
 				({ id, use, device }) =>
 					id !== box.id &&
-					use === 'outlet' &&
 					device !== undefined &&
 					!jobAt(id) &&
-					(circuitsInBox(house, id)[0]?.breaker === breaker || beside(house, box.id).includes(id))
+					((use === 'outlet' && circuitsInBox(house, id)[0]?.breaker === breaker) ||
+						beside(house, box.id).includes(id))
 			)
-			.map(({ id, device }) => ({
+			.map(({ id, use, device }) => ({
 				boxId: id,
-				part: beside(house, box.id).includes(id)
-					? (familyFor(device!)?.id ?? usual(undefined, sold))
-					: usual(familyFor(device!)?.id, sold)
+				/** `null`: nothing that is sold in its place; it is only put back. */
+				part:
+					use !== 'outlet'
+						? null
+						: beside(house, box.id).includes(id)
+							? (familyFor(device!)?.id ?? usual(undefined, sold))
+							: usual(familyFor(device!)?.id, sold)
 			})),
 		part: part ?? usual(familyFor(box.device)?.id, sold),
 		feed: feed ?? ('asFound' satisfies Feed)

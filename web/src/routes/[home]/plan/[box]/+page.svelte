@@ -1,10 +1,11 @@
 <script lang="ts">
 	import { words as w } from '$words/plan/page';
 	import Button from 'flowbite-svelte/Button.svelte';
+	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
 	import { onMount, untrack } from 'svelte';
 	import { replaceState } from '$app/navigation';
-	import { cablesInBox, findBox, placeName } from '@wary/core/house';
-	import type { WishChoice } from '@wary/core/job';
+	import { beside, cablesInBox, findBox, placeName } from '@wary/core/house';
+	import type { Wished, WishChoice } from '@wary/core/job';
 	import type { PartId } from '@wary/core/devices';
 	import type { Feed, OrderSchool } from '@wary/core/wiring';
 	import { feedFor } from '$lib/plan/offers';
@@ -20,6 +21,7 @@
 	import Drawn from './Drawn.svelte';
 	import Groundless from './Groundless.svelte';
 	import Judged from './Judged.svelte';
+	import PutBack from './PutBack.svelte';
 	import ByRules from './ByRules.svelte';
 	import Compare from './Compare.svelte';
 	import Schools from './Schools.svelte';
@@ -39,17 +41,21 @@
 		connector: 'lever',
 		wireEnd: 'clampPlate'
 	});
+	const wishedFor = ({ boxId: id, part }: { boxId: string; part: PartId | null }) => ({
+		boxId: id,
+		wish: part === null ? ('putBack' as const) : first(part, 'asFound')
+	});
 	/** Every outlet of the job with what goes in there, and the one that is looked at. */
-	let boxes = $state.raw<readonly { readonly boxId: string; readonly wish: WishChoice }[]>(
+	let boxes = $state.raw<readonly { readonly boxId: string; readonly wish: NonNullable<Wished> }[]>(
 		untrack(() => [
 			{ boxId: data.box.id, wish: first(data.part, data.feed) },
-			...data.near
-				.filter((near) => data.together.includes(near.boxId))
-				.map((near) => ({ boxId: near.boxId, wish: first(near.part, 'asFound') }))
+			...data.near.filter((near) => data.together.includes(near.boxId)).map(wishedFor)
 		])
 	);
 	let boxId = $state(untrack(() => data.box.id));
-	const wish = $derived(boxes.find((each) => each.boxId === boxId)!.wish);
+	const wished = $derived(boxes.find((each) => each.boxId === boxId)!.wish);
+	/** What goes in at the one that is looked at; `null`: it is only taken out and put back. */
+	const wish = $derived(wished === 'putBack' ? null : wished);
 	const box = $derived(findBox(data.house, boxId)!);
 	let school = $state<OrderSchool>('groundFirst');
 	const planner = new Planner();
@@ -71,10 +77,10 @@
 	/** A rule that is in the way of the job, at this outlet or at another of it. */
 	const by = $derived(planner.planned?.by ?? null);
 	const take = (part: PartId) =>
-		choose({ ...wish, part, feed: feedFor(planner.planned?.offers ?? [], part, wish.feed) });
-	function choose(next: WishChoice) {
+		wish && choose({ ...wish, part, feed: feedFor(planner.planned?.offers ?? [], part, wish.feed) });
+	function choose(next: NonNullable<Wished>) {
 		boxes = boxes.map((each) => (each.boxId === boxId ? { boxId, wish: next } : each));
-		if (boxId !== data.box.id) return;
+		if (boxId !== data.box.id || next === 'putBack') return;
 		const query = new URLSearchParams({ part: next.part, feed: next.feed });
 		replaceState(`?${query}`, {});
 	}
@@ -82,7 +88,7 @@
 	function add(added: string) {
 		const near = left.find((each) => each.boxId === added);
 		if (!near) return;
-		boxes = [...boxes, { boxId: added, wish: first(near.part, 'asFound') }];
+		boxes = [...boxes, wishedFor(near)];
 		boxId = added;
 	}
 	function leaveOut(out: string) {
@@ -96,15 +102,23 @@
 		more: boxes.slice(1)
 	});
 	const elsewhere = $derived(planner.planned?.elsewhere ?? null);
+	/** An outlet beside the one of this page may also just be put back. */
+	const part = $derived(data.near.find((near) => near.boxId === boxId)?.part ?? null);
+	const mayPutBack = $derived(
+		boxId !== data.box.id && part !== null && beside(data.house, data.box.id).includes(boxId)
+	);
+	const onlyPutBack = (only: boolean) => choose(only ? 'putBack' : first(part!, 'asFound'));
 </script>
 
 <svelte:head><title>{w.title(placeName(data.house, data.box))} · Wary Hand</title></svelte:head>
-<main data-planned={planner.planned?.offers.length ? wish.part : null}>
+<main data-planned={wish && planner.planned?.offers.length ? wish.part : null}>
 	<header>
 		<div>
 			<h1>{placeName(data.house, box)}</h1>
 			<p class="mb-2">
-				{w.becomes(kindWords(box.device!), inSentence(partWords[wish.part].name))}
+				{wish
+					? w.becomes(kindWords(box.device!), inSentence(partWords[wish.part].name))
+					: w.putBack(kindWords(box.device!))}
 			</p>
 		</div>
 		<Together
@@ -118,17 +132,20 @@
 		/>
 	</header>
 	<div class="choose">
-		<Choose
-			house={data.house}
-			{wish}
-			offers={planner.planned?.offers ?? []}
-			{choice}
-			bind:usb
-			bind:decorator
-			{switched}
-			onwish={choose}
-		/>
-		{#if ways.length > 0}<More title={groundlessWords.title}
+		{#if mayPutBack}<Checkbox class="mb-3" bind:checked={() => wish === null, onlyPutBack}
+				>{w.onlyPutBack}</Checkbox
+			>{/if}
+		{#if wish}<Choose
+				house={data.house}
+				{wish}
+				offers={planner.planned?.offers ?? []}
+				{choice}
+				bind:usb
+				bind:decorator
+				{switched}
+				onwish={choose}
+			/>{:else}<p class="m-0 max-w-[62ch]">{w.putBackWhy}</p>{/if}
+		{#if wish && ways.length > 0}<More title={groundlessWords.title}
 				><Groundless
 					region={data.house.region}
 					edition={editionOf(data.house)}
@@ -139,7 +156,7 @@
 			>{/if}
 	</div>
 	<section class="rules" aria-live="polite">
-		{#if known && choice}{#key `${boxId} ${data.version}`}<ByRules
+		{#if wish && known && choice}{#key `${boxId} ${data.version}`}<ByRules
 					house={data.house}
 					version={data.version}
 					slug={data.home.slug}
@@ -155,7 +172,7 @@
 	</section>
 	<section class="judged" aria-live="polite">
 		{#if plan && chosen?.ok}
-			<Judged house={data.house} {plan} />
+			{#if wish}<Judged house={data.house} {plan} />{:else}<PutBack house={data.house} {plan} />{/if}
 			{#if data.underWay}
 				<Verdict kind="open">{w.underWay}</Verdict>
 				<Button size="lg" href={`/${data.home.slug}/job/${data.underWay}`}>{w.goOn}</Button>
@@ -186,8 +203,8 @@
 		<p class="mt-4"><a class="tap" href={`/${data.home.slug}/outlet/${data.box.id}`}>{w.back}</a></p>
 	</section>
 	<section class="further">
-		<Schools region={data.house.region} {wish} onwish={choose} />
-		{#if choice}<More title={byRules.compare}
+		{#if wish}<Schools region={data.house.region} {wish} onwish={choose} />{/if}
+		{#if wish && choice}<More title={byRules.compare}
 				><Compare
 					region={data.house.region}
 					edition={editionOf(data.house)}

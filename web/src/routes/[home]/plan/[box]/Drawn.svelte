@@ -45,23 +45,23 @@
 </script>
 
 <div>
-	<h2>{w.asFound}</h2>
+	<h2>{plan?.putBack ? w.asItStays : w.asFound}</h2>
 	<BoxDrawing {house} {box} bind:back numbers={onWires} />
 </div>
-<div>
-	<h2>{w.asWanted}</h2>
-	{#if after}<BoxDrawing
-			house={after}
-			box={findBox(after, box.id)!}
-			planned
-			bind:back
-			numbers={onWires}
-		/>{:else if chosen && !chosen.ok}<Verdict kind="bad" alert>
-			<b>{w.noPlan}.</b>
-			{planFailureWords(chosen.failure, house.region, at)}
-		</Verdict>{:else if failed}<Verdict kind="bad" alert>{w.workerGone}</Verdict>{:else}<p class="soft">
-			{w.oneMoment}
-		</p>
-		<Skeleton />{/if}
-</div>
-{#if plan && chosen?.ok}<Work {house} {plan} supplies={chosen.supplies} {at} {numbers} />{/if}
+{#if !plan?.putBack}<div>
+		<h2>{w.asWanted}</h2>
+		{#if after}<BoxDrawing
+				house={after}
+				box={findBox(after, box.id)!}
+				planned
+				bind:back
+				numbers={onWires}
+			/>{:else if chosen && !chosen.ok}<Verdict kind="bad" alert>
+				<b>{w.noPlan}.</b>
+				{planFailureWords(chosen.failure, house.region, at)}
+			</Verdict>{:else if failed}<Verdict kind="bad" alert>{w.workerGone}</Verdict>{:else}<p class="soft">
+				{w.oneMoment}
+			</p>
+			<Skeleton />{/if}
+	</div>{/if}
+{#if plan?.work && chosen?.ok}<Work {house} {plan} supplies={chosen.supplies} {at} {numbers} />{/if}

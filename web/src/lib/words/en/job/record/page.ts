@@ -24,6 +24,7 @@ export const words = {
 	begun: 'Begun',
 	utc: (moment: string | number) => `${moment} UTC`,
 	takenOut: 'Taken out',
+	putBack: 'Put back, as it was',
 	putIn: 'Put in',
 	directory: 'Directory',
 	worriesLeftOpen: 'Worries left open',

@@ -97,7 +97,7 @@
 			<dd>{removed}</dd>
 		</div>
 		{#if outcome === 'finished'}<div>
-				<dt>{w.putIn}</dt>
+				<dt>{plan.putBack ? w.putBack : w.putIn}</dt>
 				<dd>{fitted}</dd>
 			</div>{/if}
 		{#if state.directory}<div>

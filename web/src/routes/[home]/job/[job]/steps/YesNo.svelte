@@ -24,6 +24,7 @@
 					| 'grip'
 					| 'checkNeighbour'
 					| 'readWitness'
+					| 'seeControlled'
 					| 'checkWork'
 					| 'restorePower';
 			}
@@ -64,6 +65,17 @@
 					request: { what: 'witness', box: step.kind === 'readWitness' ? step.box : '' }
 				}
 			},
+			seeControlled: {
+				...{
+					on: { yes: w.itComesOn, no: w.nothingComesOn },
+					off: { yes: w.itIsDarkNow, no: w.itIsStillLit },
+					after: { yes: w.onAndOff, no: w.notAsBefore }
+				}[step.kind === 'seeControlled' ? step.when : 'on'],
+				ask: {
+					button: w.tryTheSwitch,
+					request: { what: 'controlled', when: step.kind === 'seeControlled' ? step.when : 'on' }
+				}
+			},
 			checkWork: {
 				...(step.kind === 'checkWork'
 					? checkWords(session.plan, step.check, session.house)
@@ -100,7 +112,11 @@
 		if (seen && !tells) answer(true);
 	}
 	/** Either answer tells as much: neither is a fault. */
-	const tells = $derived(step.kind === 'touchSupply' || step.kind === 'trySupply');
+	const tells = $derived(
+		step.kind === 'touchSupply' ||
+			step.kind === 'trySupply' ||
+			(step.kind === 'seeControlled' && step.when === 'on')
+	);
 	function answer(yes: boolean) {
 		if (timed && timeOdd) return;
 		const command: Command =
@@ -112,18 +128,20 @@
 						? { kind: 'tug', terminal: step.terminal, held: yes }
 						: step.kind === 'grip'
 							? { kind: 'grip', half: step.half, holds: yes }
-							: step.kind === 'readWitness'
-								? { kind: 'readWitness', box: step.box, lit: !yes }
-								: step.kind === 'checkNeighbour'
-									? { kind: 'checkNeighbour', box: step.box, works: yes }
-									: step.kind === 'checkWork'
-										? {
-												kind: 'checkWork',
-												check: step.check,
-												passes: yes,
-												...(timed && tripS.value !== null ? { tripS: tripS.value } : {})
-											}
-										: { kind: 'restorePower', held: yes };
+							: step.kind === 'seeControlled'
+								? { kind: 'seeControlled', when: step.when, lit: step.when === 'off' ? !yes : yes }
+								: step.kind === 'readWitness'
+									? { kind: 'readWitness', box: step.box, lit: !yes }
+									: step.kind === 'checkNeighbour'
+										? { kind: 'checkNeighbour', box: step.box, works: yes }
+										: step.kind === 'checkWork'
+											? {
+													kind: 'checkWork',
+													check: step.check,
+													passes: yes,
+													...(timed && tripS.value !== null ? { tripS: tripS.value } : {})
+												}
+											: { kind: 'restorePower', held: yes };
 		session.submit(command);
 	}
 	function key(event: KeyboardEvent) {

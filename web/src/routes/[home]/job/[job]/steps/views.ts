@@ -28,6 +28,7 @@ const views: { readonly [K in Kind]: View<K> } = {
 	readLiveGround: ground,
 	readAsFound: () => import('./AsFound.svelte'),
 	readWitness: yesNo,
+	seeControlled: yesNo,
 	deadFromStart: () => import('./StaysDark.svelte'),
 	readGroundEarth: volts,
 	proveEarth: ground,
