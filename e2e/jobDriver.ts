@@ -182,6 +182,7 @@ export async function doStep(page: Page, choices: Choices = {}): Promise<void> {
 			break;
 		case 'checkNeighbour':
 		case 'readWitness':
+		case 'seeControlled':
 		case 'checkWork':
 		case 'restorePower':
 			await page.keyboard.press('t');

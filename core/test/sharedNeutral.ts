@@ -28,3 +28,12 @@ export function sharedNeutral(): House {
 		boxes: two.boxes.map((box) => ({ ...box, terminations: box.terminations.filter((end) => !isBlack(end)) }))
 	};
 }
+
+/** The handles of two breakers tied: what shares a neutral opens together. */
+export const withTie = (house: House, one = 'b1', other = 'b2'): House => ({
+	...house,
+	panels: house.panels.map((panel) => ({
+		...panel,
+		breakers: panel.breakers.map((each) => (each.id === other ? { ...each, tiedWith: one } : each))
+	}))
+});

@@ -1,6 +1,15 @@
 import { familyOf } from '../devices';
-import { withTabs, withTripped, type Breaker, type Device, type House, type Standing } from '../house';
-import { breaker, duplex, fixed, switchedHalf, wireRun, type Run, type Stop } from './build';
+import {
+	editHouse,
+	withTabs,
+	withTripped,
+	type Breaker,
+	type Device,
+	type House,
+	type Standing
+} from '../house';
+import { breaker, duplex, fixed, wireRun, type Run, type Stop } from './build';
+import { sharedNeutralOutlet, switchedHalf } from './special';
 
 const outlet = (room: string, wall: string, lengthM: number, more: Partial<Stop> = {}): Stop => ({
 	id: `${room}-${wall.replaceAll(' ', '-')}`,
@@ -98,7 +107,8 @@ const runs = (sewingBreaker: string, atticBreaker: string): Run[] => [
 			outlet('nursery', 'door wall', 11),
 			outlet('nursery', 'crib wall', 4),
 			outlet('nursery', 'window wall', 3),
-			outlet('nursery', 'closet', 4)
+			// In one box with the closet’s switch: two device boxes 3 × 2 × 2¾ ganged.
+			outlet('nursery', 'closet', 4, { volumeIn3: 28 })
 		]
 	},
 	{
@@ -309,8 +319,9 @@ function house(sewingBreaker: string, atticBreaker: string): House {
 					),
 					breaker(3, 20, 'kitchen counter R'),
 					breaker(4, 15, 'lights front'),
-					breaker([5, 7], 30, 'dryer'),
+					breaker(5, 20, 'dishwasher'),
 					breaker(6, 15, 'nursery'),
+					breaker(7, 20, 'disposal'),
 					breaker(8, 20, 'laundry'),
 					breaker(9, 15, 'reading nook'),
 					breaker(10, 15, 'music rm'),
@@ -359,7 +370,32 @@ function house(sewingBreaker: string, atticBreaker: string): House {
 			})
 		]
 	};
-	return switchedHalf(built, 'music-amp-corner', { id: 'music-lamp-switch', name: 'lamp switch' });
+	const halfSwitched = switchedHalf(built, 'music-amp-corner', {
+		id: 'music-lamp-switch',
+		name: 'lamp switch'
+	});
+	// One cable, two circuits, one neutral; nobody has tied the handles.
+	const sink = sharedNeutralOutlet(
+		halfSwitched,
+		{ id: 'kitchen-under-the-sink', name: 'under the sink', room: 'kitchen', place: { counter: false } },
+		[
+			{ id: 'dishwasher', name: 'Dishwasher', breaker: 'b5', arrangement: 'radial' },
+			{ id: 'disposal', name: 'Disposal', breaker: 'b7', arrangement: 'radial' }
+		],
+		9
+	);
+	// In one box with the nursery closet’s outlet, and fed from it.
+	const closet = editHouse(sink, [
+		{
+			do: 'addSwitch',
+			beside: 'nursery-closet',
+			name: 'closet switch',
+			works: 'closet light',
+			circuit: 'nursery'
+		}
+	]);
+	if (!closet.ok) throw new Error(closet.refusal.code);
+	return closet.house;
 }
 
 /** As the household has it recorded: the directory says 11 is the sewing room. */

@@ -26,5 +26,5 @@ export {
 	type Taken
 } from './state';
 export { energyOf, pairsLeft, proofStands, type Energy } from './energy';
-export { areTied, mustBeOffTogether, type Together } from './together';
+export { areTied, apartOnNeutral, mustBeOffTogether, type Together } from './together';
 export { goingOffWith, hardThings, thingsBehind, type GoingOff, type Thing } from './beforeOff';

@@ -30,6 +30,19 @@ export function mustBeOffTogether(house: House, boxId: string, breaker: string):
 	return [...found].map(([id, because]) => ({ breaker: id, because }));
 }
 
+/** The breakers that share a neutral with this one by the record and can be switched apart from it: anywhere, or on one device in this box. */
+export function apartOnNeutral(house: House, boxId: string, breaker: string): string[] {
+	const shares = (other: string) =>
+		house.cables.some((cable) => {
+			const feeding = circuitsOfCable(cable).map((id) => findCircuit(house, id)?.breaker);
+			return feeding.includes(breaker) && feeding.includes(other);
+		});
+	return mustBeOffTogether(house, boxId, breaker).flatMap(({ breaker: other, because }) => {
+		const apart = because === 'sharedNeutral' || (shares(other) && !areTied(house, other, breaker));
+		return apart ? [other] : [];
+	});
+}
+
 /** Whether the handles of two breakers are tied: said at either of them. */
 export const areTied = (house: House, one: string, other: string): boolean =>
 	findBreaker(house, one)?.tiedWith === other || findBreaker(house, other)?.tiedWith === one;

@@ -41,9 +41,9 @@ export function besideEachOther<Whole extends Boxes>(whole: Whole): Whole {
 	};
 }
 
-/** Whether the device beside doesn’t stand in the way of this one’s proof: read dead itself, and out where this one is; while this one still sits in the wall, one that is out is read with it, and one without a face is read once it is out. */
+/** Whether the device beside doesn’t stand in the way of this one’s proof: read dead itself, and out where this one is; while this one still sits in the wall, one that is out is read with it. One without a face is eased forward and read before anything else is laid hands on. */
 function isReady(state: JobState, other: JobState, { controls }: JobPlan): boolean {
-	if (!isOpen(state)) return isOpen(other) || controls !== null || proofStands(other.isolation);
+	if (!isOpen(state)) return (isOpen(other) && controls === null) || proofStands(other.isolation);
 	return other.device !== 'oldSeated' && proofStands(other.isolation);
 }
 
@@ -52,9 +52,18 @@ export function inOneBox(
 	{ plans, boxes }: Boxes,
 	places: readonly number[]
 ): { readonly at: number; readonly step: Step | null } {
-	const each = places.map((at) => ({ at, state: boxes[at]!, step: nextStep(plans[at]!, boxes[at]!) }));
+	const each = places.map((at) => ({
+		at,
+		state: boxes[at]!,
+		step: nextStep(plans[at]!, boxes[at]!),
+		faceless: plans[at]!.controls !== null
+	}));
+	const hasToCome = ({ device, redo }: JobState) =>
+		device === 'oldSeated' || (device === 'newSeated' && redo);
 	const first =
-		each.find(({ state }) => state.device === 'oldSeated' || (state.device === 'newSeated' && state.redo)) ??
+		each.find(({ state, faceless }) => faceless && hasToCome(state)) ??
+		each.find(({ state, faceless }) => faceless && isOpen(state) && !proofStands(state.isolation)) ??
+		each.find(({ state }) => hasToCome(state)) ??
 		each.find(({ state }) => isOpen(state) && !proofStands(state.isolation)) ??
 		each.find(({ state, step }) => isOpen(state) && !isSeating(step)) ??
 		each.find(({ state }) => isOpen(state))!;

@@ -88,7 +88,7 @@ export function facePairs(boxId: string, halves: readonly Half[], grounded: bool
 }
 
 /**
- * Each hot to each neutral of its cable (`everyHot`: one whose cable has no neutral on the device, to the first that is there), then every conductor that isn't ground to ground, those that pass through too; further grounds and a metal box to the ground.
+ * Each hot to each neutral of its cable (`everyHot`: one whose cable has no neutral on the device, to the first that is there; where none is on it, to one that passes by), then every conductor that isn't ground to ground, those that pass through too; further grounds and a metal box to the ground.
  */
 export function barePairs(
 	box: Box,
@@ -99,7 +99,9 @@ export function barePairs(
 	const ground = wires.find(({ role }) => role === 'ground');
 	const pairs: Pair[] = [];
 	const isHot = ({ role }: WireRef) => role === 'hot' || role === 'switchedHot';
-	const neutrals = wires.filter(({ role }) => role === 'neutral');
+	const onDevice = wires.filter(({ role }) => role === 'neutral');
+	// Behind a switch the neutrals pass by in a joint.
+	const neutrals = onDevice.length > 0 ? onDevice : passing.filter(({ role }) => role === 'neutral');
 	for (const hot of wires.filter(isHot)) {
 		const own = neutrals.filter(({ cable }) => cable === hot.cable);
 		for (const neutral of own.length === 0 && everyHot ? neutrals.slice(0, 1) : own)

@@ -18,7 +18,7 @@ import {
 } from '../house';
 import { regions, withoutGround, type PlateLabel, type Region } from '../rules';
 import { endsAt, type Verdict, type Wiring } from '../wiring';
-import { hardThings, mustBeOffTogether, type Thing, type Together } from '../isolation';
+import { apartOnNeutral, hardThings, mustBeOffTogether, type Thing, type Together } from '../isolation';
 import { fittingRatingsA, protectionAsked, withoutResidual, type ProtectionAsked } from './asked';
 import { barePairs, facePairs, type Pair } from './pairs';
 import {
@@ -50,8 +50,11 @@ export type TerminatingSchool = 'groundFirst' | 'hotFirst' | 'asItCameOff';
  * 3: something else goes in: what is done at the box is `work`, moves on conductor ends; what the new part adds is tried after.
  * 4: the same again is moves on conductor ends, too; a plug-in tester and a plug before anything is switched off, set beside the final test; an outlet that is dead from the start; what is found otherwise than
  * recorded is planned anew while the job runs.
+ * 5: two circuits on one device that share a neutral have to open together, too.
  */
-export const currentProcedure = 4;
+export const currentProcedure = 5;
+/** From which procedure on a neutral that is shared on one device counts as shared. */
+const neutralOnOneDevice = 5;
 /** From which procedure on the same again is moves on conductor ends, too. */
 const movesThroughout = 4;
 /** From which procedure something else can be put in, and from which on both kinds of job have one number. */
@@ -252,7 +255,7 @@ export function planJob(
 			witnesses: witnessesOf(house, boxId, circuit.breaker),
 			mainSwitch: mainSwitch(mainPanel(house).id),
 			facePairs: facePairs(box.id, model.halves, grounded),
-			barePairs: barePairs(box, wires, passing, wish !== null),
+			barePairs: barePairs(box, wires, passing, wish !== null || putBack),
 			...(putBack
 				? { supplyCables: [], recordedSupply: [], onRing: false }
 				: work && (!work.same || work.candidates.length > 0)
@@ -321,14 +324,17 @@ function whyNot(house: House, box: Box, procedure: number, wish: WishChoice | nu
 	const landings = landingsOf(house, box);
 	if (procedure >= 2) {
 		if (!wish && hasBrokenTabs(box.device)) return { code: 'brokenTabs', box: box.id };
-		const apart = mustBeOffTogether(house, box.id, circuits[0]!.breaker).filter(
-			({ because }) => because === 'sharedNeutral'
-		);
+		const apart =
+			procedure >= neutralOnOneDevice
+				? apartOnNeutral(house, box.id, circuits[0]!.breaker)
+				: mustBeOffTogether(house, box.id, circuits[0]!.breaker).flatMap(({ breaker, because }) =>
+						because === 'sharedNeutral' ? [breaker] : []
+					);
 		if (apart.length > 0)
 			return {
 				code: 'sharedNeutral',
 				box: box.id,
-				breakers: [circuits[0]!.breaker, ...apart.map(({ breaker }) => breaker)]
+				breakers: [circuits[0]!.breaker, ...apart]
 			};
 	}
 	if (!['hot', 'neutral'].every((role) => landings.some((landing) => landing.role === role)))

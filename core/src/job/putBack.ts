@@ -1,13 +1,10 @@
 import {
-	allBreakers,
 	beside,
 	circuitsInBox,
 	deviceModel,
 	points,
 	settle,
-	switchedOn,
 	withBox,
-	withBreakers,
 	type Box,
 	type Device,
 	type House
@@ -15,7 +12,7 @@ import {
 import { plugLampLitShare, plugLampOhm, voltageBetweenV } from '../instruments';
 import type { Branch } from '../network';
 import { regions } from '../rules';
-import { partOf } from '../wiring';
+import { partOf, readied } from '../wiring';
 import type { PlanFailure } from './plan';
 
 /** Why a device can’t be taken out, read dead and put back with another of its box; `null`: it can. */
@@ -38,11 +35,8 @@ const switchOf = (device: Device): (Device & { on: boolean }) | null =>
 export function controlledBy(house: House, boxId: string, device: Device): readonly string[] | null {
 	const wallSwitch = switchOf(device);
 	if (!wallSwitch) return null;
-	const part = partOf(house, boxId);
-	const powered: House = {
-		...withBreakers(part, Object.fromEntries(allBreakers(part).map(({ id }) => [id, true]))),
-		boxes: part.boxes.map((box) => (box.device ? { ...box, device: switchedOn(box.device) } : box))
-	};
+	// A new part beside it may come tripped: it is asked what hangs on the switch, not on that.
+	const powered = readied(partOf(house, boxId));
 	const litWith = (on: boolean): ReadonlySet<string> =>
 		litBoxes(withBox(powered, boxId, (box) => ({ ...box, device: { ...wallSwitch, on } })));
 	const [on, off] = [litWith(true), litWith(false)];

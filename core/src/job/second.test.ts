@@ -1,3 +1,4 @@
+import { withTie } from '../../test/sharedNeutral';
 import { describe, expect, it } from 'vitest';
 import { answers, meter, Person, planOf } from '../../test/person';
 import { arrangementsOf, here, type ArrangementKind } from '../arrangements';
@@ -103,7 +104,7 @@ describe('a tab that is broken', () => {
 	it.each(['halfSwitched', 'twoCircuits'] as const)(
 		'%s: broken on the new part before any wire is on it; once no job was begun there',
 		(kind) => {
-			const planned = planJob(built('us', kind), here);
+			const planned = planJob(withTie(built('us', kind)), here);
 			const kinds = planned.ok ? planned.plan.work!.ways[0]!.moves.map((move) => move.kind) : [];
 			expect(kinds).toContain('breakTab');
 			expect(kinds.indexOf('breakTab')).toBeLessThan(kinds.indexOf('land'));

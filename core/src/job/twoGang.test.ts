@@ -202,8 +202,10 @@ describe('a wall switch beside an outlet that is replaced', () => {
 			work: null,
 			supplyCables: []
 		});
-		// Hot, switched hot, and both ends of the neutral that passes through.
+		// Hot and switched hot to the neutral that passes by; each of them, and both ends of that, to ground.
 		expect(plan!.barePairs.map(({ kind }) => kind)).toEqual([
+			'hotNeutral',
+			'hotNeutral',
 			'hotGround',
 			'hotGround',
 			'neutralGround',
@@ -229,7 +231,7 @@ describe('a wall switch beside an outlet that is replaced', () => {
 			});
 		goWhile(one, () => one.step?.kind !== 'lookOver');
 		const read = said(one).slice(order.length);
-		expect(read.filter((each) => each === 'after readPair')).toHaveLength(5);
+		expect(read.filter((each) => each === 'after readPair')).toHaveLength(7);
 		expect(one.whole.boxes.map(({ isolation }) => energyOf(isolation))).toEqual(['provenDead', 'provenDead']);
 	});
 
@@ -287,8 +289,8 @@ describe('a wall switch beside an outlet that is replaced', () => {
 		expect(toTheEnd(one).state.status).toBe('finished');
 		const again = said(one).slice(from);
 		expect(again.filter((each) => each.endsWith('easeForward') || each.endsWith('reopen'))).toEqual([
-			`${here} reopen`,
-			'after easeForward'
+			'after easeForward',
+			`${here} reopen`
 		]);
 	});
 

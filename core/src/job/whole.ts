@@ -147,8 +147,10 @@ function workOut(whole: WholeJob): NextAt {
 	return each.reduce((first, other) => (other.rank < first.rank ? other : first));
 }
 
-function rankOf(state: JobState, step: Step, { beside }: JobPlan): number {
+function rankOf(state: JobState, step: Step, { beside, controls }: JobPlan): number {
 	// The faces of one box are all read before the first of its devices comes out.
+	// What has no face comes forward first, and is read before anything is laid hands on.
+	if (controls !== null && opens(step)) return visitIds.indexOf('work') + 0.25;
 	if (beside.length > 0 && (opens(step) || isWaiting(state))) return visitIds.indexOf('work') + 0.5;
 	const visit = visitIds.indexOf(visitOf(state, step));
 	// Whatever else has to be off goes off before what is off is held and tagged.

@@ -5,6 +5,8 @@ import { familyOf, soldIn } from '../devices';
 import { parseHouse } from '../files';
 import { deviceModel, findBox, settle, withBox, withBreakers, type House } from '../house';
 import { readPlugLamps } from '../instruments';
+import { withTie } from '../../test/sharedNeutral';
+import { twoGangTwoCircuits } from '../../test/twoGang';
 import { outcomeWords } from '../../test/outcomeWords';
 import { reversed } from '../../test/reversed';
 import { wishOf } from '../../test/wishes';
@@ -26,7 +28,12 @@ import {
 
 const planFor = (house: House, wish: WishChoice) =>
 	planJob(house, here, 'groundFirst', currentProcedure, wish);
-const built = (kind: string, options = {}) => arrangements.find((each) => each.kind === kind)!.build(options);
+const sharing = ['twoCircuits', 'sharedNeutralMiddle'];
+const untied = (kind: string, options = {}) =>
+	arrangements.find((each) => each.kind === kind)!.build(options);
+/** A neutral that two circuits share is worked at only where their breakers open together. */
+const built = (kind: string, options = {}) =>
+	sharing.includes(kind) ? withTie(untied(kind, options)) : untied(kind, options);
 
 /** Somebody who does the whole job, and what the record says after. */
 function through(house: House, wish: WishChoice, actual = house) {
@@ -43,6 +50,22 @@ function through(house: House, wish: WishChoice, actual = house) {
 	const after = houseAfterJob(house, planned.plan, person.state, person.events, '2026-11-26', outcomeWords);
 	return { person, plan: planned.plan, after, kinds: person.events.map(({ body }) => body.kind) };
 }
+
+describe('two circuits that share a neutral on one device', () => {
+	test.each(sharing)(
+		'%s: refused until their breakers open together; a job begun before it was asked goes on',
+		(kind) => {
+			const same = { ok: false, failure: { code: 'sharedNeutral', box: here, breakers: ['b1', 'b2'] } };
+			expect(planJob(untied(kind), here)).toEqual(same);
+			expect(planJob(built(kind), here).ok).toBe(true);
+			expect(planJob(untied(kind), here, 'groundFirst', 4).ok).toBe(true);
+		}
+	);
+	test('two circuits that share nothing but the box only go off together', () => {
+		const plan = planJob(twoGangTwoCircuits(), here);
+		expect(plan.ok && plan.plan.together).toEqual([{ breaker: 'own', because: 'inTheBox' }]);
+	});
+});
 
 describe('a job that puts something else in', () => {
 	test.each([

@@ -19,6 +19,7 @@ export { done, moves, type Move, type OrderSchool } from './moves';
 export { suppliesFor, tailMm, type Supplies } from './supplies';
 export { benchEvents } from './asBench';
 export {
+	readied,
 	guardBefore,
 	guardOfOutlet,
 	promised,

@@ -133,7 +133,7 @@ const onLoad = (plan: Wiring): End[] =>
 	);
 
 /** Breakers and wall switches on, faces on, residual devices reset: those that can't be stay out. */
-function readied(house: House): House {
+export function readied(house: House): House {
 	const on = withBreakers(
 		house,
 		Object.fromEntries(house.panels.flatMap(({ breakers }) => breakers.map(({ id }) => [id, true])))

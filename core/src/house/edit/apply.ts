@@ -9,6 +9,7 @@ import type { Edit, EditRefusal } from './edits';
 import { freshId, idsOf, sameName } from './ids';
 import { addLoad, removeLoad, setLoad } from './load';
 import { atPanel, withBreaker } from './panel';
+import { addSwitch } from './switchBeside';
 
 export type Edited =
 	| { readonly ok: true; readonly house: House }
@@ -107,6 +108,8 @@ function make(house: House, edit: Edit): Changed {
 		case 'removeCircuit':
 		case 'splitCircuit':
 			return atCircuit(house, edit);
+		case 'addSwitch':
+			return addSwitch(house, edit);
 		case 'addOutlet':
 		case 'setBox':
 		case 'removeBox':

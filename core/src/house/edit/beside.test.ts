@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
-import { fennelLaneRecorded } from '../../demo';
+import { fennelLaneRecorded, tanneryRow } from '../../demo';
+import { controlledBy, litBoxes } from '../../job';
 import { checkHouse } from '../check';
-import { beside, findBox, isJumper } from '../lookup';
+import { beside, findBox, isJumper, withBox } from '../lookup';
 import type { House } from '../schema';
 import { editHouse, type Edit } from '.';
 
@@ -57,5 +58,66 @@ describe('devices put into one box', () => {
 	test('one that moves to another room by itself takes the box with it', () => {
 		const moved = made([{ do: 'setBox', box: bookcase, room: 'hall' }], made([join(bookcase, sofa)]));
 		for (const id of [sofa, bookcase]) expect(findBox(moved, id)!.room).toBe('hall');
+	});
+});
+
+describe('a wall switch put in one box with an outlet', () => {
+	const add = (more: Partial<Extract<Edit, { do: 'addSwitch' }>> = {}): Edit => ({
+		do: 'addSwitch',
+		beside: sofa,
+		name: 'wall switch',
+		works: 'picture light',
+		circuit: 'living',
+		...more
+	});
+	const named = (of: House, name: string) => of.boxes.find((each) => each.name === name)!;
+
+	test.each([
+		['on the outlet’s own circuit', 'living', true],
+		['on another', 'lights', false]
+	])(
+		'%s: it sits beside it, works what it was said to, and takes nothing from anybody',
+		(_, circuit, jumper) => {
+			const with1 = made([add({ circuit })]);
+			const [wallSwitch, light] = [named(with1, 'wall switch'), named(with1, 'picture light')];
+			expect(beside(with1, sofa)).toEqual([wallSwitch.id]);
+			expect(controlledBy(with1, wallSwitch.id, wallSwitch.device!)).toEqual([light.id]);
+			const into = with1.cables.find(({ to }) => to.box === wallSwitch.id)!;
+			expect([into.circuit, isJumper(with1, into)]).toEqual([circuit, jumper]);
+			const outlets = house.boxes.filter(({ use, device }) => use === 'outlet' && device).map(({ id }) => id);
+			const lit = litBoxes(with1);
+			expect(outlets.filter((id) => !lit.has(id))).toEqual([]);
+			const off = withBox(with1, wallSwitch.id, (box) => ({
+				...box,
+				device: { ...box.device, on: false } as typeof box.device
+			}));
+			expect(litBoxes(off).has(light.id)).toBe(false);
+			expect(litBoxes(off).has(sofa)).toBe(true);
+			// Taken off the record again nothing of it is left.
+			const gone = made([{ do: 'removeBox', box: wallSwitch.id }], with1);
+			expect(gone.boxes.map(({ id }) => id)).toEqual(house.boxes.map(({ id }) => id));
+			expect(findBox(gone, sofa)!.terminations).toEqual(findBox(house, sofa)!.terminations);
+		}
+	);
+
+	test('is refused a name that is taken, one name for both, an outlet or a circuit that isn’t there', () => {
+		const refusal = (edit: Edit) => {
+			const edited = editHouse(house, [edit]);
+			return edited.ok ? null : edited.refusal.code;
+		};
+		expect(refusal(add({ name: 'Sofa' }))).toBe('nameTaken');
+		expect(refusal(add({ works: 'wall  Switch' }))).toBe('nameTaken');
+		expect(refusal(add({ beside: 'nosuch' }))).toBe('unknown');
+		expect(refusal(add({ circuit: 'nosuch' }))).toBe('unknown');
+	});
+
+	test('uk: with the earth sleeved and both neutrals joined', () => {
+		const row = tanneryRow();
+		const with1 = made([add({ beside: 'box-room-desk', circuit: 'up-lights' })], row);
+		const wallSwitch = named(with1, 'wall switch');
+		expect(wallSwitch.joints.map(({ id }) => id).sort()).toEqual(['ground', 'neutral']);
+		expect(controlledBy(with1, wallSwitch.id, wallSwitch.device!)).toEqual([
+			named(with1, 'picture light').id
+		]);
 	});
 });

@@ -1,5 +1,7 @@
 import { findBox, findBreaker, findCircuit, withBox } from '../lookup';
 import { usualDevice } from '../standard';
+import { isWallSwitch } from '../deviceState';
+import { takenOff } from './switchBeside';
 import type { Device, House } from '../schema';
 import { alone, sharing } from './beside';
 import { boxOfMaterial } from './material';
@@ -44,7 +46,7 @@ export function atBox(
 			);
 		}
 		case 'removeBox': {
-			const off = unplace(house, box.id);
+			const off = isWallSwitch(box.device) ? takenOff(house, box.id) : unplace(house, box.id);
 			if (!off.ok) return off;
 			return changed({
 				...off.house,

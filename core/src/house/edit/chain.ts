@@ -222,7 +222,7 @@ function newCable(house: House, circuitId: string, boxId: string): Cable {
 const cablesAt = (house: House, boxId: string): Cable[] =>
 	cablesInBox(house, boxId).map(({ cable }) => cable);
 /** One hot and one neutral to a cable, and nothing switched: anything else is wired by hand. */
-const isPlain = (cables: readonly Cable[]): boolean =>
+export const isPlain = (cables: readonly Cable[]): boolean =>
 	cables.every(
 		({ conductors }) =>
 			['hot', 'neutral'].every((role) => conductors.filter((each) => each.role === role).length === 1) &&
@@ -269,7 +269,7 @@ export function refitted(house: House, boxId: string, device: Device): Changed {
 }
 
 /** A box wired as is usual for the cables it has, the supply first; or the way it is said to be. */
-function rewired(house: House, boxId: string | null, way?: 'ownScrews' | 'pigtails'): House {
+export function rewired(house: House, boxId: string | null, way?: 'ownScrews' | 'pigtails'): House {
 	if (boxId === null) return house;
 	const cables = [...cablesInBox(house, boxId)]
 		.sort((a, b) => Number(b.end === 'to') - Number(a.end === 'to'))

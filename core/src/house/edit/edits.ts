@@ -102,6 +102,8 @@ export const editSchema = z.discriminatedUnion('do', [
 		/** The device it sits beside in one box; `null`: a box of its own. */
 		inBoxWith: id.nullable().optional()
 	}),
+	/** A wall switch in one box with an outlet, what it works, and the circuit that feeds it. */
+	z.strictObject({ do: z.literal('addSwitch'), beside: id, name: title, works: title, circuit: id }),
 	z.strictObject({ do: z.literal('removeBox'), box: id }),
 	z.strictObject({ do: z.literal('placeBox'), box: id, spot }),
 	z.strictObject({ do: z.literal('unplaceBox'), box: id }),

@@ -23,8 +23,13 @@ export const words = {
 	cable: (supply: string | number) => `cable ${supply}`,
 	foundBy: (by: string | number, day: string | number, supply: string | number) =>
 		`found by ${by}, ${day}: ${supply}`,
-	comesOutToo: (places: string) =>
-		`In one box with ${places}, which comes out and is replaced in the same job: neither counts as dead alone.`,
+	comesOutToo: (replaced: readonly string[], putBack: readonly string[]) =>
+		`In one box with ${[
+			...(replaced.length > 0
+				? [`${replaced.join(', ')}, which comes out and is replaced in the same job`]
+				: []),
+			...(putBack.length > 0 ? [`${putBack.join(', ')}, which comes out too, is read dead and put back`] : [])
+		].join('; and with ')}: nothing in it counts as dead alone.`,
 	box: 'Box',
 	here: 'There',
 	place: 'Place',

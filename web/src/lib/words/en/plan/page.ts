@@ -8,10 +8,9 @@ export const words = {
 	asFound: 'As found',
 	asWanted: 'As wanted',
 	asItStays: 'As found, and as it goes back',
+	fromTheFront: 'From the front',
 	putBack: (kind: string) => `${kind}: taken out and put back`,
 	onlyPutBack: 'Only take it out and put it back',
-	putBackWhy:
-		'It sits in the same box, its wires in reach of your hands. So it comes out too, is read dead with the other, and goes back as it is.',
 	whatIsDone: 'What is done with it',
 	noPlan: 'This can’t be had here',
 	model: 'The model, before a screw is turned',

@@ -37,6 +37,11 @@
 	const breaker = $derived(circuit ? findBreaker(data.house, circuit.breaker) : undefined);
 	const findings = $derived(breaker?.findings.filter(({ box }) => box === data.box.id) ?? []);
 	const near = $derived(beside(data.house, data.box.id));
+	const places = (outlets: boolean) =>
+		near
+			.map((id) => findBox(data.house, id)!)
+			.filter(({ use }) => (use === 'outlet') === outlets)
+			.map((each) => placeName(data.house, each));
 	const around = $derived(neighbours(data.house, data.box.id));
 </script>
 
@@ -83,7 +88,7 @@
 				noResidual={data.noResidual}
 			/>
 			{#if near.length > 0}<p class="m-0 mb-3">
-					{w.comesOutToo(near.map((id) => placeName(data.house, findBox(data.house, id)!)).join(', '))}
+					{w.comesOutToo(places(true), places(false))}
 				</p>{/if}
 			<PlanLink home={data.home.slug} box={data.box.id} />
 		{/if}

@@ -75,7 +75,7 @@
 				aria-describedby={nameless ? 'nameless' : undefined}
 			/></Label
 		>
-		<Label class="flex-[1_1_12rem]"
+		<Label class="flex-[1_1_16rem]"
 			>{w.wiresGoOn}<Select placeholder="" bind:value={school}>
 				<option value="groundFirst">{w.usual(t.ground, t.neutral, t.hot)}</option>
 				<option value="hotFirst">{w.first(t.hot)}</option>

@@ -5,9 +5,12 @@
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
-	import { beside, type Box, type House } from '@wary/core/house';
+	import { beside, circuitsInBox, type Box, type House } from '@wary/core/house';
 	import { metalBoxes, regions } from '@wary/core/rules';
 	import { HouseEditor } from '$lib/house/editor.svelte';
+	import More from '$lib/ui/More.svelte';
+	import { words as addSwitch } from '$words/outlet/addSwitch';
+	import AddSwitch from './AddSwitch.svelte';
 	import BoxSize from './BoxSize.svelte';
 
 	/** What the box is made of (metal has to be grounded, and is read to ground before power), and how much goes in. */
@@ -94,4 +97,8 @@
 	{/if}
 	{#key `${box.volumeIn3} ${box.depthMm}`}<BoxSize {editor} {box} {sizes} />{/key}
 </div>
+{#if box.use === 'outlet' && circuitsInBox(house, box.id).length > 0}<More
+		class="mt-2"
+		title={addSwitch.title}><AddSwitch {editor} {house} {box} /></More
+	>{/if}
 {#if editor.trouble}<Verdict kind="bad">{editor.trouble}</Verdict>{/if}

@@ -131,30 +131,30 @@
 			onleave={leaveOut}
 		/>
 	</header>
-	<div class="choose">
-		{#if mayPutBack}<Checkbox class="mb-3" bind:checked={() => wish === null, onlyPutBack}
-				>{w.onlyPutBack}</Checkbox
-			>{/if}
-		{#if wish}<Choose
-				house={data.house}
-				{wish}
-				offers={planner.planned?.offers ?? []}
-				{choice}
-				bind:usb
-				bind:decorator
-				{switched}
-				onwish={choose}
-			/>{:else}<p class="m-0 max-w-[62ch]">{w.putBackWhy}</p>{/if}
-		{#if wish && ways.length > 0}<More title={groundlessWords.title}
-				><Groundless
-					region={data.house.region}
-					edition={editionOf(data.house)}
-					{ways}
-					part={wish.part}
-					onpick={take}
-				/></More
-			>{/if}
-	</div>
+	{#if wish || mayPutBack}<div class="choose">
+			{#if mayPutBack}<Checkbox class="mb-3" bind:checked={() => wish === null, onlyPutBack}
+					>{w.onlyPutBack}</Checkbox
+				>{/if}
+			{#if wish}<Choose
+					house={data.house}
+					{wish}
+					offers={planner.planned?.offers ?? []}
+					{choice}
+					bind:usb
+					bind:decorator
+					{switched}
+					onwish={choose}
+				/>{/if}
+			{#if wish && ways.length > 0}<More title={groundlessWords.title}
+					><Groundless
+						region={data.house.region}
+						edition={editionOf(data.house)}
+						{ways}
+						part={wish.part}
+						onpick={take}
+					/></More
+				>{/if}
+		</div>{/if}
 	<section class="rules" aria-live="polite">
 		{#if wish && known && choice}{#key `${boxId} ${data.version}`}<ByRules
 					house={data.house}

@@ -48,7 +48,10 @@
 	<h2>{plan?.putBack ? w.asItStays : w.asFound}</h2>
 	<BoxDrawing {house} {box} bind:back numbers={onWires} />
 </div>
-{#if !plan?.putBack}<div>
+{#if plan?.putBack}<div>
+		<h2>{w.fromTheFront}</h2>
+		<BoxDrawing {house} {box} back={false} />
+	</div>{:else}<div>
 		<h2>{w.asWanted}</h2>
 		{#if after}<BoxDrawing
 				house={after}

@@ -1,7 +1,7 @@
 export const words = {
 	joint: 'joint ',
 	boxDeviceSeenFromThe: (material: string | number, back: string | number, shared: boolean) =>
-		`${material} box${shared ? ' of two and more' : ''}; device seen from the ${back}`,
+		`${material} box${shared ? ', shared with the device beside it' : ''}; device seen from the ${back}`,
 	turnOver: 'turn over',
 	theSameInWords: 'The same in words',
 	conductor: 'conductor',
