@@ -286,3 +286,61 @@ test('us: two devices in one box come out together, and neither is proven before
 		await expect(page.getByText(says).first()).toBeVisible();
 	}
 });
+
+test('us: a wall switch beside an outlet comes out too, is read to a known ground, and goes back', async ({
+	page
+}) => {
+	await page.goto('/fennel-lane/outlet/living-desk');
+	await expect(page.getByText(/desk switch, which comes out too, is read dead and put back/)).toBeVisible();
+	await plan(page, 'fennel-lane', 'living-desk', 'Decorator outlet');
+	await page.getByRole('button', { name: 'Living room, desk switch' }).click();
+	await expect(page.getByText('Wall switch: taken out and put back')).toBeVisible();
+	await expect(page.getByText(/Living room, picture light is seen lit before/)).toBeVisible();
+	await begin(page);
+	const done: string[] = [];
+	for (let n = 0; n < 260 && (await stepOf(page)).kind !== 'finished'; n++) {
+		const { kind, title } = await stepOf(page);
+		done.push(`${kind}: ${title}`);
+		await doStep(page, { breaker: /breaker 15\b/ });
+	}
+	const at = (words: RegExp) => done.findIndex((line) => words.test(line));
+	expect(at(/Does Living room, picture light come on\?/)).toBeGreaterThan(0);
+	expect(at(/Has Living room, picture light gone dark\?/)).toBeGreaterThan(at(/switchOff/));
+	expect(at(/Ease the wall switch forward/)).toBeGreaterThan(at(/gone dark/));
+	// It is read before anything is laid hands on.
+	expect(at(/Ease the outlet out/)).toBeGreaterThan(at(/Ease the wall switch forward/));
+	expect(at(/takeOff/)).toBeGreaterThan(at(/See how the wall switch is wired/));
+	expect(at(/Does the wall switch work Living room, picture light again\?/)).toBeGreaterThan(
+		at(/restorePower/)
+	);
+	await expect(page.locator('main[data-step]')).toHaveAttribute('data-unsent', '0');
+	await page.goto('/fennel-lane/outlet/living-desk-switch');
+	await expect(page.getByText(/Taken out with what sits beside it in the box/)).toBeVisible();
+	await page.goto('/fennel-lane/outlet/living-desk');
+	await expect(page.getByText(/^Decorator outlet, 15 A/).first()).toBeVisible();
+});
+
+test('us: a wall switch is put on record beside an outlet, and comes into its job', async ({ page }) => {
+	await page.goto('/fennel-lane/outlet/sewing-closet');
+	await page.waitForLoadState('networkidle');
+	await page.getByRole('button', { name: 'A wall switch sits in the same box' }).click();
+	await page.getByRole('button', { name: 'Put it on record' }).click();
+	await expect(page.getByText(/Both names are needed/)).toBeVisible();
+	await page.getByLabel('What it works').fill('shelf light');
+	await page.getByRole('button', { name: 'Put it on record' }).click();
+	await expect(page.getByText(/closet, switch, which comes out too/)).toBeVisible();
+	await page.goto('/fennel-lane/plan/sewing-closet');
+	await expect(page.getByText(/In the same box: Sewing room, closet, switch/)).toBeVisible();
+});
+
+test('us: two circuits that share a neutral on one outlet are refused until their handles are tied', async ({
+	page
+}) => {
+	await page.goto('/fennel-lane');
+	await expect(
+		page.getByText('Breaker 5 and breaker 7 share a neutral, and can be switched apart')
+	).toBeVisible();
+	await page.goto('/fennel-lane/plan/kitchen-under-the-sink');
+	await expect(page.getByText(/Two breakers share a neutral here/)).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Begin' })).toHaveCount(0);
+});

@@ -12,7 +12,7 @@ import {
 	plannerOn,
 	halfProbes,
 	initialWhole,
-	litBoxes,
+	controlledLit,
 	loadedAt,
 	neutralEarthProbes,
 	nextAt,
@@ -201,11 +201,10 @@ export class Person {
 					holds: true
 				};
 			case 'seeControlled': {
-				const lit = litBoxes(house);
 				return {
 					kind: 'seeControlled',
 					when: step.when,
-					lit: this.plan.controls!.some((box) => lit.has(box))
+					lit: controlledLit(house, this.plan.boxId, this.plan.controls!)
 				};
 			}
 			case 'readWitness':

@@ -32,6 +32,7 @@ export const isWallSwitch = (device: Device | undefined): boolean => device?.kin
 export function switchedOn(device: Device): Device {
 	switch (device.kind) {
 		case 'switch':
+		case 'fusedSpur':
 			return { ...device, on: true };
 		case 'socketSingle':
 		case 'socketTwin':

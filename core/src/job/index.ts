@@ -17,7 +17,7 @@ export {
 	type TerminatingSchool
 } from './plan';
 export { type Baseline, type Landing, type WireRef } from './landings';
-export { controlledBy, litBoxes } from './putBack';
+export { controlledBy, controlledLit, litBoxes } from './putBack';
 export { resistanceChecks, type ResistanceCheck } from './vocabulary';
 export { commandSchema } from './commandSchema';
 export { workCheckPasses } from './checks';

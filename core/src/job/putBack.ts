@@ -4,6 +4,7 @@ import {
 	deviceModel,
 	points,
 	settle,
+	switchedOn,
 	withBox,
 	type Box,
 	type Device,
@@ -41,6 +42,14 @@ export function controlledBy(house: House, boxId: string, device: Device): reado
 		litBoxes(withBox(powered, boxId, (box) => ({ ...box, device: { ...wallSwitch, on } })));
 	const [on, off] = [litWith(true), litWith(false)];
 	return [...on].filter((id) => !off.has(id));
+}
+
+/** Whether what a device controls is lit with its own switch on, whoever left that how. */
+export function controlledLit(house: House, boxId: string, controls: readonly string[]): boolean {
+	const lit = litBoxes(
+		withBox(house, boxId, (box) => (box.device ? { ...box, device: switchedOn(box.device) } : box))
+	);
+	return controls.some((box) => lit.has(box));
 }
 
 /** The boxes where a lamp would light, at the terminals of what is fixed there or in a half. */

@@ -41,7 +41,7 @@ export function addSwitch(house: House, { beside, name, works, circuit }: EditOf
 		id,
 		name,
 		material: outlet.material,
-		device: { kind: 'switch', ratingA: custom.usualBreakerA, on: true }
+		device: { kind: 'switch', ratingA: custom.usualBreakerA, on: false }
 	};
 	const own = circuitsInBox(house, beside).some((each) => each.id === circuit);
 	const placed = place({ ...house, boxes: [...house.boxes, wallSwitch] }, id, {

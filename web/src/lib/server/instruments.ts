@@ -36,7 +36,7 @@ import {
 	groundProbes,
 	neutralEarthProbes,
 	halfProbes,
-	litBoxes,
+	controlledLit,
 	loadedAt,
 	pairProbes,
 	provingUnitV,
@@ -131,8 +131,7 @@ export function takeReading(
 				: { kind: 'nothing' };
 		}
 		case 'controlled': {
-			const lit = litBoxes(house);
-			const shines = (plan.controls ?? []).some((box) => lit.has(box));
+			const shines = controlledLit(house, plan.boxId, plan.controls ?? []);
 			return { kind: 'works', works: request.when === 'off' ? !shines : shines };
 		}
 		case 'look':

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { arrangements, here, newGfci } from '@wary/core/arrangements';
 import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
-import { circuitsInBox, type House } from '@wary/core/house';
+import { circuitsInBox, editHouse, type House } from '@wary/core/house';
 import { energyOf, type Doubt, type Energy } from '@wary/core/isolation';
 import {
 	conditions,
@@ -11,17 +11,19 @@ import {
 	planWhole,
 	severityOf,
 	stopReasons,
+	withBeside,
 	type JobState,
 	type Step
 } from '@wary/core/job';
 import { Person, planOf } from '../../../../core/test/person';
 import { exchangedBehind } from '../../../../core/test/threeCables';
-import { twoGang } from '../../../../core/test/twoGang';
+import { outletBesideSwitch, twoGang } from '../../../../core/test/twoGang';
 import { wishOf } from '../../../../core/test/wishes';
 import { shapeOf } from '../ui/box/deviceShape';
 import { conditionWords, stopWords } from '$words/conditions';
 import { doubtWords, energyWords, stripWords } from '$words/energy';
 import { failureWords, sendTrouble } from '$words/failures';
+import { putBackLines } from '$words/plan/putBack';
 import { planFailureWords, refusalWords } from '$words/refusals';
 import { cautions, groundEarthVerdict, ohmVerdictWords, stepWords, wayChoices } from '$words/steps';
 import { staysDeadWords } from '$words/steps/fourth';
@@ -87,6 +89,48 @@ function twoInOneBox(): string[] {
 		refusalWords({ code: 'besideOpen', box: 'after' }, recorded, plan, state),
 		...told(recorded, person, () => person.step?.kind === 'takeOff')
 	];
+}
+
+/** A wall switch beside an outlet that is replaced, to its end, and with all of it switched off. */
+function besideSwitch(region: 'us' | 'uk'): string[] {
+	const uk = editHouse(tanneryRow(), [
+		{ do: 'addSwitch', beside: 'box-room-desk', name: 'wall switch', works: 'desk light', circuit: 'up-ring' }
+	]);
+	if (!uk.ok) throw new Error(uk.refusal.code);
+	const recorded = region === 'uk' ? uk.house : outletBesideSwitch();
+	const box = region === 'uk' ? 'box-room-desk' : here;
+	const planned = planWhole(recorded, withBeside(recorded, [{ boxId: box, wish: null }]));
+	if (!planned.ok) throw new Error(planned.failure.code);
+	const person = new Person(recorded, recorded, planned.plans, [planned.plans[0]!.recordedBreaker]);
+	person.earthFrom = region === 'uk' ? 'outlet:kitchen-fridge' : 'outlet:before';
+	const at = planned.plans.findIndex(({ putBack }) => putBack);
+	const plan = planned.plans[at]!;
+	const state = person.whole.boxes[at]!;
+	const also = ([true, false] as const).map((lit) => {
+		const controlled = { ...state.controlled, lit, dark: lit ? false : null };
+		const step = { kind: 'switchOff', also: plan.mainSwitch } as const;
+		const { title, lead, why } = stepWords(step, {
+			house: recorded,
+			plan,
+			state: { ...state, controlled }
+		});
+		return `${title} | ${lead} | ${why}`;
+	});
+	const lines = [
+		planFailureWords({ code: 'nothingPutIn', box }, region),
+		...also,
+		...putBackLines(recorded, plan)
+	];
+	for (let n = 0; n < 300 && person.state.status === 'underWay'; n++) {
+		if (person.plan === plan) {
+			const step = person.step!;
+			const { title, lead, why } = stepWords(step, { house: recorded, plan, state: person.state });
+			lines.push(`[${energyOf(person.state.isolation)}] ${step.kind}: ${title} | ${lead} | ${why}`);
+		}
+		person.go();
+	}
+	expect(person.state.status).toBe('finished');
+	return lines;
 }
 
 function told(recorded: House, person: Person, until = () => false): string[] {
@@ -216,6 +260,10 @@ function safetyText(): string {
 	lines.push(...trial());
 	head('us: two devices in one box');
 	lines.push(...twoInOneBox());
+	for (const region of ['us', 'uk'] as const) {
+		head(`${region}: a wall switch beside an outlet`);
+		lines.push(...besideSwitch(region));
+	}
 	head('failures');
 	for (const { title, text } of Object.values(failureWords)) lines.push(`${title}: ${text}`);
 	for (const code of ['timeWrong', 'notPaired', 'idTaken', 'unknownJob', 'other'])

@@ -56,9 +56,11 @@ export function stripWords(
 						? 'Not proven here before every device of this box is out and read dead. Nothing bare may be touched.'
 						: 'Not proven here. Nothing bare may be touched.',
 				lapses:
-					state.status === 'underWay'
-						? `reading ${readingsTaken(isolation)} of ${isolation.proof.required.length + 2}`
-						: 'job over'
+					state.status === 'underWay' && isolation.proof.required.length === 0
+						? 'to be read once it is eased forward'
+						: state.status === 'underWay'
+							? `reading ${readingsTaken(isolation)} of ${isolation.proof.required.length + 2}`
+							: 'job over'
 			};
 		case 'deliberatelyLive':
 			return {

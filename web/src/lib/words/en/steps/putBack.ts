@@ -23,9 +23,9 @@ export function controlledWords(
 	switch (step.when) {
 		case 'on':
 			return {
-				title: `Is ${what} lit?`,
-				lead: `Power still on. Switch the ${it} on and leave it on: does ${what} come on?`,
-				why: `A ${it} has no slots to be read live at. What it works stands for it: lit now, it has to be dark once the ${t.breaker} is off. Where nothing comes on, everything is switched off before the ${it} is taken out.`
+				title: `Does ${what} come on?`,
+				lead: `Power still on. Turn the ${it} on, and leave it on. Look what it works.`,
+				why: `A ${it} has no slots to be read live at. What it works stands for it: lit now, it has to go dark with the ${t.breaker}. Where nothing comes on, everything is switched off before the ${it} is taken out.`
 			};
 		case 'off':
 			return {
@@ -63,7 +63,7 @@ export function putBackWords(step: Step['kind'] | Confirmed, { plan }: Telling):
 				lead: uk
 					? 'Undo both screws and keep them. Draw the face forward by its edges, just far enough to see its terminals. Touch nothing behind it: these wires count as live until they have been read.'
 					: 'Undo its two screws. Draw it forward by its yoke, top and bottom, just far enough to see its terminals. Touch nothing behind it: these wires count as live until they have been read.',
-				why: `It has no slots to be proven dead at. Off, held and tagged comes first, and the ${t.outlet} beside it is proven; then the tips go on its terminals, each to a known ${t.ground}.`
+				why: `It has no slots to be proven dead at. Off, held and tagged comes first, and the ${t.outlet} beside it has been proven at its face; next the tips go on its terminals, and every wire is read.`
 			};
 		case 'easeOut':
 			return {

@@ -1,5 +1,6 @@
 import type { ResistanceCheck, Step } from '@wary/core/job';
 import { capital, findPair, pairWords, terms } from '../terms';
+import { putBackKind } from './putBack';
 import type { StepWords, Telling } from './step';
 
 /** A pair to be read, at the face or on bare conductors. */
@@ -22,8 +23,8 @@ export function pairStepWords(
 	if (pair?.black === null)
 		return {
 			title,
-			lead: `One tip ${face ? faceTip(plan.region) : 'on the bare metal'}, the other in the ${t.ground} contact of the lead, whose end stays a long step away from the box: it is live. Nothing else touched.`,
-			why: `The ${t.ground} in this box didn’t show that it is one, or there is none. A reading to something that floats is near zero whatever is alive.`
+			lead: `One tip ${face ? faceTip(plan.region) : bareTip(plan)}, the other in the ${t.ground} contact of the lead, whose end stays a long step away from the box: it is live. Nothing else touched.`,
+			why: `${plan.controls === null ? `The ${t.ground} in this box didn’t show that it is one, or there is none.` : `Nothing on a ${putBackKind(plan)} shows whether the ${t.ground} behind it is one.`} A reading to something that floats is near zero whatever is alive.`
 		};
 	return {
 		title,
@@ -31,14 +32,20 @@ export function pairStepWords(
 			? plan.region === 'uk'
 				? 'Tips on the test points of the plug-in adaptor, the socket’s own switch on. Nothing else plugged in here. The shutters are never pushed open.'
 				: 'Both tips at once into the slots, or on an adaptor’s test points: shutters are never forced. Nothing plugged in here.'
-			: 'Tips on the bare metal, nothing else touched.',
+			: `Tips ${bareTip(plan)}, nothing else touched.`,
 		why: face
 			? plan.region === 'uk'
 				? 'Every pair, on both sides: a dark lamp may only have lost its neutral, and one side’s contacts prove nothing of the other’s.'
 				: 'Every pair, on both halves: a dark lamp may only have lost its neutral, and two halves can be fed by two breakers.'
-			: 'The contacts were dead; these are the conductors themselves, every one in the box, also those that pass through.'
+			: plan.controls === null
+				? 'The contacts were dead; these are the conductors themselves, every one in the box, also those that pass through.'
+				: 'These are the conductors themselves, every one behind it, also those that only pass through a connector.'
 	};
 }
+
+/** Where a tip goes behind the face: on what is eased forward no further than to be read, on its terminals. */
+const bareTip = ({ controls }: Telling['plan']): string =>
+	controls === null ? 'on the bare metal' : 'on the terminal screw or the bare metal';
 
 /** Where a tip goes at the face. */
 const faceTip = (region: 'us' | 'uk'): string =>

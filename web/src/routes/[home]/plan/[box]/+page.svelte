@@ -234,6 +234,7 @@
 		flex-wrap: wrap;
 		justify-content: space-between;
 		gap: 0 2rem;
+		margin-bottom: 0.6rem;
 	}
 	.rules,
 	.judged {

@@ -109,7 +109,7 @@
 		if (shown?.kind === 'alarm') seen = shown.alarms;
 		if (shown?.kind === 'works') seen = shown.works;
 		if (shown?.kind === 'breaker') seen = shown.held;
-		if (seen && !tells) answer(true);
+		if (seen && (!tells || step.kind === 'seeControlled')) answer(true);
 	}
 	/** Either answer tells as much: neither is a fault. */
 	const tells = $derived(
