@@ -13,6 +13,7 @@ const views = [
 	'/load?at=living',
 	'/protection',
 	'/rules',
+	'/shopping',
 	'/directory'
 ].map((path) => `/fennel-lane${path}`);
 

@@ -12,9 +12,24 @@ interface Route {
 
 const uuid = '00000000-0000-4000-8000-000000000000';
 const routes = (jobId: string, benchId: string): Route[] => [
-	...['', '/house', '/bench', '/settings', '/directory', '/house.json', '/directory.csv', '/outlets.csv'].map(
-		(view): Route => ({ method: 'GET', path: `/fennel-lane${view}` })
-	),
+	...[
+		'',
+		'/house',
+		'/bench',
+		'/settings',
+		'/directory',
+		'/house.json',
+		'/directory.csv',
+		'/outlets.csv',
+		'/log?at=living-sofa',
+		'/load?at=living',
+		'/protection',
+		'/rules',
+		'/shopping',
+		'/shopping.csv',
+		'/tests.ics',
+		`/plan/living-desk?kept=${uuid}&part=usb&with=living-sofa`
+	].map((view): Route => ({ method: 'GET', path: `/fennel-lane${view}` })),
 	{ method: 'GET', path: '/fennel-lane/outlet/sewing-east-wall' },
 	{ method: 'GET', path: '/fennel-lane/find/sewing-east-wall' },
 	{ method: 'GET', path: `/fennel-lane/bench/${benchId}` },
@@ -70,6 +85,18 @@ const routes = (jobId: string, benchId: string): Route[] => [
 		path: `/api/fennel-lane/benches/${benchId}`,
 		body: { revision: 99, name: 'x', keep: 0, events: [], done: 0 }
 	},
+	{
+		method: 'POST',
+		path: '/api/fennel-lane/observations',
+		body: { id: uuid, box: 'nowhere', body: { kind: 'look', note: 'x' } }
+	},
+	{
+		method: 'POST',
+		path: '/api/fennel-lane/plans',
+		body: { id: uuid, boxes: [{ boxId: 'nowhere', wish: null }] }
+	},
+	{ method: 'POST', path: '/api/fennel-lane/costs', body: { set: 'price', need: 'Part', minor: 1 } },
+	{ method: 'DELETE', path: `/api/fennel-lane/plans/${uuid}` },
 	{ method: 'DELETE', path: `/api/fennel-lane/benches/${uuid}` },
 	{ method: 'DELETE', path: `/api/devices/${uuid}` }
 ];
@@ -189,7 +216,10 @@ test('3,400 requests that nobody should send: no 5xx, nothing stored, no interna
 			'job_ended',
 			'settings_version',
 			'photo',
-			'paired_device'
+			'paired_device',
+			'observation',
+			'kept_plan',
+			'cost'
 		];
 		const counts = await Promise.all(
 			tables.map(

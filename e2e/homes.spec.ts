@@ -94,6 +94,7 @@ for (const theme of ['light', 'dark'] as const)
 			'/tannery-row/protection',
 			'/fennel-lane/rules',
 			'/tannery-row/rules',
+			'/fennel-lane/shopping',
 			'/fennel-lane/bench',
 			'/tannery-row/bench',
 			'/fennel-lane/directory',

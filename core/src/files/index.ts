@@ -12,7 +12,7 @@ export { houseJsonSchema } from './houseJsonSchema';
 export { directoryColumns, directoryCsv, readDirectoryCsv, type CsvReading } from './directoryCsv';
 export { readSpace, spaceText } from './space';
 export { outletColumns, outletsCsv, readOutletsCsv } from './outletsCsv';
-export type { CsvProblem } from './csv';
+export { writeCsv, type CsvProblem } from './csv';
 export { labelMm, labelSheet, type Label } from './labels';
 export { drawingSvg, fittedMm, tagDrawing, type Drawing, type Shape, type Tag } from './tag';
 export { readTypedDirectory, readTypedRooms, type Typed, type TypedProblem } from './typed';

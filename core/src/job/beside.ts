@@ -65,6 +65,8 @@ export function inOneBox(
 		each.find(({ state, faceless }) => faceless && isOpen(state) && !proofStands(state.isolation)) ??
 		each.find(({ state }) => hasToCome(state)) ??
 		each.find(({ state }) => isOpen(state) && !proofStands(state.isolation)) ??
+		// All of them are looked at before a wire comes off any: what ends the job is found with everything still on.
+		each.find(({ step }) => step?.kind === 'lookOver' || step?.kind === 'inspect') ??
 		each.find(({ state, step }) => isOpen(state) && !isSeating(step)) ??
 		each.find(({ state }) => isOpen(state))!;
 	return { at: first.at, step: first.step };

@@ -1,8 +1,9 @@
 import type { PartId } from '@wary/core/devices';
 import type { House } from '@wary/core/house';
 import type { BoxWish, JobPlan, WholeFailure } from '@wary/core/job';
+import type { Needed } from '@wary/core/shopping';
 import type { Known, RuledOut } from '@wary/core/replacement';
-import type { Feed, OrderSchool, Supplies } from '@wary/core/wiring';
+import type { Feed, OrderSchool } from '@wary/core/wiring';
 
 export interface Question {
 	readonly house: House;
@@ -23,8 +24,9 @@ export interface Offer {
 export interface Planned {
 	readonly number: number;
 	readonly chosen:
-		| { readonly ok: true; readonly plan: JobPlan; readonly supplies: Supplies }
-		| { readonly ok: false; readonly failure: WholeFailure };
+		{ readonly ok: true; readonly plan: JobPlan } | { readonly ok: false; readonly failure: WholeFailure };
+	/** What the job needs at all of its boxes. */
+	readonly needs: readonly Needed[];
 	/** What the rules know of the box that is looked at; `null`: it has no outlet on a circuit. */
 	readonly known: Known | null;
 	/** A rule that is in the way of the job, at whichever of its boxes. */

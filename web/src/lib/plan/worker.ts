@@ -1,10 +1,11 @@
 import { soldIn } from '@wary/core/devices';
 import { planWhole, type JobPlan, type WholeFailure, type WishChoice } from '@wary/core/job';
 import { factsIn, ruledOut } from '@wary/core/replacement';
-import { feeds, suppliesFor, type Supplies } from '@wary/core/wiring';
+import { needsOfJob } from '@wary/core/shopping';
+import { feeds } from '@wary/core/wiring';
 import type { Asked, Offer, Planned } from './planner.svelte';
 
-type Made = { ok: true; plan: JobPlan; supplies: Supplies } | { ok: false; failure: WholeFailure };
+type Made = { ok: true; plan: JobPlan } | { ok: false; failure: WholeFailure };
 
 /** Plans a wish and everything that could be wished for beside it, off the interface thread. Every plan is judged by the model. */
 self.onmessage = ({ data }: MessageEvent<Asked>) => {
@@ -19,8 +20,7 @@ self.onmessage = ({ data }: MessageEvent<Asked>) => {
 		const planned = planWhole(data.house, wished.length > 0 ? wished : [{ boxId, wish }], data.school);
 		if (!planned.ok) return planned;
 		const plan = planned.plans.find((each) => each.boxId === boxId)!;
-		const { wanted, moves } = plan.work!.ways[0]!;
-		return { ok: true, plan, supplies: suppliesFor(data.house, boxId, wanted, moves) };
+		return { ok: true, plan };
 	};
 	const wish = boxes.find((each) => each.boxId === boxId)!.wish!;
 	if (wish === 'putBack') {
@@ -28,12 +28,13 @@ self.onmessage = ({ data }: MessageEvent<Asked>) => {
 		const chosen: Planned['chosen'] =
 			plan === null
 				? { ok: false, failure: (whole as Extract<typeof whole, { ok: false }>).failure }
-				: { ok: true, plan, supplies: { connectors: [], tails: [], caps: 0, notches: [] } };
+				: { ok: true, plan };
 		const by = whole.ok ? ruledOut(data.house, whole.plans) : null;
 		const tookMs = performance.now() - started;
 		self.postMessage({
 			number: data.number,
 			chosen,
+			needs: whole.ok ? needsOfJob(data.house, whole.plans) : [],
 			known: null,
 			by,
 			elsewhere,
@@ -46,8 +47,18 @@ self.onmessage = ({ data }: MessageEvent<Asked>) => {
 	const known = factsIn(data.house, whole.ok ? whole.plans : [], boxId);
 	const by = whole.ok ? ruledOut(data.house, whole.plans) : null;
 	const tookMs = performance.now() - started;
+	const needs = whole.ok ? needsOfJob(data.house, whole.plans) : [];
 	const tell = (offers: readonly Offer[]) =>
-		self.postMessage({ number: data.number, chosen, known, by, elsewhere, offers, tookMs } satisfies Planned);
+		self.postMessage({
+			number: data.number,
+			chosen,
+			needs,
+			known,
+			by,
+			elsewhere,
+			offers,
+			tookMs
+		} satisfies Planned);
 	tell([]);
 	const offers = soldIn(data.house.region).flatMap(({ id }) =>
 		feeds.map((feed): Offer => {

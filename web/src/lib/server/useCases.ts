@@ -39,6 +39,7 @@ import {
 	maybeStored,
 	type JobRow
 } from './jobs';
+import { dropPlansAt } from './shopping';
 import { observedIn } from '@wary/core/observations';
 import { ruledOut, type RuledOut } from '@wary/core/replacement';
 import { addObservations } from './observations';
@@ -139,6 +140,11 @@ export async function startJob(
 			houseVersion: version,
 			procedure: currentProcedure
 		});
+		await dropPlansAt(
+			on,
+			household.id,
+			boxes.map((box) => box.boxId)
+		);
 		return { code: 'started', jobId: request.id };
 	});
 }

@@ -42,6 +42,8 @@ const formFailures: Readonly<Record<string, string>> & { readonly unexpected: st
 	unknownHome: 'There is no such home any more. It may have been reset.',
 	ruledOut:
 		'A rule is in the way of what was planned: it is marked on the plan, with what would make it possible. No job was begun.',
+	cannotPlan: 'This can’t be done as the record is now. Reload the page: the plan is made anew and says why.',
+	tooManyPlans: 'A hundred plans are kept already. Take one off the shopping list first.',
 	conflict: 'The record was changed elsewhere meanwhile. What you see now is how it stands.',
 	unexpected: 'The server did not take that. Reload the page and try again.'
 };

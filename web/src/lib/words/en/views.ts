@@ -15,7 +15,8 @@ export const houseViews = [
 	{ path: '/house', text: 'House' },
 	{ path: '/load', text: 'Load' },
 	{ path: '/protection', text: 'Protection' },
-	{ path: '/rules', text: 'Rules' }
+	{ path: '/rules', text: 'Rules' },
+	{ path: '/shopping', text: 'Shopping' }
 ] as const;
 export const houseViewsName = 'About the house';
 

@@ -3,11 +3,11 @@ import { circuitsInBox, deviceModel, findBox, neighbours, type House } from '@wa
 import type { JobPlan } from '@wary/core/job';
 import { regions } from '@wary/core/rules';
 import { boxFill, circuitLoad } from '@wary/core/sums';
-import type { Supplies } from '@wary/core/wiring';
-import { deviceWords } from '../devices';
+import { isUsedUp, needsOf } from '@wary/core/shopping';
 import { wattsWord } from '../load';
 import { labelText, notHere } from '../labels';
-import { boxPlace, capital, colourWords, howWords, sizeWords, volumeWord } from '../terms';
+import { neededWords } from '../needs';
+import { boxPlace, capital, volumeWord } from '../terms';
 import { torqueWord } from '../work';
 import { layOutWords, roomMm, sureWords } from './page';
 
@@ -88,34 +88,21 @@ const guardedBy = (house: House, { boxId, work }: JobPlan): string | null => {
 	return guard === null || guard === boxId ? null : findBox(house, guard) ? boxPlace(house, guard) : guard;
 };
 
-/** What has to lie ready: the part, its plate, connectors, tails, caps, tools. */
-export function layOutLines(house: House, plan: JobPlan, supplies: Supplies): string[] {
-	const say = layOutWords;
+/** What has to lie ready: the part, its plate, connectors, tails, caps, tools; and how its terminals want their ends. */
+export function layOutLines(house: House, plan: JobPlan): string[] {
 	const family = familyFor(plan.newDevice);
-	const square = family?.squareOpening ?? true;
-	const torque = family?.usualTorqueNm;
+	const lines = (used: boolean) =>
+		needsOf(house, plan)
+			.filter(({ need }) => isUsedUp(need) === used)
+			.map((each) => neededWords(each, plan.region));
 	return [
-		capital(deviceWords(plan.newDevice, plan.region)),
-		...(plan.separatePlate
+		...lines(true),
+		...(family
 			? [
-					plan.beside.length > 0
-						? say.gangPlate(plan.beside.length + 1)
-						: square
-							? say.decoratorPlate
-							: say.standardPlate
+					capital(layOutWords.gauge(family.usualGaugeMm)),
+					layOutWords.torque(torqueWord(plan.region, family.usualTorqueNm))
 				]
 			: []),
-		...supplies.connectors.map(({ how, wires, size }) =>
-			capital(say.connector(howWords[how], wires, sizeWords(size)))
-		),
-		...supplies.tails.map(({ colour, size }) => capital(say.tail(colourWords[colour], sizeWords(size)))),
-		...(supplies.caps > 0 ? [say.caps(supplies.caps)] : []),
-		...supplies.notches.map((size) => say.stripper(sizeWords(size))),
-		...(family ? [capital(say.gauge(family.usualGaugeMm))] : []),
-		...(torque ? [say.torque(torqueWord(plan.region, torque))] : []),
-		say.driver,
-		...(plan.metalBox && plan.region === 'us' ? [say.tape] : []),
-		say.tester,
-		...(family?.arrivesTripped ? [say.lamp] : [])
+		...lines(false)
 	];
 }

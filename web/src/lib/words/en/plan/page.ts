@@ -92,18 +92,6 @@ export const sureWords = (region: Region) => {
 export const roomMm = 10;
 
 export const layOutWords = {
-	decoratorPlate: 'Decorator plate, one square opening',
-	gangPlate: (devices: number) =>
-		`One plate for the ${devices} devices of this box, with the opening that each of them asks`,
-	standardPlate: 'Plate for two round-cornered openings',
-	connector: (how: string, wires: number, size: string) => `${how} listed for ${wires} × ${size}`,
-	tail: (colour: string, size: string) => `${colour} ${size}, 6 in (150 mm)`,
-	caps: (count: number) => `${count} cap${count === 1 ? '' : 's'}`,
-	stripper: (size: string) => `Stripper with the ${size} notch`,
 	gauge: (mm: number) => `strip ${mm} mm, or to the gauge on the part`,
-	torque: (figure: string) => `${figure}, if the part prints no other torque`,
-	tape: 'Electrical tape: the box is metal',
-	driver: 'Hand driver, bit that fills the screw',
-	tester: 'Plug-in tester, and the tester you prove dead with',
-	lamp: 'A lamp, to watch when the button is pressed'
+	torque: (figure: string) => `${figure}, if the part prints no other torque`
 };

@@ -4,7 +4,8 @@ import { beside, circuitsInBox, findBox } from '@wary/core/house';
 import { feeds, type Feed } from '@wary/core/wiring';
 import { latestHouse } from '$lib/server/households';
 import { manyJobs } from '$lib/server/jobs';
-import { pageHousehold } from '$lib/server/requests';
+import { isUuid, pageHousehold } from '$lib/server/requests';
+import { latestCosts, maybeKeptPlan } from '$lib/server/shopping';
 
 export async function load({ params, url }) {
 	const household = await pageHousehold(params.home);
@@ -19,12 +20,17 @@ export async function load({ params, url }) {
 	const sold = soldIn(house.region).map(({ id }) => id);
 	const asked = url.searchParams.get('part');
 	const part = partIds.find((id) => id === asked && sold.includes(id));
+	const keptId = url.searchParams.get('kept');
+	const kept = keptId !== null && isUuid(keptId) ? await maybeKeptPlan(household.id, keptId) : null;
 	const feed = feeds.find((each) => each === url.searchParams.get('feed'));
 	return {
 		house,
 		/** Outlets that are looked at as one job from the start. */
 		together: [...beside(house, box.id), ...(url.searchParams.get('with') ?? '').split(',')],
 		version,
+		costs: await latestCosts(household.id),
+		/** A plan kept for this outlet, as it was wished for. */
+		kept: kept?.boxes[0]?.boxId === box.id ? kept : null,
 		box,
 		underWay: jobAt(box.id)?.id ?? null,
 		/** Outlets on the same breaker: the same isolation serves them too. */

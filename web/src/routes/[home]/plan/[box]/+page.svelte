@@ -22,6 +22,7 @@
 	import Groundless from './Groundless.svelte';
 	import Judged from './Judged.svelte';
 	import PutBack from './PutBack.svelte';
+	import Keep from './Keep.svelte';
 	import ByRules from './ByRules.svelte';
 	import Compare from './Compare.svelte';
 	import Schools from './Schools.svelte';
@@ -45,12 +46,26 @@
 		boxId: id,
 		wish: part === null ? ('putBack' as const) : first(part, 'asFound')
 	});
+	/** Those of a kept plan, with what sits beside them. */
+	const keptBoxes = () => {
+		const kept = data.kept?.boxes.flatMap(({ boxId: id, wish: kept }) =>
+			kept ? [{ boxId: id, wish: kept }] : []
+		);
+		const more = data.near.filter(
+			({ boxId: id }) =>
+				beside(data.house, data.box.id).includes(id) && !kept?.some((each) => each.boxId === id)
+		);
+		return kept && kept.length > 0 ? [...kept, ...more.map(wishedFor)] : null;
+	};
 	/** Every outlet of the job with what goes in there, and the one that is looked at. */
 	let boxes = $state.raw<readonly { readonly boxId: string; readonly wish: NonNullable<Wished> }[]>(
-		untrack(() => [
-			{ boxId: data.box.id, wish: first(data.part, data.feed) },
-			...data.near.filter((near) => data.together.includes(near.boxId)).map(wishedFor)
-		])
+		untrack(
+			() =>
+				keptBoxes() ?? [
+					{ boxId: data.box.id, wish: first(data.part, data.feed) },
+					...data.near.filter((near) => data.together.includes(near.boxId)).map(wishedFor)
+				]
+		)
 	);
 	let boxId = $state(untrack(() => data.box.id));
 	const wished = $derived(boxes.find((each) => each.boxId === boxId)!.wish);
@@ -101,6 +116,7 @@
 		version: data.version,
 		more: boxes.slice(1)
 	});
+	const allNeeds = $derived(planner.planned?.needs ?? []);
 	const elsewhere = $derived(planner.planned?.elsewhere ?? null);
 	/** An outlet beside the one of this page may also just be put back. */
 	const part = $derived(data.near.find((near) => near.boxId === boxId)?.part ?? null);
@@ -198,6 +214,7 @@
 					{planned}
 					bind:school
 				/>
+				<Keep slug={data.home.slug} region={data.house.region} {boxes} needs={allNeeds} costs={data.costs} />
 			{/if}
 		{/if}
 		<p class="mt-4"><a class="tap" href={`/${data.home.slug}/outlet/${data.box.id}`}>{w.back}</a></p>

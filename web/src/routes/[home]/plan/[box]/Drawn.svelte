@@ -67,4 +67,4 @@
 			</p>
 			<Skeleton />{/if}
 	</div>{/if}
-{#if plan?.work && chosen?.ok}<Work {house} {plan} supplies={chosen.supplies} {at} {numbers} />{/if}
+{#if plan?.work && chosen?.ok}<Work {house} {plan} {at} {numbers} />{/if}

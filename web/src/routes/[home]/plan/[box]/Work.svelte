@@ -2,7 +2,6 @@
 	import { words as w } from '$words/plan/page';
 	import type { House } from '@wary/core/house';
 	import { handMoves, type JobPlan } from '@wary/core/job';
-	import type { Supplies } from '@wary/core/wiring';
 	import { layOutLines } from '$words/plan/lines';
 	import { capital } from '$words/terms';
 	import { moveLine, type AtBox } from '$words/work';
@@ -11,13 +10,12 @@
 	interface Props {
 		house: House;
 		plan: JobPlan;
-		supplies: Supplies;
 		at: AtBox;
 		/** By move: its number in the drawings. */
 		numbers: ReadonlyMap<string, number>;
 	}
 	/** What the hands do, and what has to lie ready for it. */
-	let { house, plan, supplies, at, numbers }: Props = $props();
+	let { house, plan, at, numbers }: Props = $props();
 	const moves = $derived(handMoves(plan.work!.ways[0]!));
 </script>
 
@@ -33,6 +31,6 @@
 <div>
 	<h2>{w.layOut}</h2>
 	<ul class="m-0 list-[square] ps-5">
-		{#each layOutLines(house, plan, supplies) as line, k (k)}<li class="py-1">{line}</li>{/each}
+		{#each layOutLines(house, plan) as line, k (k)}<li class="py-1">{line}</li>{/each}
 	</ul>
 </div>

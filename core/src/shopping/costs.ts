@@ -1,0 +1,111 @@
+import { z } from 'zod';
+import { isUsedUp, needId, type Needed } from './needs';
+
+/** Money in a hundredth of the region’s unit: cents, pence. At most a million units. */
+const minor = z.number().int().min(0).max(100_000_000);
+/** As `needId` writes them. */
+const need = z
+	.string()
+	.max(200)
+	.regex(/^[a-z][A-Za-z]*( [\w.,-]+)*$/);
+
+/** What a household has entered of what things cost, and what it has already. */
+export const costsSchema = z.strictObject({
+	/** Of one, by need. */
+	prices: z.record(need, minor).default({}),
+	owned: z.array(need).max(1000).default([]),
+	/** Of one’s own time: minutes for all that is on the list, and what an hour is worth to one. */
+	minutes: z
+		.number()
+		.int()
+		.min(0)
+		.max(60 * 24 * 30)
+		.nullable()
+		.default(null),
+	hour: minor.nullable().default(null),
+	/** What somebody else would ask for the same. */
+	callOut: minor.nullable().default(null)
+});
+export type Costs = Readonly<z.infer<typeof costsSchema>>;
+export const noCosts: Costs = { prices: {}, owned: [], minutes: null, hour: null, callOut: null };
+
+/** One thing entered or put right; `null` takes a figure away. */
+export const costEntrySchema = z.discriminatedUnion('set', [
+	z.strictObject({ set: z.literal('price'), need, minor: minor.nullable() }),
+	z.strictObject({ set: z.literal('owned'), need, is: z.boolean() }),
+	z.strictObject({ set: z.literal('minutes'), minutes: costsSchema.shape.minutes.unwrap() }),
+	z.strictObject({ set: z.literal('hour'), minor: minor.nullable() }),
+	z.strictObject({ set: z.literal('callOut'), minor: minor.nullable() })
+]);
+export type CostEntry = z.infer<typeof costEntrySchema>;
+
+/** The costs with one more entry. */
+export function entered(costs: Costs, entry: CostEntry): Costs {
+	switch (entry.set) {
+		case 'price': {
+			const rest = Object.entries(costs.prices).filter(([id]) => id !== entry.need);
+			return {
+				...costs,
+				prices: Object.fromEntries(entry.minor === null ? rest : [...rest, [entry.need, entry.minor]])
+			};
+		}
+		case 'owned': {
+			const others = costs.owned.filter((id) => id !== entry.need);
+			return { ...costs, owned: entry.is ? [...others, entry.need] : others };
+		}
+		case 'minutes':
+			return { ...costs, minutes: entry.minutes };
+		case 'hour':
+			return { ...costs, hour: entry.minor };
+		case 'callOut':
+			return { ...costs, callOut: entry.minor };
+	}
+}
+
+/** A line of a shopping list. */
+export interface Line extends Needed {
+	readonly id: string;
+	readonly owned: boolean;
+	/** Of one; `null`: nobody has entered it. */
+	readonly each: number | null;
+	/** Of all that have to be bought; `null`: not known. Nothing for what one has. */
+	readonly sum: number | null;
+}
+
+export interface Bill {
+	readonly lines: readonly Line[];
+	/** Of the lines whose price is known. */
+	readonly parts: number;
+	/** Lines to be bought that nobody has priced. */
+	readonly unpriced: number;
+	/** `null`: hours or what they are worth weren’t entered. */
+	readonly time: number | null;
+	readonly callOut: number | null;
+	/** What doing it oneself leaves of a call-out, own time counted where it is entered; `null`: not known, or a price is missing. */
+	readonly saved: number | null;
+}
+
+/** A shopping list with what it costs, used up first, tools after. Money in hundredths. */
+export function bill(needs: readonly Needed[], costs: Costs): Bill {
+	const priced = new Map(Object.entries(costs.prices));
+	const lines = needs
+		.map((each): Line => {
+			const id = needId(each.need);
+			const owned = costs.owned.includes(id);
+			const price = priced.get(id) ?? null;
+			return { ...each, id, owned, each: price, sum: owned ? 0 : price === null ? null : price * each.count };
+		})
+		.toSorted((a, b) => Number(isUsedUp(b.need)) - Number(isUsedUp(a.need)));
+	const parts = lines.reduce((sum, line) => sum + (line.sum ?? 0), 0);
+	const unpriced = lines.filter(({ sum }) => sum === null).length;
+	const { minutes, hour, callOut } = costs;
+	const time = minutes === null || hour === null ? null : Math.round((minutes * hour) / 60);
+	return {
+		lines,
+		parts,
+		unpriced,
+		time,
+		callOut,
+		saved: callOut === null || unpriced > 0 ? null : callOut - parts - (time ?? 0)
+	};
+}

@@ -1,0 +1,31 @@
+import { writeCsv } from '@wary/core/files';
+import { bill, neededBy } from '@wary/core/shopping';
+import { latestHouse } from '$lib/server/households';
+import { pageHousehold } from '$lib/server/requests';
+import { latestCosts, listOf } from '$lib/server/shopping';
+import { needWords } from '$words/needs';
+import { csvColumns, plainMoney } from '$words/shopping';
+
+/** The shopping list as a table. */
+export async function GET({ params }) {
+	const household = await pageHousehold(params.home);
+	const { house } = await latestHouse(household.id);
+	const [kept, costs] = await Promise.all([listOf(household.id, house), latestCosts(household.id)]);
+	const { lines } = bill(neededBy(kept), costs);
+	const table = writeCsv(
+		csvColumns,
+		lines.map(({ need, count, owned, each, sum }) => [
+			needWords(need, house.region),
+			String(count),
+			owned ? 'yes' : 'no',
+			each === null ? '' : plainMoney(each),
+			sum === null ? '' : plainMoney(sum)
+		])
+	);
+	return new Response(table, {
+		headers: {
+			'content-type': 'text/csv; charset=utf-8',
+			'content-disposition': `attachment; filename="${household.slug}-shopping.csv"`
+		}
+	});
+}

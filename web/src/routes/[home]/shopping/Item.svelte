@@ -1,0 +1,37 @@
+<script lang="ts">
+	import { currencySign, moneyWord, words as w } from '$words/shopping';
+	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
+	import type { Region } from '@wary/core/rules';
+	import type { CostEntry, Line } from '@wary/core/shopping';
+	import { neededWords, needWords } from '$words/needs';
+	import Figure from './Figure.svelte';
+
+	/** A line of the list: what it is, whether one has it, what one of it costs. */
+	let { line, region, onenter }: { line: Line; region: Region; onenter: (entry: CostEntry) => void } =
+		$props();
+	const name = $derived(needWords(line.need, region));
+</script>
+
+<li
+	class="grid grid-cols-[1fr_auto] items-center gap-x-4 gap-y-1 border-t border-hair py-2 md:grid-cols-[1fr_12rem_6rem]"
+>
+	<Checkbox
+		class={line.owned ? 'text-soft line-through' : ''}
+		aria-label={w.haveOf(name)}
+		checked={line.owned}
+		onchange={({ currentTarget }) => onenter({ set: 'owned', need: line.id, is: currentTarget.checked })}
+		>{neededWords(line, region)}</Checkbox
+	>
+	<Figure
+		label={w.each}
+		name={w.priceOf(name)}
+		sign={currencySign[region]}
+		value={line.each === null ? null : line.each / 100}
+		wrong={w.priceRange}
+		onset={(sum) =>
+			onenter({ set: 'price', need: line.id, minor: sum === null ? null : Math.round(sum * 100) })}
+	/>
+	<span class="col-start-2 text-right tabular-nums md:col-start-3"
+		>{line.sum === null || line.owned ? '' : moneyWord(line.sum, region)}</span
+	>
+</li>
