@@ -256,7 +256,7 @@ test('us: two devices in one box come out together, and neither is proven before
 	await expect(page.getByText(/comes out and is replaced in the same job/)).toBeVisible();
 	await plan(page, 'fennel-lane', 'laundry-folding-shelf', 'Decorator outlet');
 	await expect(page.getByText(/In the same box: Laundry nook, shelf left/)).toBeVisible();
-	await expect(page.getByText(/One plate for the 2 devices of this box/)).toBeVisible();
+	await expect(page.getByText(/Plate for 2 devices/)).toBeVisible();
 	await begin(page);
 	const done: string[] = [];
 	const place = async () => (await page.locator('main h1').first().locator('..').innerText()).split('\n')[0];

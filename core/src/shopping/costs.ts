@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { isUsedUp, needId, type Needed } from './needs';
+import { needId, needKinds, type Needed } from './needs';
 
 /** Money in a hundredth of the region’s unit: cents, pence. At most a million units. */
 const minor = z.number().int().min(0).max(100_000_000);
@@ -95,7 +95,7 @@ export function bill(needs: readonly Needed[], costs: Costs): Bill {
 			const price = priced.get(id) ?? null;
 			return { ...each, id, owned, each: price, sum: owned ? 0 : price === null ? null : price * each.count };
 		})
-		.toSorted((a, b) => Number(isUsedUp(b.need)) - Number(isUsedUp(a.need)));
+		.toSorted((a, b) => needKinds.indexOf(a.need.kind) - needKinds.indexOf(b.need.kind));
 	const parts = lines.reduce((sum, line) => sum + (line.sum ?? 0), 0);
 	const unpriced = lines.filter(({ sum }) => sum === null).length;
 	const { minutes, hour, callOut } = costs;

@@ -31,6 +31,19 @@ export type Need =
 /** What is used and stays one’s own. `lamp`: to watch what goes dark with a part’s button. */
 export type Tool = 'driver' | 'tape' | 'sleeving' | 'plugTester' | 'tester' | 'lamp';
 
+/** As one goes through a shop: what goes into the wall, then what is used for it. */
+export const needKinds = [
+	'part',
+	'plate',
+	'gangPlate',
+	'connector',
+	'tail',
+	'cap',
+	'label',
+	'stripper',
+	'tool'
+] as const satisfies readonly Need['kind'][];
+
 /** Length of a tail, m: 6 in. */
 export const tailM = 0.15;
 

@@ -7,7 +7,7 @@ import { capital, colourWords, howWords, inSentence, sizeWords } from './terms';
 
 const toolWords: Record<Tool, string> = {
 	driver: 'Hand driver, bit that fills the screw',
-	tape: 'Electrical tape: the box is metal',
+	tape: 'Electrical tape, for a metal box',
 	sleeving: 'Green-and-yellow sleeving',
 	plugTester: 'Plug-in tester',
 	tester: 'The tester you prove dead with',
@@ -26,7 +26,7 @@ export function needWords(need: Need, region: Region): string {
 				? 'Decorator plate, one square opening'
 				: 'Plate for two round-cornered openings';
 		case 'gangPlate':
-			return `One plate for the ${need.devices} devices of this box, with the opening that each of them asks`;
+			return `Plate for ${need.devices} devices, with the opening that each of them asks`;
 		case 'connector':
 			return capital(`${howWords[need.how]} listed for ${need.wires} × ${sizeWords(need.size)}`);
 		case 'tail':

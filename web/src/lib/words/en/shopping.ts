@@ -20,7 +20,7 @@ export const words = {
 	tools: 'Tools',
 	have: 'I have it',
 	haveOf: (what: string) => `${what}: I have it`,
-	each: 'Each',
+	each: 'each',
 	priceOf: (what: string) => `Price of one: ${what}`,
 	together: 'Together',
 	parts: 'Parts',

@@ -6,8 +6,8 @@
 
 	interface Props {
 		label: string;
-		/** What a screen reader says where the label is short. */
-		name?: string;
+		/** Stands in an empty field; the label is read out only, beside it stands what it is about. */
+		hint?: string;
 		/** Of the currency. */
 		sign?: string;
 		value: number | null;
@@ -17,7 +17,7 @@
 		onset: (value: number | null) => void;
 	}
 	/** A figure that may be left empty, taken when the field is left. */
-	let { label, name, sign, value, most = 1_000_000, wrong, onset }: Props = $props();
+	let { label, hint, sign, value, most = 1_000_000, wrong, onset }: Props = $props();
 	const written = (figure: number | null) =>
 		figure === null ? '' : Number.isInteger(figure) ? String(figure) : figure.toFixed(2);
 	let typed = $state(untrack(() => written(value)));
@@ -35,13 +35,13 @@
 
 <div>
 	<Label class="flex items-center justify-between gap-3"
-		><span>{label}</span><span class="flex items-center gap-1"
+		><span class:sr-only={hint !== undefined}>{label}</span><span class="flex items-center gap-1"
 			>{#if sign}<span aria-hidden="true">{sign}</span>{/if}<Input
 				class="w-24! text-right"
 				inputmode="decimal"
 				bind:value={typed}
 				onchange={set}
-				aria-label={name}
+				placeholder={hint}
 				aria-invalid={complaint !== null}
 				aria-describedby={complaint ? id : undefined}
 			/></span

@@ -16,15 +16,15 @@
 	class="grid grid-cols-[1fr_auto] items-center gap-x-4 gap-y-1 border-t border-hair py-2 md:grid-cols-[1fr_12rem_6rem]"
 >
 	<Checkbox
-		class={line.owned ? 'text-soft line-through' : ''}
+		class="border-0!"
 		aria-label={w.haveOf(name)}
 		checked={line.owned}
 		onchange={({ currentTarget }) => onenter({ set: 'owned', need: line.id, is: currentTarget.checked })}
-		>{neededWords(line, region)}</Checkbox
+		><span class:line-through={line.owned}>{neededWords(line, region)}</span></Checkbox
 	>
 	<Figure
-		label={w.each}
-		name={w.priceOf(name)}
+		label={w.priceOf(name)}
+		hint={w.each}
 		sign={currencySign[region]}
 		value={line.each === null ? null : line.each / 100}
 		wrong={w.priceRange}
