@@ -1,5 +1,6 @@
 import { findBox, placeName, type House } from '@wary/core/house';
 import type { Due } from '@wary/core/observations';
+import { allInEdition } from './cited';
 import { day } from './dates';
 import { capital, namedBreakers, terms } from './terms';
 import { worryWords } from './worries';
@@ -21,7 +22,9 @@ export interface DueWords {
 
 const shownAtMost = 8;
 
-export function dueWords(due: Due, house: House): DueWords {
+export const dueWords = (due: Due, house: House): DueWords => allInEdition(wordsOf(due, house), house);
+
+function wordsOf(due: Due, house: House): DueWords {
 	const t = terms[house.region];
 	const place = (boxId: string) => {
 		const box = findBox(house, boxId);

@@ -1,3 +1,4 @@
+import { inEdition } from './cited';
 import { deadBelowV } from '@wary/core/isolation';
 import { deviceModel, type House } from '@wary/core/house';
 import {
@@ -400,7 +401,7 @@ export function workFailureWords(failure: WorkFailure, at: AtBox): string {
 		case 'wish':
 			return wishRefusalWords(failure.refusal, at.region);
 		case 'planFails':
-			return failure.verdict.faults.map((fault) => faultWords(fault, at)).join(' ');
+			return inEdition(failure.verdict.faults.map((fault) => faultWords(fault, at)).join(' '), at.house);
 		case 'notSoldHere':
 			return `${partWords[failure.part].name}: not a part of this region.`;
 	}

@@ -16,7 +16,7 @@
 	class="grid grid-cols-[1fr_auto] items-center gap-x-4 gap-y-1 border-t border-hair py-2 md:grid-cols-[1fr_12rem_6rem]"
 >
 	<Checkbox
-		class="border-0!"
+		classes={{ div: 'border-0!' }}
 		aria-label={w.haveOf(name)}
 		checked={line.owned}
 		onchange={({ currentTarget }) => onenter({ set: 'owned', need: line.id, is: currentTarget.checked })}

@@ -6,6 +6,7 @@ import { boxFill, circuitLoad } from '@wary/core/sums';
 import { isUsedUp, needsOf } from '@wary/core/shopping';
 import { wattsWord } from '../load';
 import { labelText, notHere } from '../labels';
+import { inEdition } from '../cited';
 import { neededWords } from '../needs';
 import { boxPlace, capital, volumeWord } from '../terms';
 import { torqueWord } from '../work';
@@ -44,7 +45,7 @@ export function planLines(house: House, plan: JobPlan): Line[] {
 		...(plan.labels.length > 0
 			? [
 					{ kind: 'first' as const, text: say.labels(plan.labels.map((label) => `“${labelText[label]}”`)) },
-					{ kind: 'short' as const, text: notHere }
+					{ kind: 'short' as const, text: inEdition(notHere, house) }
 				]
 			: []),
 		...(work.candidates.length > 1 ? [{ kind: 'first' as const, text: say.supply }] : []),

@@ -18,6 +18,7 @@ import {
 	terms,
 	namedBreakers
 } from '../terms';
+import { allInEdition } from '../cited';
 import { confirmWords } from './confirm';
 import { pairStepWords, resistanceWords } from './readings';
 import type { StepWords, Telling } from './step';
@@ -37,8 +38,11 @@ export const atBoxOf = ({
 	wirings: plan.work ? [plan.work.found, ...plan.work.ways.map(({ wanted }) => wanted)] : []
 });
 
-/** What a step says. */
-export function stepWords(step: Step, telling: Telling): StepWords {
+/** What a step says, by the edition that is in force. */
+export const stepWords = (step: Step, telling: Telling): StepWords =>
+	allInEdition(wordsOf(step, telling), telling.house);
+
+function wordsOf(step: Step, telling: Telling): StepWords {
 	const { house, plan, state } = telling;
 	const { region } = plan;
 	const t = terms[region];

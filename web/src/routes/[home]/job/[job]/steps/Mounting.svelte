@@ -10,6 +10,7 @@
 	import More from '$lib/ui/More.svelte';
 	import { notify } from '$lib/ui/toasts.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
+	import { inEdition } from '$words/cited';
 	import { getJob } from '../context';
 
 	/** A box that lies deep, or in too large a hole: which screw, which spacer, what to fill. */
@@ -34,7 +35,7 @@
 						gapMm,
 						depthMm: findBox(session.house, session.plan.boxId)?.depthMm
 					})
-				)
+				).map((line) => inEdition(line, session.house))
 	);
 	function keep() {
 		if (session.submit({ kind: 'note', text: lines.join(' ') })) notify('good', w.kept);
