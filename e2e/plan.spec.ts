@@ -314,6 +314,19 @@ test('us: a wall switch beside an outlet comes out too, is read to a known groun
 		at(/restorePower/)
 	);
 	await expect(page.locator('main[data-step]')).toHaveAttribute('data-unsent', '0');
+	// What it cost is kept with the record, and stands in the log.
+	await page.goto(`${page.url()}/record`);
+	await page.waitForLoadState('networkidle');
+	await page.getByRole('button', { name: 'What it cost' }).click();
+	await page.getByRole('button', { name: 'Put it on the record' }).click();
+	await expect(page.getByText(/The cost of the parts, from 0/)).toBeVisible();
+	await page.getByLabel('Parts').fill('12.40');
+	await page.getByLabel('Own time, hours').fill('1.5');
+	await page.getByLabel('Own time, hours').blur();
+	await page.getByRole('button', { name: 'Put it on the record' }).click();
+	await expect(page.getByText('Parts $12.40; 1.5 h of own time')).toBeVisible();
+	await page.goto('/fennel-lane/log?at=living-desk');
+	await expect(page.getByText('parts $12.40; 1.5 h of own time')).toBeVisible();
 	await page.goto('/fennel-lane/outlet/living-desk-switch');
 	await expect(page.getByText(/Taken out with what sits beside it in the box/)).toBeVisible();
 	await page.goto('/fennel-lane/outlet/living-desk');

@@ -139,3 +139,17 @@ test('of loaded tests the last at each outlet counts', () => {
 		false
 	);
 });
+
+test('what work cost is an entry like any other: sums in hundredths, and nothing absurd', () => {
+	const cost = (more: object) =>
+		observationBody.safeParse({ kind: 'cost', parts: 1240, minutes: 90, callOut: null, ...more }).success;
+	expect(cost({})).toBe(true);
+	for (const wrong of [
+		{ parts: -1 },
+		{ parts: 12.4 },
+		{ parts: null },
+		{ minutes: 1e6 },
+		{ callOut: 'much' }
+	])
+		expect([wrong, cost(wrong)]).toEqual([wrong, false]);
+});

@@ -26,6 +26,18 @@ export const observationBody = z.discriminatedUnion('kind', [
 		offV: z.number().min(1).max(300),
 		onV: z.number().min(1).max(300)
 	}),
+	/** What work here cost: parts and what a call-out would have been, in hundredths of the region’s unit; one’s own time. */
+	z.strictObject({
+		kind: z.literal('cost'),
+		parts: z.number().int().min(0).max(100_000_000),
+		minutes: z
+			.number()
+			.int()
+			.min(0)
+			.max(60 * 24 * 30)
+			.nullable(),
+		callOut: z.number().int().min(0).max(100_000_000).nullable()
+	}),
 	/** Something noticed, in somebody’s own words. */
 	z.strictObject({ kind: z.literal('look'), note: freeText(500) })
 ]);
@@ -44,7 +56,7 @@ export interface Observation {
 	readonly body: ObservationBody;
 }
 /** Of which form an entry is, where it is stored. */
-export const observationVersion = 1;
+export const observationVersion = 2;
 
 /** Whether a part opens at a leak, so that its button is to be tried. */
 export const hasButton = (device: Device | undefined): boolean =>

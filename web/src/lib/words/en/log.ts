@@ -1,6 +1,7 @@
 import type { ObservationBody } from '@wary/core/observations';
 import type { Region } from '@wary/core/rules';
 import { lampsWords } from './lamps';
+import { moneyWord } from './shopping';
 import { capital, halfWords, terms } from './terms';
 
 export const words = {
@@ -40,6 +41,17 @@ export const words = {
 	all: 'All of the house'
 };
 
+/** What work cost, in a line. */
+export const costWords = (
+	{ parts, minutes, callOut }: Extract<ObservationBody, { kind: 'cost' }>,
+	region: Region
+): string =>
+	[
+		`parts ${moneyWord(parts, region)}`,
+		...(minutes === null ? [] : [`${Math.round((minutes / 60) * 100) / 100} h of own time`]),
+		...(callOut === null ? [] : [`a call-out would have been ${moneyWord(callOut, region)}`])
+	].join('; ');
+
 /** One entry in a line: what, and what it came to; `bad` where something is wrong. */
 export function observationWords(
 	body: ObservationBody,
@@ -68,6 +80,8 @@ export function observationWords(
 				shows: `${body.offV.toFixed(1)} V without, ${body.onV.toFixed(1)} V with it on`,
 				bad: false
 			};
+		case 'cost':
+			return { what: 'What it cost', shows: costWords(body, region), bad: false };
 		case 'look':
 			return { what: 'Noticed', shows: body.note, bad: false };
 	}

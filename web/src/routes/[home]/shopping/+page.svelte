@@ -11,7 +11,7 @@
 	import { notify } from '$lib/ui/toasts.svelte';
 	import { partWords } from '$words/parts';
 	import { inSentence } from '$words/terms';
-	import Figure from './Figure.svelte';
+	import Figure from '$lib/ui/Figure.svelte';
 	import Item from './Item.svelte';
 
 	/** What the kept plans need together, what of it one has, and what the rest costs. */

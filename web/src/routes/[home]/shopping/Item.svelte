@@ -4,7 +4,7 @@
 	import type { Region } from '@wary/core/rules';
 	import type { CostEntry, Line } from '@wary/core/shopping';
 	import { neededWords, needWords } from '$words/needs';
-	import Figure from './Figure.svelte';
+	import Figure from '$lib/ui/Figure.svelte';
 
 	/** A line of the list: what it is, whether one has it, what one of it costs. */
 	let { line, region, onenter }: { line: Line; region: Region; onenter: (entry: CostEntry) => void } =

@@ -2,6 +2,7 @@
 	import { words as w } from '$words/job/record/page';
 	import { findBox, placeName } from '@wary/core/house';
 	import BoxRecord from './BoxRecord.svelte';
+	import Cost from './Cost.svelte';
 
 	/** A sheet a box. */
 	let { data } = $props();
@@ -19,6 +20,17 @@
 			house={data.recorded}
 			{one}
 			photos={k === 0 ? data.photos : []}
+			cost={k === 0 ? data.cost : null}
 		/>
 	</div>
 {/each}
+{#if data.job.outcome === 'finished'}<div class="no-print mx-auto max-w-[72rem] px-6 pb-8">
+		{#key data.cost}<Cost
+				home={data.home.slug}
+				region={data.recorded.region}
+				boxId={data.job.boxId}
+				parts={data.cost ? data.cost.parts : data.priced.parts}
+				minutes={data.cost?.minutes ?? null}
+				callOut={data.cost ? data.cost.callOut : data.priced.callOut}
+			/>{/key}
+	</div>{/if}

@@ -7,6 +7,7 @@
 	import Sheet from '$lib/ui/Sheet.svelte';
 	import { moment } from '$words/dates';
 	import { deviceWords } from '$words/devices';
+	import { costWords } from '$words/log';
 	import { foundWords } from '$words/found';
 	import { recordLines } from '$words/recordLines';
 	import AsFoundTable from './AsFoundTable.svelte';
@@ -30,9 +31,11 @@
 			readonly record: JobRecord;
 		};
 		photos: ComponentProps<typeof PhotoSheet>['photos'];
+		/** What was entered of its cost. */
+		cost: Parameters<typeof costWords>[0] | null;
 	}
 	/** The record of one box: what was read, proven, done and tested there. */
-	let { home, job, house, one, photos }: Props = $props();
+	let { home, job, house, one, photos, cost }: Props = $props();
 	const { plan, record, state } = $derived(one);
 	const t = $derived(terms[plan.region]);
 	const box = $derived(findBox(house, plan.boxId)!);
@@ -99,6 +102,10 @@
 		{#if outcome === 'finished'}<div>
 				<dt>{plan.putBack ? w.putBack : w.putIn}</dt>
 				<dd>{fitted}</dd>
+			</div>{/if}
+		{#if cost}<div>
+				<dt>{w.cost}</dt>
+				<dd>{capital(costWords(cost, plan.region))}</dd>
 			</div>{/if}
 		{#if state.directory}<div>
 				<dt>{w.directory}</dt>
