@@ -1,28 +1,24 @@
 <script lang="ts">
 	import { words as w } from '$words/plan/page';
-	import Button from 'flowbite-svelte/Button.svelte';
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
 	import { onMount, untrack } from 'svelte';
 	import { replaceState } from '$app/navigation';
 	import { beside, cablesInBox, findBox, placeName } from '@wary/core/house';
-	import type { Wished, WishChoice } from '@wary/core/job';
+	import type { WishChoice } from '@wary/core/job';
 	import type { PartId } from '@wary/core/devices';
-	import type { Feed, OrderSchool } from '@wary/core/wiring';
+	import type { OrderSchool } from '@wary/core/wiring';
 	import { feedFor } from '$lib/plan/offers';
 	import { Planner } from '$lib/plan/planner.svelte';
-	import Verdict from '$lib/ui/Verdict.svelte';
+	import { plainWish, Wishes } from '$lib/plan/wishes.svelte';
 	import { kindWords } from '$words/devices';
 	import { partWords } from '$words/parts';
-	import { planFailureWords } from '$words/refusals';
-	import { ruleWords } from '$words/rules/rules';
 	import { inSentence } from '$words/terms';
-	import StartJob from '../../outlet/[box]/StartJob.svelte';
 	import Choose from './Choose.svelte';
 	import Drawn from './Drawn.svelte';
 	import Groundless from './Groundless.svelte';
 	import Judged from './Judged.svelte';
 	import PutBack from './PutBack.svelte';
-	import Keep from './Keep.svelte';
+	import Begin from './Begin.svelte';
 	import ByRules from './ByRules.svelte';
 	import Compare from './Compare.svelte';
 	import Schools from './Schools.svelte';
@@ -35,42 +31,19 @@
 
 	/** What goes in instead: what is there and what shall be, side by side, judged by the model before a screw is turned. */
 	let { data } = $props();
-	const first = (part: PartId, feed: Feed): WishChoice => ({
-		part,
-		feed,
-		switched: 'keep',
-		connector: 'lever',
-		wireEnd: 'clampPlate'
-	});
-	const wishedFor = ({ boxId: id, part }: { boxId: string; part: PartId | null }) => ({
-		boxId: id,
-		wish: part === null ? ('putBack' as const) : first(part, 'asFound')
-	});
-	/** Those of a kept plan, with what sits beside them. */
-	const keptBoxes = () => {
-		const kept = data.kept?.boxes.flatMap(({ boxId: id, wish: kept }) =>
-			kept ? [{ boxId: id, wish: kept }] : []
-		);
-		const more = data.near.filter(
-			({ boxId: id }) =>
-				beside(data.house, data.box.id).includes(id) && !kept?.some((each) => each.boxId === id)
-		);
-		return kept && kept.length > 0 ? [...kept, ...more.map(wishedFor)] : null;
-	};
-	/** Every outlet of the job with what goes in there, and the one that is looked at. */
-	let boxes = $state.raw<readonly { readonly boxId: string; readonly wish: NonNullable<Wished> }[]>(
-		untrack(
-			() =>
-				keptBoxes() ?? [
-					{ boxId: data.box.id, wish: first(data.part, data.feed) },
-					...data.near.filter((near) => data.together.includes(near.boxId)).map(wishedFor)
-				]
-		)
+	const near = untrack(() => beside(data.house, data.box.id));
+	const wishes = untrack(
+		() =>
+			new Wishes({
+				home: data.box.id,
+				wish: plainWish(data.part, data.feed),
+				near: data.near,
+				together: data.together,
+				beside: near,
+				kept: data.kept?.boxes ?? null
+			})
 	);
-	let boxId = $state(untrack(() => data.box.id));
-	const wished = $derived(boxes.find((each) => each.boxId === boxId)!.wish);
-	/** What goes in at the one that is looked at; `null`: it is only taken out and put back. */
-	const wish = $derived(wished === 'putBack' ? null : wished);
+	const { boxId, wish, boxes } = $derived(wishes);
 	const box = $derived(findBox(data.house, boxId)!);
 	let school = $state<OrderSchool>('groundFirst');
 	const planner = new Planner();
@@ -89,41 +62,14 @@
 	let decorator = $state(false);
 	const choice = $derived(known ? judgeAll(known.facts, { usb, decorator }) : null);
 	const ways = $derived(known ? waysWithoutGround(known.facts) : []);
-	/** A rule that is in the way of the job, at this outlet or at another of it. */
-	const by = $derived(planner.planned?.by ?? null);
 	const take = (part: PartId) =>
 		wish && choose({ ...wish, part, feed: feedFor(planner.planned?.offers ?? [], part, wish.feed) });
-	function choose(next: NonNullable<Wished>) {
-		boxes = boxes.map((each) => (each.boxId === boxId ? { boxId, wish: next } : each));
-		if (boxId !== data.box.id || next === 'putBack') return;
+	function choose(next: WishChoice) {
+		wishes.choose(next);
+		if (boxId !== data.box.id) return;
 		const query = new URLSearchParams({ part: next.part, feed: next.feed });
 		replaceState(`?${query}`, {});
 	}
-	const left = $derived(data.near.filter((near) => boxes.every((each) => each.boxId !== near.boxId)));
-	function add(added: string) {
-		const near = left.find((each) => each.boxId === added);
-		if (!near) return;
-		boxes = [...boxes, wishedFor(near)];
-		boxId = added;
-	}
-	function leaveOut(out: string) {
-		boxes = boxes.filter((each) => each.boxId !== out);
-		if (boxId === out) boxId = data.box.id;
-	}
-	/** What is begun: the outlet of this page, and those beside it. */
-	const planned = $derived({
-		wish: boxes[0]!.wish,
-		version: data.version,
-		more: boxes.slice(1)
-	});
-	const allNeeds = $derived(planner.planned?.needs ?? []);
-	const elsewhere = $derived(planner.planned?.elsewhere ?? null);
-	/** An outlet beside the one of this page may also just be put back. */
-	const part = $derived(data.near.find((near) => near.boxId === boxId)?.part ?? null);
-	const mayPutBack = $derived(
-		boxId !== data.box.id && part !== null && beside(data.house, data.box.id).includes(boxId)
-	);
-	const onlyPutBack = (only: boolean) => choose(only ? 'putBack' : first(part!, 'asFound'));
 </script>
 
 <svelte:head><title>{w.title(placeName(data.house, data.box))} · Wary Hand</title></svelte:head>
@@ -141,15 +87,16 @@
 			house={data.house}
 			{boxes}
 			{boxId}
-			{left}
-			onlook={(to) => (boxId = to)}
-			onadd={add}
-			onleave={leaveOut}
+			left={wishes.left}
+			onlook={(to) => (wishes.boxId = to)}
+			onadd={(added) => wishes.add(added)}
+			onleave={(out) => wishes.leaveOut(out)}
 		/>
 	</header>
-	{#if wish || mayPutBack}<div class="choose">
-			{#if mayPutBack}<Checkbox class="mb-3" bind:checked={() => wish === null, onlyPutBack}
-					>{w.onlyPutBack}</Checkbox
+	{#if wish || wishes.elsePart}<div class="choose">
+			{#if wishes.elsePart}<Checkbox
+					class="mb-3"
+					bind:checked={() => wish === null, (only) => wishes.onlyPutBack(only)}>{w.onlyPutBack}</Checkbox
 				>{/if}
 			{#if wish}<Choose
 					house={data.house}
@@ -189,33 +136,7 @@
 	<section class="judged" aria-live="polite">
 		{#if plan && chosen?.ok}
 			{#if wish}<Judged house={data.house} {plan} />{:else}<PutBack house={data.house} {plan} />{/if}
-			{#if data.underWay}
-				<Verdict kind="open">{w.underWay}</Verdict>
-				<Button size="lg" href={`/${data.home.slug}/job/${data.underWay}`}>{w.goOn}</Button>
-			{:else if elsewhere}
-				<Verdict kind="bad" alert>
-					<b>{placeName(data.house, findBox(data.house, elsewhere.box)!)}.</b>
-					{planFailureWords(elsewhere, data.house.region)}
-				</Verdict>
-			{:else if by}
-				<Verdict kind="bad">
-					{#if by.box !== boxId}<b>{placeName(data.house, findBox(data.house, by.box)!)}.</b>
-						{ruleWords(by.rule, data.house.region, editionOf(data.house)).says}
-						{by.clause}{/if}
-					{byRules.refused}
-				</Verdict>
-			{:else}
-				<StartJob
-					slug={data.home.slug}
-					boxId={data.box.id}
-					region={data.house.region}
-					asked={null}
-					noResidual={plan.noResidual}
-					{planned}
-					bind:school
-				/>
-				<Keep slug={data.home.slug} region={data.house.region} {boxes} needs={allNeeds} costs={data.costs} />
-			{/if}
+			<Begin {data} {plan} {boxes} {boxId} planned={planner.planned} bind:school />
 		{/if}
 		<p class="mt-4"><a class="tap" href={`/${data.home.slug}/outlet/${data.box.id}`}>{w.back}</a></p>
 	</section>
