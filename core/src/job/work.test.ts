@@ -3,7 +3,8 @@ import { describe, expect, test } from 'vitest';
 import { arrangements, here } from '../arrangements';
 import { familyOf, soldIn } from '../devices';
 import { parseHouse } from '../files';
-import { deviceModel, findBox, settle, withBox, withBreakers, type House } from '../house';
+import { deviceModel, editHouse, findBox, settle, withBox, withBreakers, type House } from '../house';
+import { fennelLaneRecorded } from '../demo';
 import { readPlugLamps } from '../instruments';
 import { withTie } from '../../test/sharedNeutral';
 import { twoGangTwoCircuits } from '../../test/twoGang';
@@ -50,6 +51,47 @@ function through(house: House, wish: WishChoice, actual = house) {
 	const after = houseAfterJob(house, planned.plan, person.state, person.events, '2026-11-26', outcomeWords);
 	return { person, plan: planned.plan, after, kinds: person.events.map(({ body }) => body.kind) };
 }
+
+describe('two slots in a box that is grounded by its own metal', () => {
+	const wall = 'reading-stove-wall';
+	/** The old run as it was drawn in armour; `path`: its metal is a path to ground. */
+	const armoured = (path: boolean): House => {
+		const edited = editHouse(fennelLaneRecorded(), [
+			{ do: 'setCable', cable: 'reading-5', everywhere: true, sheath: 'armoured' },
+			{ do: 'setCable', cable: 'reading-5', everywhere: true, metalGround: path }
+		]);
+		if (!edited.ok) throw new Error(edited.refusal.code);
+		return edited.house;
+	};
+	const plan = (house: House, part: 'duplex' | 'gfci') =>
+		planJob(house, wall, 'groundFirst', currentProcedure, wishOf(part));
+
+	test('a grounding type goes in, its ground screw to the box; it is read before power and tried after', () => {
+		const house = armoured(true);
+		const planned = plan(house, 'duplex');
+		if (!planned.ok) throw new Error(JSON.stringify(planned.failure));
+		expect(planned.plan.labels).toEqual([]);
+		expect(planned.plan.newGrounded).toBe(true);
+		const person = new Person(house, house, planned.plan, ['b9', 'b9', 'b9']);
+		for (let n = 0; n < 300 && person.state.status === 'underWay'; n++) person.go();
+		expect(person.state.status).toBe('finished');
+		const read = person.events.flatMap(({ body }) => (body.kind === 'readOhms' ? [body.check] : []));
+		expect(read).toEqual(['hotNeutral', 'hotGround', 'groundBox']);
+		const after = person.recordAfter();
+		expect(findBox(after, wall)!.pigtails).toMatchObject([
+			{ role: 'ground', from: 'box', to: 'terminal:ground', how: 'clampPlate' }
+		]);
+		const on = withBreakers(after, { b9: true });
+		for (const half of ['upper', 'lower'] as const) expect(readPlugLamps(on, wall, half)).toEqual(soundLamps);
+	});
+
+	test('where the metal leads nowhere it is refused without a guard, and a GFCI leaves the box alone', () => {
+		const bare = plan(armoured(false), 'duplex');
+		expect(bare.ok ? null : bare.failure).toMatchObject({ code: 'planFails' });
+		const guarded = plan(armoured(false), 'gfci');
+		expect(guarded.ok && guarded.plan.work!.ways[0]!.wanted.pigtails).toEqual([]);
+	});
+});
 
 describe('two circuits that share a neutral on one device', () => {
 	test.each(sharing)(

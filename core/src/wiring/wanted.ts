@@ -1,5 +1,6 @@
 import {
 	beside,
+	cablesInBox,
 	findBox,
 	tabsOf,
 	withTabs,
@@ -12,7 +13,7 @@ import {
 } from '../house';
 import { regions, withoutGround } from '../rules';
 import { netsOf, onDevice, type Conducting, type Net } from './nets';
-import { seated } from './seat';
+import { seated, wayFor } from './seat';
 import {
 	asRecorded,
 	endId,
@@ -64,7 +65,41 @@ export function wanted(house: House, boxId: string, wish: Wish, found = asRecord
 		if (!bonded) return refuse({ code: 'noRoom', role: group.role });
 		wiring = bonded;
 	}
-	return { ok: true, wiring: withoutLeftovers(wiring, found) };
+	return { ok: true, wiring: groundedByBox(house, boxId, withoutLeftovers(wiring, found), wish) };
+}
+
+/**
+ * The ground of the new part by the metal of its box, where no cable brings a ground wire and the metal of one is a path to ground (us: NEC 250.118, 406.4(D)(1)): a tail from the
+ * box to its ground terminal. Whether that is a ground the model says.
+ */
+function groundedByBox(house: House, boxId: string, wiring: Wiring, wish: Wish): Wiring {
+	const cables = cablesInBox(house, boxId).map(({ cable }) => cable);
+	const wired = cables.some(({ conductors }) => conductors.some(({ role }) => role === 'ground'));
+	const path = cables.some(({ metal }) => metal !== undefined);
+	const ground = deviceModel(wiring.device!).terminals.find(({ role }) => role === 'ground');
+	const metal = findBox(house, boxId)?.material === 'metal';
+	if (!metal || !path || wired || !ground || endsAt(wiring, `terminal:${ground.name}`).length > 0)
+		return wiring;
+	const { boxBond } = regions[house.region].custom;
+	const how = wayFor(ground, [{ size: regions[house.region].custom.outletCable }], wish.wireEnd);
+	const id = freeId(
+		wiring.pigtails.map((tail) => tail.id),
+		'boxTail'
+	);
+	return {
+		...wiring,
+		pigtails: [
+			...wiring.pigtails,
+			{
+				id,
+				role: 'ground',
+				colour: boxBond.colour === 'bare' ? 'green' : boxBond.colour,
+				from: 'box',
+				to: `terminal:${ground.name}`,
+				how: how ?? boxBond.how
+			}
+		]
+	};
 }
 
 /** Whether a box of metal has a ground in it and nothing joins its metal to that, neither here nor at a device beside this one. */

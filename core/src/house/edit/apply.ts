@@ -3,6 +3,7 @@ import { checkHouse, type HouseProblem } from '../check';
 import { cablesInBox, findBox, findBreaker } from '../lookup';
 import type { House } from '../schema';
 import { atBox } from './box';
+import { setCable } from './cable';
 import { changed, refused, type Changed } from './chain';
 import { atCircuit } from './circuit';
 import type { Edit, EditRefusal } from './edits';
@@ -108,6 +109,8 @@ function make(house: House, edit: Edit): Changed {
 		case 'removeCircuit':
 		case 'splitCircuit':
 			return atCircuit(house, edit);
+		case 'setCable':
+			return setCable(house, edit);
 		case 'addSwitch':
 			return addSwitch(house, edit);
 		case 'addOutlet':

@@ -104,6 +104,20 @@ export const editSchema = z.discriminatedUnion('do', [
 	}),
 	/** A wall switch in one box with an outlet, what it works, and the circuit that feeds it. */
 	z.strictObject({ do: z.literal('addSwitch'), beside: id, name: title, works: title, circuit: id }),
+	/** What a cable is, as it was seen; `everywhere`: all of its circuit. What is left out stays as it is. */
+	z.strictObject({
+		do: z.literal('setCable'),
+		cable: id,
+		everywhere: z.boolean().default(false),
+		size: z.enum(conductorSizes).optional(),
+		material: z.enum(['copper', 'aluminium']).optional(),
+		sheath: z.enum(['nonmetallic', 'twinAndEarth', 'armoured', 'conduit']).optional(),
+		lengthM: z.number().min(0.1).max(500).optional(),
+		/** Whether it has a ground wire. */
+		grounded: z.boolean().optional(),
+		/** Whether the metal of its sheath is a path to ground. */
+		metalGround: z.boolean().optional()
+	}),
 	z.strictObject({ do: z.literal('removeBox'), box: id }),
 	z.strictObject({ do: z.literal('placeBox'), box: id, spot }),
 	z.strictObject({ do: z.literal('unplaceBox'), box: id }),
@@ -144,7 +158,7 @@ export type EditOf<Kind extends Edit['do']> = Extract<Edit, { do: Kind }>;
 export type EditRefusal =
 	| {
 			readonly code: 'unknown';
-			readonly what: 'room' | 'box' | 'panel' | 'breaker' | 'circuit' | 'residual' | 'load';
+			readonly what: 'room' | 'box' | 'panel' | 'breaker' | 'circuit' | 'residual' | 'load' | 'cable';
 			readonly id: string;
 	  }
 	| { readonly code: 'roomInUse'; readonly room: string; readonly boxes: number }
