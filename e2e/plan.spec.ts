@@ -357,3 +357,29 @@ test('us: two circuits that share a neutral on one outlet are refused until thei
 	await expect(page.getByText(/Two breakers share a neutral here/)).toBeVisible();
 	await expect(page.getByRole('button', { name: 'Begin' })).toHaveCount(0);
 });
+
+test('us: armour that was shown to be a ground is put on record, and a grounding type may go where two slots were', async ({
+	page
+}) => {
+	await page.goto('/fennel-lane/plan/reading-stove-wall?part=duplex');
+	await expect(page.getByText(/An outlet with a place for one may stand here only guarded/)).toBeVisible();
+	await page.goto('/fennel-lane/outlet/reading-stove-wall');
+	await page.waitForLoadState('networkidle');
+	await page
+		.getByRole('button', {
+			name: /^From Reading nook, lamp table: 14 AWG, plastic or cloth sheath, no ground in it/
+		})
+		.click();
+	await page.getByLabel('The same for every cable of this circuit').check();
+	await page.getByLabel(/^Sheath/).selectOption('armoured');
+	await expect(page.getByText(/Old armoured cable without a bonding strip/)).toBeVisible();
+	await page.getByLabel('Its metal is a path to ground').check();
+	await expect(page.getByText(/armoured cable, grounded by its metal alone/).first()).toBeVisible();
+	// A size that isn’t made of aluminum is refused in its place, and the field says what is on record.
+	await page.getByLabel('Conductors of').selectOption('aluminium');
+	await expect(page.locator('.verdict').last()).toBeVisible();
+	await expect(page.getByLabel('Conductors of')).toHaveValue('copper');
+	await page.goto('/fennel-lane/plan/reading-stove-wall?part=duplex');
+	await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible();
+	await expect(page.getByText(/Ground on it, and it doesn’t depend on this part/)).toBeVisible();
+});

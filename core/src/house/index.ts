@@ -67,6 +67,7 @@ export {
 	editHouse,
 	editSchema,
 	freshId,
+	isMetalSheath,
 	newHome,
 	plainName,
 	sameName,

@@ -8,6 +8,8 @@ export {
 	type ConductorSize
 } from './conductors';
 export {
+	sheathsIn,
+	sizesIn,
 	regions,
 	type CodeBook,
 	type Region,

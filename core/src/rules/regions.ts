@@ -1,4 +1,4 @@
-import type { ConductorSize } from './conductors';
+import { conductorSizes, type ConductorSize } from './conductors';
 
 /**
  * A region is four things: how it is supplied, what is usual in its walls, which code book is asked (`codeBooks`), and what things are called there (its dialect, which
@@ -206,3 +206,11 @@ export const regions: Record<Region, RegionRules> = {
 		}
 	}
 };
+
+const unitOf = (size: ConductorSize): string => size.replace(/^[\d.]+/, '');
+/** Sizes sold in a region, as they are listed. */
+export const sizesIn = (region: Region): ConductorSize[] =>
+	conductorSizes.filter((size) => unitOf(size) === unitOf(regions[region].custom.outletCable));
+
+/** Kinds of cable that one finds in a region’s walls, the usual one first. */
+export const sheathsIn = (region: Region) => [regions[region].custom.sheath, 'armoured', 'conduit'] as const;

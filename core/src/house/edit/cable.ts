@@ -10,7 +10,7 @@ import { freshId, idsOf } from './ids';
 const soundMetalOhm = 0.1;
 const metalSheaths: readonly Cable['sheath'][] = ['armoured', 'conduit'];
 /** Whether a sheath has metal that could be a path to ground. */
-export const isMetal = (sheath: Cable['sheath']): boolean => metalSheaths.includes(sheath);
+export const isMetalSheath = (sheath: Cable['sheath']): boolean => metalSheaths.includes(sheath);
 
 /** What a cable is, as it was seen: size, metal, sheath, length, whether it has a ground wire and whether its metal is a ground; for it alone or for all of its circuit. */
 export function setCable(house: House, edit: EditOf<'setCable'>): Changed {
@@ -56,7 +56,7 @@ function described(house: House, was: Cable, edit: EditOf<'setCable'>): Cable {
 		sheath,
 		lengthM: measured ? edit.lengthM! : was.lengthM,
 		...(was.assumed && !measured ? { assumed: true as const } : {}),
-		...(isMetal(sheath) && isGround ? { metal: had ?? { resistanceOhm: soundMetalOhm } } : {}),
+		...(isMetalSheath(sheath) && isGround ? { metal: had ?? { resistanceOhm: soundMetalOhm } } : {}),
 		conductors: was.conductors.map((each) => {
 			if (each.role !== 'ground' || size === was.size) return each;
 			const { size: _own, ...plain } = each;

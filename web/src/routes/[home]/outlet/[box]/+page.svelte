@@ -25,7 +25,9 @@
 	import StartJob from './StartJob.svelte';
 	import VoltsAlong from './VoltsAlong.svelte';
 	import BoxFill from './BoxFill.svelte';
+	import Cables from './Cables.svelte';
 	import TheBox from './TheBox.svelte';
+	import { words as cableWords } from '$words/outlet/cables';
 	import ThePlace from './ThePlace.svelte';
 	import WhatIsThere from './WhatIsThere.svelte';
 	import { worryWords } from '$words/worries';
@@ -36,6 +38,10 @@
 	const circuit = $derived(circuitsInBox(data.house, data.box.id)[0]);
 	const breaker = $derived(circuit ? findBreaker(data.house, circuit.breaker) : undefined);
 	const findings = $derived(breaker?.findings.filter(({ box }) => box === data.box.id) ?? []);
+	let cablesKept = $state<{ open: Record<string, boolean>; everywhere: boolean }>({
+		open: {},
+		everywhere: false
+	});
 	const near = $derived(beside(data.house, data.box.id));
 	const places = (outlets: boolean) =>
 		near
@@ -171,6 +177,17 @@
 										known={data.known}
 									/>{/key}</More
 							></TableBodyCell
+						></TableBodyRow
+					>{/if}
+				{#if circuit}<TableBodyRow
+						><TableHeadCell>{cableWords.cables}</TableHeadCell><TableBodyCell
+							>{#key data.version}<Cables
+									house={data.house}
+									version={data.version}
+									slug={data.home.slug}
+									box={data.box}
+									bind:kept={cablesKept}
+								/>{/key}</TableBodyCell
 						></TableBodyRow
 					>{/if}
 				<TableBodyRow
