@@ -47,6 +47,12 @@ test('us: two plans are kept, what they need stands on one list, priced, ticked 
 	const csv = await (await page.request.get('/fennel-lane/shopping.csv')).text();
 	expect(csv.split('\r\n')[0]).toBe('item,number,owned,price_each,together');
 	expect(csv).toMatch(/Decorator outlet, 15 A.*,1,no,4\.80,4\.80/);
+	// Parts side by side say what they cost, where that was entered.
+	await page.goto('/fennel-lane/plan/music-piano');
+	await planned(page, 'decorator');
+	await page.getByRole('button', { name: 'Compare' }).click();
+	await expect(page.getByRole('row', { name: /^Price, as you entered it .*\$4\.80/ })).toBeVisible();
+	await page.goto('/fennel-lane/shopping');
 	// Opened again it is the plan that was kept; begun, it is kept no more.
 	await page
 		.getByRole('listitem')

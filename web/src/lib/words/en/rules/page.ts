@@ -87,6 +87,7 @@ export const byRules = {
 		after: 'Can guard what follows',
 		usb: 'USB',
 		depth: 'Depth behind the face',
+		price: 'Price, as you entered it',
 		damp: 'Sold for damp places',
 		why: 'In the way',
 		against: 'Against it'

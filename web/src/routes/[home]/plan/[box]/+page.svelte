@@ -148,6 +148,7 @@
 					edition={editionOf(data.house)}
 					{choice}
 					part={wish.part}
+					costs={data.costs}
 					onpick={take}
 				/></More
 			>{/if}

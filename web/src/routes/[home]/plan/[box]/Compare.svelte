@@ -12,8 +12,10 @@
 	import { familyOf, forRules, type PartId } from '@wary/core/devices';
 	import type { Choice, Judged } from '@wary/core/replacement';
 	import type { Edition, Region } from '@wary/core/rules';
+	import { needId, type Costs } from '@wary/core/shopping';
 	import { partWords } from '$words/parts';
 	import { yesNo } from '$words/rules/place';
+	import { moneyWord } from '$words/shopping';
 	import { levelWords, ruleWords } from '$words/rules/rules';
 
 	interface Props {
@@ -21,10 +23,11 @@
 		edition: Edition;
 		choice: Choice;
 		part: PartId;
+		costs: Costs;
 		onpick: (part: PartId) => void;
 	}
 	/** Up to four parts point by point; the one that is wished for among them. */
-	let { region, edition, choice, part, onpick }: Props = $props();
+	let { region, edition, choice, part, costs, onpick }: Props = $props();
 	const most = 4;
 	let chosen = $state<readonly PartId[]>(
 		untrack(() => [part, ...choice.parts.map((each) => each.part).filter((id) => id !== part)].slice(0, 3))
@@ -55,11 +58,27 @@
 					: []),
 				['usb', (each: Judged) => mark(of(each).usb)],
 				['depth', (each: Judged) => `${of(each).depthMm} mm`],
+				...(choice.parts.some((each) => price(each) !== undefined)
+					? ([
+							[
+								'price',
+								(each: Judged) => {
+									const minor = price(each);
+									return minor === undefined ? '–' : moneyWord(minor, region);
+								}
+							]
+						] as const)
+					: []),
 				['why', (each: Judged) => inTheWay(each, ['forbids', 'needs'])],
 				['against', (each: Judged) => [inTheWay(each, ['against']), lacks(each)].filter((s) => s && s !== '–').join('; ') || '–'] // prettier-ignore
 			] as const
 		).map(([point, say]) => ({ point, cells: shown.map(say) }))
 	);
+	/** By the prices entered on the shopping list. */
+	const price = ({ part: id, ratingA }: Judged): number | undefined =>
+		new Map(Object.entries(costs.prices)).get(
+			needId({ kind: 'part', part: id, ratingA, weatherResistant: false })
+		);
 	const of = ({ part: id, ratingA }: Judged) => forRules(familyOf(id), ratingA);
 	function toggle(id: PartId, is: boolean) {
 		chosen = is ? [...chosen, id].slice(-most) : chosen.filter((each) => each !== id);
