@@ -372,9 +372,9 @@ test('us: armour that was shown to be a ground is put on record, and a grounding
 		.click();
 	await page.getByLabel('The same for every cable of this circuit').check();
 	await page.getByLabel(/^Sheath/).selectOption('armoured');
-	await expect(page.getByText(/Old armoured cable without a bonding strip/)).toBeVisible();
+	await expect(page.getByText(/Old armored cable without a bonding strip/)).toBeVisible();
 	await page.getByLabel('Its metal is a path to ground').check();
-	await expect(page.getByText(/armoured cable, grounded by its metal alone/).first()).toBeVisible();
+	await expect(page.getByText(/armored cable, grounded by its metal alone/).first()).toBeVisible();
 	// A size that isn’t made of aluminum is refused in its place, and the field says what is on record.
 	await page.getByLabel('Conductors of').selectOption('aluminium');
 	await expect(page.locator('.verdict').last()).toBeVisible();

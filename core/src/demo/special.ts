@@ -1,6 +1,20 @@
 import { cableConductors, type Box, type Cable, type House } from '../house';
 import { duplex } from './build';
 
+/** An end on a terminal or in a splice, or capped. */
+const end = (cable: Cable, conductor: string, at: string, how: 'hook' | 'twistOn' = 'hook') => ({
+	cable: cable.id,
+	conductor,
+	at,
+	...(at === 'capped' ? {} : { how })
+});
+const joined = (cable: Cable, role: 'hot' | 'ground') => end(cable, role, `joint:${role}s`, 'twistOn');
+/** Tails of the ground splice to the device and to a box of metal. */
+const groundTails: Box['pigtails'] = [
+	{ id: 'device', role: 'ground', colour: 'bare', from: 'joint:grounds', to: 'terminal:ground', how: 'hook' },
+	{ id: 'box', role: 'ground', colour: 'bare', from: 'joint:grounds', to: 'box', how: 'screw' }
+];
+
 /** The outlet at the end of a us run with one half on a wall switch: hot goes on to the switch with its red back, the tab on the hot side is broken off. */
 export function switchedHalf(house: House, boxId: string, wallSwitch: { id: string; name: string }): House {
 	const box = house.boxes.find(({ id }) => id === boxId)!;
@@ -17,12 +31,6 @@ export function switchedHalf(house: House, boxId: string, wallSwitch: { id: stri
 				: [each]
 		)
 	};
-	const end = (cable: Cable, conductor: string, at: string, how: 'hook' | 'twistOn' = 'hook') => ({
-		cable: cable.id,
-		conductor,
-		at,
-		...(at === 'capped' ? {} : { how })
-	});
 	const lamp: Box = {
 		...box,
 		device: duplex(15, { tabs: { hot: false, neutral: true } }),
@@ -31,25 +39,17 @@ export function switchedHalf(house: House, boxId: string, wallSwitch: { id: stri
 			{ id: 'grounds', how: 'twistOn' }
 		],
 		terminations: [
-			end(feed, 'hot', 'joint:hots', 'twistOn'),
-			end(feed, 'ground', 'joint:grounds', 'twistOn'),
+			joined(feed, 'hot'),
+			joined(feed, 'ground'),
 			end(feed, 'neutral', 'terminal:neutralUpper'),
-			end(loop, 'hot', 'joint:hots', 'twistOn'),
+			joined(loop, 'hot'),
 			end(loop, 'red', 'terminal:hotLower'),
-			end(loop, 'ground', 'joint:grounds', 'twistOn'),
+			joined(loop, 'ground'),
 			end(loop, 'neutral', 'capped')
 		],
 		pigtails: [
 			{ id: 'hot', role: 'hot', colour: 'black', from: 'joint:hots', to: 'terminal:hotUpper', how: 'hook' },
-			{
-				id: 'device',
-				role: 'ground',
-				colour: 'bare',
-				from: 'joint:grounds',
-				to: 'terminal:ground',
-				how: 'hook'
-			},
-			{ id: 'box', role: 'ground', colour: 'bare', from: 'joint:grounds', to: 'box', how: 'screw' }
+			...groundTails
 		]
 	};
 	const { device: _outlet, worries: _worries, history: _history, ...like } = box;
@@ -75,14 +75,6 @@ export function switchedHalf(house: House, boxId: string, wallSwitch: { id: stri
 		cables: [...house.cables, loop]
 	};
 }
-
-const end = (cable: Cable, conductor: string, at: string, how: 'hook' | 'twistOn' = 'hook') => ({
-	cable: cable.id,
-	conductor,
-	at,
-	how
-});
-const joined = (cable: Cable, role: 'neutral' | 'ground') => end(cable, role, `joint:${role}s`, 'twistOn');
 
 /** An outlet whose halves hang on two circuits that share the neutral of one cable (us: a multi-wire branch circuit): the tab on the hot side is broken off. */
 export function sharedNeutralOutlet(
@@ -121,17 +113,7 @@ export function sharedNeutralOutlet(
 			end(cable, 'neutral', 'terminal:neutralUpper'),
 			joined(cable, 'ground')
 		],
-		pigtails: [
-			{
-				id: 'device',
-				role: 'ground',
-				colour: 'bare',
-				from: 'joint:grounds',
-				to: 'terminal:ground',
-				how: 'hook'
-			},
-			{ id: 'box', role: 'ground', colour: 'bare', from: 'joint:grounds', to: 'box', how: 'screw' }
-		]
+		pigtails: groundTails
 	};
 	return {
 		...house,

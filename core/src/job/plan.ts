@@ -50,11 +50,13 @@ export type TerminatingSchool = 'groundFirst' | 'hotFirst' | 'asItCameOff';
  * 3: something else goes in: what is done at the box is `work`, moves on conductor ends; what the new part adds is tried after.
  * 4: the same again is moves on conductor ends, too; a plug-in tester and a plug before anything is switched off, set beside the final test; an outlet that is dead from the start; what is found otherwise than
  * recorded is planned anew while the job runs.
- * 5: two circuits on one device that share a neutral have to open together, too.
+ * 5: two circuits on one device that share a neutral have to open together, too; a part whose only ground is the metal of its box is joined to that.
  */
 export const currentProcedure = 5;
 /** From which procedure on a neutral that is shared on one device counts as shared. */
 const neutralOnOneDevice = 5;
+/** From which on a part is joined to the metal of its box where that is its only ground. */
+const groundOfBox = 5;
 /** From which procedure on the same again is moves on conductor ends, too. */
 const movesThroughout = 4;
 /** From which procedure something else can be put in, and from which on both kinds of job have one number. */
@@ -192,7 +194,8 @@ export function planJob(
 				? box.device.ratingA
 				: 0;
 	const ratingA = ratings.includes(was) ? was : ratings[0]!;
-	const worked = wish && planWork(house, boxId, wish, ratingA, school, packet);
+	const groundByBox = procedure >= groundOfBox;
+	const worked = wish && planWork(house, boxId, wish, ratingA, school, { packet, groundByBox });
 	if (worked && !worked.ok) return { ok: false, failure: { ...worked.failure, box: boxId } };
 	const work = worked?.work ?? null;
 	const device = box.device!;

@@ -37,27 +37,38 @@ import {
 import type { WishChoice } from './wishSchema';
 import type { ProtectionCheck, Work, WorkFailure, WorkWay } from './work';
 
-/** A part as it comes out of the packet, where it isn’t just any of its family. */
-type Packet = Device | null;
+/** How a wish is taken. */
+interface Taking {
+	/** What was there again, as it is sold now; `null`: any of the family that is wished for. */
+	readonly packet: Device | null;
+	/** Whether the metal of the box may be the part’s ground. */
+	readonly groundByBox: boolean;
+}
 
 /** The wish with its part as it comes out of the packet. */
-const asWish = (choice: WishChoice, packet: Packet, ratingA: number, supply: readonly string[]): Wish => ({
+const asWish = (
+	choice: WishChoice,
+	{ packet, groundByBox }: Taking,
+	ratingA: number,
+	supply: readonly string[]
+): Wish => ({
 	device: packet ?? familyOf(choice.part).made(ratingA),
 	feed: choice.feed,
 	switched: choice.switched,
 	supply,
 	wireEnd: choice.wireEnd,
-	connector: choice.connector
+	connector: choice.connector,
+	groundByBox
 });
 
-/** Plans the work for a wish, and has the model judge it. `ratingA`: of the new part; `same`: what was there again, as it is sold now. */
+/** Plans the work for a wish, and has the model judge it. `ratingA`: of the new part. */
 export function planWork(
 	house: House,
 	boxId: string,
 	choice: WishChoice,
 	ratingA: number,
 	school: OrderSchool,
-	same: Packet = null
+	taking: Taking = { packet: null, groundByBox: true }
 ): { ok: true; work: Work } | { ok: false; failure: WorkFailure } {
 	const family = familyOf(choice.part);
 	if (family.region !== house.region)
@@ -65,7 +76,7 @@ export function planWork(
 	const found = asRecorded(house, boxId);
 	const feeding = feedingCables(house, boxId, found);
 	const recorded = recordedSupply(house, boxId, feeding);
-	const first = wayFor(house, boxId, choice, same, ratingA, recorded, found, school);
+	const first = wayFor(house, boxId, choice, taking, ratingA, recorded, found, school);
 	if ('code' in first) return { ok: false, failure: { code: 'wish', refusal: first } };
 	// Whatever goes on a load side depends on which cable is the supply, however it was found to sit.
 	const depends = feeding.length > 1 && usesLoad(first.wanted);
@@ -74,14 +85,23 @@ export function planWork(
 	if (!said.passes) return { ok: false, failure: { code: 'planFails', verdict: said } };
 	const others = depends ? feeding.filter((cable) => !recorded.includes(cable)) : [];
 	const ways = others.flatMap((cable) => {
-		const way = wayFor(house, boxId, { ...choice, feed: 'protected' }, same, ratingA, [cable], found, school);
+		const way = wayFor(
+			house,
+			boxId,
+			{ ...choice, feed: 'protected' },
+			taking,
+			ratingA,
+			[cable],
+			found,
+			school
+		);
 		return 'code' in way ? [] : [way];
 	});
 	return {
 		ok: true,
 		work: {
 			wish: choice,
-			same: same !== null,
+			same: taking.packet !== null,
 			found,
 			ways: [first, ...ways],
 			checks: checksOf(house, boxId, first.wanted, said, promise.switched),
@@ -101,13 +121,13 @@ function wayFor(
 	house: House,
 	boxId: string,
 	choice: WishChoice,
-	packet: Packet,
+	taking: Taking,
 	ratingA: number,
 	supply: readonly string[],
 	found: Wiring,
 	school: OrderSchool
 ): WorkWay | WishRefusal {
-	const made = wanted(house, boxId, asWish(choice, packet, ratingA, supply), found);
+	const made = wanted(house, boxId, asWish(choice, taking, ratingA, supply), found);
 	if (!made.ok) return made.refusal;
 	const roles = new Map<string, Role>(
 		[found, made.wiring].flatMap((wiring) =>

@@ -88,6 +88,9 @@ describe('two slots in a box that is grounded by its own metal', () => {
 	test('where the metal leads nowhere it is refused without a guard, and a GFCI leaves the box alone', () => {
 		const bare = plan(armoured(false), 'duplex');
 		expect(bare.ok ? null : bare.failure).toMatchObject({ code: 'planFails' });
+		// A job begun before that was known goes on by the plan that it had.
+		const before = planJob(armoured(true), wall, 'groundFirst', 4, wishOf('gfci'));
+		expect(before.ok && before.plan.work!.ways[0]!.wanted.pigtails).toEqual([]);
 		const guarded = plan(armoured(false), 'gfci');
 		expect(guarded.ok && guarded.plan.work!.ways[0]!.wanted.pigtails).toEqual([]);
 	});

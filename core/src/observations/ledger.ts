@@ -44,7 +44,13 @@ export const observationBody = z.discriminatedUnion('kind', [
 export type ObservationBody = Readonly<z.infer<typeof observationBody>>;
 
 /** An entry of the ledger as it is sent. Nothing in it is ever changed; what no longer holds is overtaken by a later entry. */
-export const observationSchema = z.strictObject({ id: z.uuid(), box: nameText(80), body: observationBody });
+export const observationSchema = z.strictObject({
+	id: z.uuid(),
+	box: nameText(80),
+	/** The job that it is about. */
+	job: z.uuid().optional(),
+	body: observationBody
+});
 
 export interface Observation {
 	readonly id: string;

@@ -62,6 +62,21 @@ export function entered(costs: Costs, entry: CostEntry): Costs {
 	}
 }
 
+/** The entry that puts back what an entry changes. */
+export function takingBack(costs: Costs, entry: CostEntry): CostEntry {
+	switch (entry.set) {
+		case 'price':
+			return { ...entry, minor: new Map(Object.entries(costs.prices)).get(entry.need) ?? null };
+		case 'owned':
+			return { ...entry, is: costs.owned.includes(entry.need) };
+		case 'minutes':
+			return { ...entry, minutes: costs.minutes };
+		case 'hour':
+		case 'callOut':
+			return { ...entry, minor: costs[entry.set] };
+	}
+}
+
 /** A line of a shopping list. */
 export interface Line extends Needed {
 	readonly id: string;

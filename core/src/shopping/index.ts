@@ -15,6 +15,7 @@ export {
 	costsSchema,
 	entered,
 	noCosts,
+	takingBack,
 	type Bill,
 	type CostEntry,
 	type Costs,

@@ -18,6 +18,7 @@ import {
 	needsOfJob,
 	noCosts,
 	summed,
+	takingBack,
 	type Costs,
 	type Need,
 	type Needed
@@ -191,6 +192,18 @@ describe('what it costs', () => {
 					const last = entries.findLast((each) => each.set === 'price' && each.need === need);
 					const price = new Map(Object.entries(stored.prices)).get(need);
 					expect(price ?? null).toBe(last && last.set === 'price' ? last.minor : null);
+				}
+				// Taking the last one back leaves what was before it.
+				const last = entries.at(-1);
+				if (last) {
+					const before = entries.slice(0, -1).reduce(entered, noCosts);
+					const again = entered(entered(before, last), takingBack(before, last));
+					const plain = ({ prices, owned, ...rest }: Costs) => [
+						Object.entries(prices).sort(),
+						[...owned].sort(),
+						rest
+					];
+					expect(plain(again)).toEqual(plain(before));
 				}
 				const has = entries.findLast((each) => each.set === 'owned' && each.need === 'a');
 				expect(stored.owned.filter((id) => id === 'a').length).toBe(

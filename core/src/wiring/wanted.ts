@@ -73,6 +73,7 @@ export function wanted(house: House, boxId: string, wish: Wish, found = asRecord
  * box to its ground terminal. Whether that is a ground the model says.
  */
 function groundedByBox(house: House, boxId: string, wiring: Wiring, wish: Wish): Wiring {
+	if (wish.groundByBox === false) return wiring;
 	const cables = cablesInBox(house, boxId).map(({ cable }) => cable);
 	const wired = cables.some(({ conductors }) => conductors.some(({ role }) => role === 'ground'));
 	const path = cables.some(({ metal }) => metal !== undefined);

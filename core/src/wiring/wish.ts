@@ -18,6 +18,8 @@ export interface Wish {
 	/** Schools of practice. */
 	readonly wireEnd: WireEndSchool;
 	readonly connector: Extract<How, 'lever' | 'twistOn'>;
+	/** Left out: where the metal of the box is the only ground, the part is joined to it. */
+	readonly groundByBox?: boolean;
 }
 
 /** Why a box can't be wired to a wish. */

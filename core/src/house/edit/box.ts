@@ -48,15 +48,18 @@ export function atBox(
 		case 'removeBox': {
 			const off = isWallSwitch(box.device) ? takenOff(house, box.id) : unplace(house, box.id);
 			if (!off.ok) return off;
+			const boxes = alone(off.house, box.id).boxes.filter(({ id }) => id !== box.id);
+			// What hung on it alone may have gone with it.
+			const stays = new Set(boxes.map(({ id }) => id));
 			return changed({
 				...off.house,
-				boxes: alone(off.house, box.id).boxes.filter(({ id }) => id !== box.id),
-				loads: off.house.loads.filter((load) => load.box !== box.id),
+				boxes,
+				loads: off.house.loads.filter((load) => stays.has(load.box)),
 				panels: off.house.panels.map((panel) => ({
 					...panel,
 					breakers: panel.breakers.map((breaker) => ({
 						...breaker,
-						findings: breaker.findings.filter((found) => found.box !== box.id)
+						findings: breaker.findings.filter((found) => stays.has(found.box))
 					}))
 				}))
 			});

@@ -76,6 +76,22 @@ describe('edits of the house record', () => {
 			refusal: { code: 'jobUnderWay', box: boxId }
 		});
 	});
+
+	it('nor one that is only taken out with it and put back', async () => {
+		const { version } = await latestHouse(home.id);
+		const boxId = 'living-desk';
+		await startJob(home, { id: randomUUID(), boxId, school: 'groundFirst', who: 'Avery Quill' });
+		expect(
+			await recordEdits(home, {
+				expectedVersion: version,
+				edits: [{ do: 'removeBox', box: 'living-desk-switch' }],
+				why: 'gone'
+			})
+		).toMatchObject({
+			code: 'refused',
+			refusal: { code: 'jobUnderWay', box: 'living-desk-switch' }
+		});
+	});
 });
 
 describe('settings', () => {

@@ -28,8 +28,9 @@ export async function recordEdits(
 	if (!edited.ok) return { code: 'refused', edit: edited.edit, refusal: edited.refusal };
 	const kept = new Set(edited.house.boxes.map(({ id }) => id));
 	const jobs = await manyJobs(household.id);
-	const job = jobs.find(({ outcome, boxId }) => outcome === null && !kept.has(boxId));
-	if (job) return { code: 'refused', edit: 0, refusal: { code: 'jobUnderWay', box: job.boxId } };
+	const worked = jobs.flatMap(({ outcome, boxes }) => (outcome === null ? boxes : []));
+	const gone = worked.find(({ boxId }) => !kept.has(boxId));
+	if (gone) return { code: 'refused', edit: 0, refusal: { code: 'jobUnderWay', box: gone.boxId } };
 	try {
 		await transaction((on) => addHouseVersion(on, household.id, version + 1, edited.house, why));
 	} catch (error) {

@@ -1,6 +1,11 @@
-import { observationBody, observationVersion, type Observation } from '@wary/core/observations';
+import {
+	observationBody,
+	observationVersion,
+	type Observation,
+	type ObservationBody
+} from '@wary/core/observations';
 import { shapeFault } from '@wary/core/text';
-import { connections, many, UnreadableRow, type Queryable } from './db';
+import { connections, many, maybeOne, UnreadableRow, type Queryable } from './db';
 
 type Row = {
 	observation_id: string;
@@ -47,6 +52,21 @@ export async function manyObservationsAt(householdId: string, boxId: string): Pr
 		[householdId, boxId]
 	);
 	return rows.map(toObservation);
+}
+
+/** What was entered last of what a job cost; `null`: nothing. */
+export async function maybeCostOf(
+	householdId: string,
+	jobId: string
+): Promise<Extract<ObservationBody, { kind: 'cost' }> | null> {
+	const row = await maybeOne<Row>(
+		connections(),
+		`select ${columns} from observation where household_id = $1 and job_id = $2 and body ->> 'kind' = 'cost'
+		order by at desc limit 1`,
+		[householdId, jobId]
+	);
+	const body = row && toObservation(row).body;
+	return body?.kind === 'cost' ? body : null;
 }
 
 /** Adds entries; one whose id is there already changes nothing. Left without a time an entry is of now. */

@@ -15,6 +15,8 @@ import {
 	mostKept
 } from './shopping';
 import { freshDatabase } from './test/database';
+import { addJobEnd } from './jobs';
+import { addObservations, maybeCostOf } from './observations';
 import { startJob } from './useCases';
 
 let client: pg.Client;
@@ -74,6 +76,9 @@ describe('kept plans', () => {
 		);
 		expect(await keepPlan(other.id, randomUUID(), plan('box-room-desk'))).toBe('full');
 		expect(await manyKeptPlans(other.id)).toHaveLength(mostKept);
+		// One that is kept already is kept, however often it is sent.
+		const [first] = await manyKeptPlans(other.id);
+		expect(await keepPlan(other.id, first!.id, first!.plan)).toBe('kept');
 		await client.query(`update kept_plan set body = '{"boxes": []}' where household_id = $1`, [other.id]);
 		await expect(manyKeptPlans(other.id)).rejects.toThrow(/boxes/);
 		await client.query('delete from kept_plan where household_id = $1', [other.id]);
@@ -81,6 +86,34 @@ describe('kept plans', () => {
 });
 
 describe('costs', () => {
+	it('what a job cost is that job’s, whatever comes after it at the same outlet', async () => {
+		const begin = async () => {
+			const id = randomUUID();
+			const boxId = 'music-window-wall';
+			const started = await startJob(home, { id, boxId, school: 'groundFirst', who: 'Avery Quill' });
+			expect(started.code).toBe('started');
+			return id;
+		};
+		const cost = (job: string, parts: number) =>
+			addObservations(connections(), home.id, [
+				{
+					id: randomUUID(),
+					box: 'music-window-wall',
+					job,
+					body: { kind: 'cost', parts, minutes: null, callOut: null }
+				}
+			]);
+		const first = await begin();
+		await cost(first, 1240);
+		await addJobEnd(connections(), home.id, first, 'stopped');
+		const second = await begin();
+		await cost(second, 99);
+		await cost(second, 100);
+		expect((await maybeCostOf(home.id, first))!.parts).toBe(1240);
+		expect((await maybeCostOf(home.id, second))!.parts).toBe(100);
+		expect(await maybeCostOf(other.id, first)).toBeNull();
+	});
+
 	it('two who enter at once lose nothing of each other’s', async () => {
 		expect(bill([], await latestCosts(home.id)).parts).toBe(0);
 		await Promise.all(

@@ -62,7 +62,7 @@ export async function keepPlan(householdId: string, id: string, plan: KeptPlan):
 			'select plan_id from kept_plan where household_id = $1',
 			[householdId]
 		);
-		if (kept.length >= mostKept) return 'full';
+		if (kept.length >= mostKept && !kept.some(({ plan_id }) => plan_id === id)) return 'full';
 		await on.query(
 			`insert into kept_plan (household_id, plan_id, body) values ($1, $2, $3)
 			on conflict (household_id, plan_id) do nothing`,

@@ -11,13 +11,15 @@
 		/** Of the currency. */
 		sign?: string;
 		value: number | null;
+		/** Left out: it may be left empty. */
+		least?: number;
 		most?: number;
 		/** Said of what isn’t one. */
 		wrong: string;
 		onset: (value: number | null) => void;
 	}
 	/** A figure that may be left empty, taken when the field is left. */
-	let { label, hint, sign, value, most = 1_000_000, wrong, onset }: Props = $props();
+	let { label, hint, sign, value, least, most = 1_000_000, wrong, onset }: Props = $props();
 	const written = (figure: number | null) =>
 		figure === null ? '' : Number.isInteger(figure) ? String(figure) : figure.toFixed(2);
 	let typed = $state(untrack(() => written(value)));
@@ -27,7 +29,9 @@
 	function set() {
 		const read = typedNumber(typed);
 		const fits =
-			read.value === null || (read.value >= 0 && read.value <= most && (!sign || twoDecimals(read.value)));
+			read.value === null
+				? least === undefined
+				: read.value >= (least ?? 0) && read.value <= most && (!sign || twoDecimals(read.value));
 		complaint = read.complaint ?? (fits ? null : wrong);
 		if (complaint === null && read.value !== value) onset(read.value);
 	}

@@ -22,7 +22,7 @@ export const arrangementWords: Record<ArrangementKind, { readonly name: string; 
 	throughGfci: { name: 'Supply through a GFCI', seen: 'supply side in, load side out' },
 	behindGfci: { name: 'Behind a GFCI', seen: 'two cables; the outlet before protects' },
 	ungrounded: { name: 'Ungrounded', seen: 'two wires a cable, two slots' },
-	metalPath: { name: 'Ground by the metal', seen: 'armoured cable, the box is the ground path' },
+	metalPath: { name: 'Ground by the metal', seen: 'armored cable, the box is the ground path' },
 	passingThrough: { name: 'A second circuit passes through', seen: 'a cable that doesn’t touch the device' },
 	radialEnd: { name: 'End of a radial', seen: 'one cable' },
 	radialMiddle: { name: 'Middle of a radial', seen: 'two cables in the pillars' },

@@ -3,7 +3,7 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
-	import { bill, entered, isUsedUp, type CostEntry } from '@wary/core/shopping';
+	import { bill, entered, isUsedUp, takingBack, type CostEntry } from '@wary/core/shopping';
 	import { Sending } from '$lib/sending.svelte';
 	import HouseViews from '$lib/ui/HouseViews.svelte';
 	import Trouble from '$lib/ui/Trouble.svelte';
@@ -25,12 +25,12 @@
 		].filter(({ lines }) => lines.length > 0)
 	);
 	const sending = new Sending();
-	/** Counts at once, and is sent. What isn’t taken is said, and put back. */
+	/** Counts at once, and is sent. What isn’t taken is said, and it alone is put back. */
 	async function enter(entry: CostEntry) {
-		const before = costs;
+		const back = takingBack(costs, entry);
 		costs = entered(costs, entry);
 		const taken = await sending.send(`/api/${data.home.slug}/costs`, 'done', { method: 'POST', body: entry });
-		if (!taken) costs = before;
+		if (!taken) costs = entered(costs, back);
 	}
 	async function drop(id: string) {
 		const taken = await sending.send(`/api/${data.home.slug}/plans/${id}`, 'done', { method: 'DELETE' });

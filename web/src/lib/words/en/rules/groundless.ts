@@ -17,7 +17,7 @@ export const groundlessWords = {
 		},
 		groundFound: {
 			name: 'The box turns out to be grounded',
-			what: 'By conduit or armour, shown by a reading that loads it: a tail to the box, and nothing is missing.'
+			what: 'By conduit or armor, shown by a reading that loads it: a tail to the box, and nothing is missing.'
 		},
 		groundBrought: {
 			name: 'A ground is brought (250.130(C))',

@@ -46,7 +46,7 @@
 
 {#each ends as each (each.cable.id)}
 	<More
-		title={`${leads(each)}: ${w.what(each.cable)}`}
+		title={`${leads(each)}: ${w.what(each.cable, house.region)}`}
 		bind:open={() => kept.open[each.cable.id] ?? false, (is) => (kept.open[each.cable.id] = is)}
 		><OneCable
 			cable={each.cable}

@@ -27,44 +27,44 @@
 	async function tick(box: HTMLInputElement, said: Parameters<typeof onset>[0]) {
 		if (!(await onset({ ...said, everywhere }))) box.checked = !box.checked;
 	}
+	/** What is picked from a list: what it is now, what it may be, and what is said by picking it. */
+	const choices = $derived([
+		{
+			label: w.size,
+			value: cable.size,
+			options: sizesIn(region).map((size) => [size, sizeWords(size)] as const),
+			set: (size: string) => ({ size: size as Cable['size'] })
+		},
+		{
+			label: w.metal,
+			value: cable.material,
+			options: (['copper', 'aluminium'] as const).map((metal) => [metal, w.metals[region][metal]] as const),
+			set: (material: string) => ({ material: material as Cable['material'] })
+		},
+		{
+			label: w.sheath,
+			value: cable.sheath,
+			options: sheathsIn(region).map((sheath) => [sheath, w.sheaths[region][sheath]] as const),
+			set: (sheath: string) => ({ sheath: sheath as Cable['sheath'] })
+		}
+	]);
 	const lengthM = untrack(() => cable.lengthM);
 </script>
 
 <div class="grid max-w-[28rem] gap-3">
 	<Checkbox bind:checked={everywhere}>{w.everywhere}</Checkbox>
-	<Label
-		>{w.size}<Select
-			placeholder=""
-			value={cable.size}
-			disabled={saving}
-			onchange={({ currentTarget }) =>
-				pick(currentTarget, cable.size, { size: currentTarget.value as Cable['size'] })}
+	{#each choices as { label, value, options, set } (label)}
+		<Label
+			>{label}<Select
+				placeholder=""
+				{value}
+				disabled={saving}
+				onchange={({ currentTarget }) => pick(currentTarget, value, set(currentTarget.value))}
+			>
+				{#each options as [id, text] (id)}<option value={id}>{text}</option>{/each}
+			</Select></Label
 		>
-			{#each sizesIn(region) as size (size)}<option value={size}>{sizeWords(size)}</option>{/each}
-		</Select></Label
-	>
-	<Label
-		>{w.metal}<Select
-			placeholder=""
-			value={cable.material}
-			disabled={saving}
-			onchange={({ currentTarget }) =>
-				pick(currentTarget, cable.material, { material: currentTarget.value as Cable['material'] })}
-		>
-			<option value="copper">{w.copper}</option><option value="aluminium">{w.aluminium[region]}</option>
-		</Select></Label
-	>
-	<Label
-		>{w.sheath}<Select
-			placeholder=""
-			value={cable.sheath}
-			disabled={saving}
-			onchange={({ currentTarget }) =>
-				pick(currentTarget, cable.sheath, { sheath: currentTarget.value as Cable['sheath'] })}
-		>
-			{#each sheathsIn(region) as sheath (sheath)}<option value={sheath}>{w.sheaths[sheath]}</option>{/each}
-		</Select></Label
-	>
+	{/each}
 	<Checkbox
 		checked={ground}
 		disabled={saving}
@@ -83,8 +83,9 @@
 	<Figure
 		label={cable.assumed ? w.lengthAssumed : w.length}
 		value={lengthM}
+		least={0.1}
 		most={500}
 		wrong={w.lengthRange}
-		onset={(value) => value !== null && value >= 0.1 && onset({ lengthM: value })}
+		onset={(value) => value !== null && onset({ lengthM: value })}
 	/>
 </div>

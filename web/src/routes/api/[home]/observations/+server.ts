@@ -3,6 +3,7 @@ import { observationSchema } from '@wary/core/observations';
 import { doneAnswer } from '$lib/answers';
 import { connections } from '$lib/server/db';
 import { latestHouse, maybeHousehold } from '$lib/server/households';
+import { maybeJob } from '$lib/server/jobs';
 import { addObservations } from '$lib/server/observations';
 import { answer, failure, readBody } from '$lib/server/requests';
 
@@ -14,6 +15,8 @@ export async function POST({ params, request }) {
 	if (!body.ok) return body.response;
 	const { house } = await latestHouse(household.id);
 	if (!findBox(house, body.value.box)) return failure(422, 'unknownBox');
-	await addObservations(connections(), household.id, [{ ...body.value, job: null }]);
+	const { job = null, ...entry } = body.value;
+	if (job !== null && !(await maybeJob(household.id, job))) return failure(422, 'unknownJob');
+	await addObservations(connections(), household.id, [{ ...entry, job }]);
 	return answer(doneAnswer, {});
 }

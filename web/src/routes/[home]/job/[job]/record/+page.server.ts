@@ -1,5 +1,5 @@
 import { bill, needsOfJob } from '@wary/core/shopping';
-import { manyObservationsAt } from '$lib/server/observations';
+import { maybeCostOf } from '$lib/server/observations';
 import { manyPhotos } from '$lib/server/photos';
 import { latestCosts } from '$lib/server/shopping';
 import { pageJob } from '$lib/server/requests';
@@ -8,15 +8,11 @@ import { recordsOf } from '$lib/server/records';
 export async function load({ params }) {
 	const { household, loaded } = await pageJob(params.home, params.job);
 	const { job, house } = loaded;
-	const [costs, ledger] = await Promise.all([
-		latestCosts(household.id),
-		manyObservationsAt(household.id, job.boxId)
-	]);
+	const [costs, cost] = await Promise.all([latestCosts(household.id), maybeCostOf(household.id, job.id)]);
 	const priced = bill(needsOfJob(house, loaded.whole.plans), costs);
-	const said = ledger.find(({ body, at }) => body.kind === 'cost' && at >= job.startedAt)?.body;
 	return {
 		/** What was entered of this job; `null`: nothing yet. */
-		cost: said?.kind === 'cost' ? said : null,
+		cost,
 		/** What the price list makes of it. */
 		priced: { parts: priced.unpriced > 0 ? null : priced.parts, callOut: costs.callOut },
 		job,

@@ -28,6 +28,7 @@
 		{#key data.cost}<Cost
 				home={data.home.slug}
 				region={data.recorded.region}
+				jobId={data.job.id}
 				boxId={data.job.boxId}
 				parts={data.cost ? data.cost.parts : data.priced.parts}
 				minutes={data.cost?.minutes ?? null}

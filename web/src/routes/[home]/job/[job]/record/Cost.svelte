@@ -15,7 +15,8 @@
 	interface Props {
 		home: string;
 		region: Region;
-		/** The first box of the job, where it is entered. */
+		/** The job, and its first box, where it is entered. */
+		jobId: string;
 		boxId: string;
 		/** What was entered last, or what the price list says; hundredths. */
 		parts: number | null;
@@ -23,7 +24,7 @@
 		callOut: number | null;
 	}
 	/** What the job cost, put on its record. */
-	let { home, region, boxId, parts, minutes, callOut }: Props = $props();
+	let { home, region, jobId, boxId, parts, minutes, callOut }: Props = $props();
 	const typed = $state(untrack(() => ({ parts, minutes, callOut })));
 	let missing = $state(false);
 	const sending = new Sending();
@@ -32,7 +33,7 @@
 		if (typed.parts === null) return;
 		const taken = await sending.send(`/api/${home}/observations`, 'done', {
 			method: 'POST',
-			body: { id: crypto.randomUUID(), box: boxId, body: { kind: 'cost', ...typed } }
+			body: { id: crypto.randomUUID(), box: boxId, job: jobId, body: { kind: 'cost', ...typed } }
 		});
 		if (!taken) return;
 		notify('good', w.costSaved);
