@@ -120,7 +120,9 @@ const earthFor = (house: House, boxId: string): string => {
 	return `outlet:${other?.id ?? boxId}`;
 };
 const outlets = (house: House): string[] =>
-	house.boxes.filter(({ use, id }) => use === 'outlet' && planJob(house, id).ok).map(({ id }) => id);
+	house.boxes
+		.filter(({ use, id }) => use === 'outlet' && planWhole(house, [{ boxId: id, wish: null }], 'groundFirst').ok)
+		.map(({ id }) => id);
 
 async function own(slug: string, house: House): Promise<Household> {
 	const made = await addHousehold(slug, house);
@@ -157,7 +159,15 @@ async function wished(): Promise<void> {
 		['usb', arrangement('endOfRun'), [{ boxId: here, wish: wishOf('usb', 'asFound') }]],
 		['switched', arrangement('halfSwitched'), [{ boxId: here, wish: wishOf('decorator', 'asFound') }]],
 		['uk-usb', arrangement('ring'), [{ boxId: here, wish: wishOf('usbTwin', 'asFound') }]],
-		['two', arrangement('middleThrough'), ['before', here].map((boxId) => ({ boxId, wish: null }))]
+		['two', arrangement('middleThrough'), ['before', here].map((boxId) => ({ boxId, wish: null }))],
+		[
+			'beside-switch',
+			house,
+			[
+				{ boxId: 'living-desk', wish: null },
+				{ boxId: 'living-desk-switch', wish: 'putBack' }
+			]
+		]
 	];
 	for (const [slug, found, boxes] of done) {
 		const worker = await Worker.at(await own(`wish-${slug}`, found), found, boxes);
@@ -171,6 +181,7 @@ async function wished(): Promise<void> {
 		{ boxId: here, wish: wishOf('gfci', 'protected') }
 	]);
 	await everyStepOf('wish-chain', house, chain);
+	await everyStepOf('wish-switch', house, done.at(-1)![2]);
 }
 
 async function everyStepOf(slug: string, house: House, boxes: readonly BoxWish[]): Promise<void> {

@@ -49,29 +49,49 @@ export function planWhole(
 			wishes.every((each) => each.wish === 'putBack' || !beside(house, boxId).includes(each.boxId))
 	);
 	if (idle) return { ok: false, failure: { code: 'nothingPutIn', box: idle.boxId } };
-	const plans: JobPlan[] = [];
-	let wired = house;
-	for (const { boxId, wish, same } of nearestFirst(house, wishes)) {
+	return planEach(house, [], wishes, school, procedure);
+}
+
+/**
+ * The plans of a job with these wishes after those that it has (`before`), each on the house (`wired`: as those before leave it) as the ones before it will leave it,
+ * nearest the panel first.
+ */
+export function planEach(
+	wired: House,
+	before: readonly JobPlan[],
+	wishes: readonly BoxWish[],
+	school: TerminatingSchool,
+	procedure: number
+): { ok: true; plans: readonly JobPlan[] } | { ok: false; failure: WholeFailure } {
+	const ids = [...before, ...wishes].map(({ boxId }) => boxId);
+	const plans = [...before];
+	let left = wired;
+	for (const { boxId, wish, same } of nearestFirst(wired, wishes)) {
 		const by = procedure > wishProcedure ? procedure : wish ? wishProcedure : Math.min(procedure, 2);
-		const planned = planJob(wired, boxId, school, by, wish, same);
+		const planned = planJob(left, boxId, school, by, wish, same);
 		if (!planned.ok) return planned;
 		const { plan } = planned;
 		const first = plans[0];
 		const near = plans.some(({ boxId: id }) => plan.beside.includes(id));
 		if (first && !near && plan.recordedBreaker !== first.recordedBreaker)
 			return { ok: false, failure: { code: 'otherBreaker', box: boxId, with: first.boxId } };
-		// What is done at in this job is tested there, and not as somebody’s neighbour.
-		const outside = (box: string) => !ids.includes(box);
-		plans.push({
-			...plan,
-			// The boxes after it are judged on the recorded supply: another that is found ends the job, made safe.
-			work: plan.work && ids.length > 1 ? { ...plan.work, ways: plan.work.ways.slice(0, 1) } : plan.work,
-			upstream: plan.upstream.filter(outside),
-			downstream: plan.downstream.filter(outside)
-		});
-		if (plan.work) wired = wiredAs(wired, boxId, plan.work.ways[0]!.wanted);
+		plans.push(amongOthers(plan, ids));
+		if (plan.work) left = wiredAs(left, boxId, plan.work.ways[0]!.wanted);
 	}
 	return { ok: true, plans };
+}
+
+/** A plan of a job that is at these boxes (`ids`). */
+export function amongOthers(plan: JobPlan, ids: readonly string[]): JobPlan {
+	// What is done at in this job is tested there, and not as somebody’s neighbour.
+	const outside = (box: string) => !ids.includes(box);
+	return {
+		...plan,
+		// The boxes after it are judged on the recorded supply: another that is found ends the job, made safe.
+		work: plan.work && ids.length > 1 ? { ...plan.work, ways: plan.work.ways.slice(0, 1) } : plan.work,
+		upstream: plan.upstream.filter(outside),
+		downstream: plan.downstream.filter(outside)
+	};
 }
 
 /** The wishes with every device that sits in one box with one of them: where nothing was said of it, an outlet’s is the same again, and what is no outlet is put back. */

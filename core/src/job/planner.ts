@@ -1,16 +1,29 @@
 import { checkHouse, type House, type HouseProblem } from '../house';
+import { ruledOut, type RuledOut } from '../replacement/admitted';
+import { wiredAs } from '../wiring';
 import type { JobPlan } from './plan';
 import { asFoundIn } from './planAnew';
-import { planWhole, type BoxWish, type WholeFailure } from './planWhole';
+import { amongOthers, planEach, planWhole, withBeside, type BoxWish, type WholeFailure } from './planWhole';
+import type { JobState } from './state';
 import type { Found } from './steps/planAnew';
-import { sameAgain } from './work';
+import { sameAgain, wayNow } from './work';
 
-/** Plans from here on at one of the boxes (`at`: its place), from what was found in it. */
-export type Planner = (
-	plans: readonly JobPlan[],
-	at: number,
-	found: Found
-) => { ok: true; plans: readonly JobPlan[] } | { ok: false; failure: AnewFailure };
+type PlansOr<Failure> =
+	{ readonly ok: true; readonly plans: readonly JobPlan[] } | { readonly ok: false; readonly failure: Failure };
+
+/** Plans a job while it runs. */
+export interface Planner {
+	/** From here on at one of the boxes (`at`: its place), from what was found in it. */
+	anew(plans: readonly JobPlan[], at: number, found: Found): PlansOr<AnewFailure>;
+	/** With a further outlet, and what sits in one box with it: those that there are, the new ones after them. */
+	add(plans: readonly JobPlan[], boxes: readonly JobState[], wish: BoxWish): PlansOr<AddFailure>;
+}
+
+/** Why an outlet can't be taken into a job under way. */
+export type AddFailure =
+	WholeFailure
+	/** A rule is in the way of what is wished for there. */
+	| { readonly code: 'ruledOut'; readonly by: RuledOut };
 
 export type AnewFailure =
 	| WholeFailure
@@ -21,9 +34,8 @@ export type AnewFailure =
  * The planner of a record: the box as found, the same wishes (where the same was to go in again, that, by moves on conductor ends), and the boxes that come after it on
  * the house as it will leave it. Those that were worked at before keep their plans.
  */
-export const plannerOn =
-	(house: House): Planner =>
-	(plans, at, found) => {
+export const plannerOn = (house: House): Planner => ({
+	anew(plans, at, found) {
 		const here = plans[at]!;
 		const had = new Set(checkHouse(house).map((problem) => JSON.stringify(problem)));
 		const seen = asFoundIn(house, here.boxId, found);
@@ -47,4 +59,25 @@ export const plannerOn =
 						}
 			)
 		};
-	};
+	},
+	add(plans, boxes, wish) {
+		const more = withBeside(house, [wish]);
+		const twice = more.find(({ boxId }) => plans.some((plan) => plan.boxId === boxId));
+		if (twice) return { ok: false, failure: { code: 'boxTwice', box: twice.boxId } };
+		const { school, procedure } = plans[0]!;
+		const ids = [...plans, ...more].map(({ boxId }) => boxId);
+		// The new ones are judged on the supply that was found, or else on the recorded one.
+		const settled = plans.map((plan, k) => {
+			const { work } = plan;
+			return amongOthers(work ? { ...plan, work: { ...work, ways: [wayNow(work, boxes[k]!)] } } : plan, ids);
+		});
+		const left = settled.reduce((made, { boxId, foundAs, work }) => {
+			const seen = foundAs ? asFoundIn(made, boxId, foundAs) : made;
+			return work ? wiredAs(seen, boxId, work.ways[0]!.wanted) : seen;
+		}, house);
+		const planned = planEach(left, settled, more, school, procedure);
+		if (!planned.ok) return planned;
+		const by = ruledOut(house, planned.plans.slice(plans.length));
+		return by ? { ok: false, failure: { code: 'ruledOut', by } } : planned;
+	}
+});
