@@ -121,7 +121,9 @@ const earthFor = (house: House, boxId: string): string => {
 };
 const outlets = (house: House): string[] =>
 	house.boxes
-		.filter(({ use, id }) => use === 'outlet' && planWhole(house, [{ boxId: id, wish: null }], 'groundFirst').ok)
+		.filter(
+			({ use, id }) => use === 'outlet' && planWhole(house, [{ boxId: id, wish: null }], 'groundFirst').ok
+		)
 		.map(({ id }) => id);
 
 async function own(slug: string, house: House): Promise<Household> {

@@ -73,6 +73,8 @@ export class Person {
 	whole: WholeJob;
 	/** Where a known earth is fetched from, if one is needed. */
 	earthFrom = 'outlet:music-piano';
+	/** From where it is brought to the outlet that is fetched from otherwise. */
+	earthElse: string | null = null;
 	supplyWay: SupplyWay = 'dead';
 	constructor(
 		readonly recorded: House,
@@ -91,6 +93,11 @@ export class Person {
 	}
 	get step(): Step | null {
 		return nextAt(this.whole).step;
+	}
+	/** Where a known earth is fetched from for the box whose turn it is. */
+	get earth(): string {
+		const own = this.earthFrom === `outlet:${this.plan.boxId}`;
+		return own && this.earthElse !== null ? this.earthElse : this.earthFrom;
 	}
 	/** The real wiring, as the job has left it so far. */
 	get wiring(): House {
@@ -223,15 +230,16 @@ export class Person {
 				};
 			case 'proveEarth': {
 				// A lamp of a plug-in tester: what draws more would open an RCD.
-				const box = this.earthFrom.slice('outlet:'.length);
+				const source = this.earth;
+				const box = source.slice('outlet:'.length);
 				const [half] = deviceModel(findBox(house, box)!.device!).halves;
 				const lit = readPlugLamps(house, box, half!).hotGround;
-				return { kind: 'proveEarth', source: this.earthFrom, reading: { instrument: 'plugTester', lit } };
+				return { kind: 'proveEarth', source, reading: { instrument: 'plugTester', lit } };
 			}
 			case 'decideProtection':
 				return { kind: 'decideProtection', decision: 'sameAgain' };
 			case 'readGroundEarth': {
-				const { black } = earthProbes(house, this.earthFrom)!;
+				const { black } = earthProbes(house, this.earth)!;
 				const red = points.contact(this.plan.boxId, step.half, 'ground');
 				const mode = step.lowImpedance ? 'lowImpedance' : 'highImpedance';
 				return {

@@ -77,9 +77,8 @@ describe('a house that can’t be is refused, with its place and its reason', ()
 			'a ring that doesn’t come back to its panel',
 			terrace,
 			({ cables, boxes }) => {
-				const [{ id }] = cables.splice(ringCables[1]!, 1) as [{ id: string }];
-				for (const box of boxes)
-					box.terminations = box.terminations.filter(({ cable }) => cable !== id);
+				const { id } = cables.splice(ringCables[1]!, 1)[0]!;
+				for (const box of boxes) box.terminations = box.terminations.filter(({ cable }) => cable !== id);
 			},
 			{ at: `circuits[${ring}].arrangement`, code: 'ringOpen' }
 		],
@@ -111,7 +110,7 @@ describe('a house that can’t be is refused, with its place and its reason', ()
 		[
 			'a half that the device doesn’t have',
 			terrace,
-			(house) => (boxOf(house, 'box-room-desk').device as { off: string[] }).off = ['only'],
+			(house) => ((boxOf(house, 'box-room-desk').device as { off: string[] }).off = ['only']),
 			{ at: `boxes[${k(terrace, 'box-room-desk')}].device.off[0]`, code: 'unknown' }
 		],
 		[
@@ -119,8 +118,7 @@ describe('a house that can’t be is refused, with its place and its reason', ()
 			arranged('middleThrough'),
 			(house) => {
 				for (const cable of house.cables) cable.size = '12AWG';
-				for (const end of boxOf(house).terminations)
-					if (end.at === 'terminal:hotUpper') end.how = 'pushIn';
+				for (const end of boxOf(house).terminations) if (end.at === 'terminal:hotUpper') end.how = 'pushIn';
 			},
 			{
 				at: `boxes[${k(arranged('middleThrough'), here)}].terminations[0].at`,
@@ -176,9 +174,9 @@ describe('a house that can’t be is refused, with its place and its reason', ()
 	])('%s', (_, house, spoil, problem) => expect(wrong(house, spoil)).toContainEqual(problem));
 
 	it('a loop through a cable of another circuit', () => {
-		const [one, two] = bungalow.cables.flatMap(({ from, circuit, id }, c) =>
-			'panel' in from ? [{ circuit, id, c }] : []
-		) as [{ circuit: string; c: number }, { circuit: string; c: number }];
+		const fed = bungalow.cables.flatMap(({ from, circuit }, c) => ('panel' in from ? [{ circuit, c }] : []));
+		const one = fed[0]!;
+		const two = fed[1]!;
 		expect(
 			wrong(bungalow, ({ cables }) => {
 				// The second circuit’s first cable carries a hot of the first one as well, and ends where that one does.

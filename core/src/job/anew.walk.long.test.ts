@@ -29,7 +29,7 @@ function plain(plan: JobPlan): JobPlan {
 	return { ...box, work: { ...plan.work, ways } };
 }
 const anew = (found: Found): JobPlan => {
-	const planned = plannerOn(house)(begun.plans, 0, found);
+	const planned = plannerOn(house).anew(begun.plans, 0, found);
 	if (!planned.ok) throw new Error(JSON.stringify(planned.failure));
 	return plain(planned.plans[0]!);
 };
@@ -40,10 +40,13 @@ everyWhole(
 	begun.plans.map(plain),
 	{
 		others,
-		planner: (_plans, _at, found) => ({
-			ok: true,
-			plans: [others.find(({ foundAs }) => JSON.stringify(foundAs) === JSON.stringify(found))!]
-		})
+		planner: {
+			anew: (_plans, _at, found) => ({
+				ok: true,
+				plans: [others.find(({ foundAs }) => JSON.stringify(foundAs) === JSON.stringify(found))!]
+			}),
+			add: (_plans, _boxes, { boxId }) => ({ ok: false, failure: { code: 'unknownBox', box: boxId } })
+		}
 	},
 	({ states, moves }) => {
 		it('is planned anew with the box open, and while wires are off', () => {

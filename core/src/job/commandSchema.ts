@@ -21,6 +21,8 @@ import { schema as readPair } from './steps/readPair';
 import { schema as amendVolts } from './steps/amendVolts';
 import { schema as lookOver } from './steps/lookOver';
 import { schema as planAnew } from './steps/planAnew';
+import { schema as addBox } from './steps/addBox';
+import { schema as dropBox } from './steps/dropBox';
 import { schema as foundConductor } from './steps/foundConductor';
 import { schema as inspect } from './steps/inspect';
 import { schema as autopsy } from './steps/autopsy';
@@ -76,6 +78,8 @@ export const commandSchema = z.discriminatedUnion('kind', [
 	amendVolts,
 	lookOver,
 	planAnew,
+	addBox,
+	dropBox,
 	foundConductor,
 	inspect,
 	autopsy,

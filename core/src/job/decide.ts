@@ -46,6 +46,10 @@ class AtOneBox implements Deciding {
 	}
 	/** By itself one box has no house to plan on. */
 	readonly planAnew = null;
+	readonly addBox = null;
+	mayDrop(): boolean {
+		return false;
+	}
 	towardsStop(): Step {
 		return safeStopStep(this.state);
 	}

@@ -4,7 +4,7 @@ import type { Command, JobEvent, Judged } from './events';
 import type { Expectations } from './expect';
 import type { JobPlan } from './plan';
 import type { CantKeep } from './planAnew';
-import type { AnewFailure } from './planner';
+import type { AddFailure, AnewFailure } from './planner';
 import type { Step } from './steps';
 
 /** Why a command is refused, as data; `next` is what may be done instead. */
@@ -51,6 +51,11 @@ export type Refusal =
 	| CantKeep
 	/** From what was found no plan comes that holds. */
 	| { readonly code: 'cannotPlanAnew'; readonly failure: AnewFailure }
+	| { readonly code: 'cannotAdd'; readonly box: string; readonly failure: AddFailure }
+	/** It is of another job that is under way. */
+	| { readonly code: 'boxInOtherJob'; readonly box: string }
+	/** It was there from the beginning, has been opened, or another was planned on it. */
+	| { readonly code: 'cannotDrop'; readonly box: string }
 	| { readonly code: 'toolsMissing'; readonly missing: readonly string[] };
 
 export type Decision =

@@ -18,7 +18,7 @@ export {
 } from './plan';
 export { type Baseline, type Landing, type WireRef } from './landings';
 export { controlledBy, controlledLit, litBoxes } from './putBack';
-export { resistanceChecks, type ResistanceCheck } from './vocabulary';
+export { movesThroughout, resistanceChecks, type ResistanceCheck } from './vocabulary';
 export { commandSchema } from './commandSchema';
 export { workCheckPasses } from './checks';
 export { planWork } from './planWork';
@@ -82,6 +82,7 @@ export {
 	eventsAt,
 	houseFor,
 	initialWhole,
+	mayDrop,
 	nextAt,
 	openBox,
 	replayWhole,
@@ -145,7 +146,7 @@ export { recordOf, type JobRecord, type ProvenAt, type Worry } from './record';
 export { resolutionsOf, type Resolution } from './resolve';
 export { voltsAlong, type AlongPoint } from './along';
 export { asFoundIn, foundAsRecorded, type CantKeep } from './planAnew';
-export { plannerOn, type AnewFailure, type Planner } from './planner';
+export { plannerOn, type AddFailure, type AnewFailure, type Planner } from './planner';
 export type { Found } from './steps/planAnew';
 export { comparedOf, type Compared } from './compared';
 export { eventVersion, readStoredEvent, type StoredEvent } from './stored';

@@ -5,6 +5,7 @@ import { steps, type Step } from './steps';
 import { checksNow } from './steps/readOhms';
 import { nothingSeen } from './steps/seeControlled';
 import type { Confirmed } from './vocabulary';
+import { isOn } from './progress';
 import { isBare, mustStop, supplyPending, type JobState } from './state';
 import { nextOfContrast, nextOnLine } from './contrast';
 import { nextSupplyCable } from './supply';
@@ -31,10 +32,12 @@ function workOut(plan: JobPlan, state: JobState): Step | null {
 	const opened = state.device !== 'oldSeated';
 	if (!opened) {
 		const first = beforeOpening(plan, state);
-		if (first) return first;
+		// Taken in while power was off: it waits until it can be read live, like every other.
+		if (first) return state.late && !isOn(state) ? null : first;
 	}
 	if (state.isolation.power === 'restored' && state.device === 'none') return liveSupplyStep(plan, state);
-	if (state.isolation.power === 'restored' && state.redo === null) return afterPowerStep(plan, state);
+	if (state.isolation.power === 'restored' && opened && state.redo === null)
+		return afterPowerStep(plan, state);
 	if (state.device === 'newSeated' && state.redo === null) return beforePowerStep(plan, state);
 	if (state.isolation.power === 'restored' && state.device === 'newSeated') {
 		const seen = seenLive(plan, state);
@@ -71,11 +74,11 @@ const unless =
 	(isDone: (state: JobState, plan: JobPlan) => boolean, step: Step): Due =>
 	(plan, state) =>
 		isDone(state, plan) ? null : step;
-/** While the breakers are as they were found. */
+/** While the breakers are as they were found, or have still to be on for an outlet that was taken in late. */
 const whileOn =
 	(due: Due): Due =>
 	(plan, state) =>
-		state.isolation.power === 'asFound' ? due(plan, state) : null;
+		state.late || state.isolation.power === 'asFound' ? due(plan, state) : null;
 
 const beforeOpening = firstOf(
 	unless(({ cautions }) => cautions, confirm('cautions')),

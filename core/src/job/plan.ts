@@ -37,7 +37,7 @@ import { controlledBy, whyNotPutBack } from './putBack';
 import { likeForLike, soldAgain } from './soldAgain';
 import type { Found } from './steps/planAnew';
 import type { Wished, WishChoice } from './wishSchema';
-import type { ResistanceCheck } from './vocabulary';
+import { movesThroughout, type ResistanceCheck } from './vocabulary';
 import { sameAgain, type Work, type WorkFailure } from './work';
 import { familyOf } from '../devices';
 
@@ -57,8 +57,6 @@ export const currentProcedure = 5;
 const neutralOnOneDevice = 5;
 /** From which on a part is joined to the metal of its box where that is its only ground. */
 const groundOfBox = 5;
-/** From which procedure on the same again is moves on conductor ends, too. */
-const movesThroughout = 4;
 /** From which procedure something else can be put in, and from which on both kinds of job have one number. */
 export const wishProcedure = 3;
 

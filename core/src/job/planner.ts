@@ -6,10 +6,11 @@ import { asFoundIn } from './planAnew';
 import { amongOthers, planEach, planWhole, withBeside, type BoxWish, type WholeFailure } from './planWhole';
 import type { JobState } from './state';
 import type { Found } from './steps/planAnew';
-import { sameAgain, wayNow } from './work';
+import { sameAgain, wayFor } from './work';
 
 type PlansOr<Failure> =
-	{ readonly ok: true; readonly plans: readonly JobPlan[] } | { readonly ok: false; readonly failure: Failure };
+	| { readonly ok: true; readonly plans: readonly JobPlan[] }
+	| { readonly ok: false; readonly failure: Failure };
 
 /** Plans a job while it runs. */
 export interface Planner {
@@ -21,7 +22,7 @@ export interface Planner {
 
 /** Why an outlet can't be taken into a job under way. */
 export type AddFailure =
-	WholeFailure
+	| WholeFailure
 	/** A rule is in the way of what is wished for there. */
 	| { readonly code: 'ruledOut'; readonly by: RuledOut };
 
@@ -69,7 +70,12 @@ export const plannerOn = (house: House): Planner => ({
 		// The new ones are judged on the supply that was found, or else on the recorded one.
 		const settled = plans.map((plan, k) => {
 			const { work } = plan;
-			return amongOthers(work ? { ...plan, work: { ...work, ways: [wayNow(work, boxes[k]!)] } } : plan, ids);
+			return amongOthers(
+				work
+					? { ...plan, work: { ...work, ways: [wayFor(work, boxes[k]!.supply.found) ?? work.ways[0]!] } }
+					: plan,
+				ids
+			);
 		});
 		const left = settled.reduce((made, { boxId, foundAs, work }) => {
 			const seen = foundAs ? asFoundIn(made, boxId, foundAs) : made;
@@ -77,7 +83,7 @@ export const plannerOn = (house: House): Planner => ({
 		}, house);
 		const planned = planEach(left, settled, more, school, procedure);
 		if (!planned.ok) return planned;
-		const by = ruledOut(house, planned.plans.slice(plans.length));
+		const by = ruledOut(house, planned.plans);
 		return by ? { ok: false, failure: { code: 'ruledOut', by } } : planned;
 	}
 });

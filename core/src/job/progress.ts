@@ -3,9 +3,12 @@ import { pairsToRead } from './pairs';
 import type { JobPlan } from './plan';
 import { foundPair, type JobState } from './state';
 
+/** Whether an outlet can be read live: as found, or taken in late with power back. */
+export const isOn = ({ isolation, late }: JobState): boolean =>
+	isolation.power === 'asFound' || (late && isolation.power === 'restored');
+
 /** Before anything was switched off, what was checked and read at the start can be done again. */
-export const untouched = (state: JobState): boolean =>
-	state.device === 'oldSeated' && state.isolation.power === 'asFound';
+export const untouched = (state: JobState): boolean => state.device === 'oldSeated' && isOn(state);
 
 /** While everything still sits as it was found, what was seen of it can be put right. */
 export const nothingTakenOff = (state: JobState): boolean =>

@@ -22,6 +22,8 @@ import { planWhole, soundLamps, type BoxWish, type Command } from '.';
 
 const jobs = Number(process.env.JOBS ?? 1000);
 const slipRate = 0.05;
+/** Chosen: so that it comes before power goes off, with a box open, and at the end. */
+const addedAt = 0.03;
 const built = (kind: string): House => arrangements.find((each) => each.kind === kind)!.build();
 
 interface Case {
@@ -31,8 +33,11 @@ interface Case {
 	readonly boxes: readonly BoxWish[];
 	readonly breakers: readonly [right: string, wrong: string];
 	readonly earth: string;
+	readonly earthElse?: string;
 	/** It takes both breakers. */
 	readonly both?: true;
+	/** An outlet that is taken in on the way, at any time. */
+	readonly added?: string;
 }
 /** The circuits that these jobs have to do with: as good for this question as the whole home, and quicker. */
 function part(house: House, circuits: readonly string[]): House {
@@ -123,7 +128,28 @@ const cases: readonly Case[] = [
 		boxes: [{ boxId: here, wish: wishOf('decorator') }],
 		breakers: ['b1', 'b2'],
 		earth: 'outlet:before'
-	}
+	},
+	{
+		name: 'another outlet on the way',
+		recorded: built('middleThrough'),
+		actual: built('middleThrough'),
+		boxes: same(here),
+		breakers: ['b1', 'b2'],
+		earth: 'outlet:before',
+		earthElse: `outlet:${here}`,
+		added: 'before'
+	},
+	...[outletBesideSwitch(), switchElsewhere()].map((actual, k): Case => ({
+		name: `an outlet beside a wall switch on the way, ${k === 0 ? 'as recorded' : 'the switch really on another circuit'}`,
+		recorded: outletBesideSwitch(),
+		actual,
+		boxes: same('before'),
+		breakers: ['b1', 'own'],
+		earth: 'outlet:before',
+		// Of the one at the earth’s own outlet.
+		earthElse: `outlet:${here}`,
+		added: here
+	}))
 ];
 
 /** Somebody who gets things wrong: reads another figure than the meter shows, takes another breaker, lands elsewhere, says yes for no. */
@@ -142,6 +168,7 @@ class Slipping extends Person {
 			Array.from({ length: 40 }, (_, k) => each.breakers[each.both ? k % 2 : 0]!)
 		);
 		this.earthFrom = each.earth;
+		this.earthElse = each.earthElse ?? each.earth;
 		this.wrongBreaker = each.breakers[1];
 	}
 	readonly wrongBreaker: string;
@@ -250,6 +277,7 @@ describe('people who slip', () => {
 		const ended = { finished: 0, stopped: 0, stillAtIt: 0 };
 		let slips = 0;
 		let refused = 0;
+		let waited = 0;
 		const bad: string[] = [];
 		for (let seed = 0; seed < jobs; seed++) {
 			const each = cases[seed % cases.length]!;
@@ -257,8 +285,11 @@ describe('people who slip', () => {
 			if (!planned.ok) throw new Error(`${each.name}: ${JSON.stringify(planned.failure)}`);
 			const one = new Slipping(each, planned.plans, seeded(seed));
 			for (let n = 0; n < 400 && one.state.status === 'underWay'; n++) {
+				const comes = each.added !== undefined && one.whole.added.length === 0 && one.chance() < addedAt;
+				if (comes) one.say({ kind: 'addBox', box: each.added, wish: null });
 				const decision = one.say(one.answer());
 				if (!decision.ok) refused++;
+				if (one.whole.added.length > 0 && one.state.late) waited++;
 				// What is found can’t be as the record has its cables: said, and that is the end of it.
 				if (!decision.ok && decision.refusal.code === 'cannotPlanAnew')
 					one.say({ kind: 'lookOver', asRecorded: false, note: '', landings: [] });
@@ -277,6 +308,8 @@ describe('people who slip', () => {
 		expect(bad.slice(0, 10)).toEqual([]);
 		expect(ended.finished).toBeGreaterThan(jobs / 3);
 		expect(slips).toBeGreaterThan(jobs);
+		// Some were taken in while power was off, and came to their turn.
+		expect(waited).toBeGreaterThan(0);
 	}, 900_000);
 
 	it('the check can fail: a house with a mistake in it is found wrong', () => {

@@ -22,6 +22,8 @@ export interface JobState {
 	readonly status: 'underWay' | 'stopped' | 'finished';
 	readonly stopReason: StopReason | null;
 	readonly isolation: IsolationState;
+	/** Taken into the job while power was off or back: its turn comes with power on, since it is read live first. */
+	readonly late: boolean;
 	readonly cautions: boolean;
 	/** What was decided where a rule asks for more than the same again. */
 	readonly decided: ProtectionDecision | null;
@@ -131,6 +133,7 @@ export function initialJob(plan: JobPlan): JobState {
 		status: 'underWay',
 		stopReason: null,
 		isolation: initialIsolation(plan.facePairs.map(({ id }) => id)),
+		late: false,
 		cautions: false,
 		decided: null,
 		tester: null,

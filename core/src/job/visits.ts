@@ -125,6 +125,23 @@ export function wholeVisits(plans: readonly JobPlan[], boxes: readonly JobState[
 			.filter((visit) => comesTo(visit, boxes[at]!))
 			.map((visit) => ({ ...visit, at }))
 	);
+	const late = each.filter((_, k) => boxes[k]!.late);
+	if (late.length > 0 && late.length < each.length) return withLate(each, late);
+	return inWalks(each);
+}
+
+/** What was taken in with power off comes after the others are closed and power is back: read live, off again, and then tested with all. */
+function withLate(each: readonly VisitAt[][], late: readonly VisitAt[][]): readonly VisitAt[] {
+	const until = (visits: readonly VisitAt[], last: VisitId) =>
+		visits.filter(({ id }) => visitIds.indexOf(id) <= visitIds.indexOf(last));
+	const early = each.filter((visits) => !late.includes(visits));
+	const first = until(inWalks(early), 'panelOn');
+	const then = inWalks(late).filter(({ id }) => id !== 'start');
+	const tests = inWalks(each).filter(({ id }) => after.includes(id) && id !== 'panelOn');
+	return [...first, ...until(then, 'panelOn'), ...tests];
+}
+
+function inWalks(each: readonly VisitAt[][]): readonly VisitAt[] {
 	const at = (wanted: (id: VisitId) => boolean): VisitAt[] => each.flat().filter(({ id }) => wanted(id));
 	const once = (id: VisitId): VisitAt[] => {
 		const all = at((other) => other === id);

@@ -87,3 +87,6 @@ export type ProtectionDecision = (typeof protectionDecisions)[number];
 /** Read by resistance before power comes back. `pinPlate`: from the earth pin to a face of metal. */
 export const resistanceChecks = ['hotNeutral', 'hotGround', 'groundBox', 'pinPlate'] as const;
 export type ResistanceCheck = (typeof resistanceChecks)[number];
+
+/** From which procedure on the same again is moves on conductor ends, too, and a job can be planned anew, and take an outlet in, while it runs. */
+export const movesThroughout = 4;

@@ -13,6 +13,7 @@ import { asOf, initialJob, mustStop, type JobState } from './state';
 import { wiringDuring } from './stage';
 import { concernsJob, moduleOf, type Step } from './steps';
 import type { Deciding } from './steps/module';
+import type { BoxWish } from './planWhole';
 import type { Found } from './steps/planAnew';
 import { visitIds, visitOf } from './visits';
 
@@ -28,6 +29,10 @@ export interface WholeJob {
 	readonly planner: Planner | null;
 	/** The plans that were in force before, by how often they were made anew: what was proven then is looked at with them. */
 	readonly earlier: readonly (readonly JobPlan[])[];
+	/** As it was begun. */
+	readonly begun: readonly JobPlan[];
+	/** How many boxes it had before each outlet that was taken in since. */
+	readonly added: readonly number[];
 }
 
 /** What comes next, and at which of the boxes (`at`: its place in the plans). */
@@ -37,7 +42,7 @@ export interface NextAt {
 }
 
 export const initialWhole = (plans: readonly JobPlan[], planner: Planner | null = null): WholeJob =>
-	besideEachOther({ plans, boxes: plans.map(initialJob), planner, earlier: [] });
+	besideEachOther({ plans, boxes: plans.map(initialJob), planner, earlier: [], begun: plans, added: [] });
 
 export const replayWhole = (
 	plans: readonly JobPlan[],
@@ -84,9 +89,17 @@ export function applyToWhole(before: WholeJob, event: JobEvent): WholeJob {
 				const after = applyEvent(plans[k]!, state, event);
 				// Where nothing was wrong, power that goes off and on again opens nothing: it is tested again.
 				const sentBack = k !== at && state.redo === null && after.redo === 'ownChoice';
-				return sentBack ? { ...after, redo: null } : after;
+				// All that is read with power on was read: from here on it is a box like the others.
+				const inTime =
+					after.late && after.isolation.power === 'off' && nextStep(plans[k]!, state)?.kind === 'switchOff';
+				return sentBack ? { ...after, redo: null } : inTime ? { ...after, late: false } : after;
 			})
 		});
+	const said = event.body;
+	if (said.kind === 'addBox' || said.kind === 'dropBox') {
+		const now = { ...whole, boxes: boxes.map((state) => ({ ...state, lastAt: event.at })) };
+		return besideEachOther(said.kind === 'addBox' ? withAdded(now, said) : withoutAdded(now));
+	}
 	const there = applyEvent(plans[at]!, boxes[at]!, event);
 	const onePlate = there.plate !== boxes[at]!.plate;
 	return besideEachOther({
@@ -102,9 +115,50 @@ export function applyToWhole(before: WholeJob, event: JobEvent): WholeJob {
 	});
 }
 
+/** The same job with a further outlet, and what sits in one box with it. */
+function withAdded(
+	whole: WholeJob,
+	{ box, wish }: { readonly box: string; readonly wish: BoxWish['wish'] }
+): WholeJob {
+	const { plans, boxes, planner } = whole;
+	const planned = planner?.add(plans, boxes, { boxId: box, wish });
+	if (!planned?.ok) return whole;
+	const late = boxes[0]!.isolation.power !== 'asFound';
+	return {
+		...whole,
+		plans: planned.plans,
+		boxes: planned.plans.map((plan, k) => boxes[k] ?? { ...sharing(initialJob(plan), boxes[0]!), late }),
+		added: [...whole.added, plans.length]
+	};
+}
+
+/** The same job without the outlet that was taken in last. */
+function withoutAdded(whole: WholeJob): WholeJob {
+	const count = whole.added.at(-1);
+	if (count === undefined) return whole;
+	return {
+		...whole,
+		plans: whole.plans.slice(0, count),
+		boxes: whole.boxes.slice(0, count),
+		added: whole.added.slice(0, -1)
+	};
+}
+
+/** The outlets that were taken in last and are still as they were found: they can be left out again. */
+export function mayDrop({ plans, boxes, added, earlier }: WholeJob): readonly string[] {
+	const from = added.at(-1);
+	if (
+		from === undefined ||
+		boxes.slice(from).some(({ device, plate }) => device !== 'oldSeated' || plate === 'off')
+	)
+		return [];
+	// What was planned anew since was planned with it.
+	return earlier.some((all) => all.length > from) ? [] : plans.slice(from).map(({ boxId }) => boxId);
+}
+
 /** The same job under the plans that follow from what was found in the box of this event. */
 function plannedAnew(whole: WholeJob, event: JobEvent, found: Found): WholeJob {
-	const planned = whole.planner?.(whole.plans, boxAt(whole.plans, event.box), found);
+	const planned = whole.planner?.anew(whole.plans, boxAt(whole.plans, event.box), found);
 	return planned?.ok ? { ...whole, plans: planned.plans, earlier: [...whole.earlier, whole.plans] } : whole;
 }
 
@@ -237,9 +291,18 @@ class AtBox implements Deciding {
 		const { planner, plans } = this.whole;
 		if (!planner) return null;
 		return (found) => {
-			const planned = planner(plans, this.place, found);
+			const planned = planner.anew(plans, this.place, found);
 			return planned.ok ? { ok: true, plan: planned.plans[this.place]! } : planned;
 		};
+	}
+	get addBox(): Deciding['addBox'] {
+		const { planner, plans, boxes } = this.whole;
+		// A job that only ends takes nothing more in.
+		if (!planner || boxes.some((state) => mustStop(state) !== null)) return null;
+		return (wish) => planner.add(plans, boxes, wish);
+	}
+	mayDrop(box: string): boolean {
+		return mayDrop(this.whole).includes(box);
 	}
 	/** One box’s own way to a stop. The job stops where all of them are safe. */
 	towardsStop(ofAll = false): Step {
@@ -252,6 +315,14 @@ export function houseFor(house: House, { plans, boxes }: WholeJob, at: number): 
 	return plans.reduce((wired, plan, k) => (k === at ? wired : wiringDuring(wired, plan, boxes[k]!)), house);
 }
 
-/** The events of one box: its own, and those of the job as a whole. */
-export const eventsAt = (plans: readonly JobPlan[], events: readonly JobEvent[], at: number): JobEvent[] =>
-	events.filter(({ box, body }) => concernsJob(body) || boxAt(plans, box) === at);
+/** The events of one box: its own, and those of the job as a whole while it was in it. */
+export function eventsAt(plans: readonly JobPlan[], events: readonly JobEvent[], at: number): JobEvent[] {
+	const { boxId, beside } = plans[at]!;
+	// What was said before it was taken in is not of it.
+	const since = events.findLastIndex(
+		({ body }) => body.kind === 'addBox' && (body.box === boxId || beside.includes(body.box))
+	);
+	return events
+		.slice(since + 1)
+		.filter(({ box, body }) => concernsJob(body) || (box === undefined ? at === 0 : box === boxId));
+}

@@ -23,6 +23,8 @@ import { step as readPair } from './readPair';
 import { step as amendVolts } from './amendVolts';
 import { step as lookOver } from './lookOver';
 import { step as planAnew } from './planAnew';
+import { step as addBox } from './addBox';
+import { step as dropBox } from './dropBox';
 import { step as foundConductor } from './foundConductor';
 import { step as inspect } from './inspect';
 import { step as autopsy } from './autopsy';
@@ -78,6 +80,8 @@ export const steps = {
 	amendVolts,
 	lookOver,
 	planAnew,
+	addBox,
+	dropBox,
 	foundConductor,
 	inspect,
 	autopsy,

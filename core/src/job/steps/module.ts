@@ -2,7 +2,8 @@ import type { IsolationEvent } from '../../isolation';
 import type { Decision, JobContext } from '../decision';
 import type { Command, JobEvent } from '../events';
 import type { JobPlan } from '../plan';
-import type { AnewFailure } from '../planner';
+import type { BoxWish } from '../planWhole';
+import type { AddFailure, AnewFailure } from '../planner';
 import type { Found } from './planAnew';
 import type { JobState } from '../state';
 import type { VisitId } from '../visits';
@@ -16,6 +17,10 @@ export interface Deciding extends JobContext {
 	/** What would be planned here from what was found; `null`: nothing can plan here now. */
 	readonly planAnew:
 		((found: Found) => { ok: true; plan: JobPlan } | { ok: false; failure: AnewFailure }) | null;
+	/** What would be planned with a further outlet; `null`: nothing can plan here now. */
+	readonly addBox: ((wish: BoxWish) => { ok: true } | { ok: false; failure: AddFailure }) | null;
+	/** Whether an outlet that was taken in can be left out again. */
+	mayDrop(box: string): boolean;
 	/** What makes this box safe, or with `ofAll` every box of the job. */
 	towardsStop(ofAll?: boolean): Step;
 }

@@ -21,7 +21,7 @@ export const step: StepModule<'restorePower'> = {
 			witness: null,
 			controlled: { ...state.controlled, lit: null, dark: null, works: null }
 		};
-		if (said.held) return untagged;
+		if (said.held || state.device === 'oldSeated') return untagged;
 		// Tripped with every end capped and apart: the fault is in a cable.
 		return state.device === 'none'
 			? {

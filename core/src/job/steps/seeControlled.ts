@@ -24,13 +24,13 @@ export const step: StepModule<'seeControlled', Asks> = {
 	at: ({ device }, { when }) =>
 		when === 'off' ? 'work' : when === 'after' || device === 'newSeated' ? 'test' : 'liveFirst',
 	by: 'when',
-	due: ({ controls }, { isolation, controlled, redo }) => {
+	due: ({ controls }, { isolation, controlled, redo, device }) => {
 		if (controls === null) return null;
 		if (isolation.power === 'off')
 			return controlled.lit === true && controlled.dark === null
 				? { kind: 'seeControlled', when: 'off' }
 				: null;
-		if (isolation.power === 'restored' && redo === null)
+		if (isolation.power === 'restored' && device !== 'oldSeated' && redo === null)
 			return controlled.was && controlled.works === null ? { kind: 'seeControlled', when: 'after' } : null;
 		return controlled.lit === null ? { kind: 'seeControlled', when: 'on' } : null;
 	},

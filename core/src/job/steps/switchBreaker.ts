@@ -37,7 +37,8 @@ export const step: StepModule<'switchBreaker', Asks> = {
 			controlled: { ...state.controlled, dark: null }
 		};
 		if (said.on) return untagged;
-		if (before.isolation.power !== 'restored') return { ...untagged, feeder: said.breaker };
+		if (before.isolation.power !== 'restored' || state.device === 'oldSeated')
+			return { ...untagged, feeder: said.breaker };
 		return state.device === 'none' ? untagged : offAgain({ ...untagged, feeder: said.breaker });
 	}
 };

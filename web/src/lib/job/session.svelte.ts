@@ -160,7 +160,7 @@ export class JobSession {
 	/** Judges a command; accepted, it counts at once and is sent. */
 	submit(command: Command): boolean {
 		const at = this.#clock();
-		const box = this.plans.length > 1 ? { box: this.plan.boxId } : {};
+		const box = this.#replayed.whole.plans.length > 1 ? { box: this.plan.boxId } : {};
 		const decision = this.#decide(this.#replayed.whole, this.events, command, at, box.box);
 		this.overtaken = null;
 		if (!decision.ok) {

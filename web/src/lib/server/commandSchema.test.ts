@@ -21,6 +21,8 @@ const besides: Command[] = [
 	{ kind: 'readWitness', box: 'sewing-closet', lit: false },
 	{ kind: 'seeControlled', when: 'on', lit: true },
 	{ kind: 'planAnew', found: foundAsRecorded(fennelLaneRecorded(), 'living-bookcase') },
+	{ kind: 'addBox', box: 'sewing-closet', wish: null },
+	{ kind: 'dropBox', box: 'sewing-closet' },
 	{ kind: 'arranged', thing: 'monitor', how: 'on its battery, somebody sits by' },
 	{ kind: 'searched', event: { kind: 'answer', off: ['b11'], answer: 'dark', by: 'lamp' } },
 	{ kind: 'searched', event: { kind: 'signal', strongest: null } },
@@ -66,7 +68,7 @@ const commands = [
 ];
 /** Every kind of command, written down by hand: what a build knows of, the next one has to take. */
 const kinds =
-	`amendVolts arranged autopsy cap changed checkNeighbour checkPart checkTools checkWork confirm deadFromStart decideProtection finish fixLabel foundConductor
+	`addBox amendVolts arranged autopsy cap changed checkNeighbour checkPart checkTools checkWork confirm deadFromStart decideProtection dropBox finish fixLabel foundConductor
 grip hold inspect lookOver move note planAnew proveEarth proveTester readAsFound readBaseline readEnds readGroundEarth readLive readLiveGround readLoaded readOhms readOutlet readPair
 readPlug readSupplyOhms readSupplyVolts readWitness reopen restorePower searchBy searched seeControlled stop supplyWay switchBreaker takeOff terminate tidyDirectory
 touchSupply trySupply tug`.split(/\s+/);

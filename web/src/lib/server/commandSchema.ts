@@ -37,6 +37,13 @@ export const startSchema = z.strictObject({
 	version: z.int().min(1).optional()
 });
 
+/** An outlet that is taken into a job under way. */
+export const takeInSchema = z.strictObject({
+	id: z.uuid(),
+	box: name,
+	wish: wishSchema.nullable().default(null)
+});
+
 /** A reading asked of the simulated instruments. */
 export const instrumentSchema = z.discriminatedUnion('what', [
 	z.strictObject({ what: z.literal('live'), half, instrument: z.enum(['multimeter', 'indicator', 'lamp']) }),

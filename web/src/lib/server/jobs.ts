@@ -20,8 +20,10 @@ export interface JobRow {
 	readonly procedure: number;
 	/** What goes in instead; `null`: the same again. */
 	readonly wish: Wished;
-	/** Every box it is done at, the first of them `boxId`. */
-	readonly boxes: readonly BoxWish[];
+	/** Every box it was begun at, the first of them `boxId`. */
+	readonly begun: readonly BoxWish[];
+	/** Every box it is done at now: those, and what was taken in since. */
+	readonly boxes: readonly { readonly boxId: string }[];
 	readonly startedAt: string;
 	readonly outcome: 'finished' | 'stopped' | null;
 	readonly endedAt: string | null;
@@ -36,17 +38,26 @@ type Row = {
 	procedure: number;
 	wish: unknown;
 	more: { box_id: string; wish: unknown }[];
+	taken: string[];
 	started_at: Date;
 	outcome: 'finished' | 'stopped' | null;
 	ended_at: Date | null;
 };
+/** What stands last of every box that was taken into a job or left out again. */
+const takenNow = `select distinct on (household_id, job_id, box_id) household_id, job_id, seq, box_id, taken
+	from job_box_taken order by household_id, job_id, box_id, seq desc`;
 const columns = `j.job_id, j.box_id, j.house_version, j.school, j.who, j.procedure, j.wish, j.started_at, e.outcome, e.ended_at,
 	(select coalesce(json_agg(json_build_object('box_id', b.box_id, 'wish', b.wish) order by b.position), '[]')
-		from job_box b where b.household_id = j.household_id and b.job_id = j.job_id) as more`;
+		from job_box b where b.household_id = j.household_id and b.job_id = j.job_id) as more,
+	(select coalesce(json_agg(t.box_id order by t.seq), '[]') from (${takenNow}) t
+		where t.household_id = j.household_id and t.job_id = j.job_id and t.taken) as taken`;
 const from = 'from job j left join job_ended e on e.household_id = j.household_id and e.job_id = j.job_id';
 /** Whether a box ($2) is one of the job’s. */
 const isAt = `(j.box_id = $2 or exists (select from job_box b
-	where b.household_id = j.household_id and b.job_id = j.job_id and b.box_id = $2))`;
+	where b.household_id = j.household_id and b.job_id = j.job_id and b.box_id = $2)
+	or exists (select from (select distinct on (t.job_id) t.job_id, t.taken from job_box_taken t
+			where t.household_id = $1 and t.box_id = $2 order by t.job_id, t.seq desc) now
+		where now.job_id = j.job_id and now.taken))`;
 
 /** A stored wish; one that no build’s vocabulary has is an error with its key. */
 function toWish(job_id: string, wish: unknown): Wished {
@@ -58,7 +69,8 @@ function toWish(job_id: string, wish: unknown): Wished {
 }
 
 const toJob = (row: Row): JobRow => ({
-	boxes: [row, ...row.more].map(({ box_id, wish }) => ({ boxId: box_id, wish: toWish(row.job_id, wish) })),
+	begun: [row, ...row.more].map(({ box_id, wish }) => ({ boxId: box_id, wish: toWish(row.job_id, wish) })),
+	boxes: [...[row, ...row.more].map(({ box_id }) => box_id), ...row.taken].map((boxId) => ({ boxId })),
 	id: row.job_id,
 	boxId: row.box_id,
 	houseVersion: row.house_version,
@@ -142,6 +154,20 @@ export async function addJob(
 			'insert into job_box (household_id, job_id, position, box_id, wish) values ($1, $2, $3, $4, $5)',
 			[householdId, job.id, k + 1, boxId, wish && JSON.stringify(wish)]
 		);
+}
+
+/** Writes with event `seq` that boxes are taken into a job, or left out again. */
+export async function addTaken(
+	on: Queryable,
+	householdId: string,
+	jobId: string,
+	{ seq, boxIds, taken }: { seq: number; boxIds: readonly string[]; taken: boolean }
+): Promise<void> {
+	await on.query(
+		`insert into job_box_taken (household_id, job_id, seq, box_id, taken)
+			select $1, $2, $3, box_id, $5 from unnest($4::text[]) as box_id`,
+		[householdId, jobId, seq, boxIds, taken]
+	);
 }
 
 export async function addJobEnd(

@@ -5,6 +5,7 @@ import type { LoadedJob } from './useCases';
 export const recordsOf = ({ whole: { plans, boxes, earlier }, events }: LoadedJob) =>
 	plans.map((plan, at) => {
 		const mine = eventsAt(plans, events, at);
-		const before = earlier.map((all) => all[at]!);
+		// One that was taken in since wasn’t in all of them.
+		const before = earlier.flatMap((all) => all[at] ?? []);
 		return { plan, state: boxes[at]!, events: mine, record: recordOf(plan, mine, boxes[at]!, before) };
 	});

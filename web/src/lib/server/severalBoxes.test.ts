@@ -8,7 +8,8 @@ import { latestHouse, maybeHousehold, type Household } from './households';
 import { manyJobs } from './jobs';
 import { recordsOf } from './records';
 import { freshDatabase } from './test/database';
-import { appendEvent, loadJob, startJob } from './useCases';
+import { appendEvent, loadJob, startJob, takeIn } from './useCases';
+import { recordEdits } from './houseEdits';
 
 let client: pg.Client;
 let drop: () => Promise<void>;
@@ -103,4 +104,72 @@ it('the boxes of a job are only ever added, like everything a record rests on', 
 		/only ever added/
 	);
 	await expect(client.query('delete from job_box')).rejects.toThrow(/only ever added/);
+});
+
+const single = (boxId: string) => ({
+	id: randomUUID(),
+	boxId,
+	school: 'groundFirst' as const,
+	who: 'Avery Quill'
+});
+
+it('an outlet is taken into a job under way, once, and left out again; it is of that job and of no other meanwhile', async () => {
+	const job = single('sewing-east-wall');
+	expect(await startJob(home, job)).toMatchObject({ code: 'started' });
+	const request = { id: randomUUID(), box: 'sewing-closet', wish: null };
+	expect(await takeIn(home, job.id, request)).toMatchObject({ code: 'stored', version: 1 });
+	expect(await takeIn(home, job.id, request)).toMatchObject({ code: 'alreadyStored' });
+	const loaded = (await loadJob(home, job.id))!;
+	expect(loaded.whole.plans.map(({ boxId }) => boxId)).toEqual(['sewing-east-wall', 'sewing-closet']);
+	expect((await manyJobs(home.id, 'sewing-closet')).map(({ id }) => id)).toEqual([job.id]);
+	expect(loaded.job.boxes.map(({ boxId }) => boxId)).toEqual(['sewing-east-wall', 'sewing-closet']);
+	// Neither a job of its own, nor a second one that would take it in, nor off the record.
+	expect(await startJob(home, single('sewing-closet'))).toEqual({ code: 'underWay', jobId: job.id });
+	const second = single('sewing-door-wall');
+	await startJob(home, second);
+	expect(await takeIn(home, second.id, { ...request, id: randomUUID() })).toMatchObject({
+		code: 'refused',
+		refusal: { code: 'boxInOtherJob', box: 'sewing-closet' }
+	});
+	const { version } = await latestHouse(home.id);
+	expect(
+		await recordEdits(home, {
+			expectedVersion: version,
+			edits: [{ do: 'removeBox', box: 'sewing-closet' }],
+			why: 'test'
+		})
+	).toMatchObject({ refusal: { code: 'jobUnderWay', box: 'sewing-closet' } });
+	const drop = await appendEvent(home, job.id, {
+		id: randomUUID(),
+		at: new Date().toISOString(),
+		expectedVersion: 1,
+		box: 'sewing-east-wall',
+		command: { kind: 'dropBox', box: 'sewing-closet' }
+	});
+	expect(drop).toMatchObject({ code: 'stored' });
+	expect(await manyJobs(home.id, 'sewing-closet')).toEqual([]);
+	expect((await loadJob(home, job.id))!.whole.plans).toHaveLength(1);
+	expect(await takeIn(home, second.id, { ...request, id: randomUUID() })).toMatchObject({ code: 'stored' });
+});
+
+it('of two jobs that take the same outlet in at one time only one has it', async () => {
+	const jobs = [single('living-sofa'), single('living-bookcase')];
+	for (const job of jobs) await startJob(home, job);
+	const taken = await Promise.all(
+		jobs.map(({ id }) => takeIn(home, id, { id: randomUUID(), box: 'living-fireplace-left', wish: null }))
+	);
+	expect(taken.map(({ code }) => code).sort()).toEqual(['refused', 'stored']);
+	expect(await manyJobs(home.id, 'living-fireplace-left')).toHaveLength(1);
+});
+
+it('what is on another breaker, unknown, or recorded otherwise since the job began is not taken in', async () => {
+	const job = single('bedroom-dresser');
+	await startJob(home, job);
+	const ask = (box: string) => takeIn(home, job.id, { id: randomUUID(), box, wish: null });
+	expect(await ask('music-piano')).toMatchObject({
+		code: 'refused',
+		refusal: { code: 'cannotAdd', failure: { code: 'otherBreaker' } }
+	});
+	expect(await ask('nowhere')).toMatchObject({ refusal: { failure: { code: 'unknownBox' } } });
+	expect((await loadJob(home, job.id))!.events).toEqual([]);
 });

@@ -1,5 +1,5 @@
 import type { House } from '@wary/core/house';
-import { findBox, placeName } from '@wary/core/house';
+import { cablesInBox, circuitsInBox, findBox, placeName } from '@wary/core/house';
 import {
 	applyToWhole,
 	currentProcedure,
@@ -32,6 +32,7 @@ import {
 	addEventAt,
 	addJob,
 	addJobEnd,
+	addTaken,
 	lockBox,
 	manyEvents,
 	maybeJob,
@@ -85,7 +86,7 @@ export async function loadJob(household: Household, jobId: string): Promise<Load
 		houseAt(household.id, job.houseVersion),
 		manyEvents(household.id, jobId)
 	]);
-	const planned = planWhole(house, job.boxes, job.school, job.procedure);
+	const planned = planWhole(house, job.begun, job.school, job.procedure);
 	if (!planned.ok) throw new Error(`job ${jobId} has no plan: ${planned.failure.code}`);
 	return remember(
 		household,
@@ -205,6 +206,15 @@ export async function appendEvent(
 		return { code: 'timeWrong', lastAt };
 	const decision = decideFor(loaded, append.command, append.at, append.box);
 	if (!decision.ok) return { code: 'refused', refusal: decision.refusal, version: loaded.events.length };
+	const { command } = append;
+	const others =
+		command.kind === 'addBox' && (await elsewhereUnderWay(household, jobId, loaded, command.box));
+	if (others)
+		return {
+			code: 'refused',
+			refusal: { code: 'boxInOtherJob', box: others },
+			version: loaded.events.length
+		};
 	const event: JobEvent = {
 		id: append.id,
 		at: append.at,
@@ -266,11 +276,82 @@ export function decideFor({ house, whole, events }: LoadedJob, command: Command,
 	);
 }
 
+/** What comes into a job with an outlet, or leaves it: with it what sits in one box with it. */
+const takenWith = (house: House, box: string): string[] =>
+	withBeside(house, [{ boxId: box, wish: null }]).map(({ boxId }) => boxId);
+
+/** A box that would come into the job with this one and is worked at in another; `null`: none. */
+async function elsewhereUnderWay(household: Household, jobId: string, { house }: LoadedJob, box: string) {
+	for (const boxId of takenWith(house, box)) {
+		const underWay = await maybeJobUnderWay(connections(), household.id, boxId);
+		if (underWay !== null && underWay !== jobId) return boxId;
+	}
+	return null;
+}
+
+/** Stores that an outlet is taken in or left out, and which boxes the job is at from now on. False where another job has come to one of them meanwhile. */
+async function storeTaken(household: Household, { job, house, events }: LoadedJob, event: JobEvent) {
+	const { body } = event;
+	if (body.kind !== 'addBox' && body.kind !== 'dropBox') return false;
+	const taken = body.kind === 'addBox';
+	const boxIds = takenWith(house, body.box);
+	const seq = events.length + 1;
+	return transaction(async (on) => {
+		for (const boxId of [...boxIds].sort()) {
+			await lockBox(on, household.id, boxId);
+			const underWay = await maybeJobUnderWay(on, household.id, boxId);
+			if (taken && underWay !== null && underWay !== job.id) return false;
+		}
+		if (!(await addEventAt(on, household.id, job.id, seq, event))) return false;
+		await addTaken(on, household.id, job.id, { seq, boxIds, taken });
+		if (taken) await dropPlansAt(on, household.id, boxIds);
+		return true;
+	});
+}
+
+/** All that a plan at a box hangs on there. */
+function wiredAt(house: House, boxId: string): string {
+	const box = findBox(house, boxId);
+	if (!box) return '';
+	const { history: _history, worries: _worries, ...wired } = box;
+	return JSON.stringify([wired, cablesInBox(house, boxId), circuitsInBox(house, boxId)]);
+}
+
+/** Takes an outlet into a job under way from elsewhere than its page: as its next event, whatever that is. `now`: the server's clock. */
+export async function takeIn(
+	household: Household,
+	jobId: string,
+	request: { id: string; box: string; wish: Exclude<Wished, 'putBack'> },
+	now = new Date()
+): Promise<Appended | { readonly code: 'olderRecord' }> {
+	for (let tries = 1; ; tries++) {
+		const loaded = await loadJob(household, jobId);
+		if (!loaded) return { code: 'unknownJob' };
+		// A job goes on with the record that it was begun with: what has been said of this outlet since isn’t in it.
+		const { house } = await latestHouse(household.id);
+		if (wiredAt(house, request.box) !== wiredAt(loaded.house, request.box)) return { code: 'olderRecord' };
+		const appended = await appendEvent(
+			household,
+			jobId,
+			{
+				id: request.id,
+				at: now.toISOString(),
+				expectedVersion: loaded.events.length,
+				box: loaded.plan.boxId,
+				command: { kind: 'addBox', box: request.box, wish: request.wish }
+			},
+			now
+		);
+		if (appended.code !== 'conflict' || tries >= triesAtMost) return appended;
+	}
+}
+
 /** Stores an event; one that ends the job also closes it and writes the outcome into the house record, all or nothing. */
 async function store(household: Household, loaded: LoadedJob, event: JobEvent): Promise<boolean> {
 	const { job, events } = loaded;
 	const seq = events.length + 1;
 	const { body } = event;
+	if (body.kind === 'addBox' || body.kind === 'dropBox') return storeTaken(household, loaded, event);
 	if (body.kind !== 'finish' && body.kind !== 'stop')
 		return addEventAt(connections(), household.id, job.id, seq, event);
 	return transaction(async (on) => {

@@ -22,7 +22,7 @@
 </script>
 
 <ol>
-	{#each visits as each, k (`${each.id} ${each.at}`)}
+	{#each visits as each, k (k)}
 		{@const here = k === now && !over}
 		<li
 			class={each.place}

@@ -168,6 +168,10 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 			return line(boxPlace(house, body.box), body.lit ? 'still lit' : 'gone dark', !body.lit);
 		case 'planAnew':
 			return line('Found otherwise than recorded', 'planned anew');
+		case 'addBox':
+			return line(boxPlace(house, body.box), 'taken into this job');
+		case 'dropBox':
+			return line(boxPlace(house, body.box), 'left out of this job again');
 		case 'readLiveGround':
 			return line(
 				`Live first, ${t.hot} to ${t.ground}`,

@@ -1,5 +1,5 @@
 import { findBox, placeName, type House } from '@wary/core/house';
-import type { AnewFailure, JobPlan, JobState, Refusal, WholeFailure } from '@wary/core/job';
+import type { AddFailure, AnewFailure, JobPlan, JobState, Refusal, WholeFailure } from '@wary/core/job';
 import { energyWords } from './energy';
 import { wishRefusalWords, workFailureWords, type AtBox } from './work';
 import { stepWords, toolWords } from './steps';
@@ -77,10 +77,22 @@ export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, stat
 			return `What was made here doesn’t fit the other plan, and no step undoes it yet. Make safe, stop, and begin anew on what is found: nothing of the record is lost.`;
 		case 'cannotPlanAnew':
 			return `Nothing changes: ${inSentence(anewFailureWords(refusal.failure, house, plan))}`;
+		case 'cannotAdd':
+			return `${placeIn(house, refusal.box)} can’t come into this job. ${addFailureWords(refusal.failure, plan.region)}`;
+		case 'boxInOtherJob':
+			return `${placeIn(house, refusal.box)} is in another job that is under way. Finish or stop that one first.`;
+		case 'cannotDrop':
+			return `${placeIn(house, refusal.box)} stays in this job: it was there from the beginning, has been opened, or another was planned after it.`;
 		case 'toolsMissing':
 			return `Still missing: ${refusal.missing.map((tool) => toolWords[tool] ?? tool).join('; ')}.`;
 	}
 }
+
+/** Why an outlet doesn’t come into a job under way. */
+export const addFailureWords = (failure: AddFailure, region: 'us' | 'uk'): string =>
+	failure.code === 'ruledOut'
+		? `A rule is in the way of what is wished for there (${failure.by.clause}); the plan of that ${terms[region].outlet} says why.`
+		: planFailureWords(failure, region);
 
 /** Why no plan comes from what was found in a box. */
 function anewFailureWords(failure: AnewFailure, house: House, plan: JobPlan): string {

@@ -15,8 +15,8 @@ export async function load({ params }) {
 		settings,
 		job: loaded.job,
 		recorded: loaded.house,
-		/** As it was begun: what was planned anew since follows from the events. */
-		plans: loaded.whole.earlier[0] ?? loaded.whole.plans,
+		/** As it was begun: what was planned anew or taken in since follows from the events. */
+		plans: loaded.whole.begun,
 		events: loaded.events,
 		simulated,
 		/** What the page shows first. */

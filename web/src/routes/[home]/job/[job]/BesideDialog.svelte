@@ -7,9 +7,10 @@
 	import Textarea from 'flowbite-svelte/Textarea.svelte';
 	import Modal from 'flowbite-svelte/Modal.svelte';
 	import type { Change } from '@wary/core/isolation';
-	import { namedReasons, safeStopStep, type StopReason } from '@wary/core/job';
+	import { movesThroughout, mustStop, namedReasons, safeStopStep, type StopReason } from '@wary/core/job';
 	import { stopWords } from '$words/conditions';
 	import { stepWords } from '$words/steps';
+	import Another from './Another.svelte';
 	import { getJob } from './context';
 
 	/** Things that happen beside the steps: something changed, a note, a stop. */
@@ -75,6 +76,9 @@
 				<Button type="submit" color="alternative" disabled={note.trim() === ''}>{w.saveTheNote}</Button>
 			</p>
 		</form>
+		{#if session.plan.procedure >= movesThroughout && mustStop(session.jobState) === null}<Another
+				ondone={() => (open = null)}
+			/>{/if}
 	{:else if open === 'stop'}
 		{#if way.kind === 'stop'}
 			<form onsubmit={stop}>

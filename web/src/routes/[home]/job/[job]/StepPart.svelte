@@ -83,7 +83,7 @@
 		<b>{words.endsHere}</b>
 		{stopWords(session.plan.region)[ending].why}.
 	</Verdict>{/if}
-{#if session.plans.length > 1 && !atPanel.includes(session.visit)}<p class="m-0 font-semibold">
+{#if session.whole.plans.length > 1 && !atPanel.includes(session.visit)}<p class="m-0 font-semibold">
 		{place}
 	</p>{/if}
 <h1 tabindex="-1" bind:this={heading}>{rows?.title ?? told.title}</h1>

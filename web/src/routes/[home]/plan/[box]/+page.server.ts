@@ -33,6 +33,14 @@ export async function load({ params, url }) {
 		kept: kept?.boxes[0]?.boxId === box.id ? kept : null,
 		box,
 		underWay: jobAt(box.id)?.id ?? null,
+		/** Jobs under way on the same breaker: it can be taken into one of them. */
+		joins: underWay
+			.filter(
+				(job) =>
+					!job.boxes.some(({ boxId }) => boxId === box.id) &&
+					circuitsInBox(house, job.boxId)[0]?.breaker === breaker
+			)
+			.map((job) => ({ id: job.id, boxIds: job.boxes.map(({ boxId }) => boxId) })),
 		/** Outlets on the same breaker: the same isolation serves them too. */
 		near: house.boxes
 			.filter(

@@ -14,6 +14,7 @@
 	import StartJob from '../../outlet/[box]/StartJob.svelte';
 	import type { PageData } from './$types';
 	import Keep from './Keep.svelte';
+	import TakeIn from './TakeIn.svelte';
 
 	interface Props {
 		data: PageData;
@@ -29,6 +30,9 @@
 	const elsewhere = $derived(planned?.elsewhere ?? null);
 	/** A rule that is in the way of the job, at this outlet or at another of it. */
 	const by = $derived(planned?.by ?? null);
+	/** The job under way that it can be taken into; with it goes what sits in the same box, and nothing else that was wished for here. */
+	const [joins] = $derived(data.joins);
+	const alone = $derived(boxes.slice(1).every((each) => each.wish === null || each.wish === 'putBack'));
 	const place = (id: string) => placeName(data.house, findBox(data.house, id)!);
 </script>
 
@@ -48,6 +52,13 @@
 		{byRules.refused}
 	</Verdict>
 {:else}
+	{#if joins && alone}<TakeIn
+			slug={data.home.slug}
+			house={data.house}
+			{joins}
+			{boxId}
+			wish={boxes[0]!.wish}
+		/>{/if}
 	<StartJob
 		slug={data.home.slug}
 		boxId={data.box.id}

@@ -26,7 +26,7 @@
 		{ tester: 'none', text: 'nothing that reads between two points yet' }
 	];
 	const offered = $derived(waiting ? choices.filter((each) => each.tester !== 'none') : choices);
-	const needed = $derived(toolsForAll(session.plans, tester));
+	const needed = $derived(toolsForAll(session.whole.plans, tester));
 	let has = $state<string[]>([]);
 	const send = (tools: readonly string[]) => session.submit({ kind: 'checkTools', tester, has: [...tools] });
 	const submit = (event: SubmitEvent) => {
