@@ -6,6 +6,8 @@ import {
 	decideWhole,
 	eventsAt,
 	expectationsAt,
+	movesThroughout,
+	mustStop,
 	nextAt,
 	replayWhole,
 	visitOf,
@@ -96,6 +98,10 @@ export class JobSession {
 	readonly visit = $derived(visitOf(this.jobState, this.step));
 	readonly energy = $derived(energyOf(this.jobState.isolation));
 	readonly expect = $derived.by(() => expectationsAt(this.house, this.whole, this.at));
+	/** Whether another outlet can be taken into it. */
+	readonly takesIn = $derived(
+		this.plan.procedure >= movesThroughout && this.whole.boxes.every((state) => mustStop(state) === null)
+	);
 	readonly unsent = $derived(this.#waiting.length);
 
 	constructor(options: {

@@ -133,6 +133,27 @@ function besideSwitch(region: 'us' | 'uk'): string[] {
 	return lines;
 }
 
+/** An outlet taken in with a box open: why one isn’t, and what is told from where its turn comes to where it is proven. */
+function takenIn([, recorded, actual, box, breaker]: Home, added: string, elsewhere: string): string[] {
+	const person = new Person(recorded, actual, planOf(recorded, box), [breaker, breaker, breaker]);
+	person.until('takeOff');
+	const { plan, state } = person;
+	const refused = (['boxInOtherJob', 'cannotDrop'] as const).map((code) =>
+		refusalWords({ code, box: added }, recorded, plan, state)
+	);
+	for (const other of [elsewhere, box, 'nowhere']) {
+		const said = person.say({ kind: 'addBox', box: other, wish: null });
+		if (!said.ok) refused.push(refusalWords(said.refusal, recorded, plan, state));
+	}
+	expect(refused).toHaveLength(5);
+	expect(person.say({ kind: 'addBox', box: added, wish: null }).ok).toBe(true);
+	while (person.plan.boxId === box) person.go();
+	return [
+		...refused,
+		...told(recorded, person, () => energyOf(person.whole.boxes[1]!.isolation) === 'provenDead')
+	];
+}
+
 function told(recorded: House, person: Person, until = () => false): string[] {
 	const lines: string[] = [];
 	for (let count = 0; count < 150 && person.state.status === 'underWay' && !until(); count++) {
@@ -256,6 +277,10 @@ function safetyText(): string {
 		head(`${region}: a whole job at ${box}${procedure ? `, procedure ${procedure}` : ''}`);
 		lines.push(...wholeJob(home));
 	}
+	head('us: an outlet taken in on the way');
+	lines.push(...takenIn(homes[0]!, 'sewing-closet', 'music-piano'));
+	head('uk: a socket-outlet taken in on the way');
+	lines.push(...takenIn(homes[1]!, 'back-bedroom-door', 'kitchen-worktop'));
 	head('us: the supply found by the new part');
 	lines.push(...trial());
 	head('us: two devices in one box');

@@ -71,7 +71,9 @@ export function stripWords(
 						? 'Power is on to find the supply cable: one on LINE, the others capped, the box shut.'
 						: state.device === 'none'
 							? 'Power is on to find the supply cable; ends capped and apart, area clear.'
-							: 'Power is back for the final test, area clear.',
+							: state.late
+								? `Power is on to read this ${terms[plan.region].outlet} live first, area clear.`
+								: 'Power is back for the final test, area clear.',
 				caution:
 					state.supply.trial !== null
 						? 'Buttons of its face only. The box stays shut.'

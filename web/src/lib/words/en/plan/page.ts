@@ -36,7 +36,7 @@ export const words = {
 	underWay: 'A job is under way here. It goes on by its own plan.',
 	goOn: 'Go on with the job here',
 	joins: (breaker: string, places: string) =>
-		`A job on the same ${breaker} is under way: ${places}. This one can be done in it, off and locked once for both; it is read live first, so with power off its turn comes when that is back.`,
+		`A job on the same ${breaker} is under way: ${places}. This one can be done in it. It is read live first: with power off its turn comes when that is back.`,
 	takeIn: 'Take it into that job',
 	inOtherJob: 'It is in another job that is under way.',
 	takesNoMore: 'That job takes nothing more in: it only ends now, or was begun by an earlier version.',

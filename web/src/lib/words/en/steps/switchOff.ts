@@ -64,6 +64,12 @@ export function switchOffWords({ house, plan, state }: Telling, also: string | n
 			lead: `Switch ${namedBreakers(house, state.feeder ?? plan.recordedBreaker)} off, before anything else. Then it is held, tagged and proven dead as before.`,
 			why: 'Power was on to find the supply cable and for nothing else. What was proven before it came on no longer counts.'
 		};
+	if (isolation.power === 'restored' && state.device === 'oldSeated')
+		return {
+			title: 'Off again',
+			lead: `Switch ${namedBreakers(house, state.feeder ?? plan.recordedBreaker)} off. This ${t.outlet} has been read live; with that off it is held, tagged and proven dead by itself, like the first.`,
+			why: 'What was proven at another box says nothing of this one, and power has been on since.'
+		};
 	if (isolation.power === 'restored')
 		return {
 			title: 'Off again',

@@ -20,7 +20,7 @@
 	import SlipGuard from './SlipGuard.svelte';
 	import StepDrawing from './StepDrawing.svelte';
 	import StepPart from './StepPart.svelte';
-	import { setJob } from './context';
+	import { setJob, type BesideStep } from './context';
 	import * as later from './later';
 	import { fetchViews } from './steps/views';
 
@@ -57,7 +57,7 @@
 	let ready = $state(false);
 	let whyOpen = $state(false);
 	let listShown = $state(untrack(() => session.jobState.status !== 'underWay'));
-	let dialog = $state<'changed' | 'stop' | null>(null);
+	let dialog = $state<BesideStep | null>(null);
 	let BesideDialog = $state.raw<Component<{ open: typeof dialog }, object, 'open'> | null>(null);
 	/** Asked for and not to be had: the server was away before it was fetched. */
 	let withoutDialog = $state(false);
@@ -85,7 +85,7 @@
 			},
 			() => (withoutDialog = dialog !== null)
 		);
-	function beside(which: 'changed' | 'stop') {
+	function beside(which: BesideStep) {
 		dialog = which;
 		if (!BesideDialog) void loadDialog();
 	}
@@ -117,6 +117,7 @@
 		else if (event.key === 'b') listShown = !listShown;
 		else if (event.key === 'o' && !over) beside('changed');
 		else if (event.key === 's' && !over) beside('stop');
+		else if (event.key === 'n' && !over && session.takesIn) beside('another');
 		else return;
 		event.preventDefault();
 	}

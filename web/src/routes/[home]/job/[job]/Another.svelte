@@ -42,8 +42,7 @@
 	}
 </script>
 
-<section class="mt-5">
-	<h3 class="text-base">{w.another(t.outlet)}</h3>
+<div>
 	{#if near.length === 0}<p class="soft">{w.noneNear(t.outlet, t.breaker)}</p>
 	{:else}
 		<p class="soft mb-2">{w.anotherLead(t.outlet)}</p>
@@ -62,4 +61,4 @@
 	{#if last !== undefined}<p class="mt-3">
 			<Button color="alternative" onclick={() => leaveOut(last)}>{w.leaveOut(place(last))}</Button>
 		</p>{/if}
-</section>
+</div>

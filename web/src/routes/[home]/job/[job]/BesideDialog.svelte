@@ -7,14 +7,15 @@
 	import Textarea from 'flowbite-svelte/Textarea.svelte';
 	import Modal from 'flowbite-svelte/Modal.svelte';
 	import type { Change } from '@wary/core/isolation';
-	import { movesThroughout, mustStop, namedReasons, safeStopStep, type StopReason } from '@wary/core/job';
+	import { namedReasons, safeStopStep, type StopReason } from '@wary/core/job';
 	import { stopWords } from '$words/conditions';
 	import { stepWords } from '$words/steps';
+	import { terms } from '$words/terms';
 	import Another from './Another.svelte';
-	import { getJob } from './context';
+	import { getJob, type BesideStep } from './context';
 
 	/** Things that happen beside the steps: something changed, a note, a stop. */
-	let { open = $bindable() }: { open: 'changed' | 'stop' | null } = $props();
+	let { open = $bindable() }: { open: BesideStep | null } = $props();
 	const { session } = getJob();
 	const changes: { what: Change; text: string }[] = [
 		{ what: 'powerSeen', text: w.iSawPowerALamp },
@@ -37,6 +38,13 @@
 	let note = $state('');
 	let reason = $state<StopReason>('ownChoice');
 	const shown = $derived(open !== null);
+	const title = $derived(
+		open === 'stop'
+			? w.stopTheJob
+			: open === 'another'
+				? w.another(terms[session.plan.region].outlet)
+				: w.somethingChangedOrIsOdd
+	);
 	const way = $derived(safeStopStep(session.jobState));
 	const words = stopWords(session.plan.region);
 	function changed(what: Change) {
@@ -58,8 +66,8 @@
 </script>
 
 <Modal
-	title={open === 'stop' ? w.stopTheJob : w.somethingChangedOrIsOdd}
-	aria-label={open === 'stop' ? w.stopTheJob : w.somethingChangedOrIsOdd}
+	{title}
+	aria-label={title}
 	bind:open={() => shown, (value) => value || (open = null)}
 	size="md"
 	class="wary-modal"
@@ -76,9 +84,8 @@
 				<Button type="submit" color="alternative" disabled={note.trim() === ''}>{w.saveTheNote}</Button>
 			</p>
 		</form>
-		{#if session.plan.procedure >= movesThroughout && mustStop(session.jobState) === null}<Another
-				ondone={() => (open = null)}
-			/>{/if}
+	{:else if open === 'another'}
+		<Another ondone={() => (open = null)} />
 	{:else if open === 'stop'}
 		{#if way.kind === 'stop'}
 			<form onsubmit={stop}>

@@ -10,7 +10,7 @@
 	import type RowsTableComponent from './RowsTable.svelte';
 	import Spoken from './Spoken.svelte';
 	import StepInput from './StepInput.svelte';
-	import { getJob } from './context';
+	import { getJob, type BesideStep } from './context';
 	import { energyOf } from '@wary/core/isolation';
 	import { autopsy, rowsTable as fetchRowsTable, sitsOtherwise } from './later';
 	import Later from './Later.svelte';
@@ -21,7 +21,7 @@
 		place: string;
 		rowsTable: typeof RowsTableComponent | null;
 		whyOpen: boolean;
-		onbeside: (which: 'changed' | 'stop') => void;
+		onbeside: (which: BesideStep) => void;
 	}
 	/** What is to be done now: its words, its input, its rows, and what may happen beside it. */
 	let { step, lookingBack, place, rowsTable, whyOpen = $bindable(), onbeside }: Props = $props();
@@ -99,6 +99,9 @@
 	>
 	<Button color="alternative" onclick={() => onbeside('changed')}>{words.odd}<Kbd>o</Kbd></Button>
 	<Button color="alternative" onclick={() => onbeside('stop')}>{words.stop}<Kbd>s</Kbd></Button>
+	{#if session.takesIn}<Button color="alternative" onclick={() => onbeside('another')}
+			>{words.another}<Kbd>n</Kbd></Button
+		>{/if}
 	<Spoken {step} {told} />
 </div>
 {#if whyOpen}<div class="why">

@@ -15,6 +15,9 @@ export interface JobPage {
 	readonly revisit: (step: Step) => void;
 }
 
+/** What may be done beside the steps, each in its dialog. */
+export type BesideStep = 'changed' | 'another' | 'stop';
+
 const key = Symbol('job');
 export const setJob = (page: JobPage): JobPage => setContext(key, page);
 export const getJob = (): JobPage => getContext<JobPage>(key);

@@ -37,7 +37,7 @@
 	}
 </script>
 
-<section class="mb-4 border-b border-hair pb-4">
+<section class="my-4 border-b border-hair pb-4">
 	<p class="mb-2">{w.joins(terms[house.region].breaker, places)}</p>
 	<Button size="lg" disabled={sending.pending} onclick={takeIn}>{w.takeIn}</Button>
 	{#if refused}<Verdict kind="bad" alert

@@ -1,0 +1,71 @@
+import { doStep, doUntil, energy, ready, startJob, stepOf } from './jobDriver';
+import { expect, test } from './server';
+
+const breaker = { breaker: /breaker 18\b/ };
+const anotherOne = 'Another outlet belongs to this job';
+
+test('us: an outlet found on the way is taken into the job, waits for power, is read live first, and both are tested', async ({
+	page
+}) => {
+	await startJob(page, 'fennel-lane', 'bedroom-dresser');
+	await doUntil(page, ({ kind }) => kind === 'move', breaker);
+	expect(await energy(page)).toBe('provenDead');
+	await page.keyboard.press('n');
+	const dialog = page.getByRole('dialog', { name: anotherOne });
+	await dialog.getByLabel(/^Which/).selectOption({ label: 'Bedroom, bed right' });
+	await dialog.getByRole('button', { name: 'Take it in: the same again' }).click();
+	await expect(dialog).toBeHidden();
+	// The box that is open goes on first, still proven.
+	expect((await stepOf(page)).kind).toBe('move');
+	expect(await energy(page)).toBe('provenDead');
+	const trail = page.getByRole('navigation', { name: 'Visits' });
+	await expect(trail.getByText('Bedroom, bed right').first()).toBeAttached();
+	// Lost from the page and had from the server again.
+	await expect(page.locator('main[data-step]')).toHaveAttribute('data-unsent', '0');
+	await page.reload();
+	await ready(page);
+	const done: { kind: string; place: string }[] = [];
+	for (let n = 0; n < 200 && (await stepOf(page)).kind !== 'finished'; n++) {
+		const { kind } = await stepOf(page);
+		done.push({ kind, place: (await page.locator('nav h2').textContent()) ?? '' });
+		await doStep(page, breaker);
+	}
+	const at = (kind: string, place?: string) =>
+		done.findIndex((each) => each.kind === kind && (place === undefined || each.place === place));
+	const order = [
+		at('restorePower'),
+		at('readLive', 'Bedroom, bed right'),
+		at('switchOff'),
+		at('readPair', 'Bedroom, bed right'),
+		at('move', 'Bedroom, bed right'),
+		at('readPlug')
+	];
+	expect(order.every((place) => place >= 0)).toBe(true);
+	expect(order).toEqual([...order].sort((a, b) => a - b));
+	await page.getByRole('link', { name: 'See the record' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText([
+		'Bedroom, dresser',
+		'Bedroom, bed right'
+	]);
+});
+
+test('planned while a job on the same breaker is under way, it is taken into that one; taken in by mistake it is left out again', async ({
+	page
+}) => {
+	await startJob(page, 'fennel-lane', 'bedroom-dresser');
+	const job = page.url();
+	await page.goto('/fennel-lane/plan/bedroom-bed-right?part=decorator');
+	await page.locator('main[data-planned]').waitFor();
+	await expect(page.getByText(/A job on the same breaker is under way: Bedroom, dresser/)).toBeVisible();
+	await page.getByRole('button', { name: 'Take it into that job' }).click();
+	await page.waitForURL(job);
+	await ready(page);
+	await doUntil(page, ({ kind }) => kind === 'readLive');
+	await page.keyboard.press('n');
+	const dialog = page.getByRole('dialog', { name: anotherOne });
+	await dialog.getByRole('button', { name: 'Leave out Bedroom, bed right again' }).click();
+	await expect(dialog).toBeHidden();
+	await expect(page.locator('main[data-step]')).toHaveAttribute('data-unsent', '0');
+	await page.goto('/fennel-lane/plan/bedroom-bed-right?part=decorator');
+	await expect(page.getByRole('button', { name: 'Take it into that job' })).toBeVisible();
+});
