@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { readFileSync, writeFileSync } from 'node:fs';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import ts from 'typescript';
@@ -20,7 +20,16 @@ const parts: Record<string, { readonly files: readonly string[]; readonly tests:
 		tests: ['core/src/isolation', job]
 	},
 	'job/judge': { files: ['job/judge'], tests: [job] },
-	'job/decide': { files: ['job/decide'], tests: [job] },
+	'job/decide': {
+		files: [
+			...of('job', 'decide', 'order', 'whole', 'beside'),
+			// What a step accepts, and what follows: its own file.
+			...readdirSync(`${root}core/src/job/steps`)
+				.filter((name) => name.endsWith('.ts'))
+				.map((name) => `job/steps/${name.slice(0, -3)}`)
+		],
+		tests: [job]
+	},
 	instruments: {
 		files: of('instruments', 'capability', 'readings', 'touch', 'transmitter'),
 		tests: ['core/src/instruments', 'core/src/house/mended', job]

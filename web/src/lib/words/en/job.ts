@@ -7,7 +7,7 @@ export const jobPageWords = {
 	endsHere: 'The job ends here.',
 	why: 'Why?',
 	odd: 'It moved, or it’s odd',
-	another: 'Another outlet',
+	another: { us: 'Another outlet', uk: 'Another socket' },
 	stop: 'Stop',
 	ruleOf: (rule: string) => `${rule}. Information only: your local code and whoever enforces it come first.`,
 	asRecorded: {
