@@ -95,6 +95,7 @@ export async function doStep(page: Page, choices: Choices = {}): Promise<void> {
 		case 'readBaseline':
 		case 'readEnds':
 		case 'readGroundEarth':
+		case 'readPlateScrew':
 		case 'readPlug':
 		case 'readOutlet':
 		case 'readLoaded':

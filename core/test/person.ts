@@ -18,6 +18,7 @@ import {
 	nextAt,
 	pairProbes,
 	planJob,
+	plateScrewV,
 	ratingsWanted,
 	soundLamps,
 	baselineProbes,
@@ -216,6 +217,12 @@ export class Person {
 			}
 			case 'readWitness':
 				return { kind: 'readWitness', box: step.box, lit: this.isLit(step.box) };
+			case 'readPlateScrew':
+				return {
+					kind: 'readPlateScrew',
+					half: step.half,
+					reading: meter(plateScrewV(house, this.plan.boxId, step.half), 'lowImpedance')
+				};
 			case 'readLiveGround':
 				return {
 					kind: 'readLiveGround',

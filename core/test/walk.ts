@@ -34,6 +34,7 @@ const fedThrough = meter(20, 'lowImpedance');
 export const expectations: Expectations = {
 	liveV: () => 120,
 	liveGroundV: () => 120,
+	plateScrewV: () => 0,
 	neutralEarthV: () => 0,
 	earthV: () => 120,
 	pairV: () => 0,
@@ -121,6 +122,11 @@ export function everyCommand(plan: JobPlan): Command[] {
 			reading: { instrument: 'plugTester', lit: true },
 			touchless: 'alarms'
 		},
+		...(plan.plateScrew === null ? [] : ([0, 120] as const)).map((litV): Command => ({
+			kind: 'readPlateScrew',
+			half: plan.halves[0]!,
+			reading: { instrument: 'indicator', litV }
+		})),
 		...breakers.flatMap((breaker) =>
 			(plan.hard[breaker] ?? []).map(({ id }): Command => ({
 				kind: 'arranged',
@@ -318,6 +324,7 @@ export function keyOf(state: JobState): string {
 		state.tester,
 		state.part,
 		marks(state.live),
+		state.boxLit,
 		state.tagged,
 		state.told,
 		state.plate,

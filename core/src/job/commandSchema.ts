@@ -5,6 +5,7 @@ import { schema as checkTools } from './steps/checkTools';
 import { schema as checkPart } from './steps/checkPart';
 import { schema as readLive } from './steps/readLive';
 import { schema as readLiveGround } from './steps/readLiveGround';
+import { schema as readPlateScrew } from './steps/readPlateScrew';
 import { schema as readAsFound } from './steps/readAsFound';
 import { schema as deadFromStart } from './steps/deadFromStart';
 import { schema as readWitness } from './steps/readWitness';
@@ -62,6 +63,7 @@ export const commandSchema = z.discriminatedUnion('kind', [
 	checkPart,
 	readLive,
 	readLiveGround,
+	readPlateScrew,
 	readAsFound,
 	deadFromStart,
 	readWitness,

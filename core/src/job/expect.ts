@@ -34,6 +34,8 @@ export interface Expectations {
 	liveV(half: Half): number;
 	/** Hot contact to the ground in the box. */
 	liveGroundV(half: Half): number;
+	/** From either slot of a half to the screw of its plate, the larger of the two, by what draws current. */
+	plateScrewV(half: Half): number;
 	/** Hot to ground at another outlet whose ground is to serve as a known earth; `null` where there is none. */
 	earthV(source: string): number | null;
 	pairV(pair: string): number;
@@ -135,6 +137,7 @@ function solvedOnce(recorded: House, plan: JobPlan, state: JobState): Expectatio
 			// A conductor that isn't on record has no model; what it should be is what the step asks for.
 			return probes ? readVoltageV(house, probes, 'highImpedance') : 0;
 		}),
+		plateScrewV: once((half) => plateScrewV(house, plan.boxId, half)),
 		liveGroundV: once((half) => readVoltageV(house, groundProbes(plan.boxId, half), 'highImpedance')),
 		earthV: once((source) => {
 			const probes = earthProbes(house, source);
@@ -183,6 +186,18 @@ export function neutralEarthProbes(house: House, boxId: string, half: Half, eart
 	const brought = knownEarth(house, earth);
 	return brought === null ? null : { red: points.contact(boxId, half, 'neutral'), black: brought };
 }
+
+/** From either slot of a half to the metal of its box, the larger of the two, V: with what draws current, or by an indicator. */
+export const plateScrewV = (house: House, boxId: string, half: Half): number =>
+	Math.max(
+		...(['hot', 'neutral'] as const).map((role) =>
+			readVoltageV(
+				house,
+				{ red: points.contact(boxId, half, role), black: points.metal(boxId) },
+				'lowImpedance'
+			)
+		)
+	);
 
 /** Ground contact here and the ground of the outlet that lends it; `null` while none does. */
 export function groundEarthProbes(house: House, boxId: string, half: Half, earth: Earth): Probes | null {

@@ -84,6 +84,17 @@ export function judgeLive(region: Region, reading: VoltReading): LiveVerdict {
 	return reading.volts < healthyV.from ? 'low' : reading.volts > healthyV.to ? 'high' : 'healthy';
 }
 
+/** Of the supply’s voltage, as an indicator’s mark: behind a 3 kΩ input that leaves at most some 500 Ω before it. Chosen; the loaded test tells the rest. */
+const groundShownFrom = 0.85;
+
+/** Whether a reading from a hot to some metal, by what draws current, shows that the metal leads back to the supply. */
+export function showsGround(region: Region, reading: VoltReading): boolean {
+	const { nominalV } = regions[region].supply;
+	if ('lit' in reading) return reading.lit;
+	const shownV = reading.instrument === 'indicator' ? reading.litV : reading.volts;
+	return shownV >= groundShownFrom * nominalV;
+}
+
 /** A grounded outlet, as it should be: hot–neutral and hot–ground lit, neutral–ground dark. */
 export const soundLamps: PlugLamps = { hotNeutral: true, hotGround: true, neutralGround: false };
 

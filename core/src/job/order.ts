@@ -86,6 +86,7 @@ const beforeOpening = firstOf(
 	steps.checkTools.due!,
 	steps.checkPart.due!,
 	steps.readLive.due!,
+	whileOn(steps.readPlateScrew.due!),
 	whileOn(steps.readLiveGround.due!),
 	whileOn((plan, state) => {
 		// Power still on: an alarm at the ground is settled by reading it to an earth that is known.

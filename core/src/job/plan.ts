@@ -51,8 +51,11 @@ export type TerminatingSchool = 'groundFirst' | 'hotFirst' | 'asItCameOff';
  * 4: the same again is moves on conductor ends, too; a plug-in tester and a plug before anything is switched off, set beside the final test; an outlet that is dead from the start; what is found otherwise than
  * recorded is planned anew while the job runs.
  * 5: two circuits on one device that share a neutral have to open together, too; a part whose only ground is the metal of its box is joined to that.
+ * 6: at an outlet of two slots in a box of metal the screw of its plate is read from a slot, before anything is switched off.
  */
-export const currentProcedure = 5;
+export const currentProcedure = 6;
+/** From which on a box of metal behind two slots is read, too. */
+const plateScrewRead = 6;
 /** From which procedure on a neutral that is shared on one device counts as shared. */
 const neutralOnOneDevice = 5;
 /** From which on a part is joined to the metal of its box where that is its only ground. */
@@ -103,6 +106,8 @@ export interface JobPlan {
 	readonly asFound: boolean;
 	/** Whether it may be dead from the start. */
 	readonly deadFromStart: boolean;
+	/** At two slots in a box of metal: its plate's screw is read from a slot. `reliedOn`: the new part has its ground from the metal of the box alone. `null`: it isn't read. */
+	readonly plateScrew: 'reliedOn' | 'read' | null;
 	/** Outlets on the same breaker by the record, that can be watched in its place. */
 	readonly witnesses: readonly string[];
 	/** The switch that takes all of the panel off. */
@@ -253,6 +258,16 @@ export function planJob(
 			halves: model.halves,
 			asFound: procedure >= 4 && grounded && takesGround(device) && model.halves.length > 0,
 			deadFromStart: procedure >= 4,
+			plateScrew:
+				procedure >= plateScrewRead &&
+				custom.plateApart &&
+				box.material === 'metal' &&
+				model.halves.length > 0 &&
+				!takesGround(device)
+					? newGrounded && !hasGroundWire(house, boxId)
+						? 'reliedOn'
+						: 'read'
+					: null,
 			witnesses: witnessesOf(house, boxId, circuit.breaker),
 			mainSwitch: mainSwitch(mainPanel(house).id),
 			facePairs: facePairs(box.id, model.halves, grounded),
@@ -340,9 +355,7 @@ function whyNot(house: House, box: Box, procedure: number, wish: WishChoice | nu
 	}
 	if (!['hot', 'neutral'].every((role) => landings.some((landing) => landing.role === role)))
 		return { code: 'nothingOnDevice', box: box.id };
-	const hasGround = cablesInBox(house, box.id).some(({ cable }) =>
-		cable.conductors.some(({ role }) => role === 'ground')
-	);
+	const hasGround = hasGroundWire(house, box.id);
 	const part = wish ? familyOf(wish.part).made(0) : box.device;
 	if (!takesGround(part)) return hasGround ? { code: 'groundUnused', box: box.id } : null;
 	// What no ground asks of a part is the model’s to judge.
@@ -350,6 +363,9 @@ function whyNot(house: House, box: Box, procedure: number, wish: WishChoice | nu
 	if (!landings.some(({ role }) => role === 'ground')) return { code: 'noGround', box: box.id };
 	return null;
 }
+
+const hasGroundWire = (house: House, boxId: string): boolean =>
+	cablesInBox(house, boxId).some(({ cable }) => cable.conductors.some(({ role }) => role === 'ground'));
 
 const switchable = (house: House): string[] =>
 	house.panels.flatMap((panel) => [...panel.breakers.map(({ id }) => id), mainSwitch(panel.id)]);

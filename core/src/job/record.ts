@@ -36,6 +36,8 @@ export type Worry =
 	| { readonly kind: 'inherited'; readonly half: Half; readonly lamps: PlugLamps; readonly holds: boolean }
 	/** A load in it lost more on its way than wire explains, or the neutral shows what it shouldn’t. */
 	| { readonly kind: 'loaded'; readonly verdict: LoadedVerdict }
+	/** From a slot to the screw of its plate a lamp lit, and the record knows of no ground in that box. */
+	| { readonly kind: 'boxMayBeGround' }
 	/** uk: nothing in the panel opens at a leak. */
 	| { readonly kind: 'noResidual' }
 	/** A rule asks for protection here, and the same was put in again. */
@@ -214,6 +216,7 @@ function sinceSecond(plan: JobPlan, state: JobState): Worry[] {
 	const { groundAlarm, supply } = state;
 	const odd = plan.grounded && plan.controls === null && state.earth !== 'untested' && state.earth !== 'box';
 	return [
+		...(state.boxLit && !plan.newGrounded ? [{ kind: 'boxMayBeGround' as const }] : []),
 		...(odd ? [{ kind: 'groundOdd' as const, settled: groundAlarm?.settled ?? false }] : []),
 		...(plan.noResidual ? [{ kind: 'noResidual' as const }] : []),
 		...(plan.asked && state.decided === 'sameAgain'

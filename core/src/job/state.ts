@@ -40,6 +40,8 @@ export interface JobState {
 		readonly lowImpedance: boolean;
 	} | null;
 	readonly live: Readonly<Partial<Record<Half, Passed>>>;
+	/** Of an outlet of two slots: whether the metal of its box was lit from a slot. `null`: not read. */
+	readonly boxLit: boolean | null;
 	/** Before anything was switched off: the lamps of a plug-in tester, and whether a plug holds. */
 	readonly asFound: Readonly<Partial<Record<Half, { readonly lamps: PlugLamps; readonly holds: boolean }>>>;
 	/** Halves that were dead from the start, and the outlet that is watched in their place. */
@@ -142,6 +144,7 @@ export function initialJob(plan: JobPlan): JobState {
 		partRatingA: null,
 		groundAlarm: null,
 		live: {},
+		boxLit: null,
 		asFound: {},
 		notLive: [],
 		witness: null,

@@ -77,6 +77,8 @@ export const stopReasons = [
 	'brokenTabs',
 	/** Lit with the main switch off: something else than the service feeds it. */
 	'otherSource',
+	/** From a slot to the screw of its plate nothing is lit, where the new part would have its ground from the box. */
+	'boxNotGround',
 	'ownChoice'
 ] as const;
 

@@ -7,6 +7,7 @@ import { step as checkTools } from './checkTools';
 import { step as checkPart } from './checkPart';
 import { step as readLive } from './readLive';
 import { step as readLiveGround } from './readLiveGround';
+import { step as readPlateScrew } from './readPlateScrew';
 import { step as readAsFound } from './readAsFound';
 import { step as deadFromStart } from './deadFromStart';
 import { step as readWitness } from './readWitness';
@@ -64,6 +65,7 @@ export const steps = {
 	checkPart,
 	readLive,
 	readLiveGround,
+	readPlateScrew,
 	readAsFound,
 	deadFromStart,
 	readWitness,

@@ -1,21 +1,30 @@
-import { deadBand, liveAboveV, type VoltReading } from '@wary/core/isolation';
-import { judgeLive, type Step } from '@wary/core/job';
+import { deadBand, liveAboveV, type MeterMode, type VoltReading } from '@wary/core/isolation';
+import { judgeLive, showsGround, type Command, type JobPlan, type Step } from '@wary/core/job';
 import { regions, type Region } from '@wary/core/rules';
 import { words as w } from '$words/job/steps/volts';
-import { groundEarthVerdict, healthyWords } from '$words/steps';
+import { groundEarthVerdict, healthyWords, plateScrewVerdict } from '$words/steps';
 import { terms } from '$words/terms';
 
 export interface VoltsVerdict {
 	readonly text: string;
 	readonly kind: 'good' | 'open' | 'bad';
 }
-export type VoltsStep = Extract<Step, { kind: 'readLive' | 'proveTester' | 'readPair' | 'readGroundEarth' }>;
+export type VoltsStep = Extract<
+	Step,
+	{ kind: 'readLive' | 'proveTester' | 'readPair' | 'readGroundEarth' | 'readPlateScrew' }
+>;
 
 /** Whether a step’s reading should be dead. */
 export const wantsDead = ({ kind }: VoltsStep): boolean => kind === 'readPair' || kind === 'readGroundEarth';
 
 /** What a reading means at a step, before it is saved. */
-export function voltsVerdict(step: VoltsStep, region: Region, reading: VoltReading): VoltsVerdict {
+export function voltsVerdict(
+	step: VoltsStep,
+	{ region, plateScrew }: Pick<JobPlan, 'region' | 'plateScrew'>,
+	reading: VoltReading
+): VoltsVerdict {
+	if (step.kind === 'readPlateScrew')
+		return plateScrewVerdict(showsGround(region, reading), plateScrew === 'reliedOn');
 	if (step.kind === 'readGroundEarth') return groundEarthVerdict(region, deadBand(reading));
 	return step.kind === 'readPair'
 		? deadVerdict(step.lowImpedance, region, reading)
@@ -50,5 +59,37 @@ function liveVerdict(kind: 'readLive' | 'proveTester', region: Region, reading: 
 			};
 		case 'notLive':
 			return { text: proving ? w.itDidNotShowA : w.notLiveIfThatIs, kind: 'bad' };
+	}
+}
+
+type Instrument = 'multimeter' | 'indicator' | 'lamp';
+
+/** What is asked of the simulated instruments at a step. */
+export function askedOf(step: VoltsStep, instrument: Instrument, mode: MeterMode, source: string) {
+	switch (step.kind) {
+		case 'readLive':
+			return { what: 'live', half: step.half, instrument };
+		case 'readGroundEarth':
+			return { what: 'groundEarth', half: step.half, instrument, mode };
+		case 'readPlateScrew':
+			return { what: 'plateScrew', half: step.half, instrument };
+		case 'proveTester':
+			return { what: 'source', source, instrument };
+		case 'readPair':
+			return { what: 'pair', pair: step.pair, instrument, mode };
+	}
+}
+
+/** What is said with a reading at a step. */
+export function saidWith(step: VoltsStep, reading: VoltReading, source: string): Command {
+	switch (step.kind) {
+		case 'readLive':
+		case 'readGroundEarth':
+		case 'readPlateScrew':
+			return { kind: step.kind, half: step.half, reading };
+		case 'proveTester':
+			return { kind: 'proveTester', when: step.when, source, reading };
+		case 'readPair':
+			return { kind: 'readPair', pair: step.pair, reading };
 	}
 }

@@ -79,6 +79,7 @@ export const instrumentSchema = z.discriminatedUnion('what', [
 	z.strictObject({ what: z.literal('look') }),
 	z.strictObject({ what: z.literal('baseline'), group: name }),
 	z.strictObject({ what: z.literal('ends'), role: z.enum(['hot', 'neutral', 'ground']) }),
+	z.strictObject({ what: z.literal('plateScrew'), half, instrument: z.enum(['multimeter', 'indicator']) }),
 	z.strictObject({
 		what: z.literal('groundEarth'),
 		half,

@@ -33,6 +33,7 @@ import {
 	endsProbes,
 	foundAsRecorded,
 	groundEarthProbes,
+	plateScrewV,
 	groundProbes,
 	neutralEarthProbes,
 	halfProbes,
@@ -148,6 +149,15 @@ export function takeReading(
 			const probes = baselineProbes(plan, request.group);
 			return probes ? { kind: 'ohms', reading: readOhms(house, probes) } : { kind: 'nothing' };
 		}
+		case 'plateScrew':
+			return {
+				kind: 'volts',
+				reading: shown(
+					plateScrewV(house, plan.boxId, request.half),
+					request.instrument,
+					request.instrument === 'multimeter' ? 'lowImpedance' : 'highImpedance'
+				)
+			};
 		case 'groundEarth': {
 			const probes = groundEarthProbes(house, plan.boxId, request.half, state.earth);
 			return probes ? volts(house, probes, request.instrument, request.mode) : { kind: 'nothing' };

@@ -25,7 +25,14 @@ import { doubtWords, energyWords, stripWords } from '$words/energy';
 import { failureWords, sendTrouble } from '$words/failures';
 import { putBackLines } from '$words/plan/putBack';
 import { planFailureWords, refusalWords } from '$words/refusals';
-import { cautions, groundEarthVerdict, ohmVerdictWords, stepWords, wayChoices } from '$words/steps';
+import {
+	cautions,
+	groundEarthVerdict,
+	ohmVerdictWords,
+	plateScrewVerdict,
+	stepWords,
+	wayChoices
+} from '$words/steps';
 import { staysDeadWords } from '$words/steps/fourth';
 import { namedBreakers, pairWords, terminalWord } from '$words/terms';
 
@@ -277,6 +284,9 @@ function safetyText(): string {
 		head(`${region}: a whole job at ${box}${procedure ? `, procedure ${procedure}` : ''}`);
 		lines.push(...wholeJob(home));
 	}
+	head('us: from a slot to the plate screw');
+	for (const lit of [true, false])
+		for (const reliedOn of [true, false]) lines.push(plateScrewVerdict(lit, reliedOn).text);
 	head('us: an outlet taken in on the way');
 	lines.push(...takenIn(homes[0]!, 'sewing-closet', 'music-piano'));
 	head('uk: a socket-outlet taken in on the way');

@@ -137,6 +137,10 @@ export const stopWords = (region: 'us' | 'uk'): Record<StopReason, { why: string
 			why: 'Something here is lit with the main switch off: another source feeds it',
 			tell: `A light stays lit with the ${t.panel}’s main switch off. Ask for the other source to be found: an inverter, a generator, a neighbour’s or a second supply.`
 		},
+		boxNotGround: {
+			why: `By the record the metal of this box is a ${t.ground}; from a slot to the plate screw nothing lit`,
+			tell: `The box isn’t grounded by its armor or conduit here, so no grounding ${t.outlet} goes in on it. On the ${t.outlet}’s page, under cables, say that the metal is no ground; then plan again: a GFCI, two slots again, or a ground that a ${t.handTo} brings.`
+		},
 		shortButReaches: fromCondition('shortButReaches', 'Little free conductor.'),
 		brokenTabs: {
 			why: 'A half with its own switch or circuit: a bridge tab is broken off on the old part',

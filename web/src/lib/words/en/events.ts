@@ -172,6 +172,11 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 			return line(boxPlace(house, body.box), 'taken into this job');
 		case 'dropBox':
 			return line(boxPlace(house, body.box), 'left out of this job again');
+		case 'readPlateScrew':
+			return line(
+				`From a slot of the ${halfWords[body.half]} to the plate screw`,
+				readingWords(body.reading)
+			);
 		case 'readLiveGround':
 			return line(
 				`Live first, ${t.hot} to ${t.ground}`,

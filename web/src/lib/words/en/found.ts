@@ -28,6 +28,8 @@ export function foundWords(worry: Worry, house: House, plan: JobPlan): string {
 			return `As found, before anything was touched, the ${halfWords[worry.half]}${plan.halves.length > 1 ? '' : ' outlet'} showed ${lampsWords(worry.lamps, plan.region)}${worry.holds ? '' : ', and let a plug slip'}; it was not shown to be right since`;
 		case 'loaded':
 			return loadedFound(worry.verdict, plan.region);
+		case 'boxMayBeGround':
+			return `From a slot to the plate screw a lamp lit: the metal of this box may be a ${t.ground}, and the record knows of none. Conduit, or armor with a bonding strip, would make it one; old armor without a strip lights a lamp and is none. Put it on record once that is seen`;
 		case 'noResidual':
 			return 'No RCD protects this socket circuit (BS 7671 411.3.3). A 30 mA RCBO is recommended; it doesn’t stand in the way of a like-for-like change';
 		case 'protectionAsked':

@@ -5,6 +5,7 @@ export {
 	baselineVerdictWords,
 	groundEarthVerdict,
 	ohmVerdictWords,
+	plateScrewVerdict,
 	protectionChoices,
 	protectionNotice
 } from './second';

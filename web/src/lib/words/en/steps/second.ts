@@ -137,3 +137,39 @@ export function ohmVerdictWords(
 	};
 	return { text: text[verdict], passes };
 }
+
+export function plateScrewWords(
+	step: Extract<Step, { kind: 'readPlateScrew' }>,
+	{ plan }: Telling
+): StepWords {
+	const t = terms[plan.region];
+	return {
+		title: `Is the box grounded? ${capital(halfWords[step.half])} to the plate screw`,
+		lead: `Power still on. One tip on the bare metal of the plate screw, the other in one slot, then in the other; a meter in its low-impedance mode. The larger of the two counts. Paint on the screw: scratch it, or back it out a turn.`,
+		why: `Two slots have no ${t.ground} of their own, but a box of metal may have one, by conduit or armor. It decides what may go in. A lamp doesn’t show how good it is: old armor without a bonding strip lights one, and heats when it has to carry a fault.`,
+		rule: 'NEC 250.118, 406.4(D)(1)'
+	};
+}
+
+/** What a slot read to the plate screw says, before it is saved. */
+export function plateScrewVerdict(
+	lit: boolean,
+	reliedOn: boolean
+): { text: string; kind: 'good' | 'open' | 'bad' } {
+	if (lit)
+		return reliedOn
+			? {
+					text: 'The metal of the box leads back, as the record says. The new part is joined to it.',
+					kind: 'good'
+				}
+			: {
+					text: 'Lit: the metal of the box may be a ground, and the record knows of none. It is written down; this job goes on as planned.',
+					kind: 'open'
+				};
+	return reliedOn
+		? {
+				text: 'Nothing there: the box isn’t grounded, and the plan has its ground from it. If you read both slots on bare metal, this job ends here, before anything was touched.',
+				kind: 'bad'
+			}
+		: { text: 'No ground by this box, as recorded.', kind: 'good' };
+}

@@ -5,7 +5,7 @@ import { tellsSupply, wayNow, waysFor, type JobState, type Step } from '@wary/co
 import { partWords } from '../parts';
 import { checkWords, moveWords, type AtBox } from '../work';
 import { asFoundWords, endsWords, seenLiveWords, staysDarkWords, witnessWords } from './fourth';
-import { baselineWords, groundEarthWords, protectionWords } from './second';
+import { baselineWords, groundEarthWords, plateScrewWords, protectionWords } from './second';
 import {
 	boxPlace,
 	breakerName,
@@ -58,6 +58,8 @@ function wordsOf(step: Step, telling: Telling): StepWords {
 			return protectionWords(telling);
 		case 'readGroundEarth':
 			return groundEarthWords(step, telling);
+		case 'readPlateScrew':
+			return plateScrewWords(step, telling);
 		case 'touchSupply':
 			return {
 				title: `Alive, without touching: ${cableWords(house, plan, step.cable)}`,

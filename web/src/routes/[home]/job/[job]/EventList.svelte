@@ -46,7 +46,7 @@
 		const { device, isolation, wires } = session.jobState;
 		if (over) return null;
 		if (device === 'oldSeated' && isolation.power === 'asFound') {
-			if (body.kind === 'readLive' || body.kind === 'readAsFound')
+			if (body.kind === 'readLive' || body.kind === 'readAsFound' || body.kind === 'readPlateScrew')
 				return { kind: body.kind, half: body.half };
 			if (body.kind === 'checkTools' || body.kind === 'checkPart') return { kind: body.kind };
 		}

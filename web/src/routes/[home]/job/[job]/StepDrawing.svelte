@@ -59,6 +59,8 @@
 		switch (step?.kind) {
 			case 'readLiveGround':
 				return { half: step.half, red: 'hot', black: 'ground', lamps: true };
+			case 'readPlateScrew':
+				return { half: step.half, red: 'hot' };
 			case 'readLive':
 				return { half: step.half, red: 'hot', black: 'neutral' };
 			case 'readPair':

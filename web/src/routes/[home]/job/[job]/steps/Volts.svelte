@@ -8,32 +8,31 @@
 	import { untrack } from 'svelte';
 	import FigureField from '$lib/ui/FigureField.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import type { MeterMode, VoltReading } from '@wary/core/isolation';
-	import type { Command } from '@wary/core/job';
+	import { deadBelowV, type MeterMode, type VoltReading } from '@wary/core/isolation';
 	import Lit from './Lit.svelte';
 	import Marks, { indicatorMarks } from './Marks.svelte';
 	import StaysDead from './StaysDead.svelte';
 	import { expectedDeadWords } from '$words/steps';
 	import { voltsWord } from '$words/terms';
 	import { provingSources } from '$lib/job/provingSources';
-	import { voltsVerdict, wantsDead, type VoltsStep } from '$lib/job/voltsVerdict';
+	import { askedOf, saidWith, voltsVerdict, wantsDead, type VoltsStep } from '$lib/job/voltsVerdict';
 	import { typedNumber } from '$lib/typed';
 	import { getJob } from '../context';
 
 	let { step }: { step: VoltsStep } = $props();
 	const { session, standIn } = getJob();
 	const { plan, house } = session;
+	const tester = $derived(
+		session.jobState.tester === 'none' ? 'lamp' : (session.jobState.tester ?? 'multimeter')
+	);
+	/** Read once more, drained; or to metal that may float: an indicator draws enough for that. */
 	const lowImpedance = $derived(
-		(step.kind === 'readPair' || step.kind === 'readGroundEarth') && step.lowImpedance
+		step.kind === 'readPlateScrew'
+			? tester === 'multimeter'
+			: (step.kind === 'readPair' || step.kind === 'readGroundEarth') && step.lowImpedance
 	);
 	// Only a meter has a low-impedance mode; an indicator hands over to it here.
-	const instrument = $derived(
-		lowImpedance
-			? 'multimeter'
-			: session.jobState.tester === 'none'
-				? 'lamp'
-				: (session.jobState.tester ?? 'multimeter')
-	);
+	const instrument = $derived(lowImpedance ? 'multimeter' : tester);
 	/** What drains a voltage that has nothing behind it. */
 	let drain = $state<'lowImpedance' | 'lampAcross'>('lowImpedance');
 	const mode = $derived<MeterMode>(lowImpedance ? drain : 'highImpedance');
@@ -55,15 +54,17 @@
 	const expectedV = $derived(
 		step.kind === 'readGroundEarth'
 			? 0
-			: step.kind === 'readLive'
-				? session.expect.liveV(step.half)
-				: step.kind === 'proveTester'
-					? (session.expect.sourceV(source) ?? 0)
-					: session.expect.pairV(step.pair)
+			: step.kind === 'readPlateScrew'
+				? session.expect.plateScrewV(step.half)
+				: step.kind === 'readLive'
+					? session.expect.liveV(step.half)
+					: step.kind === 'proveTester'
+						? (session.expect.sourceV(source) ?? 0)
+						: session.expect.pairV(step.pair)
 	);
 	const expected = $derived(
-		wantsDead(step)
-			? expectedV < 3
+		wantsDead(step) || expectedV < deadBelowV
+			? expectedV < deadBelowV
 				? instrument === 'indicator'
 					? 'dark'
 					: expectedDeadWords
@@ -89,7 +90,7 @@
 				? null
 				: { instrument: 'multimeter', volts: typed.value, mode }
 	);
-	const verdict = $derived(reading === null ? null : voltsVerdict(step, plan.region, reading));
+	const verdict = $derived(reading === null ? null : voltsVerdict(step, plan, reading));
 
 	// What was complained of goes as soon as something else is typed.
 	$effect(() => {
@@ -100,15 +101,7 @@
 		if (!standIn) return;
 		asking = true;
 		complaint = null;
-		const shown = await standIn(
-			step.kind === 'readLive'
-				? { what: 'live', half: step.half, instrument }
-				: step.kind === 'readGroundEarth'
-					? { what: 'groundEarth', half: step.half, instrument, mode }
-					: step.kind === 'proveTester'
-						? { what: 'source', source, instrument }
-						: { what: 'pair', pair: step.pair, instrument, mode }
-		);
+		const shown = await standIn(askedOf(step, instrument, mode, source));
 		asking = false;
 		if (shown?.kind !== 'volts') {
 			complaint = w.theSimulatedInstrumentCantRead;
@@ -134,15 +127,7 @@
 			field?.focus();
 			return;
 		}
-		const command: Command =
-			step.kind === 'readLive'
-				? { kind: 'readLive', half: step.half, reading }
-				: step.kind === 'readGroundEarth'
-					? { kind: 'readGroundEarth', half: step.half, reading }
-					: step.kind === 'proveTester'
-						? { kind: 'proveTester', when: step.when, source, reading }
-						: { kind: 'readPair', pair: step.pair, reading };
-		session.submit(command);
+		session.submit(saidWith(step, reading, source));
 	}
 	function key(event: KeyboardEvent) {
 		if (event.ctrlKey || event.metaKey || document.querySelector('dialog[open]')) return;

@@ -31,6 +31,7 @@ const views: { readonly [K in Kind]: View<K> } = {
 	seeControlled: yesNo,
 	deadFromStart: () => import('./StaysDark.svelte'),
 	readGroundEarth: volts,
+	readPlateScrew: volts,
 	proveEarth: ground,
 	proveTester: volts,
 	readPair: volts,
