@@ -163,7 +163,7 @@ export function plateScrewVerdict(
 					kind: 'good'
 				}
 			: {
-					text: 'Lit: the metal of the box may be a ground, and the record knows of none. It is written down; this job goes on as planned.',
+					text: 'There is voltage: the metal of the box may be a ground, and the record knows of none. It is written down; this job goes on as planned.',
 					kind: 'open'
 				};
 	return reliedOn
