@@ -24,6 +24,7 @@ export const handsOnConductors = (command: Command): boolean =>
 	(command.kind === 'confirm' &&
 		[
 			'easeOut',
+			'openSheath',
 			'prepare',
 			'unusedScrews',
 			'tape',
@@ -231,6 +232,20 @@ export const everyState = (name: string, plan: JobPlan, pairsAtLeast = 4) =>
 					(state) => energyOf(state.isolation) === 'provenDead' && !provenByEvidence(state, pairsAtLeast)
 				)
 			).toEqual([]);
+		});
+
+		it('eases forward what has no face only with the power off, held and tagged, and what was watched gone dark or all of it off', () => {
+			const wrong = everyMove(walked, ({ isolation, tagged, controlled }, command) => {
+				if (command.kind !== 'confirm' || command.step !== 'easeForward') return null;
+				const dark = controlled.lit === true && controlled.dark === true;
+				const off = isolation.power === 'off' && isolation.hold !== null && isolation.doubt === null;
+				return off && tagged && (dark || isolation.off.includes(plan.mainSwitch)) ? null : 'easeForward';
+			});
+			expect(wrong).toEqual([]);
+			expect(
+				walked.commands.some(({ kind }) => kind === 'confirm') &&
+					walked.states.some(({ device }) => device === 'oldOut')
+			).toBe(true);
 		});
 
 		it('takes wires off, and terminates, only after the bare conductors themselves were proven', () => {

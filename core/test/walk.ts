@@ -331,6 +331,7 @@ export function keyOf(state: JobState): string {
 		state.device,
 		state.lookedOver,
 		state.inspected,
+		state.sheath,
 		marks(state.stops),
 		supplyName(state.supply),
 		marks(state.wires),

@@ -27,7 +27,7 @@ export interface BoxSeen {
 	readonly region: Region;
 	/** For each cable the colours of its conductors. */
 	readonly cables: readonly (readonly Colour[])[];
-	readonly device: Device['kind'] | 'none';
+	readonly device: Exclude<Device['kind'], 'blank'> | 'none';
 	/** us duplex: whether the bridge on the hot side is broken off; `null`: not looked at. */
 	readonly hotTabBroken: boolean | null;
 	readonly wired: WiredWay;
@@ -104,7 +104,7 @@ const counts = (cables: Features['cables']): string =>
 
 /** A residual device stands for every device with sides, a socket for every socket: what it is, not its make. */
 const family = (device: Device['kind'] | 'none' | undefined): string =>
-	device === undefined || device === 'none'
+	device === undefined || device === 'none' || device === 'blank'
 		? 'none'
 		: device === 'gfci'
 			? 'sided'
@@ -263,5 +263,9 @@ function measured(test: SettlingTest, { build }: Arrangement): string {
 /** What one would enter for a box that is wired as a house says. */
 export function seenIn(region: Region, house: House, boxId = here): BoxSeen {
 	const { device, ...features } = featuresOf(house, boxId);
-	return { region, ...features, device: device?.kind ?? 'none' };
+	return {
+		region,
+		...features,
+		device: device === undefined || device.kind === 'blank' ? 'none' : device.kind
+	};
 }

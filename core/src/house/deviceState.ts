@@ -27,6 +27,8 @@ export function opened(device: Device): Device {
 	return device.kind === 'fusedSpur' ? { ...device, fuseBlown: true } : withTripped(device, true);
 }
 
+/** Nothing is fitted yet: the ends of a cable, each under its cap, behind a blank cover. */
+export const isBlank = (device: Device | undefined): boolean => device?.kind === 'blank';
 export const isWallSwitch = (device: Device | undefined): boolean => device?.kind === 'switch';
 /** With its own switches on, of a wall or of a face. */
 export function switchedOn(device: Device): Device {

@@ -2,7 +2,7 @@ import { goodJointOhm, largestConductor, type ConductorSize, type Region } from 
 import type { Device, Half, Role } from './schema';
 
 /** The ways in which a terminal can hold a conductor. */
-export type TerminalWay = 'hook' | 'clampPlate' | 'pushIn' | 'pillar' | 'screw';
+export type TerminalWay = 'hook' | 'clampPlate' | 'pushIn' | 'pillar' | 'screw' | 'lever' | 'twistOn';
 
 /** How many conductors a terminal takes, by the way they are held; 0 where it has no such way. */
 export interface Terminal {
@@ -84,6 +84,9 @@ const across = (id: string, hot: string, neutral: string, capacitanceF: number):
 const charger = (hot: string, neutral: string): InternalLink =>
 	across('charger', hot, neutral, chargerFilterF);
 
+/** Where nothing is fitted yet: the cap on each end of the one cable. */
+const caps = { hot: 'capHot', neutral: 'capNeutral', ground: 'capGround' } as const;
+
 /** Terminals, halves and conducting parts of a device: what it is to the network. */
 export function deviceModel(device: Device): DeviceModel {
 	switch (device.kind) {
@@ -108,6 +111,12 @@ export function deviceModel(device: Device): DeviceModel {
 				],
 				halves: [],
 				links: device.on ? [link('switch', 'hot', 'switchedHot')] : []
+			};
+		case 'blank':
+			return {
+				terminals: contactRoles.map((role) => ({ name: caps[role], role, takes: { lever: 1, twistOn: 1 } })),
+				halves: [],
+				links: []
 			};
 		case 'fusedSpur':
 			return fusedSpur(device);
@@ -314,7 +323,8 @@ const sold: Readonly<Record<Device['kind'], readonly Region[]>> = {
 	socketTwin: ['uk'],
 	socketRcd: ['uk'],
 	fusedSpur: ['uk'],
-	fixed: ['us', 'uk']
+	fixed: ['us', 'uk'],
+	blank: ['us', 'uk']
 };
 
 /** From how many ohms up a device with electronics may read hot to neutral by itself; `null`: it has none. Domain: hundreds of ohms to megohms. */

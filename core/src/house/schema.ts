@@ -248,6 +248,9 @@ export const device = z.discriminatedUnion('kind', [
 			on: z.boolean().default(true)
 		})
 		.describe('A wall switch in the hot: to a switched half, or a light.'),
+	z
+		.strictObject({ kind: z.literal('blank') })
+		.describe('A blank cover over the ends of cables, and nothing behind it yet.'),
 	z.strictObject({
 		kind: z.literal('socketSingle'),
 		...ratedFor,

@@ -1,5 +1,7 @@
 import { usuallyFound } from '../devices';
 import { regions, type ConductorSize, type Region } from '../rules';
+import { isBlank } from './deviceState';
+import { deviceModel } from './devices';
 import type { Box, Cable, Colour, Conductor, Device } from './schema';
 
 /** Colours of a two-conductor-and-ground cable: hot, ground between, neutral, as they lie in a flat sheath. */
@@ -72,9 +74,27 @@ export function standardWiring(
 				conductors.map((one) => ({ cable: id, conductor: one.id, at: 'capped' }))
 			)
 		};
+	if (box.device && isBlank(box.device)) return capped(box.device, cables);
 	return regions[region].custom.joins === 'splices'
 		? spliced(box, cables, how, way)
 		: intoTerminals(box, cables);
+}
+
+/** Each end of the first cable under its cap; further ones are capped as they are. */
+function capped(device: Device, cables: readonly Cable[]): Wiring {
+	const { terminals } = deviceModel(device);
+	return {
+		joints: [],
+		pigtails: [],
+		terminations: cables.flatMap(({ id, conductors }, k) =>
+			conductors.map((one) => {
+				const cap = terminals.find(({ role }) => role === one.role);
+				return k === 0 && cap
+					? { cable: id, conductor: one.id, at: `terminal:${cap.name}`, how: 'twistOn' as const }
+					: { cable: id, conductor: one.id, at: 'capped' };
+			})
+		)
+	};
 }
 
 /** Whether wires can come to a device that way: a us one without sides; a duplex has screws for two cables, any other for one. */

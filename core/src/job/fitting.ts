@@ -56,7 +56,7 @@ export const toolsForAll = (plans: readonly JobPlan[], tester: Tester): string[]
 
 /** Ratings that fit: read off the breaker that feeds it, as far as that is known, and its conductors. */
 export function ratingsWanted(plan: JobPlan, feeder: string | null): readonly number[] {
-	const wanted = plan.newDevice.kind === 'fixed' ? [] : [plan.newDevice.ratingA];
+	const wanted = 'ratingA' in plan.newDevice ? [plan.newDevice.ratingA] : [];
 	if (plan.procedure < 2) return wanted;
 	return (
 		(feeder === null ? undefined : own(plan.fittingRatingsA, feeder)) ??

@@ -181,6 +181,7 @@ const oldOutStep = firstOf(
 	steps.inspect.due!,
 	// A new part in place of one that failed its grip test is checked before anything comes off for it.
 	(plan, state) => (state.part !== 'fits' || !ratingFits(plan, state) ? { kind: 'checkPart' } : null),
+	(plan, { sheath }) => (plan.newWork && !sheath ? confirm('openSheath') : null),
 	steps.takeOff.due!
 );
 

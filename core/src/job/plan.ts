@@ -8,6 +8,7 @@ import {
 	findBox,
 	hasMetalFace,
 	findBreaker,
+	isBlank,
 	mainPanel,
 	mainSwitch,
 	neighbours,
@@ -51,9 +52,11 @@ export type TerminatingSchool = 'groundFirst' | 'hotFirst' | 'asItCameOff';
  * 4: the same again is moves on conductor ends, too; a plug-in tester and a plug before anything is switched off, set beside the final test; an outlet that is dead from the start; what is found otherwise than
  * recorded is planned anew while the job runs.
  * 5: two circuits on one device that share a neutral have to open together, too; a part whose only ground is the metal of its box is joined to that.
- * 6: at an outlet of two slots in a box of metal the screw of its plate is read from a slot, before anything is switched off.
+ * 6: at an outlet of two slots in a box of metal the screw of its plate is read from a slot, before anything is switched off; a new outlet can go on the end of a cable.
  */
 export const currentProcedure = 6;
+/** From which on an outlet can go where none was. */
+const newWorkPlanned = 6;
 /** From which on a box of metal behind two slots is read, too. */
 const plateScrewRead = 6;
 /** From which procedure on a neutral that is shared on one device counts as shared. */
@@ -141,6 +144,8 @@ export interface JobPlan {
 	readonly newHalves: readonly Half[];
 	/** Only taken out, read dead with the others of its box, and put back as it is. */
 	readonly putBack: boolean;
+	/** Nothing was there but the ends of a cable. */
+	readonly newWork: boolean;
 	/** Of a device without a face to read: the boxes of what it switches, seen lit before and dark after. `null`: it has a face. */
 	readonly controls: readonly string[] | null;
 	/** What is done at the box, as moves. `null`: nothing, it is put back; or, under an earlier procedure, the same again, landing by landing. */
@@ -161,6 +166,16 @@ export type PlanFailure =
 	| { readonly code: 'brokenTabs'; readonly box: string }
 	/** It would be taken out and put back, and nothing else is done in its box. */
 	| { readonly code: 'nothingPutIn'; readonly box: string }
+	/** Nothing is there yet that the same could be put in for again. */
+	| { readonly code: 'nothingFitted'; readonly box: string }
+	/** New work is done on one cable, its ends capped. */
+	| { readonly code: 'newOneCable'; readonly box: string }
+	/** No ground comes with the cable: what has none isn’t extended (us: NEC 250.130(C)). */
+	| { readonly code: 'newUngrounded'; readonly box: string }
+	/** uk: no socket is added to a circuit that nothing guards (BS 7671 411.3.3). */
+	| { readonly code: 'newNoResidual'; readonly box: string }
+	/** What today’s code asks at this place is asked of a new outlet without exception. */
+	| { readonly code: 'newUnguarded'; readonly box: string; readonly asked: ProtectionAsked }
 	/** Two breakers that don't open together share a neutral here. */
 	| { readonly code: 'sharedNeutral'; readonly box: string; readonly breakers: readonly string[] };
 
@@ -198,6 +213,7 @@ export function planJob(
 				: 0;
 	const ratingA = ratings.includes(was) ? was : ratings[0]!;
 	const groundByBox = procedure >= groundOfBox;
+	const newWork = isBlank(box.device);
 	const worked = wish && planWork(house, boxId, wish, ratingA, school, { packet, groundByBox });
 	if (worked && !worked.ok) return { ok: false, failure: { ...worked.failure, box: boxId } };
 	const work = worked?.work ?? null;
@@ -207,7 +223,15 @@ export function planJob(
 	const wires = takeOff.flatMap((landing) => landing.wires);
 	const passing = passingIn(house, box);
 	const grounded = wires.some(({ role }) => role === 'ground');
-	const controls = putBack ? controlledBy(house, boxId, device) : null;
+	const circuit = circuitsInBox(house, boxId)[0]!;
+	const witnesses = witnessesOf(house, boxId, circuit.breaker);
+	const controls = newWork ? witnesses.slice(0, 1) : putBack ? controlledBy(house, boxId, device) : null;
+	// What is asked is met where the new part guards this place itself.
+	const asked =
+		procedure >= 2 && !putBack && !work?.verdict.protects.includes(boxId)
+			? protectionAsked(house, box)
+			: null;
+	if (newWork && asked) return { ok: false, failure: { code: 'newUnguarded', box: boxId, asked } };
 	// Of a ground behind no face nothing can be read once it is shut.
 	const newGrounded = work ? endsOnGround(work.ways[0]!.wanted) : grounded && controls === null;
 	const putOn = {
@@ -216,7 +240,6 @@ export function planJob(
 		asItCameOff: [...takeOff].reverse()
 	}[school];
 	const { upstream, downstream } = neighbours(house, boxId);
-	const circuit = circuitsInBox(house, boxId)[0]!;
 	const used = new Set(takeOff.map(({ terminal }) => terminal));
 	const { code, custom } = regions[house.region];
 	return {
@@ -228,11 +251,7 @@ export function planJob(
 			region: house.region,
 			boxId,
 			beside: beside(house, boxId),
-			// What is asked is met where the new part guards this place itself.
-			asked:
-				procedure >= 2 && !putBack && !work?.verdict.protects.includes(boxId)
-					? protectionAsked(house, box)
-					: null,
+			asked,
 			noResidual: procedure >= 2 && code.residualEverywhere && withoutResidual(house, circuit.breaker),
 			fittingRatingsA: Object.fromEntries(
 				switchable(house)
@@ -268,7 +287,7 @@ export function planJob(
 						? 'reliedOn'
 						: 'read'
 					: null,
-			witnesses: witnessesOf(house, boxId, circuit.breaker),
+			witnesses,
 			mainSwitch: mainSwitch(mainPanel(house).id),
 			facePairs: facePairs(box.id, model.halves, grounded),
 			barePairs: barePairs(box, wires, passing, wish !== null || putBack),
@@ -307,6 +326,7 @@ export function planJob(
 							.map(({ name }) => name),
 			newHalves: work ? deviceModel(work.ways[0]!.wanted.device!).halves : model.halves,
 			putBack,
+			newWork,
 			controls,
 			work
 		}
@@ -334,9 +354,14 @@ const hasBrokenTabs = (device: Device): boolean => Object.values(tabsOf(device) 
 
 function whyNot(house: House, box: Box, procedure: number, wish: WishChoice | null): PlanFailure | null {
 	if (!box.device) return { code: 'noDevice', box: box.id };
-	if (deviceModel(box.device).halves.length === 0) return { code: 'notAnOutlet', box: box.id };
+	const newWork = isBlank(box.device);
+	if (newWork && !wish) return { code: 'nothingFitted', box: box.id };
+	if (newWork ? procedure < newWorkPlanned : deviceModel(box.device).halves.length === 0)
+		return { code: 'notAnOutlet', box: box.id };
 	const circuits = circuitsInBox(house, box.id);
 	if (circuits.length === 0) return { code: 'noCircuit', box: box.id };
+	const notNew = newWork ? whyNotNew(house, box, circuits[0]!.breaker) : null;
+	if (notNew) return notNew;
 	const landings = landingsOf(house, box);
 	if (procedure >= 2) {
 		if (!wish && hasBrokenTabs(box.device)) return { code: 'brokenTabs', box: box.id };
@@ -362,6 +387,16 @@ function whyNot(house: House, box: Box, procedure: number, wish: WishChoice | nu
 	if (wish) return null;
 	if (!landings.some(({ role }) => role === 'ground')) return { code: 'noGround', box: box.id };
 	return null;
+}
+
+/** What a new outlet needs, over what one that is replaced has already. */
+function whyNotNew(house: House, box: Box, breaker: string): PlanFailure | null {
+	if (cablesInBox(house, box.id).length !== 1) return { code: 'newOneCable', box: box.id };
+	if (!hasGroundWire(house, box.id)) return { code: 'newUngrounded', box: box.id };
+	const { residualEverywhere } = regions[house.region].code;
+	return residualEverywhere && withoutResidual(house, breaker)
+		? { code: 'newNoResidual', box: box.id }
+		: null;
 }
 
 const hasGroundWire = (house: House, boxId: string): boolean =>

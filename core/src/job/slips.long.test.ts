@@ -16,6 +16,7 @@ import { mistakesOf } from '../mistakes';
 import { handsOnConductors } from '../../test/everyState';
 import { Person } from '../../test/person';
 import { seeded } from '../../test/searchPanels';
+import { cableEnd } from '../../test/cableEnd';
 import { outletBesideSwitch, switchElsewhere, twoGang, twoGangTwoCircuits } from '../../test/twoGang';
 import { wishOf } from '../../test/wishes';
 import { planWhole, soundLamps, type BoxWish, type Command } from '.';
@@ -129,6 +130,14 @@ const cases: readonly Case[] = [
 		breakers: ['b1', 'b2'],
 		earth: 'outlet:before'
 	},
+	...[false, true].map((really): Case => ({
+		name: `a new outlet on a cable’s end, ${really ? 'the cable really on another circuit' : 'as recorded'}`,
+		recorded: cableEnd(false),
+		actual: cableEnd(really),
+		boxes: [{ boxId: 'after', wish: wishOf('duplex') }],
+		breakers: ['b1', 'own'],
+		earth: 'outlet:before'
+	})),
 	{
 		name: 'another outlet on the way',
 		recorded: built('middleThrough'),

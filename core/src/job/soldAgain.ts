@@ -3,7 +3,7 @@ import type { Device } from '../house';
 
 /** The same kind and rating, new: good contacts, tamper-resistant as a dwelling now asks (NEC 406.12; BS 1363 shutters). */
 export function likeForLike(device: Device, fittingA: readonly number[] | null): Device {
-	if (device.kind === 'fixed') return device;
+	if (!('ratingA' in device)) return device;
 	const { fitted: _worn, ...kept } = device;
 	if (kept.kind === 'switch' || kept.kind === 'fusedSpur') return kept;
 	// NEC 406.12 lets a like-for-like ungrounded one be as it was.

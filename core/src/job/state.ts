@@ -67,6 +67,8 @@ export interface JobState {
 	readonly device: DevicePlace;
 	readonly lookedOver: boolean;
 	readonly inspected: boolean;
+	/** New work: the sheath ends in the box, and the conductors are long enough. */
+	readonly sheath: boolean;
 	readonly supply: SupplyState;
 	/** What was found that leaves only making safe and handing over, by where it was found: a corrected answer lifts its own reason only. */
 	readonly stops: {
@@ -160,6 +162,7 @@ export function initialJob(plan: JobPlan): JobState {
 		device: 'oldSeated',
 		lookedOver: false,
 		inspected: false,
+		sheath: false,
 		stops: {
 			ground: null,
 			lookOver: null,

@@ -7,6 +7,7 @@ export const confirmedSteps = [
 	'easeOut',
 	/** Of a device without a face to read: screws out, eased forward by its edges at expected dead, nothing behind it touched. */
 	'easeForward',
+	'openSheath',
 	'prepare',
 	'unusedScrews',
 	'tape',

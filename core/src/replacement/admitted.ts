@@ -1,4 +1,5 @@
-import type { House } from '../house';
+import { usuallyFound } from '../devices';
+import { isBlank, withBox, type House } from '../house';
 import type { JobPlan } from '../job';
 import type { RuleId } from '../rules';
 import { wiredAs } from '../wiring';
@@ -18,8 +19,16 @@ export function factsIn(house: House, plans: readonly JobPlan[], boxId: string):
 		(made, { boxId: id, work }) => (work && id !== boxId ? wiredAs(made, id, work.ways[0]!.wanted) : made),
 		house
 	);
-	return factsOf(wired, boxId);
+	return factsOf(fitted(wired, boxId), boxId);
 }
+
+/** Where nothing is fitted yet the rules are asked as of what usually goes there. */
+const fitted = (house: House, boxId: string): House =>
+	withBox(house, boxId, (box) =>
+		isBlank(box.device) ? { ...box, device: usuallyFound[house.region](usualRatingA) } : box
+	);
+/** Of a receptacle on any branch circuit that has several (NEC table 210.21(B)(3)); a uk one has but one rating. */
+const usualRatingA = 15;
 
 /**
  * The first rule that is in the way of putting something else in, for sure; `null`: none. What hangs on something that nobody has said isn't in the way, nor is anything in that

@@ -1,4 +1,4 @@
-import { takesGround } from '../deviceState';
+import { isBlank, takesGround } from '../deviceState';
 import { deviceModel } from '../devices';
 import {
 	cablesInBox,
@@ -246,13 +246,18 @@ export function rewire(house: House, boxId: string, way: 'ownScrews' | 'pigtails
 export function refitted(house: House, boxId: string, device: Device): Changed {
 	const box = findBox(house, boxId)!;
 	const { terminals, halves } = deviceModel(device);
-	if (halves.length === 0 || (box.device && deviceModel(box.device).halves.length === 0))
-		return refused({ code: 'notAnOutlet', box: boxId });
+	const outlet = (each: Device | undefined) =>
+		each === undefined || isBlank(each) || deviceModel(each).halves.length > 0;
+	if (!outlet(device) || !outlet(box.device)) return refused({ code: 'notAnOutlet', box: boxId });
+	if (isBlank(device) && cablesInBox(house, boxId).length > 1)
+		return refused({ code: 'blankTakesOne', box: boxId });
 	const fitted: House = {
 		...withBox(house, boxId, (each) => ({ ...each, device })),
-		loads: house.loads.map((load) =>
-			load.box === boxId && !halves.includes(load.half) ? { ...load, half: halves[0]! } : load
-		)
+		loads: house.loads.flatMap((load) => {
+			if (load.box !== boxId || halves.includes(load.half)) return [load];
+			// Where nothing is fitted nothing is plugged in.
+			return halves[0] === undefined ? [] : [{ ...load, half: halves[0] }];
+		})
 	};
 	const names = new Set(terminals.map(({ name }) => `terminal:${name}`));
 	const ats = [

@@ -4,7 +4,7 @@ import type { JobPlan } from '../plan';
 import { barePairIds } from '../progress';
 import { mapWires, type JobState } from '../state';
 import type { VisitId } from '../visits';
-import { reopened } from './reopen';
+import { openedAgain } from './reopen';
 import type { Confirmed } from '../vocabulary';
 
 /** What is simply done or not: where, whether it lays hands on conductors, and what follows. */
@@ -43,7 +43,14 @@ export const confirmable: Readonly<Record<Confirmed, Confirmable>> = {
 		concerns: 'box',
 		at: 'work',
 		isolates: (plan, state) => ({ kind: 'exposed', pairs: barePairIds(plan, state) }),
-		applied: (state) => (state.device === 'oldSeated' ? { ...state, device: 'oldOut' } : reopened(state))
+		applied: (state, plan) =>
+			state.device === 'oldSeated' ? { ...state, device: 'oldOut' } : openedAgain(plan, state)
+	},
+	openSheath: {
+		concerns: 'box',
+		at: 'work',
+		touches: true,
+		applied: (state) => ({ ...state, sheath: true })
 	},
 	prepare: {
 		concerns: 'box',

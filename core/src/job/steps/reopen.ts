@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { openedForWork } from '../applyWork';
+import type { JobPlan } from '../plan';
 import { barePairIds } from '../progress';
 import { mapWires, noClosing, type JobState } from '../state';
 import { saying } from './said';
@@ -14,11 +15,15 @@ export const step: StepModule<'reopen'> = {
 	at: 'work',
 	touches: true,
 	isolates: ({ plan, state }) => ({ kind: 'exposed', pairs: barePairIds(plan, state) }),
-	applied: ({ plan, state }) => (plan.work ? openedForWork(plan, state, reopened(state)) : reopened(state))
+	applied: ({ plan, state }) => openedAgain(plan, state)
 };
 
+/** Out of the box again; where something else was put in, with its moves to be gone over. */
+export const openedAgain = (plan: JobPlan, state: JobState): JobState =>
+	plan.work ? openedForWork(plan, state, reopened(state)) : reopened(state);
+
 /** Out of the box again: every joint is to be made or tugged anew, and what was tested no longer counts. */
-export function reopened(state: JobState): JobState {
+function reopened(state: JobState): JobState {
 	const swapped = state.redo === 'grip';
 	return {
 		...state,

@@ -24,8 +24,9 @@ export const step: StepModule<'seeControlled', Asks> = {
 	at: ({ device }, { when }) =>
 		when === 'off' ? 'work' : when === 'after' || device === 'newSeated' ? 'test' : 'liveFirst',
 	by: 'when',
-	due: ({ controls }, { isolation, controlled, redo, device }) => {
-		if (controls === null) return null;
+	due: ({ controls, newWork }, { isolation, controlled, redo, device }) => {
+		// Where nothing is fitted yet something else on the breaker is looked at, if there is anything.
+		if (controls === null || (newWork && controls.length === 0)) return null;
 		if (isolation.power === 'off')
 			return controlled.lit === true && controlled.dark === null
 				? { kind: 'seeControlled', when: 'off' }

@@ -140,6 +140,39 @@ function besideSwitch(region: 'us' | 'uk'): string[] {
 	return lines;
 }
 
+/** A new outlet where nothing was: every step, and why one isn’t begun. */
+function newOutlet(region: 'us' | 'uk'): string[] {
+	const built = arrangements
+		.find(({ kind }) => kind === (region === 'us' ? 'endOfRun' : 'radialEnd'))!
+		.build();
+	const blank = editHouse(built, [{ do: 'setBox', box: here, device: { kind: 'blank' } }]);
+	if (!blank.ok) throw new Error(blank.refusal.code);
+	const house =
+		region === 'us'
+			? blank.house
+			: {
+					...blank.house,
+					panels: blank.house.panels.map((panel) => ({
+						...panel,
+						residualDevices: [
+							{ id: 'r1', tripMa: 30, ratingA: 80, on: true, covers: panel.breakers.map(({ id }) => id) }
+						]
+					}))
+				};
+	const wish = wishOf(region === 'us' ? 'duplex' : 'socketTwin');
+	const planned = planJob(house, here, 'groundFirst', undefined, wish);
+	if (!planned.ok) throw new Error(planned.failure.code);
+	const { breaker } = circuitsInBox(house, here)[0]!;
+	const person = new Person(house, house, planned.plan, [breaker, breaker]);
+	person.earthFrom = 'outlet:before';
+	const refused = (['nothingFitted', 'newOneCable', 'newUngrounded', 'newNoResidual'] as const).map((code) =>
+		planFailureWords({ code, box: here }, region)
+	);
+	const asked = { place: 'bathroom', code: 'NEC', clause: '210.8(A)(1)', edition: '2020' } as const;
+	refused.push(planFailureWords({ code: 'newUnguarded', box: here, asked }, region));
+	return [...refused, ...told(house, person)];
+}
+
 /** An outlet taken in with a box open: why one isn’t, and what is told from where its turn comes to where it is proven. */
 function takenIn([, recorded, actual, box, breaker]: Home, added: string, elsewhere: string): string[] {
 	const person = new Person(recorded, actual, planOf(recorded, box), [breaker, breaker, breaker]);
@@ -283,6 +316,10 @@ function safetyText(): string {
 		const [region, , , box, , procedure] = home;
 		head(`${region}: a whole job at ${box}${procedure ? `, procedure ${procedure}` : ''}`);
 		lines.push(...wholeJob(home));
+	}
+	for (const region of ['us', 'uk'] as const) {
+		head(`${region}: a new outlet on the end of a cable`);
+		lines.push(...newOutlet(region));
 	}
 	head('us: from a slot to the plate screw');
 	for (const lit of [true, false])

@@ -85,7 +85,7 @@
 		/>
 		<DeviceFace {device} {shape} {half} {lampLit} screws={false} />
 	{/if}
-	{#each shape.screws as screw (screw.x)}
+	{#each shape.screws as screw (`${screw.x} ${screw.y}`)}
 		<circle cx={seen(screw.x)} cy={screw.y} r="7" fill="var(--sheet)" stroke-width="1.6" />
 		{#if !back}<path d={`M${screw.x - 5} ${screw.y}h10`} stroke-width="1.6" />{/if}
 	{/each}

@@ -232,7 +232,26 @@ const fusedSpur: DeviceShape = {
 	body: { x: 18, y: 22, width: 194, height: 152 }
 };
 
+/** Nothing fitted yet: the caps on the ends, behind a plain cover. */
+const blank: DeviceShape = {
+	...duplex,
+	faces: [],
+	slots: [],
+	terminals: [
+		{ name: 'capNeutral', x: 44, y: 150, side: 'left', mark: '' },
+		{ name: 'capHot', x: 140, y: 150, side: 'right', mark: '' },
+		{ name: 'capGround', x: 92, y: 250, side: 'bottom', mark: '' }
+	],
+	screws: [
+		{ x: 92, y: 60 },
+		{ x: 92, y: 320 }
+	],
+	body: { x: 92, y: 190, width: 0, height: 0 },
+	yoke: null
+};
+
 const shapes = {
+	blank,
 	duplex,
 	twoSlot,
 	single,

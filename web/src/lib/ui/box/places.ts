@@ -41,16 +41,20 @@ export function placesOf(
 	const jointsAt = sidesOfJoints(box, terminals);
 	const model = box.device ? deviceModel(box.device) : null;
 	return [
-		...terminals.map(({ name, x, y, mark, side }): DrawnPlace => ({
-			at: `terminal:${name}`,
-			kind: 'terminal',
-			x: origin.x + x,
-			y: origin.y + y,
-			mark,
-			side,
-			ways: Object.keys(model?.terminals.find((each) => each.name === name)?.takes ?? {}),
-			label: terminalLabel(side, house.region)
-		})),
+		...terminals.map(({ name, x, y, mark, side }): DrawnPlace => {
+			const ways = Object.keys(model?.terminals.find((each) => each.name === name)?.takes ?? {});
+			return {
+				at: `terminal:${name}`,
+				// A cap on a single end is a connector like any other.
+				kind: ways.includes('twistOn') ? 'joint' : 'terminal',
+				x: origin.x + x,
+				y: origin.y + y,
+				mark,
+				side,
+				ways,
+				label: terminalLabel(side, house.region)
+			};
+		}),
 		...(['left', 'right'] as const).flatMap((side) =>
 			jointsAt[side].map((id, k) => jointPlace(id, side, frame, k - (jointsAt[side].length - 1) / 2))
 		),

@@ -33,14 +33,15 @@ export function kindWords(device: Device): string {
 				switch: 'Wall switch',
 				socketSingle: 'Single socket',
 				socketRcd: 'Twin socket with RCD',
-				fusedSpur: 'Fused spur'
+				fusedSpur: 'Fused spur',
+				blank: 'Blank cover, nothing fitted yet'
 			}[device.kind];
 	}
 }
 
 /** A device in a line: kind, rating, marks, age. */
 export function deviceWords(device: Device, region: Region): string {
-	if (device.kind === 'fixed') return device.name;
+	if (!('ratingA' in device)) return kindWords(device);
 	const parts = [
 		kindWords(device),
 		`${device.ratingA} A`,

@@ -50,6 +50,8 @@ export function editRefusalWords(
 				: `${place(refusal.box)} can’t be wired with pigtails on record.`;
 		case 'cableTooThick':
 			return `The cable of that circuit, ${sizeWords(refusal.size)}, is too thick for the terminals there, which take ${sizeWords(refusal.takes)}.`;
+		case 'blankTakesOne':
+			return 'More than one cable comes to this box. Nothing fitted yet is for the end of a single one.';
 		case 'noRing':
 			return `${circuit(refusal.circuit)} leaves the ${t.panel} more than once, so it can’t be made a ring here. Enter it in the house file.`;
 		case 'tooLarge':

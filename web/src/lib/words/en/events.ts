@@ -105,7 +105,9 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 			return line(
 				plan.putBack && body.step === 'easeOut'
 					? `${kindWords(plan.oldDevice)} eased out`
-					: confirmedWords(region)[body.step]
+					: plan.newWork && body.step === 'easeForward'
+						? 'The cable’s ends brought into view, off and held'
+						: confirmedWords(region)[body.step]
 			);
 		case 'decideProtection':
 			return line(
@@ -367,6 +369,7 @@ const confirmedWords = (region: 'us' | 'uk') => ({
 	plateOff: 'Plate off',
 	easeOut: region === 'uk' ? 'Socket eased out' : 'Outlet eased out',
 	easeForward: 'Eased forward by its edges, off and held',
+	openSheath: 'Sheath and lengths as new work asks',
 	prepare: 'Ends made ready',
 	unusedScrews: 'Unused screws driven in',
 	tape: 'Taped round',

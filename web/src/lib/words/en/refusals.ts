@@ -149,6 +149,18 @@ export function planFailureWords(failure: WholeFailure, region: 'us' | 'uk', at?
 			return `No cable is on record here, so nothing says which circuit it is on. Find its ${t.breaker} first, or put it on a circuit on the House page.`;
 		case 'noGround':
 			return `There is no ${t.ground} on this ${t.outlet}. What may replace it is a choice of its own, not a like-for-like swap.`;
+		case 'nothingFitted':
+			return `Nothing is fitted here yet. A new ${t.outlet} goes on the end of its cable: plan what goes in.`;
+		case 'newOneCable':
+			return `A new ${t.outlet} goes on the end of one cable, its wires capped. More of them, or none: put on record what comes to this box first.`;
+		case 'newUngrounded':
+			return region === 'uk'
+				? 'No earth comes with this cable. No socket is added to it.'
+				: 'No ground comes with this cable, and a circuit without one isn’t extended (NEC 250.130(C)): a ground is brought first, or a new cable, by an electrician.';
+		case 'newNoResidual':
+			return 'Nothing in the consumer unit opens at a leak on this circuit. A socket that is there may be changed; none is added before a 30 mA RCD guards it (BS 7671 411.3.3).';
+		case 'newUnguarded':
+			return `A new ${t.outlet} at this place has to be protected (${failure.asked.code} ${failure.asked.edition} ${failure.asked.clause}). ${region === 'uk' ? 'Find another place.' : 'Plan a GFCI here, or before it on the same cable.'}`;
 		case 'groundUnused':
 			return 'There is a ground in this box, and a two-slot outlet doesn’t use it. What belongs here is a grounded one (NEC 406.4(D)(1)): a choice of its own, not a like-for-like swap.';
 		case 'nothingOnDevice':

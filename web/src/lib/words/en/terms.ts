@@ -107,7 +107,10 @@ const terminalWords: Record<Region, Record<string, string>> = {
 		supplyHot: 'LINE brass screw (supply in)',
 		supplyNeutral: 'LINE silver screw (supply in)',
 		loadHot: 'LOAD brass screw (to the next boxes)',
-		loadNeutral: 'LOAD silver screw (to the next boxes)'
+		loadNeutral: 'LOAD silver screw (to the next boxes)',
+		capHot: 'cap on the hot',
+		capNeutral: 'cap on the neutral',
+		capGround: 'cap on the ground'
 	},
 	uk: {
 		hot: 'terminal L',
@@ -118,7 +121,10 @@ const terminalWords: Record<Region, Record<string, string>> = {
 		supplyHot: 'terminal L, SUPPLY (supply in)',
 		supplyNeutral: 'terminal N, SUPPLY (supply in)',
 		loadHot: 'terminal L, LOAD (to what it feeds)',
-		loadNeutral: 'terminal N, LOAD (to what it feeds)'
+		loadNeutral: 'terminal N, LOAD (to what it feeds)',
+		capHot: 'cap on the line',
+		capNeutral: 'cap on the neutral',
+		capGround: 'cap on the earth'
 	}
 };
 export const terminalWord = (region: Region, terminal: string): string =>

@@ -35,6 +35,10 @@ export const words = {
 	notHere: 'not here',
 	underWay: 'A job is under way here. It goes on by its own plan.',
 	goOn: 'Go on with the job here',
+	newWork: {
+		us: 'This is new work, not a replacement: most places want a permit for it, and it is held to today’s code in full. Ask the office that enforces it before you begin. The cable has to have been run by the code, too: this job sees its end only.',
+		uk: 'This is an addition, not a change like for like: it has to meet today’s BS 7671 in full, and calls for a minor works certificate. A socket added outside a room with a bath or shower is not notifiable in England; Wales, Scotland and Northern Ireland have their own rules. The cable has to have been run properly, too: this job sees its end only.'
+	},
 	joins: (breaker: string, places: string) =>
 		`A job on the same ${breaker} is under way: ${places}. This one can be done in it. It is read live first: with power off its turn comes when that is back.`,
 	takeIn: 'Take it into that job',

@@ -1,5 +1,6 @@
 import { nextOnLine, type Step } from '@wary/core/job';
 import { boxPlace, cableWords, capital, terms } from '../terms';
+import { newWorkWords } from './newWork';
 import { putBackWords } from './putBack';
 import type { StepWords, Telling } from './step';
 
@@ -50,6 +51,8 @@ export function confirmWords(
 		case 'easeForward':
 			// Only what has no face is eased forward unproven, and what has none is only put back.
 			return putBackWords(step, { plan, house, state })!;
+		case 'openSheath':
+			return newWorkWords({ kind: step }, { plan, house, state })!;
 		case 'prepare':
 			return uk
 				? {

@@ -1,3 +1,4 @@
+import { cappedTip } from './newWork';
 import type { ResistanceCheck, Step } from '@wary/core/job';
 import { capital, findPair, pairWords, terms } from '../terms';
 import { putBackKind } from './putBack';
@@ -24,7 +25,7 @@ export function pairStepWords(
 		return {
 			title,
 			lead: `One tip ${face ? faceTip(plan.region) : bareTip(plan)}, the other in the ${t.ground} contact of the lead, whose end stays a long step away from the box: it is live. Nothing else touched.`,
-			why: `${plan.controls === null ? `The ${t.ground} in this box didn’t show that it is one, or there is none.` : `Nothing on a ${putBackKind(plan)} shows whether the ${t.ground} behind it is one.`} A reading to something that floats is near zero whatever is alive.`
+			why: `${plan.controls === null ? `The ${t.ground} in this box didn’t show that it is one, or there is none.` : `Nothing ${plan.newWork ? 'here' : `on a ${putBackKind(plan)}`} shows whether the ${t.ground} behind it is one.`} A reading to something that floats is near zero whatever is alive.`
 		};
 	return {
 		title,
@@ -44,8 +45,8 @@ export function pairStepWords(
 }
 
 /** Where a tip goes behind the face: on what is eased forward no further than to be read, on its terminals. */
-const bareTip = ({ controls }: Telling['plan']): string =>
-	controls === null ? 'on the bare metal' : 'on the terminal screw or the bare metal';
+const bareTip = ({ controls, newWork }: Telling['plan']): string =>
+	newWork ? cappedTip : controls === null ? 'on the bare metal' : 'on the terminal screw or the bare metal';
 
 /** Where a tip goes at the face. */
 const faceTip = (region: 'us' | 'uk'): string =>

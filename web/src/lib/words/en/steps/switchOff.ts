@@ -18,8 +18,11 @@ export function switchOffWords({ house, plan, state }: Telling, also: string | n
 		if (because === undefined && plan.controls !== null)
 			return {
 				title: `${capital(breakerName(house, also))} off as well`,
-				lead:
-					state.controlled.dark === false
+				lead: plan.newWork
+					? state.controlled.dark === false
+						? `What was lit on the same ${t.breaker} by the record is still lit: another one feeds it. So everything goes off.`
+						: `Nothing was seen lit that hangs on the same ${t.breaker}, so nothing can be seen to go dark. Everything goes off.`
+					: state.controlled.dark === false
 						? `What the ${putBackKind(plan)} works is still lit: another ${t.breaker} feeds it. So everything goes off.`
 						: `Nothing that the ${putBackKind(plan)} works was seen lit, so nothing can be seen to go dark. Everything goes off.`,
 				why: 'Its wires are in the same box as those you will handle. With all of it off there is nothing left to feed them, and every one is still read.'

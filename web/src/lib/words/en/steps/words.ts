@@ -5,6 +5,7 @@ import { tellsSupply, wayNow, waysFor, type JobState, type Step } from '@wary/co
 import { partWords } from '../parts';
 import { checkWords, moveWords, type AtBox } from '../work';
 import { asFoundWords, endsWords, seenLiveWords, staysDarkWords, witnessWords } from './fourth';
+import { newWorkWords } from './newWork';
 import { baselineWords, groundEarthWords, plateScrewWords, protectionWords } from './second';
 import {
 	boxPlace,
@@ -49,6 +50,8 @@ function wordsOf(step: Step, telling: Telling): StepWords {
 	const uk = region === 'uk';
 	const back = putBackWords(step.kind === 'confirm' ? step.step : step.kind, telling);
 	if (back) return back;
+	const fresh = newWorkWords(step.kind === 'confirm' ? { kind: step.step } : step, telling);
+	if (fresh) return fresh;
 	switch (step.kind) {
 		case 'confirm':
 			return confirmWords(step.step, telling);

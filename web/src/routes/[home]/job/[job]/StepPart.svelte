@@ -38,7 +38,8 @@
 	const rows = $derived(lookingBack ? null : rowsOf(step, session.plan, session.jobState));
 	const oldInHand = $derived(
 		(session.jobState.device === 'none' || session.jobState.device === 'newOut') &&
-			session.step?.kind !== 'readSupplyVolts'
+			session.step?.kind !== 'readSupplyVolts' &&
+			!session.plan.newWork
 	);
 
 	/** Wires off: what turns out to sit otherwise is said here, and the work is planned anew. */

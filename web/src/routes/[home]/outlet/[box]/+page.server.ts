@@ -29,7 +29,8 @@ export async function load({ params }) {
 		/** Its breaker can be looked for although no job can be planned. */
 		searchable: !planned.ok && ['sharedNeutral', 'planFails', 'wish'].includes(planned.failure.code),
 		/** Not the same again, but something else may be planned. */
-		plannable: !planned.ok && ['planFails', 'wish', 'groundUnused'].includes(planned.failure.code),
+		plannable:
+			!planned.ok && ['planFails', 'wish', 'groundUnused', 'nothingFitted'].includes(planned.failure.code),
 		observed: (await manyObservationsAt(household.id, box.id)).slice(0, 8),
 		asked: planned.ok && planned.plan.asked ? protectionNotice(planned.plan.asked, house.region) : null,
 		noResidual: planned.ok && planned.plan.noResidual,

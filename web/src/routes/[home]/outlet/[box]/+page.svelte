@@ -8,7 +8,15 @@
 	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
 	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { beside, circuitsInBox, findBox, findBreaker, neighbours, placeName } from '@wary/core/house';
+	import {
+		beside,
+		circuitsInBox,
+		findBox,
+		isBlank,
+		findBreaker,
+		neighbours,
+		placeName
+	} from '@wary/core/house';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
 	import { day } from '$words/dates';
@@ -80,7 +88,11 @@
 			</p>
 		{:else if data.cannot}
 			<Verdict kind="open">{data.cannot}</Verdict>
-			{#if data.plannable}<PlanLink home={data.home.slug} box={data.box.id} />{/if}
+			{#if data.plannable}<PlanLink
+					home={data.home.slug}
+					box={data.box.id}
+					first={isBlank(data.box.device)}
+				/>{/if}
 			{#if !circuit || data.searchable}<p class="row">
 					<Button size="lg" href={`/${data.home.slug}/find/${data.box.id}`}>{w.findIts(t.breaker)}</Button>
 				</p>{/if}
@@ -205,7 +217,7 @@
 		<VoltsAlong house={data.house} points={data.along} />
 		<ChainDrawing house={data.house} boxId={data.box.id} slug={data.home.slug} />
 
-		{#if data.box.device && data.box.use === 'outlet'}{#key data.version}<PluggedIn
+		{#if data.box.device && !isBlank(data.box.device) && data.box.use === 'outlet'}{#key data.version}<PluggedIn
 					house={data.house}
 					version={data.version}
 					slug={data.home.slug}

@@ -6,7 +6,7 @@
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import { familyFor, familyOf, soldIn, type PartId } from '@wary/core/devices';
-	import type { Box, House } from '@wary/core/house';
+	import { cablesInBox, isBlank, type Box, type House } from '@wary/core/house';
 	import { regions } from '@wary/core/rules';
 	import { HouseEditor } from '$lib/house/editor.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
@@ -15,8 +15,10 @@
 
 	/** Which outlet is there and how it is marked, put on record as it is seen. */
 	let { house, version, slug, box }: { house: House; version: number; slug: string; box: Box } = $props();
+	const nothingYet = 'blank' as const;
 	const editor = untrack(() => new HouseEditor({ house, version, slug }));
-	const now = $derived(box.device && familyFor(box.device)?.id);
+	const now = $derived(box.device && (isBlank(box.device) ? nothingYet : familyFor(box.device)?.id));
+	const cables = $derived(cablesInBox(house, box.id).length);
 	async function save(device: NonNullable<Box['device']>, line: string): Promise<boolean> {
 		const made = await editor.apply([{ do: 'setBox', box: box.id, device }], line);
 		if (made) await invalidateAll();
@@ -25,7 +27,8 @@
 	async function pick(select: HTMLSelectElement) {
 		const ratingA = box.device && 'ratingA' in box.device ? box.device.ratingA : 15;
 		// One that was found in use isn’t tripped, whatever it comes like.
-		const part = familyOf(select.value as PartId).made(ratingA);
+		const part: NonNullable<Box['device']> =
+			select.value === nothingYet ? { kind: nothingYet } : familyOf(select.value as PartId).made(ratingA);
 		const device = 'tripped' in part ? { ...part, tripped: false } : part;
 		if (!(await save(device, w.outletOf(box.name, kindWords(device))))) select.value = now ?? '';
 	}
@@ -40,7 +43,7 @@
 
 <div class="flex flex-wrap items-end gap-x-5 gap-y-2">
 	<Select
-		class="w-64"
+		class="w-72!"
 		placeholder=""
 		aria-label={w.whatIsThere}
 		value={now ?? ''}
@@ -49,6 +52,9 @@
 	>
 		{#if !now}<option value="">{w.asRecorded}</option>{/if}
 		{#each soldIn(house.region) as { id } (id)}<option value={id}>{partWords[id].name}</option>{/each}
+		{#if cables === 1 || now === nothingYet}<option value={nothingYet}
+				>{kindWords({ kind: nothingYet })}</option
+			>{/if}
 	</Select>
 	{#if rated}
 		<Label

@@ -1,6 +1,6 @@
 import { error, redirect } from '@sveltejs/kit';
-import { familyFor, partIds, soldIn, type PartId } from '@wary/core/devices';
-import { beside, circuitsInBox, findBox } from '@wary/core/house';
+import { familyFor, partIds, soldIn, usuallyFound, type PartId } from '@wary/core/devices';
+import { beside, circuitsInBox, findBox, isBlank } from '@wary/core/house';
 import { feeds, type Feed } from '@wary/core/wiring';
 import { latestHouse } from '$lib/server/households';
 import { manyJobs } from '$lib/server/jobs';
@@ -61,15 +61,21 @@ export async function load({ params, url }) {
 							? (familyFor(device!)?.id ?? usual(undefined, sold))
 							: usual(familyFor(device!)?.id, sold)
 			})),
-		part: part ?? usual(familyFor(box.device)?.id, sold),
+		part:
+			part ??
+			usual(
+				familyFor(box.device)?.id,
+				sold,
+				isBlank(box.device) ? familyFor(usuallyFound[house.region](0))?.id : undefined
+			),
 		feed: feed ?? ('asFound' satisfies Feed)
 	};
 }
 
 /** What most people put in: the same family in the other style, or with USB; for two slots a grounding type. */
-function usual(now: PartId | undefined, sold: readonly PartId[]): PartId {
+function usual(now: PartId | undefined, sold: readonly PartId[], first?: PartId): PartId {
 	if (now === 'duplex') return 'decorator';
 	if (now === 'twoSlot') return 'duplex';
 	if (now === 'socketTwin' || now === 'socketSingle') return 'usbTwin';
-	return now ?? sold[0]!;
+	return now ?? first ?? sold[0]!;
 }

@@ -52,6 +52,7 @@
 		{byRules.refused}
 	</Verdict>
 {:else}
+	{#if plan.newWork}<Verdict kind="open">{w.newWork[data.house.region]}</Verdict>{/if}
 	{#if joins && alone}<TakeIn
 			slug={data.home.slug}
 			house={data.house}

@@ -1,0 +1,45 @@
+import { doStep, ready, stepOf } from './jobDriver';
+import { expect, test } from './server';
+
+test('us: a cable’s end with nothing fitted yet is put on record, and a new outlet goes on it', async ({
+	page
+}) => {
+	await page.goto('/fennel-lane/outlet/bedroom-window');
+	await page.waitForLoadState('networkidle');
+	await page.getByLabel('What is there').selectOption({ label: 'Blank cover, nothing fitted yet' });
+	await expect(page.getByText('Nothing is fitted here yet.', { exact: false })).toBeVisible();
+	await page.getByRole('link', { name: 'Plan what goes in' }).click();
+	await page.locator('main[data-planned]').waitFor();
+	await expect(page.getByText(/This is new work, not a replacement/)).toBeVisible();
+	await page.getByLabel('Who does the work').fill('Avery Quill');
+	await page.getByRole('button', { name: 'Begin' }).click();
+	await page.waitForURL(/\/job\//);
+	await ready(page);
+	const done: { kind: string; title: string }[] = [];
+	for (let n = 0; n < 150 && (await stepOf(page)).kind !== 'finished'; n++) {
+		done.push(await stepOf(page));
+		await doStep(page, { breaker: /breaker 18\b/ });
+	}
+	const at = (words: RegExp) => done.findIndex(({ title }) => words.test(title));
+	const order = [
+		at(/^Bring a known ground for the cable’s end/),
+		at(/^Is something lit at/),
+		at(/^Has the lamp at .* gone dark/),
+		at(/^Blank cover off/),
+		at(/^Bring the ends into view/),
+		at(/\(hot\) to known ground/),
+		at(/^Sheath and lengths/),
+		at(/^Cap off: /)
+	];
+	expect(order.every((place) => place >= 0)).toBe(true);
+	expect(order).toEqual([...order].sort((a, b) => a - b));
+	await page.goto('/fennel-lane/outlet/bedroom-window');
+	await expect(page.getByText(/^Duplex outlet, 15 A/)).toBeVisible();
+});
+
+test('what a new outlet needs, and isn’t there, is said in its place', async ({ page }) => {
+	await page.goto('/fennel-lane/outlet/bedroom-dresser');
+	await page.waitForLoadState('networkidle');
+	// Two cables come to it: it is no cable’s end.
+	await expect(page.getByLabel('What is there').locator('option[value=blank]')).toHaveCount(0);
+});
