@@ -45,8 +45,8 @@ test('us: two plans are kept, what they need stands on one list, priced, ticked 
 	await page.reload();
 	await expect(page.getByText('$123.70')).toBeVisible();
 	const csv = await (await page.request.get('/fennel-lane/shopping.csv')).text();
-	expect(csv.split('\r\n')[0]).toBe('item,number,owned,price_each,together');
-	expect(csv).toMatch(/Decorator outlet, 15 A.*,1,no,4\.80,4\.80/);
+	expect(csv.split('\r\n')[0]).toBe('item,number,owned,price_each,together,for');
+	expect(csv).toMatch(/Decorator outlet, 15 A.*,1,no,4\.80,4\.80,"?\w+/);
 	// Parts side by side say what they cost, where that was entered.
 	await page.goto('/fennel-lane/plan/music-piano');
 	await planned(page, 'decorator');

@@ -50,6 +50,8 @@ export const tailM = 0.15;
 export interface Needed {
 	readonly need: Need;
 	readonly count: number;
+	/** The boxes that it is for. */
+	readonly at: readonly string[];
 }
 
 /** Whether it is used up, one for every time it is needed; a tool serves all. */
@@ -69,7 +71,7 @@ export function needsOf(house: House, plan: JobPlan): readonly Needed[] {
 	const { connectors, tails, caps, notches } = suppliesFor(house, plan.boxId, way.wanted, way.moves);
 	const family = familyOf(plan.work.wish.part);
 	const { newDevice } = plan;
-	const one = (need: Need, count = 1): Needed => ({ need, count });
+	const one = (need: Need, count = 1): Needed => ({ need, count, at: [plan.boxId] });
 	return summed([
 		one({
 			kind: 'part',
@@ -107,18 +109,24 @@ function toolsOf({ metalBox, separatePlate, region, newDevice }: JobPlan): reado
 	];
 }
 
-/** What a job at several boxes needs: the one plate of a box once. */
-export function needsOfJob(house: House, plans: readonly JobPlan[]): readonly Needed[] {
+/** What a job at several boxes needs: the one plate of a box once. `marked`: a need of a box with what its place asks of it. */
+export function needsOfJob(
+	house: House,
+	plans: readonly JobPlan[],
+	marked: (needed: Needed) => Needed = (needed) => needed
+): readonly Needed[] {
 	const covered = new Set<string>();
 	return summed(
 		plans.flatMap((plan) =>
-			needsOf(house, plan).filter(({ need }) => {
-				if (need.kind !== 'gangPlate') return true;
-				const box = [plan.boxId, ...plan.beside].sort().join();
-				if (covered.has(box)) return false;
-				covered.add(box);
-				return true;
-			})
+			needsOf(house, plan)
+				.map(marked)
+				.filter(({ need }) => {
+					if (need.kind !== 'gangPlate') return true;
+					const box = [plan.boxId, ...plan.beside].sort().join();
+					if (covered.has(box)) return false;
+					covered.add(box);
+					return true;
+				})
 		)
 	);
 }
@@ -126,10 +134,14 @@ export function needsOfJob(house: House, plans: readonly JobPlan[]): readonly Ne
 /** The same things together: what is used up adds up, a tool is needed once. In the order in which they were met. */
 export function summed(needs: readonly Needed[]): readonly Needed[] {
 	const together = new Map<string, Needed>();
-	for (const { need, count } of needs) {
+	for (const { need, count, at } of needs) {
 		const id = needId(need);
-		const had = together.get(id)?.count ?? 0;
-		together.set(id, { need, count: isUsedUp(need) ? had + count : 1 });
+		const had = together.get(id) ?? { count: 0, at: [] };
+		together.set(id, {
+			need,
+			count: isUsedUp(need) ? had.count + count : 1,
+			at: [...new Set([...had.at, ...at])]
+		});
 	}
 	return [...together.values()];
 }

@@ -102,7 +102,10 @@ const aNeed: fc.Arbitrary<Need> = fc.oneof(
 	}),
 	fc.constantFrom({ kind: 'cap' as const }, { kind: 'tool' as const, tool: 'driver' as const })
 );
-const needs = fc.array(fc.record({ need: aNeed, count: fc.integer({ min: 1, max: 9 }) }), { maxLength: 12 });
+const needs = fc.array(
+	fc.record({ need: aNeed, count: fc.integer({ min: 1, max: 9 }), at: fc.constant<string[]>([]) }),
+	{ maxLength: 12 }
+);
 
 describe('a list of several', () => {
 	it('loses nothing and makes nothing up, in whatever order it is written', () => {
@@ -133,14 +136,37 @@ describe('a list of several', () => {
 	});
 });
 
+describe('for which outlet, and with which marks', () => {
+	it('each line names the boxes that it is for; a part for a damp place has “WR” on it, and that at the dry one hasn’t', () => {
+		const house = built('middleThrough');
+		const damp: House = {
+			...house,
+			boxes: house.boxes.map((box) =>
+				box.id === 'after' ? { ...box, place: { kind: 'outdoors', damp: 'wet' } } : box
+			)
+		};
+		const boxes = [
+			{ boxId: here, wish: wishOf('gfci', 'protected') },
+			{ boxId: 'after', wish: wishOf('duplex') }
+		];
+		const kept = asOfNow(damp, { id: 'k', keptAt: '2026-11-27T10:00:00Z', plan: { boxes } });
+		if (!kept.ok) throw new Error(JSON.stringify(kept.failure));
+		const line = (id: string) => kept.needs.find(({ need }) => needId(need) === id);
+		expect(line('part gfci 15 false')).toMatchObject({ count: 1, at: [here] });
+		expect(line('part duplex 15 true')).toMatchObject({ count: 1, at: ['after'] });
+		expect(line('plate rounded')).toMatchObject({ at: ['after'] });
+		expect(line('tool driver')).toMatchObject({ count: 1, at: [here, 'after'] });
+	});
+});
+
 describe('what it costs', () => {
 	const gfci: Need = { kind: 'part', part: 'gfci', ratingA: 15, weatherResistant: false };
 	const tail: Need = { kind: 'tail', colour: 'black', size: '14AWG' };
 	const driver: Need = { kind: 'tool', tool: 'driver' };
 	const list: readonly Needed[] = [
-		{ need: driver, count: 1 },
-		{ need: gfci, count: 2 },
-		{ need: tail, count: 3 }
+		{ need: driver, count: 1, at: [] },
+		{ need: gfci, count: 2, at: [] },
+		{ need: tail, count: 3, at: [] }
 	];
 	const costs: Costs = {
 		prices: { [needId(gfci)]: 2150, [needId(tail)]: 25 },

@@ -49,8 +49,7 @@ describe('kept plans', () => {
 		expect(await manyKeptPlans(other.id)).toEqual([]);
 		expect(await maybeKeptPlan(other.id, second)).toBeNull();
 		expect((await maybeKeptPlan(home.id, second))!.boxes[0]!.wish).toMatchObject({ part: 'usb' });
-		const { house } = await latestHouse(home.id);
-		const list = await listOf(home.id, house);
+		const list = await listOf(home.id, await latestHouse(home.id));
 		expect(list.map(({ ok }) => ok)).toEqual([true, true]);
 		expect(neededBy(list).filter(({ need }) => need.kind === 'part')).toHaveLength(2);
 		const started = await startJob(home, {

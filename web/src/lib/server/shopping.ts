@@ -45,9 +45,23 @@ export async function manyKeptPlans(householdId: string): Promise<KeptRow[]> {
 	}));
 }
 
-/** The kept plans, each as it would be done today. */
-export const listOf = async (householdId: string, house: House): Promise<Kept[]> =>
-	(await manyKeptPlans(householdId)).map((row) => asOfNow(house, row));
+/** The kept plans, each as it would be done today on this version of the record. */
+export const listOf = async (
+	householdId: string,
+	{ house, version }: { house: House; version: number }
+): Promise<Kept[]> =>
+	(await manyKeptPlans(householdId)).map((row) => {
+		const key = `${householdId} ${version} ${row.id}`;
+		const known = planned.get(key) ?? asOfNow(house, row);
+		planned.delete(key);
+		if (planned.size >= plannedAtMost) planned.delete(planned.keys().next().value!);
+		planned.set(key, known);
+		return known;
+	});
+
+/** Plans worked out, by household, version of the record and plan: none of them ever changes, so a list that is looked at again costs nothing. Those asked for last. */
+const planned = new Map<string, Kept>();
+const plannedAtMost = 500;
 
 /** Keeps a plan in place of one kept for the same first outlet before; `full`: too many are kept. The same id again changes nothing. */
 export async function keepPlan(householdId: string, id: string, plan: KeptPlan): Promise<'kept' | 'full'> {

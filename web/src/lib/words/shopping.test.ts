@@ -42,7 +42,7 @@ describe('a shopping list in words', () => {
 			expect(words.filter((each, k) => words.indexOf(each) !== k)).toEqual([]);
 			expect(new Set(needs.map(needId)).size).toBe(needs.length);
 		}
-		expect(neededWords({ need: { kind: 'cap' }, count: 3 }, 'us')).toBe('3 × cap');
+		expect(neededWords({ need: { kind: 'cap' }, count: 3, at: [] }, 'us')).toBe('3 × cap');
 	});
 
 	it('says of a kept plan that can’t be done any more why, and what to do', () => {

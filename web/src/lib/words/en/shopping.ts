@@ -4,6 +4,7 @@ import { planFailureWords } from './refusals';
 import { terms } from './terms';
 
 export const words = {
+	isFor: (places: string) => `for ${places}`,
 	title: (home: string) => `Shopping list · ${home}`,
 	list: 'Shopping list',
 	lead: 'What the plans kept here need, all together. Tick what you have; write in what things cost where you buy.',
@@ -45,7 +46,7 @@ export const words = {
 };
 
 /** Columns of the table that a spreadsheet reads. */
-export const csvColumns = ['item', 'number', 'owned', 'price_each', 'together'];
+export const csvColumns = ['item', 'number', 'owned', 'price_each', 'together', 'for'];
 /** Hundredths as a plain figure. */
 export const plainMoney = (minor: number): string => (minor / 100).toFixed(2);
 

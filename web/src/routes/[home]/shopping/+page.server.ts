@@ -1,13 +1,15 @@
 import { findBox, placeName } from '@wary/core/house';
 import { neededBy } from '@wary/core/shopping';
 import { latestHouse } from '$lib/server/households';
+import { boxPlace } from '$words/terms';
 import { pageHousehold } from '$lib/server/requests';
 import { latestCosts, listOf } from '$lib/server/shopping';
 
 export async function load({ params }) {
 	const household = await pageHousehold(params.home);
-	const { house } = await latestHouse(household.id);
-	const [kept, costs] = await Promise.all([listOf(household.id, house), latestCosts(household.id)]);
+	const now = await latestHouse(household.id);
+	const { house } = now;
+	const [kept, costs] = await Promise.all([listOf(household.id, now), latestCosts(household.id)]);
 	return {
 		region: house.region,
 		kept: kept.map((each) => ({
@@ -20,6 +22,10 @@ export async function load({ params }) {
 			})
 		})),
 		needs: neededBy(kept),
+		/** Of every box that something on the list is for. */
+		places: Object.fromEntries(
+			[...new Set(neededBy(kept).flatMap(({ at }) => at))].map((id) => [id, boxPlace(house, id)])
+		),
 		costs
 	};
 }

@@ -83,7 +83,12 @@
 			<section class="mt-6">
 				<h2>{group.title}</h2>
 				<ul class="m-0 list-none p-0">
-					{#each group.lines as line (line.id)}<Item {line} region={data.region} onenter={enter} />{/each}
+					{#each group.lines as line (line.id)}<Item
+							{line}
+							region={data.region}
+							places={line.at.flatMap((id) => data.places[id] ?? [])}
+							onenter={enter}
+						/>{/each}
 				</ul>
 			</section>
 		{/each}

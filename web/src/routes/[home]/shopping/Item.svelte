@@ -2,13 +2,19 @@
 	import { currencySign, moneyWord, words as w } from '$words/shopping';
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
 	import type { Region } from '@wary/core/rules';
-	import type { CostEntry, Line } from '@wary/core/shopping';
+	import { isUsedUp, type CostEntry, type Line } from '@wary/core/shopping';
 	import { neededWords, needWords } from '$words/needs';
 	import Figure from '$lib/ui/Figure.svelte';
 
 	/** A line of the list: what it is, whether one has it, what one of it costs. */
-	let { line, region, onenter }: { line: Line; region: Region; onenter: (entry: CostEntry) => void } =
-		$props();
+	interface Props {
+		line: Line;
+		region: Region;
+		/** The outlets it is for. */
+		places: readonly string[];
+		onenter: (entry: CostEntry) => void;
+	}
+	let { line, region, places, onenter }: Props = $props();
 	const name = $derived(needWords(line.need, region));
 </script>
 
@@ -20,7 +26,12 @@
 		aria-label={w.haveOf(name)}
 		checked={line.owned}
 		onchange={({ currentTarget }) => onenter({ set: 'owned', need: line.id, is: currentTarget.checked })}
-		><span class:line-through={line.owned}>{neededWords(line, region)}</span></Checkbox
+		><span
+			><span class:line-through={line.owned}>{neededWords(line, region)}</span>
+			{#if isUsedUp(line.need)}<span class="block text-sm font-normal text-soft"
+					>{w.isFor(places.join('; '))}</span
+				>{/if}</span
+		></Checkbox
 	>
 	<Figure
 		label={w.priceOf(name)}
