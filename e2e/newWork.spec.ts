@@ -35,6 +35,7 @@ test('us: a cable’s end with nothing fitted yet is put on record, and a new ou
 	expect(order).toEqual([...order].sort((a, b) => a - b));
 	await page.goto('/fennel-lane/outlet/bedroom-window');
 	await expect(page.getByText(/^Duplex outlet, 15 A/)).toBeVisible();
+	await expect(page.getByText(/New duplex outlet fitted on the end of a cable/)).toBeVisible();
 });
 
 test('what a new outlet needs, and isn’t there, is said in its place', async ({ page }) => {

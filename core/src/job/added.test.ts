@@ -5,6 +5,7 @@ import { wishOf } from '../../test/wishes';
 import { arrangements, here } from '../arrangements';
 import { fennelLaneRecorded } from '../demo';
 import { findBox } from '../house';
+import { energyOf } from '../isolation';
 import { eventsAt, planWhole, plannerOn, recordOf, replayWhole, type Wished } from '.';
 
 const through = arrangements.find(({ kind }) => kind === 'middleThrough')!.build();
@@ -97,6 +98,17 @@ describe('another outlet is taken into a job under way', () => {
 		const one = begin(house, 'reading-alcove', wishOf('gfci', 'protected'));
 		expect(add(one, 'reading-lamp-table', wishOf('duplex')).ok).toBe(true);
 		expect([...one.whole.plans[1]!.labels].sort()).toEqual(['gfciProtected', 'noEquipmentGround']);
+	});
+
+	test('said on coming back from being away, it doesn’t make up for that: the proof has lapsed', () => {
+		const one = begin();
+		for (let n = 0; n < 60 && one.step?.kind !== 'takeOff'; n++)
+			one.say(one.step?.kind === 'hold' ? { kind: 'hold', way: 'tape' } : one.answer());
+		expect(energyOf(one.whole.boxes[0]!.isolation)).toBe('provenDead');
+		expect(one.say({ kind: 'addBox', box: 'before', wish: null }, { at: '2026-11-24T10:40:00Z' }).ok).toBe(
+			true
+		);
+		expect(energyOf(one.whole.boxes[0]!.isolation)).toBe('assumedLive');
 	});
 
 	test('every state comes again from the events', () => {

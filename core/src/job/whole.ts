@@ -97,7 +97,8 @@ export function applyToWhole(before: WholeJob, event: JobEvent): WholeJob {
 		});
 	const said = event.body;
 	if (said.kind === 'addBox' || said.kind === 'dropBox') {
-		const now = { ...whole, boxes: boxes.map((state) => ({ ...state, lastAt: event.at })) };
+		// A proof lapses while one is away, whatever is said first on coming back.
+		const now = { ...whole, boxes: boxes.map((state) => ({ ...asOf(state, event.at), lastAt: event.at })) };
 		return besideEachOther(said.kind === 'addBox' ? withAdded(now, said) : withoutAdded(now));
 	}
 	const there = applyEvent(plans[at]!, boxes[at]!, event);

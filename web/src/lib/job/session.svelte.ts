@@ -140,6 +140,7 @@ export class JobSession {
 		try {
 			const response = await fetch(`${this.#address}/events?after=${known}`);
 			const { events } = (await response.json()) as { events?: readonly JobEvent[] };
+			if (events) await this.#plannerFor(events);
 			if (events && events.length > 0 && this.#stored.length === known)
 				this.#stored = [...this.#stored, ...events];
 		} catch {
@@ -156,6 +157,12 @@ export class JobSession {
 		const aheadMs = now === undefined ? NaN : Date.parse(now) - Date.now();
 		if (Number.isFinite(aheadMs)) this.#aheadMs = Math.abs(aheadMs) > clockSlackMs ? aheadMs : 0;
 		this.#now = this.#clock();
+	}
+
+	/** Has what plans fetched where somebody else’s events plan: without it they would be passed over here. */
+	async #plannerFor(events: readonly JobEvent[]): Promise<void> {
+		if (events.some(({ body }) => body.kind === 'planAnew' || body.kind === 'addBox'))
+			await this.canPlan().catch(() => undefined);
 	}
 
 	/** Has what plans anew fetched; rejects when nobody has it. */
@@ -328,6 +335,7 @@ export class JobSession {
 		if (answer.code === 'conflict' && answer.events) {
 			const known = new Set(this.#stored.map(({ id }) => id));
 			const theirs = answer.events.filter(({ id }) => !known.has(id));
+			await this.#plannerFor(theirs);
 			this.#stored = [...this.#stored, ...theirs];
 			const { dropped, events } = this.#withWaiting();
 			const accepted = new Set(events.map(({ id }) => id));

@@ -4,12 +4,14 @@ import { partWords } from './parts';
 import { inSentence } from './terms';
 
 /** What a job writes into the outlet’s history. */
-export const replacedWords = ({ work, oldDevice, putBack }: JobPlan): string =>
-	putBack
-		? 'Taken out with what sits beside it in the box, read dead, looked at, tugged and put back as it was.'
-		: work && !work.same
-			? `${kindWords(oldDevice)} replaced by ${inSentence(partWords[work.wish.part].name)}, proven dead before and tested after.`
-			: outcomeWords.replaced;
+export const replacedWords = ({ work, oldDevice, putBack, newWork }: JobPlan): string =>
+	newWork && work
+		? `New ${inSentence(partWords[work.wish.part].name)} fitted on the end of a cable, proven dead before and tested after.`
+		: putBack
+			? 'Taken out with what sits beside it in the box, read dead, looked at, tugged and put back as it was.'
+			: work && !work.same
+				? `${kindWords(oldDevice)} replaced by ${inSentence(partWords[work.wish.part].name)}, proven dead before and tested after.`
+				: outcomeWords.replaced;
 
 /** What a stopped job says of a part that was screwed home before anything was tested. */
 export const untestedWords =
