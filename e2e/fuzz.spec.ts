@@ -65,6 +65,11 @@ const routes = (jobId: string, benchId: string): Route[] => [
 	},
 	{
 		method: 'POST',
+		path: `/api/fennel-lane/jobs/${jobId}/boxes`,
+		body: { id: uuid, box: 'attic', wish: null }
+	},
+	{
+		method: 'POST',
 		path: `/api/fennel-lane/jobs/${jobId}/instrument`,
 		body: { what: 'live', half: 'upper', instrument: 'multimeter' }
 	},
