@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../../test/searchPanels';
-import { cover, type CoverNode } from './cover';
+import { cover, insteadOf, type CoverNode } from './cover';
 
 /** Every shape of a circuit with so many boxes: each box after the first hangs on one before it, or on the panel. */
 function* shapes(count: number): Generator<readonly (number | null)[]> {
@@ -128,6 +128,47 @@ describe('the fewest devices that cover a circuit', () => {
 		expect(cover(fork).devices).toEqual([
 			{ id: 'head', onLoad: ['sink'], onSupply: ['dry'], guards: ['head', 'sink'] }
 		]);
+	});
+
+	it('every place named instead does as well, by trying; and one that does is named', () => {
+		const random = seeded(13);
+		let named = 0;
+		for (let count = 2; count <= 6; count++)
+			for (const parents of shapes(count)) {
+				const nodes = some(random, parents);
+				const plan = cover(nodes);
+				const at = (id: string) => nodes.findIndex((each) => each.id === id);
+				const chosen = plan.devices.map(({ id }) => at(id));
+				for (const [id, places] of insteadOf(nodes, plan)) {
+					const others = chosen.filter((k) => k !== at(id));
+					const alike = nodes.flatMap(({ canTake, avoid, needs }, k) =>
+						canTake &&
+						!(avoid && !needs) &&
+						!chosen.includes(k) &&
+						left(nodes, new Set([...others, k])) === plan.uncovered.length
+							? [k]
+							: []
+					);
+					for (const place of places) expect(alike, JSON.stringify(nodes)).toContain(at(place));
+					expect(places.length > 0, JSON.stringify([nodes, id])).toBe(alike.length > 0);
+					named += places.length;
+				}
+			}
+		expect(named).toBeGreaterThan(100);
+	});
+
+	it('says where else one could sit, the nearest the panel first, and never a place that can’t take one', () => {
+		const run = [
+			node('head', null),
+			node('middle', 0, { canTake: false }),
+			node('before', 1),
+			node('sink', 2, { needs: true })
+		];
+		const plan = cover(run);
+		expect(plan.devices.map(({ id }) => id)).toEqual(['head']);
+		expect([...insteadOf(run, plan)]).toEqual([['head', ['before', 'sink']]]);
+		const alone = [node('only', null, { needs: true })];
+		expect([...insteadOf(alone, cover(alone))]).toEqual([['only', []]]);
 	});
 
 	it('says what nothing reaches', () => {

@@ -80,6 +80,33 @@ export function cover(nodes: readonly CoverNode[]): Cover {
 	};
 }
 
+/**
+ * Where else each device of a cover could sit, with as few devices and as much guarded: for the person to choose, since which place is reached or liked better no sum knows. The one nearest
+ * the panel first; at most `most` each.
+ */
+export function insteadOf(
+	nodes: readonly CoverNode[],
+	{ devices, uncovered }: Cover,
+	most = 3
+): ReadonlyMap<string, readonly string[]> {
+	const chosen = new Set(devices.map(({ id }) => id));
+	return new Map(
+		devices.map(({ id }) => {
+			const found: string[] = [];
+			while (found.length < most) {
+				const barred = new Set([id, ...found]);
+				const other = cover(nodes.map((node) => (barred.has(node.id) ? { ...node, canTake: false } : node)));
+				const moved = other.devices.filter((each) => !chosen.has(each.id));
+				const alike = other.uncovered.length === uncovered.length && other.devices.length === devices.length;
+				// One moved, and the others stay where they are.
+				if (!alike || moved.length !== 1) break;
+				found.push(moved[0]!.id);
+			}
+			return [id, found];
+		})
+	);
+}
+
 /** A box and everything that hangs on it. */
 const branch = (children: readonly (readonly number[])[], k: number): number[] => [
 	k,

@@ -3,7 +3,7 @@ import { deviceModel, findBox, walkChain, type Box, type House } from '../house'
 import { groundFaultHere, regions, type Region, type Tri } from '../rules';
 import { guardBefore, guardOfOutlet } from '../wiring';
 import { judgePart } from './choose';
-import { cover, type Cover, type CoverNode } from './cover';
+import { cover, insteadOf, type Cover, type CoverNode } from './cover';
 import { factsOf, hard } from './factsOf';
 
 /** An outlet of a circuit, with what its place asks for and what it has. */
@@ -30,6 +30,8 @@ export interface CircuitProtection {
 	readonly outlets: readonly ProtectionAt[];
 	/** The fewest devices that would guard what isn’t guarded; `null`: nothing is missing. */
 	readonly plan: Cover | null;
+	/** By device of the plan: the boxes where it could sit instead. */
+	readonly instead: ReadonlyMap<string, readonly string[]>;
 	/** Boxes whose own device hangs behind another one, which adds nothing. */
 	readonly twice: readonly string[];
 }
@@ -81,11 +83,13 @@ export function protectionOfCircuit(house: House, circuitId: string): CircuitPro
 	});
 	// A socket’s own device guards its face alone: where the code asks everywhere, it is the panel’s to do.
 	const missing = !asks && nodes.some(({ needs }) => needs);
+	const plan = missing ? cover(nodes) : null;
 	return {
 		circuit: circuitId,
 		breaker: house.circuits.find(({ id }) => id === circuitId)!.breaker,
 		outlets,
-		plan: missing ? cover(nodes) : null,
+		plan,
+		instead: plan ? insteadOf(nodes, plan) : new Map(),
 		twice: outlets.flatMap(({ box, guards }) => (guards && guardBefore(house, box) !== null ? [box] : []))
 	};
 }

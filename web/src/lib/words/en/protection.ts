@@ -25,6 +25,7 @@ export const words = {
 		`on its LOAD side goes ${places}${others ? `; ${others} stays on LINE` : ''}`,
 	uncovered: (places: string) =>
 		`Out of reach of any outlet: ${places}. A breaker that opens at a leak covers them: an electrician’s.`,
+	instead: (places: string) => `Does as well there: ${places}. Take the one you reach best.`,
 	orBreaker: 'Or one breaker that opens at a leak, for all of it: an electrician’s.',
 	planIt: (where: string) => `Plan it at ${where}`,
 	twice: (places: string) => `${places}: a device behind another one. It adds nothing but confusion.`,

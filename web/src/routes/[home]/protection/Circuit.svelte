@@ -74,6 +74,9 @@
 						href={`/${slug}/plan/${id}?part=gfci&feed=${onLoad.length > 0 ? 'protected' : 'asFound'}`}
 						>{w.planIt(place(id))}</a
 					>
+					{#if circuit.instead.get(id)?.length}<span class="block text-soft"
+							>{w.instead(places(circuit.instead.get(id)!))}</span
+						>{/if}
 				</p>
 			{/each}
 			{#if circuit.plan.uncovered.length > 0}<Verdict kind="open"
