@@ -10,7 +10,7 @@
 	const t = $derived(terms[house.region]);
 	const named = $derived(findCircuit(house, circuit.circuit)!);
 	const place = (id: string) => placeName(house, findBox(house, id)!);
-	const places = (ids: readonly string[]) => ids.map(place).join(', ');
+	const places = (ids: readonly string[]) => ids.map(place).join('; ');
 	const open = $derived(
 		circuit.outlets.filter(({ asked, guardedBy }) => asked === true && guardedBy === null)
 	);
