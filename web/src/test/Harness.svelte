@@ -13,6 +13,7 @@
 		settings: defaultsFor(untrack(() => session.plan.region)),
 		home: 'home',
 		jobId: 'job',
+		kept: [],
 		standIn: untrack(() => standIn),
 		revisit: () => undefined
 	});

@@ -23,6 +23,7 @@ export const words = {
 	which: 'Which',
 	whichOne: 'pick one …',
 	sameAgain: 'Take it in: the same again',
+	asPlanned: (part: string) => `Take it in as planned: ${part}`,
 	planIt: 'Plan something else there',
 	leaveOut: (place: string) => `Leave out ${place} again`,
 	cantPlanNow: 'What plans it couldn’t be fetched. Try again when the server is back.'

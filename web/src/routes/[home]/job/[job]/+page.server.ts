@@ -1,6 +1,7 @@
 import { pageJob } from '$lib/server/requests';
 import { maybeDemoWiring } from '$lib/server/households';
 import { latestSettings } from '$lib/server/settings';
+import { manyKeptPlans } from '$lib/server/shopping';
 import { drawnAs } from '$lib/job/drawn';
 import { rowsOf } from '$words/steps';
 
@@ -10,6 +11,7 @@ export async function load({ params }) {
 	const simulated = (await maybeDemoWiring(household.id)) !== null;
 	const settings = await latestSettings(household.id, loaded.plan.region);
 	const { step } = loaded;
+	const kept = loaded.job.outcome === null ? await manyKeptPlans(household.id) : [];
 	const rows = step && rowsOf(step, loaded.plan, loaded.state);
 	return {
 		settings,
@@ -19,6 +21,14 @@ export async function load({ params }) {
 		plans: loaded.whole.begun,
 		events: loaded.events,
 		simulated,
+		/** What was planned for one outlet and kept for another day: it may be taken into this job as it was wished for. */
+		kept: kept.flatMap(({ plan: { boxes } }) => {
+			const [first, ...more] = boxes;
+			const wish = first?.wish;
+			return first && wish && wish !== 'putBack' && more.every((each) => each.wish === 'putBack')
+				? [{ boxId: first.boxId, wish }]
+				: [];
+		}),
 		/** What the page shows first. */
 		shown: {
 			stepKind: step?.kind ?? null,

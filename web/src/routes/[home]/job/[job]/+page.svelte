@@ -43,6 +43,7 @@
 		settings: untrack(() => data.settings),
 		home: untrack(() => data.home.slug),
 		jobId: untrack(() => data.job.id),
+		kept: untrack(() => data.kept),
 		standIn: untrack(() => data.simulated)
 			? async (request) => {
 					await session.sent();

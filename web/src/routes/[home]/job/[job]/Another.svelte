@@ -4,14 +4,15 @@
 	import Label from 'flowbite-svelte/Label.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
 	import { circuitsInBox, findBox, placeName } from '@wary/core/house';
-	import { mayDrop } from '@wary/core/job';
+	import { mayDrop, type WishChoice } from '@wary/core/job';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { terms } from '$words/terms';
+	import { partWords } from '$words/parts';
+	import { inSentence, terms } from '$words/terms';
 	import { getJob } from './context';
 
 	/** A further outlet of the same breaker is taken into the job, or the last one left out again. */
 	let { ondone }: { ondone: () => void } = $props();
-	const { session, home } = getJob();
+	const { session, home, kept } = getJob();
 	const { house } = session;
 	const t = $derived(terms[house.region]);
 	const near = $derived(
@@ -26,14 +27,16 @@
 	const place = (id: string) => placeName(house, findBox(house, id)!);
 	const [last] = $derived(mayDrop(session.whole));
 	let box = $state('');
+	/** What was planned for it and kept. */
+	const asPlanned = $derived(kept.find(({ boxId }) => boxId === box)?.wish);
 	let planless = $state(false);
-	async function takeIn() {
+	async function takeIn(wish: WishChoice | null) {
 		planless = await session.canPlan().then(
 			() => false,
 			() => true
 		);
 		if (planless) return;
-		session.submit({ kind: 'addBox', box, wish: null });
+		session.submit({ kind: 'addBox', box, wish });
 		ondone();
 	}
 	function leaveOut(dropped: string) {
@@ -53,7 +56,10 @@
 			</Select></Label
 		>
 		<p class="row mt-3">
-			<Button color="alternative" disabled={box === ''} onclick={takeIn}>{w.sameAgain}</Button>
+			{#if asPlanned}<Button onclick={() => takeIn(asPlanned)}
+					>{w.asPlanned(inSentence(partWords[asPlanned.part].name))}</Button
+				>{/if}
+			<Button color="alternative" disabled={box === ''} onclick={() => takeIn(null)}>{w.sameAgain}</Button>
 			{#if box !== ''}<a class="tap" href={`/${home}/plan/${box}`}>{w.planIt}</a>{/if}
 		</p>
 	{/if}

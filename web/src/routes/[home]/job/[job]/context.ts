@@ -1,6 +1,6 @@
 import { getContext, setContext } from 'svelte';
 import type { JobSession } from '$lib/job/session.svelte';
-import type { Step } from '@wary/core/job';
+import type { Step, WishChoice } from '@wary/core/job';
 import type { StandIn } from '$lib/job/stand-in';
 import type { Settings } from '$lib/settings';
 
@@ -11,6 +11,8 @@ export interface JobPage {
 	readonly settings: Settings;
 	readonly home: string;
 	readonly jobId: string;
+	/** Plans kept for one outlet, as they were wished for. */
+	readonly kept: readonly { readonly boxId: string; readonly wish: WishChoice }[];
 	/** Shows an earlier step again, to be answered anew. */
 	readonly revisit: (step: Step) => void;
 }
