@@ -133,6 +133,15 @@ describe('a new outlet on the end of a cable', () => {
 		expect(plan(bare, 'after', wishOf('duplex'))).toMatchObject({ failure: { code: 'newUngrounded' } });
 	});
 
+	it('nor beside another device in one box', () => {
+		const house = cableEnd(false);
+		const together: House = {
+			...house,
+			boxes: house.boxes.map((box) => (box.id === 'after' ? { ...box, inBoxWith: here } : box))
+		};
+		expect(plan(together, 'after', wishOf('duplex'))).toMatchObject({ failure: { code: 'newBeside' } });
+	});
+
 	it('uk: at the end of a radial; not where nothing opens at a leak', () => {
 		const set = (house: House) => {
 			const edited = editHouse(house, [{ do: 'setBox', box: here, device: { kind: 'blank' } }]);

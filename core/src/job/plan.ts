@@ -170,6 +170,8 @@ export type PlanFailure =
 	| { readonly code: 'nothingFitted'; readonly box: string }
 	/** New work is done on one cable, its ends capped. */
 	| { readonly code: 'newOneCable'; readonly box: string }
+	/** Another device sits in the same box, whose proof this one has no face to be part of. */
+	| { readonly code: 'newBeside'; readonly box: string }
 	/** No ground comes with the cable: what has none isn’t extended (us: NEC 250.130(C)). */
 	| { readonly code: 'newUngrounded'; readonly box: string }
 	/** uk: no socket is added to a circuit that nothing guards (BS 7671 411.3.3). */
@@ -391,6 +393,7 @@ function whyNot(house: House, box: Box, procedure: number, wish: WishChoice | nu
 
 /** What a new outlet needs, over what one that is replaced has already. */
 function whyNotNew(house: House, box: Box, breaker: string): PlanFailure | null {
+	if (beside(house, box.id).length > 0) return { code: 'newBeside', box: box.id };
 	if (cablesInBox(house, box.id).length !== 1) return { code: 'newOneCable', box: box.id };
 	if (!hasGroundWire(house, box.id)) return { code: 'newUngrounded', box: box.id };
 	const { residualEverywhere } = regions[house.region].code;

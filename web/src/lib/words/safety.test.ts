@@ -165,9 +165,9 @@ function newOutlet(region: 'us' | 'uk'): string[] {
 	const { breaker } = circuitsInBox(house, here)[0]!;
 	const person = new Person(house, house, planned.plan, [breaker, breaker]);
 	person.earthFrom = 'outlet:before';
-	const refused = (['nothingFitted', 'newOneCable', 'newUngrounded', 'newNoResidual'] as const).map((code) =>
-		planFailureWords({ code, box: here }, region)
-	);
+	const refused = (
+		['nothingFitted', 'newBeside', 'newOneCable', 'newUngrounded', 'newNoResidual'] as const
+	).map((code) => planFailureWords({ code, box: here }, region));
 	const asked = { place: 'bathroom', code: 'NEC', clause: '210.8(A)(1)', edition: '2020' } as const;
 	refused.push(planFailureWords({ code: 'newUnguarded', box: here, asked }, region));
 	return [...refused, ...told(house, person)];

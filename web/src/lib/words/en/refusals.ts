@@ -151,6 +151,8 @@ export function planFailureWords(failure: WholeFailure, region: 'us' | 'uk', at?
 			return `There is no ${t.ground} on this ${t.outlet}. What may replace it is a choice of its own, not a like-for-like swap.`;
 		case 'nothingFitted':
 			return `Nothing is fitted here yet. A new ${t.outlet} goes on the end of its cable: plan what goes in.`;
+		case 'newBeside':
+			return `Another device sits in the same box. A new ${t.outlet} beside one that is there isn’t led through here: have it done.`;
 		case 'newOneCable':
 			return `A new ${t.outlet} goes on the end of one cable, its wires capped. More of them, or none: put on record what comes to this box first.`;
 		case 'newUngrounded':
