@@ -122,6 +122,18 @@ describe('another outlet is taken into a job under way', () => {
 	});
 });
 
+test('replayed at every entry, a job plans what was taken in once', () => {
+	const one = begin();
+	one.until('takeOff');
+	add(one, 'before');
+	const planner = plannerOn(through);
+	const [first, again] = [0, 1].map(() => replayWhole(one.whole.begun, one.events, planner));
+	expect(again!.plans).toBe(first!.plans);
+	// Another wish is another plan.
+	const other = planner.add(one.whole.begun, one.whole.boxes, { boxId: 'before', wish: wishOf('decorator') });
+	expect(other.ok && other.plans).not.toBe(first!.plans);
+});
+
 describe('an outlet that can’t be taken in', () => {
 	it.each<[string, string, Exclude<Wished, 'putBack'>, object]>([
 		['is of this job', 'sewing-east-wall', null, { code: 'boxTwice' }],

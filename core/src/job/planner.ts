@@ -35,7 +35,36 @@ export type AnewFailure =
  * The planner of a record: the box as found, the same wishes (where the same was to go in again, that, by moves on conductor ends), and the boxes that come after it on
  * the house as it will leave it. Those that were worked at before keep their plans.
  */
-export const plannerOn = (house: House): Planner => ({
+export function plannerOn(house: House): Planner {
+	const { anew, add } = planning(house);
+	const anewKnown = remembering<ReturnType<typeof anew>>();
+	const addKnown = remembering<ReturnType<typeof add>>();
+	return {
+		anew: (plans, at, found) => anewKnown(plans, JSON.stringify([at, found]), () => anew(plans, at, found)),
+		add: (plans, boxes, wish) =>
+			addKnown(plans, JSON.stringify([wish, boxes.map(({ supply }) => supply.found)]), () =>
+				add(plans, boxes, wish)
+			)
+	};
+}
+
+/** So many plans of a job are kept: more than it is planned anew. */
+const rememberedAtMost = 16;
+
+/** A job is replayed from its beginning at every entry, and plans the same each time: kept by the plans it came from and by what else was asked. */
+function remembering<Result>() {
+	const known: { readonly plans: readonly JobPlan[]; readonly asked: string; readonly result: Result }[] = [];
+	return (plans: readonly JobPlan[], asked: string, work: () => Result): Result => {
+		const had = known.find((each) => each.plans === plans && each.asked === asked);
+		if (had) return had.result;
+		const result = work();
+		if (known.length >= rememberedAtMost) known.shift();
+		known.push({ plans, asked, result });
+		return result;
+	};
+}
+
+const planning = (house: House): Planner => ({
 	anew(plans, at, found) {
 		const here = plans[at]!;
 		const had = new Set(checkHouse(house).map((problem) => JSON.stringify(problem)));
