@@ -10,7 +10,7 @@ test('us: an outlet found on the way is taken into the job, waits for power, is 
 	await startJob(page, 'fennel-lane', 'bedroom-dresser');
 	await doUntil(page, ({ kind }) => kind === 'move', breaker);
 	expect(await energy(page)).toBe('provenDead');
-	await page.keyboard.press('n');
+	await page.keyboard.press('m');
 	const dialog = page.getByRole('dialog', { name: anotherOne });
 	await dialog.getByLabel(/^Which/).selectOption({ label: 'Bedroom, bed right' });
 	await dialog.getByRole('button', { name: 'Take it in: the same again' }).click();
@@ -57,7 +57,7 @@ test('what was planned and kept for another day is taken into the job as it was 
 	await page.getByRole('button', { name: 'Keep it for the shopping list' }).click();
 	await expect(page.getByRole('button', { name: 'On the shopping list' })).toBeVisible();
 	await startJob(page, 'fennel-lane', 'bedroom-dresser');
-	await page.keyboard.press('n');
+	await page.keyboard.press('m');
 	const dialog = page.getByRole('dialog', { name: anotherOne });
 	await dialog.getByLabel(/^Which/).selectOption({ label: 'Bedroom, bed left' });
 	await dialog.getByRole('button', { name: 'Take it in as planned: USB outlet' }).click();
@@ -81,7 +81,7 @@ test('planned while a job on the same breaker is under way, it is taken into tha
 	await page.waitForURL(job);
 	await ready(page);
 	await doUntil(page, ({ kind }) => kind === 'readLive');
-	await page.keyboard.press('n');
+	await page.keyboard.press('m');
 	const dialog = page.getByRole('dialog', { name: anotherOne });
 	await dialog.getByRole('button', { name: 'Leave out Bedroom, bed right again' }).click();
 	await expect(dialog).toBeHidden();

@@ -118,7 +118,7 @@
 		else if (event.key === 'b') listShown = !listShown;
 		else if (event.key === 'o' && !over) beside('changed');
 		else if (event.key === 's' && !over) beside('stop');
-		else if (event.key === 'n' && !over && session.takesIn) beside('another');
+		else if (event.key === 'm' && !over && session.takesIn) beside('another');
 		else return;
 		event.preventDefault();
 	}

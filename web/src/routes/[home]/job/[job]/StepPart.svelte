@@ -101,7 +101,7 @@
 	<Button color="alternative" onclick={() => onbeside('changed')}>{words.odd}<Kbd>o</Kbd></Button>
 	<Button color="alternative" onclick={() => onbeside('stop')}>{words.stop}<Kbd>s</Kbd></Button>
 	{#if session.takesIn}<Button color="alternative" onclick={() => onbeside('another')}
-			>{words.another[session.plan.region]}<Kbd>n</Kbd></Button
+			>{words.another[session.plan.region]}<Kbd>m</Kbd></Button
 		>{/if}
 	<Spoken {step} {told} />
 </div>
