@@ -43,7 +43,7 @@
 
 <div class="flex flex-wrap items-end gap-x-5 gap-y-2">
 	<Select
-		class="w-72! max-w-full!"
+		class="w-64"
 		placeholder=""
 		aria-label={w.whatIsThere}
 		value={now ?? ''}
