@@ -1,5 +1,5 @@
 import { deviceModel } from './devices';
-import type { Device, House } from './schema';
+import type { Box, Device, House } from './schema';
 
 /** What can be set, switched, broken or opened at a device: asked here, so that nobody else needs to know its kind. */
 
@@ -29,6 +29,9 @@ export function opened(device: Device): Device {
 
 /** Nothing is fitted yet: the ends of a cable, each under its cap, behind a blank cover. */
 export const isBlank = (device: Device | undefined): boolean => device?.kind === 'blank';
+/** Whether something can be plugged in at a box. */
+export const hasOutlet = ({ use, device }: Pick<Box, 'use' | 'device'>): boolean =>
+	use === 'outlet' && device !== undefined && !isBlank(device);
 export const isWallSwitch = (device: Device | undefined): boolean => device?.kind === 'switch';
 /** With its own switches on, of a wall or of a face. */
 export function switchedOn(device: Device): Device {

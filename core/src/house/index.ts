@@ -89,6 +89,7 @@ export { checkHouse, type HouseProblem } from './check';
 export {
 	applianceOf,
 	isTripped,
+	hasOutlet,
 	isBlank,
 	isWallSwitch,
 	isWornOut,

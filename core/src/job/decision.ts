@@ -54,6 +54,8 @@ export type Refusal =
 	| { readonly code: 'cannotAdd'; readonly box: string; readonly failure: AddFailure }
 	/** It is of another job that is under way. */
 	| { readonly code: 'boxInOtherJob'; readonly box: string }
+	/** It is on record otherwise than when this job began. */
+	| { readonly code: 'recordChanged'; readonly box: string }
 	/** It was there from the beginning, has been opened, or another was planned on it. */
 	| { readonly code: 'cannotDrop'; readonly box: string }
 	| { readonly code: 'toolsMissing'; readonly missing: readonly string[] };

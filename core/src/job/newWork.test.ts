@@ -6,6 +6,7 @@ import { arrangements, here } from '../arrangements';
 import { editHouse, findBox, isBlank, withBreakers, type House } from '../house';
 import { parseHouse } from '../files';
 import { readPlugLamps } from '../instruments';
+import { circuitLoad } from '../sums';
 import { planJob, planWhole, soundLamps, type Wished } from '.';
 
 const built = (kind: string): House => arrangements.find((each) => each.kind === kind)!.build();
@@ -46,6 +47,24 @@ describe('a box with nothing fitted yet', () => {
 		const on = withBreakers(again.house, { b1: true });
 		expect(readPlugLamps(on, 'after', 'upper')).toEqual(soundLamps);
 	});
+});
+
+test('it is no outlet to anybody else: nothing is tried, watched or fetched there', () => {
+	const house = cableEnd(false);
+	const planned = planWhole(house, [{ boxId: here, wish: wishOf('gfci', 'protected') }]);
+	if (!planned.ok) throw new Error(JSON.stringify(planned.failure));
+	const plan = planned.plans[0]!;
+	expect([plan.downstream, plan.witnesses]).toEqual([[], ['before']]);
+	expect(plan.work!.checks.filter((each) => 'box' in each && each.box === 'after')).toEqual([]);
+	const one = new Person(house, house, planned.plans, ['b1', 'b1', 'b1']);
+	one.earthFrom = 'outlet:before';
+	for (let n = 0; n < 200 && one.state.status === 'underWay'; n++) one.go();
+	expect(one.state.status).toBe('finished');
+	expect(circuitLoad(house, house.circuits[0]!.id)!.points?.outlets).toBe(2);
+	// Its end still hangs on the new part’s LOAD side, and is guarded from there.
+	const cable = house.cables.find(({ to }) => to.box === 'after')!.id;
+	const ends = findBox(one.recordAfter(), here)!.terminations.filter((end) => end.cable === cable);
+	expect(ends.map(({ at }) => at)).toContain('terminal:loadHot');
 });
 
 describe('a new outlet on the end of a cable', () => {

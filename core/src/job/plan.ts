@@ -7,6 +7,7 @@ import {
 	deviceModel,
 	findBox,
 	hasMetalFace,
+	hasOutlet,
 	findBreaker,
 	isBlank,
 	mainPanel,
@@ -408,5 +409,4 @@ const hasGroundWire = (house: House, boxId: string): boolean =>
 const switchable = (house: House): string[] =>
 	house.panels.flatMap((panel) => [...panel.breakers.map(({ id }) => id), mainSwitch(panel.id)]);
 
-const outletsOf = (boxes: readonly Box[]): string[] =>
-	boxes.filter(({ use, device }) => use === 'outlet' && device).map(({ id }) => id);
+const outletsOf = (boxes: readonly Box[]): string[] => boxes.filter(hasOutlet).map(({ id }) => id);

@@ -8,6 +8,7 @@ import {
 	cablesInBox,
 	deviceModel,
 	findBox,
+	hasOutlet,
 	leadsOnBeside,
 	points,
 	type Device,
@@ -223,5 +224,5 @@ function testerOpens(house: House, boxId: string, wiring: Wiring): boolean {
 const nextOutlets = (house: House, boxId: string): string[] =>
 	cablesInBox(house, boxId).flatMap(({ cable, end }) => {
 		const next = end === 'from' ? findBox(house, cable.to.box) : undefined;
-		return next?.device && next.use === 'outlet' ? [next.id] : [];
+		return next && hasOutlet(next) ? [next.id] : [];
 	});

@@ -7,6 +7,7 @@ import {
 	deviceModel,
 	evidenceOf,
 	findCircuit,
+	hasOutlet,
 	type Breaker,
 	type House
 } from '../house';
@@ -70,7 +71,7 @@ const urgency = {
 export function dueOf(house: House, tests: readonly TestDue[] = []): Due[] {
 	const failed = tests.filter((test) => test.failed !== null);
 	const wanting = tests.filter((test) => test.failed === null);
-	const outlets = house.boxes.filter(({ use, device }) => use === 'outlet' && device);
+	const outlets = house.boxes.filter(hasOutlet);
 	const unplaced = outlets.filter(({ id }) => circuitsInBox(house, id).length === 0);
 	const evidence = allBreakers(house).map((breaker) => ({ breaker, evidence: evidenceOf(house, breaker) }));
 	const onBreaker = new Map<string, string[]>();
@@ -166,7 +167,7 @@ function unprotected(house: House): Omit<Extract<Due, { kind: 'unprotected' }>, 
 
 /** Pairs of breakers whose circuits share a cable’s neutral, and whose handles aren’t tied (NEC 210.4(B)). */
 function sharedNeutrals(house: House): Omit<Extract<Due, { kind: 'sharedNeutral' }>, 'kind'>[] {
-	const outlets = house.boxes.filter(({ use, device }) => use === 'outlet' && device);
+	const outlets = house.boxes.filter(hasOutlet);
 	const found = new Map<string, { readonly breakers: readonly string[]; readonly box: string | null }>();
 	for (const cable of house.cables) {
 		const breakers = [

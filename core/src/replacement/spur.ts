@@ -1,4 +1,4 @@
-import { cablesInBox, circuitsInBox, findBox, type House } from '../house';
+import { cablesInBox, circuitsInBox, findBox, hasOutlet, type House } from '../house';
 
 /**
  * uk: whether a box hangs on a branch off a ring. What stays when every end that leads nowhere is taken away, again and again, is the ring; the rest are spurs. On an unfused one
@@ -34,7 +34,7 @@ export function spurOf(house: House, boxId: string): 'no' | 'alone' | 'withOther
 				}
 	const outlets = [...branch].filter((id) => {
 		const box = findBox(house, id);
-		return box?.use === 'outlet' && box.device;
+		return box !== undefined && hasOutlet(box);
 	});
 	return outlets.length > 1 ? 'withOthers' : 'alone';
 }

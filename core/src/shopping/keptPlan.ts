@@ -1,8 +1,7 @@
 import { z } from 'zod';
 import { planWhole, wishedSchema, withBeside, type JobPlan, type WholeFailure } from '../job';
 import type { House } from '../house';
-import { factsIn, ruledOut } from '../replacement';
-import { familyOf, forRules } from '../devices';
+import { ruledOut } from '../replacement';
 import { identifier } from '../house/schema';
 import { needsOfJob, summed, type Needed } from './needs';
 
@@ -38,22 +37,8 @@ export function asOfNow(
 	const by = ruledOut(house, planned.plans);
 	if (by) return { id, keptAt, plan, ok: false, failure: { code: 'ruledOut', box: by.box } };
 	const { plans } = planned;
-	return { id, keptAt, plan, ok: true, plans, needs: needsOfJob(house, plans, forItsPlace(house, plans)) };
+	return { id, keptAt, plan, ok: true, plans, needs: needsOfJob(house, plans) };
 }
-
-/** A part with the marks that the rules ask of it where it goes: “WR” in a damp or wet place (us: NEC 406.9). */
-const forItsPlace =
-	(house: House, plans: readonly JobPlan[]) =>
-	(needed: Needed): Needed => {
-		const { need, at } = needed;
-		if (need.kind !== 'part' || need.weatherResistant) return needed;
-		const damp = at.some((boxId) => {
-			const where = factsIn(house, plans, boxId)?.facts.damp;
-			return where === 'damp' || where === 'wet';
-		});
-		const { weather } = forRules(familyOf(need.part), need.ratingA);
-		return damp && weather ? { ...needed, need: { ...need, weatherResistant: true } } : needed;
-	};
 
 /** What all of them need together; plans that can’t be done need nothing. */
 export const neededBy = (kept: readonly Kept[]): readonly Needed[] =>

@@ -1,6 +1,7 @@
 import { familyFor, familyOf, type PartId } from '../devices';
-import type { Colour, House, How } from '../house';
+import { findBox, type Colour, type House, type How } from '../house';
 import type { JobPlan } from '../job';
+import { placeOf } from '../replacement/place';
 import { regions, type ConductorSize, type PlateLabel } from '../rules';
 import { suppliesFor } from '../wiring';
 
@@ -77,7 +78,7 @@ export function needsOf(house: House, plan: JobPlan): readonly Needed[] {
 			kind: 'part',
 			part: family.id,
 			ratingA: 'ratingA' in newDevice ? newDevice.ratingA : 0,
-			weatherResistant: 'weatherResistant' in newDevice && newDevice.weatherResistant
+			weatherResistant: wantsWeather(house, plan)
 		}),
 		...(plan.separatePlate
 			? [
@@ -98,6 +99,13 @@ export function needsOf(house: House, plan: JobPlan): readonly Needed[] {
 	]);
 }
 
+/** “WR” on a part: as it is, or as a damp or wet place asks of one that is made so (us: NEC 406.9). */
+function wantsWeather(house: House, { boxId, newDevice }: JobPlan): boolean {
+	if (!('weatherResistant' in newDevice)) return false;
+	const { damp } = placeOf(house, findBox(house, boxId)!);
+	return newDevice.weatherResistant || damp === 'damp' || damp === 'wet';
+}
+
 function toolsOf({ metalBox, separatePlate, region, newDevice }: JobPlan): readonly Tool[] {
 	return [
 		'driver',
@@ -109,24 +117,18 @@ function toolsOf({ metalBox, separatePlate, region, newDevice }: JobPlan): reado
 	];
 }
 
-/** What a job at several boxes needs: the one plate of a box once. `marked`: a need of a box with what its place asks of it. */
-export function needsOfJob(
-	house: House,
-	plans: readonly JobPlan[],
-	marked: (needed: Needed) => Needed = (needed) => needed
-): readonly Needed[] {
+/** What a job at several boxes needs: the one plate of a box once. */
+export function needsOfJob(house: House, plans: readonly JobPlan[]): readonly Needed[] {
 	const covered = new Set<string>();
 	return summed(
 		plans.flatMap((plan) =>
-			needsOf(house, plan)
-				.map(marked)
-				.filter(({ need }) => {
-					if (need.kind !== 'gangPlate') return true;
-					const box = [plan.boxId, ...plan.beside].sort().join();
-					if (covered.has(box)) return false;
-					covered.add(box);
-					return true;
-				})
+			needsOf(house, plan).filter(({ need }) => {
+				if (need.kind !== 'gangPlate') return true;
+				const box = [plan.boxId, ...plan.beside].sort().join();
+				if (covered.has(box)) return false;
+				covered.add(box);
+				return true;
+			})
 		)
 	);
 }

@@ -1,4 +1,13 @@
-import { circuitsInBox, findBox, findBreaker, findCircuit, type Box, type House, type Load } from '../house';
+import {
+	circuitsInBox,
+	findBox,
+	findBreaker,
+	findCircuit,
+	hasOutlet,
+	type Box,
+	type House,
+	type Load
+} from '../house';
 import { loadRules, regions } from '../rules';
 
 /** Something plugged in, as the sum takes it. */
@@ -85,7 +94,7 @@ export function circuitLoad(house: House, circuitId: string, more: readonly Load
 	const longA = amps(lines.filter(({ continuous }) => continuous));
 	const countedA = totalA + (rule.continuousFactor - 1) * longA;
 	const usualA = rule.usualShare * breaker.ratingA;
-	const outlets = boxes.filter(({ use, device }) => use === 'outlet' && device);
+	const outlets = boxes.filter(hasOutlet);
 	return {
 		circuit: circuitId,
 		breaker: breaker.id,

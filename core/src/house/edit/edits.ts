@@ -182,8 +182,8 @@ export type EditRefusal =
 	| { readonly code: 'wiredByHand'; readonly box: string }
 	/** Its cable is thicker than a terminal in the box takes. */
 	| { readonly code: 'cableTooThick'; readonly size: ConductorSize; readonly takes: ConductorSize }
-	/** What nobody could come back from: a ring wants a box between its two ends, and no branches that close on it. */
 	/** A blank cover is over the end of one cable. */
 	| { readonly code: 'blankTakesOne'; readonly box: string }
+	/** What nobody could come back from: a ring wants a box between its two ends, and no branches that close on it. */
 	| { readonly code: 'noRing'; readonly circuit: string }
 	| { readonly code: 'tooLarge'; readonly what: string };

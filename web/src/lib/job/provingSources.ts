@@ -1,4 +1,4 @@
-import { chainOfCircuit, circuitsInBox, type House } from '@wary/core/house';
+import { chainOfCircuit, circuitsInBox, hasOutlet, type House } from '@wary/core/house';
 import { words as w } from '$words/job/steps/volts';
 import { boxPlace } from '$words/terms';
 
@@ -14,7 +14,7 @@ export function provingSources(
 	const own = new Set(circuitsInBox(house, boxId).map(({ id }) => id));
 	const others = house.circuits
 		.filter(({ id }) => !own.has(id))
-		.flatMap(({ id }) => chainOfCircuit(house, id).filter(({ box }) => box.use === 'outlet' && box.device))
+		.flatMap(({ id }) => chainOfCircuit(house, id).filter(({ box }) => hasOutlet(box)))
 		.sort((a, b) => a.cablesFromPanel - b.cablesFromPanel)
 		.slice(0, offeredAtMost)
 		.map(({ box }) => ({ id: `outlet:${box.id}`, text: boxPlace(house, box.id) }));

@@ -171,5 +171,22 @@ it('what is on another breaker, unknown, or recorded otherwise since the job beg
 		refusal: { code: 'cannotAdd', failure: { code: 'otherBreaker' } }
 	});
 	expect(await ask('nowhere')).toMatchObject({ refusal: { failure: { code: 'unknownBox' } } });
+	// From its plan and from the job’s own page alike: the job would wire it by what it was.
+	const { version, house } = await latestHouse(home.id);
+	const device = { ...house.boxes.find(({ id }) => id === 'bedroom-window')!.device!, tamperResistant: true };
+	await recordEdits(home, {
+		expectedVersion: version,
+		edits: [{ do: 'setBox', box: 'bedroom-window', device } as never],
+		why: 'test'
+	});
+	const changed = { code: 'refused', refusal: { code: 'recordChanged', box: 'bedroom-window' } };
+	expect(await ask('bedroom-window')).toMatchObject(changed);
+	const said = await appendEvent(home, job.id, {
+		id: randomUUID(),
+		at: new Date().toISOString(),
+		expectedVersion: 0,
+		command: { kind: 'addBox', box: 'bedroom-window', wish: null }
+	});
+	expect(said).toMatchObject(changed);
 	expect((await loadJob(home, job.id))!.events).toEqual([]);
 });

@@ -207,14 +207,8 @@ export async function appendEvent(
 	const decision = decideFor(loaded, append.command, append.at, append.box);
 	if (!decision.ok) return { code: 'refused', refusal: decision.refusal, version: loaded.events.length };
 	const { command } = append;
-	const others =
-		command.kind === 'addBox' && (await elsewhereUnderWay(household, jobId, loaded, command.box));
-	if (others)
-		return {
-			code: 'refused',
-			refusal: { code: 'boxInOtherJob', box: others },
-			version: loaded.events.length
-		};
+	const refusal = command.kind === 'addBox' ? await notTaken(household, loaded, command.box) : null;
+	if (refusal) return { code: 'refused', refusal, version: loaded.events.length };
 	const event: JobEvent = {
 		id: append.id,
 		at: append.at,
@@ -280,11 +274,18 @@ export function decideFor({ house, whole, events }: LoadedJob, command: Command,
 const takenWith = (house: House, box: string): string[] =>
 	withBeside(house, [{ boxId: box, wish: null }]).map(({ boxId }) => boxId);
 
-/** A box that would come into the job with this one and is worked at in another; `null`: none. */
-async function elsewhereUnderWay(household: Household, jobId: string, { house }: LoadedJob, box: string) {
+/** Why an outlet isn’t taken into a job, beyond what the job itself knows: it or what sits in one box with it is worked at in another, or is on record otherwise than when this one began. */
+async function notTaken(
+	household: Household,
+	{ job, house }: LoadedJob,
+	box: string
+): Promise<Refusal | null> {
+	const now = await latestHouse(household.id);
 	for (const boxId of takenWith(house, box)) {
 		const underWay = await maybeJobUnderWay(connections(), household.id, boxId);
-		if (underWay !== null && underWay !== jobId) return boxId;
+		if (underWay !== null && underWay !== job.id) return { code: 'boxInOtherJob', box: boxId };
+		// A job goes on with the record that it was begun with: what has been said of this outlet since isn’t in it.
+		if (wiredAt(now.house, boxId) !== wiredAt(house, boxId)) return { code: 'recordChanged', box: boxId };
 	}
 	return null;
 }
@@ -323,13 +324,10 @@ export async function takeIn(
 	jobId: string,
 	request: { id: string; box: string; wish: Exclude<Wished, 'putBack'> },
 	now = new Date()
-): Promise<Appended | { readonly code: 'olderRecord' }> {
+): Promise<Appended> {
 	for (let tries = 1; ; tries++) {
 		const loaded = await loadJob(household, jobId);
 		if (!loaded) return { code: 'unknownJob' };
-		// A job goes on with the record that it was begun with: what has been said of this outlet since isn’t in it.
-		const { house } = await latestHouse(household.id);
-		if (wiredAt(house, request.box) !== wiredAt(loaded.house, request.box)) return { code: 'olderRecord' };
 		const appended = await appendEvent(
 			household,
 			jobId,

@@ -178,14 +178,14 @@ function takenIn([, recorded, actual, box, breaker]: Home, added: string, elsewh
 	const person = new Person(recorded, actual, planOf(recorded, box), [breaker, breaker, breaker]);
 	person.until('takeOff');
 	const { plan, state } = person;
-	const refused = (['boxInOtherJob', 'cannotDrop'] as const).map((code) =>
+	const refused = (['boxInOtherJob', 'recordChanged', 'cannotDrop'] as const).map((code) =>
 		refusalWords({ code, box: added }, recorded, plan, state)
 	);
 	for (const other of [elsewhere, box, 'nowhere']) {
 		const said = person.say({ kind: 'addBox', box: other, wish: null });
 		if (!said.ok) refused.push(refusalWords(said.refusal, recorded, plan, state));
 	}
-	expect(refused).toHaveLength(5);
+	expect(refused).toHaveLength(6);
 	expect(person.say({ kind: 'addBox', box: added, wish: null }).ok).toBe(true);
 	while (person.plan.boxId === box) person.go();
 	return [

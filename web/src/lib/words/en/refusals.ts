@@ -81,6 +81,8 @@ export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, stat
 			return `${placeIn(house, refusal.box)} can’t come into this job. ${addFailureWords(refusal.failure, plan.region)}`;
 		case 'boxInOtherJob':
 			return `${placeIn(house, refusal.box)} is in another job that is under way. Finish or stop that one first.`;
+		case 'recordChanged':
+			return `What is on record of ${placeIn(house, refusal.box)} has changed since this job began, and the job doesn’t know it. Finish this one first, or make that a job of its own.`;
 		case 'cannotDrop':
 			return `${placeIn(house, refusal.box)} stays in this job: it was there from the beginning, has been opened, or another was planned after it.`;
 		case 'toolsMissing':

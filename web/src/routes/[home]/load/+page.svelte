@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { words as w } from '$words/load';
 	import { untrack } from 'svelte';
-	import { circuitsInBox, placeName } from '@wary/core/house';
+	import { circuitsInBox, hasOutlet, placeName } from '@wary/core/house';
 	import { circuitLoad } from '@wary/core/sums';
 	import { HouseEditor } from '$lib/house/editor.svelte';
 	import HouseViews from '$lib/ui/HouseViews.svelte';
@@ -20,17 +20,14 @@
 				circuit,
 				load: circuitLoad(house, circuit.id),
 				outlets: house.boxes
-					.filter(
-						({ id, use, device }) =>
-							use === 'outlet' && device && circuitsInBox(house, id)[0]?.id === circuit.id
-					)
+					.filter((box) => hasOutlet(box) && circuitsInBox(house, box.id)[0]?.id === circuit.id)
 					.map(({ id }) => id)
 			}))
 			.filter(({ outlets, load }) => outlets.length > 0 && load)
 	);
 	const everywhere = $derived(
 		house.boxes
-			.filter(({ id, use, device }) => use === 'outlet' && device && circuitsInBox(house, id).length > 0)
+			.filter((box) => hasOutlet(box) && circuitsInBox(house, box.id).length > 0)
 			.map((box) => ({ id: box.id, place: placeName(house, box) }))
 			.toSorted((a, b) => a.place.localeCompare(b.place))
 	);

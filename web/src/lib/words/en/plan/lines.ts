@@ -1,5 +1,5 @@
 import { familyFor, familyOf } from '@wary/core/devices';
-import { circuitsInBox, deviceModel, findBox, neighbours, type House } from '@wary/core/house';
+import { circuitsInBox, deviceModel, findBox, hasOutlet, neighbours, type House } from '@wary/core/house';
 import type { JobPlan } from '@wary/core/job';
 import { regions } from '@wary/core/rules';
 import { boxFill, circuitLoad } from '@wary/core/sums';
@@ -26,8 +26,9 @@ export function planLines(house: House, plan: JobPlan): Line[] {
 	const own = work.verdict.protects.includes(plan.boxId);
 	const protects = work.verdict.protects.filter((id) => id !== plan.boxId);
 	const fed = neighbours(house, plan.boxId)
-		.downstream.map(({ id }) => id)
-		.filter((id) => findBox(house, id)?.use === 'outlet' && !protects.includes(id));
+		.downstream.filter(hasOutlet)
+		.map(({ id }) => id)
+		.filter((id) => !protects.includes(id));
 	const places = (ids: readonly string[]) => capital(ids.map((id) => boxPlace(house, id)).join(', '));
 	const was = box.device ? deviceModel(box.device).halves.length : 0;
 	const asksDepth = family.asks.includes('depthMm');

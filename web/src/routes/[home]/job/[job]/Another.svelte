@@ -3,7 +3,7 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
-	import { circuitsInBox, findBox, placeName } from '@wary/core/house';
+	import { circuitsInBox, findBox, hasOutlet, placeName } from '@wary/core/house';
 	import { mayDrop, type WishChoice } from '@wary/core/job';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { partWords } from '$words/parts';
@@ -17,11 +17,11 @@
 	const t = $derived(terms[house.region]);
 	const near = $derived(
 		house.boxes.filter(
-			({ id, use, device }) =>
-				use === 'outlet' &&
-				device &&
-				session.whole.plans.every(({ boxId }) => boxId !== id) &&
-				circuitsInBox(house, id)[0]?.breaker === session.whole.plans[0]!.recordedBreaker
+			(each) =>
+				// Where nothing is fitted yet it has to be planned first.
+				(hasOutlet(each) || kept.some(({ boxId }) => boxId === each.id)) &&
+				session.whole.plans.every(({ boxId }) => boxId !== each.id) &&
+				circuitsInBox(house, each.id)[0]?.breaker === session.whole.plans[0]!.recordedBreaker
 		)
 	);
 	const place = (id: string) => placeName(house, findBox(house, id)!);

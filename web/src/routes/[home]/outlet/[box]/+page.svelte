@@ -2,7 +2,7 @@
 	import { words as w } from '$words/outlet/page';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { beside, circuitsInBox, findBox, isBlank, placeName } from '@wary/core/house';
+	import { beside, circuitsInBox, findBox, hasOutlet, isBlank, placeName } from '@wary/core/house';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
 	import { day } from '$words/dates';
@@ -87,7 +87,7 @@
 		<VoltsAlong house={data.house} points={data.along} />
 		<ChainDrawing house={data.house} boxId={data.box.id} slug={data.home.slug} />
 
-		{#if data.box.device && !isBlank(data.box.device) && data.box.use === 'outlet'}{#key data.version}<PluggedIn
+		{#if hasOutlet(data.box)}{#key data.version}<PluggedIn
 					house={data.house}
 					version={data.version}
 					slug={data.home.slug}

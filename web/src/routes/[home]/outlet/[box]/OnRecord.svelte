@@ -5,7 +5,7 @@
 	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
 	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
 	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
-	import { circuitsInBox, findBreaker, neighbours, placeName } from '@wary/core/house';
+	import { circuitsInBox, findBreaker, hasOutlet, neighbours, placeName } from '@wary/core/house';
 	import More from '$lib/ui/More.svelte';
 	import { day } from '$words/dates';
 	import { words as cableWords } from '$words/outlet/cables';
@@ -50,7 +50,8 @@
 							? w.foundByTest(day(findings.findLast(({ finding }) => finding === 'feeds')!.on, t.locale))
 							: w.claimedByALabelNot}</span
 					>
-					· <a href={`/${data.home.slug}/find/${data.box.id}`}>{w.searchForIt}</a>
+					{#if hasOutlet(data.box)}· <a href={`/${data.home.slug}/find/${data.box.id}`}>{w.searchForIt}</a
+						>{/if}
 				</TableBodyCell>
 			</TableBodyRow>
 		{/if}

@@ -45,6 +45,8 @@
 				? addFailureWords(refused.failure, house.region)
 				: refused.code === 'boxInOtherJob'
 					? w.inOtherJob
-					: w.takesNoMore}</Verdict
-		>{:else}<Trouble failure={sending.failure} own={{ olderRecord: w.changedSince }} />{/if}
+					: refused.code === 'recordChanged'
+						? w.changedSince
+						: w.takesNoMore}</Verdict
+		>{:else}<Trouble failure={sending.failure} />{/if}
 </section>

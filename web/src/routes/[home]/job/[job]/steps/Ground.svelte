@@ -6,7 +6,7 @@
 	import Radio from 'flowbite-svelte/Radio.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { chainOfCircuit, circuitsInBox } from '@wary/core/house';
+	import { chainOfCircuit, circuitsInBox, hasOutlet } from '@wary/core/house';
 	import { deadBand, type VoltReading } from '@wary/core/isolation';
 	import type { Step } from '@wary/core/job';
 	import { boxPlace, terms } from '$words/terms';
@@ -26,7 +26,7 @@
 		const own = new Set(circuitsInBox(house, plan.boxId).map(({ id }) => id));
 		return house.circuits
 			.filter(({ id }) => !own.has(id))
-			.flatMap(({ id }) => chainOfCircuit(house, id).filter(({ box }) => box.use === 'outlet' && box.device))
+			.flatMap(({ id }) => chainOfCircuit(house, id).filter(({ box }) => hasOutlet(box)))
 			.sort((a, b) => a.cablesFromPanel - b.cablesFromPanel)
 			.slice(0, 20)
 			.map(({ box }) => `outlet:${box.id}`);

@@ -19,7 +19,6 @@ export async function POST({ params, request }) {
 		case 'refused':
 			return failure(422, 'refused', { refusal: taken.refusal });
 		case 'conflict':
-		case 'olderRecord':
 		case 'idTaken':
 			return failure(409, taken.code);
 		case 'unknownJob':
