@@ -6,7 +6,7 @@ test('us: a cable’s end with nothing fitted yet is put on record, and a new ou
 }) => {
 	await page.goto('/fennel-lane/outlet/bedroom-window');
 	await page.waitForLoadState('networkidle');
-	await page.getByLabel('What is there').selectOption({ label: 'Blank cover, nothing fitted yet' });
+	await page.getByLabel('What is there').selectOption({ label: 'Blank cover' });
 	await expect(page.getByText('Nothing is fitted here yet.', { exact: false })).toBeVisible();
 	await page.getByRole('link', { name: 'Plan what goes in' }).click();
 	await page.locator('main[data-planned]').waitFor();
@@ -33,6 +33,8 @@ test('us: a cable’s end with nothing fitted yet is put on record, and a new ou
 	];
 	expect(order.every((place) => place >= 0)).toBe(true);
 	expect(order).toEqual([...order].sort((a, b) => a - b));
+	await page.getByRole('link', { name: 'See the record' }).click();
+	await expect(page.getByText('Lamp at Bedroom, bed left').first()).toBeVisible();
 	await page.goto('/fennel-lane/outlet/bedroom-window');
 	await expect(page.getByText(/^Duplex outlet, 15 A/)).toBeVisible();
 	await expect(page.getByText(/New duplex outlet fitted on the end of a cable/)).toBeVisible();

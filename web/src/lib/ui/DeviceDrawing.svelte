@@ -32,8 +32,10 @@
 	const width = $derived((shape?.width ?? 0) + 2 * marginX);
 	const height = $derived((shape?.height ?? 0) + 2 * marginY);
 	const mirrored = (x: number, own = 0) => (back && shape ? shape.width - x - own : x);
-	const slot = (role: 'hot' | 'neutral' | 'ground' | undefined) =>
-		shape?.slots.find((each) => each.half === pointing.half && each.role === role);
+	const slot = (on: Pointing['black']) =>
+		on === 'plateScrew'
+			? shape?.screws.map((each) => ({ ...each, width: 0, height: 0 }))[0]
+			: shape?.slots.find((each) => each.half === pointing.half && each.role === on);
 	const tips = $derived(
 		(['red', 'black'] as const).flatMap((tip) => {
 			const at = slot(pointing[tip]);
@@ -126,7 +128,7 @@
 						text-anchor="middle"
 						font-size="15"
 						fill="var(--ink)"
-						stroke="none">{roleWord(region, each.role)}</text
+						stroke="none">{each.role === 'plateScrew' ? w.plateScrew : roleWord(region, each.role)}</text
 					>
 				{/each}
 			</g>

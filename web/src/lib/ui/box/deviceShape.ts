@@ -61,7 +61,7 @@ export interface Fitting extends Area {
 export interface Pointing {
 	readonly half?: Half;
 	readonly red?: 'hot' | 'neutral' | 'ground';
-	readonly black?: 'hot' | 'neutral' | 'ground';
+	readonly black?: 'hot' | 'neutral' | 'ground' | 'plateScrew';
 	readonly terminal?: string;
 	readonly lamps?: boolean;
 }

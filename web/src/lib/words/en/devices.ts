@@ -34,7 +34,7 @@ export function kindWords(device: Device): string {
 				socketSingle: 'Single socket',
 				socketRcd: 'Twin socket with RCD',
 				fusedSpur: 'Fused spur',
-				blank: 'Blank cover, nothing fitted yet'
+				blank: 'Blank cover'
 			}[device.kind];
 	}
 }

@@ -157,6 +157,16 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 				body.witness === null ? '' : `watched: ${boxPlace(house, body.witness)}`
 			);
 		case 'seeControlled':
+			if (plan.newWork)
+				return line(
+					`Lamp at ${plan.controls!.map((box) => boxPlace(house, box)).join(' and ')}`,
+					{
+						on: body.lit ? 'lit' : 'dark',
+						off: body.lit ? 'still lit' : 'gone dark',
+						after: body.lit ? 'lit again' : 'not lit'
+					}[body.when],
+					body.when === 'on' ? null : undefined
+				);
 			return line(
 				`What the ${putBackKind(plan)} works${body.when === 'on' ? ', switched on' : ''}`,
 				{

@@ -60,7 +60,7 @@
 			case 'readLiveGround':
 				return { half: step.half, red: 'hot', black: 'ground', lamps: true };
 			case 'readPlateScrew':
-				return { half: step.half, red: 'hot' };
+				return { half: step.half, red: 'hot', black: 'plateScrew' };
 			case 'readLive':
 				return { half: step.half, red: 'hot', black: 'neutral' };
 			case 'readPair':

@@ -32,6 +32,8 @@
 	} = $props();
 	const { session, standIn } = getJob();
 	const t = terms[session.plan.region];
+	/** Where nothing is fitted yet no switch is tried: a lamp elsewhere on the breaker is looked at. */
+	const { newWork } = session.plan;
 	const texts = $derived(
 		{
 			touchSupply: {
@@ -67,12 +69,12 @@
 			},
 			seeControlled: {
 				...{
-					on: { yes: w.itComesOn, no: w.nothingComesOn },
+					on: newWork ? { yes: w.itIsLit, no: w.nothingIsLit } : { yes: w.itComesOn, no: w.nothingComesOn },
 					off: { yes: w.itIsDarkNow, no: w.itIsStillLit },
-					after: { yes: w.onAndOff, no: w.notAsBefore }
+					after: newWork ? { yes: w.litAgain, no: w.notLit } : { yes: w.onAndOff, no: w.notAsBefore }
 				}[step.kind === 'seeControlled' ? step.when : 'on'],
 				ask: {
-					button: w.tryTheSwitch,
+					button: newWork ? w.lookThere : w.tryTheSwitch,
 					request: { what: 'controlled', when: step.kind === 'seeControlled' ? step.when : 'on' }
 				}
 			},
