@@ -3,6 +3,6 @@ export const words = {
 	turnOver: 'turn over',
 	socket: 'Socket',
 	outlet: 'Outlet',
-	plateScrew: 'plate screw',
+	plateScrew: 'screw',
 	seenFromThe2: (socket: string | number, back: string | number) => `${socket} seen from the ${back}`
 };
