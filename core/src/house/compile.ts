@@ -1,16 +1,11 @@
 import type { Branch, Network } from '../network';
 import { couplingFPerM, earthingRules, goodJointOhm, regions, resistanceOhmPerM } from '../rules';
 import { branches as ids } from './branches';
+import { legOfSpace, sensesResidual } from './breakerFacts';
 import { deviceModel, electronicsF } from './devices';
 import { findBreaker, mainPanel, panelOf } from './lookup';
 import { points } from './points';
-import type { Box, Breaker, Cable, Conductor, House, Panel } from './schema';
-
-/** Which supply leg a panel's space stands on: rows alternate where there are two. */
-export function legOfSpace(house: House, space: number): 0 | 1 {
-	const { legs, spaceStep } = regions[house.region].supply;
-	return legs[Math.floor((space - 1) / spaceStep) % legs.length]!;
-}
+import type { Box, Cable, Conductor, House, Panel } from './schema';
 
 /**
  * The house's wiring as an electrical network; the panel's ground bar is the reference. Series resistance of every cable
@@ -156,11 +151,6 @@ function neutralStart(panel: Panel, breakerId: string): string {
 		return points.breakerNeutral(breakerId);
 	return neutralBefore(panel, breakerId);
 }
-
-export const sensesResidual = ({ type }: Breaker): boolean => type === 'residual' || type === 'dualFunction';
-/** What a breaker's own residual-current part trips at, mA. */
-export const tripMaOf = (house: House, breaker: Breaker): number =>
-	breaker.tripMa ?? regions[house.region].supply.breakerResidualMa;
 
 /** Where the electronics of a breaker's own residual-current part find their supply: its first pole, and the neutral before its transformer. */
 export function breakerSupply(panel: Panel, breakerId: string): readonly [hot: string, neutral: string] {

@@ -56,7 +56,8 @@ export {
 } from './lookup';
 export { chainOfCircuit, neighbours, walkChain, type ChainBox, type ChainPlace } from './topology';
 export { branches } from './branches';
-export { compileHouse, legOfSpace, sensesResidual, tripMaOf } from './compile';
+export { compileHouse } from './compile';
+export { legOfSpace, sensesResidual, tripMaOf } from './breakerFacts';
 export { own } from './own';
 export { readStoredHouse, type StoredHouse } from './stored';
 export { isSupplied, readingTakesS, settle, type Settled, type Trip } from './settle';

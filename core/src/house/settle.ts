@@ -18,7 +18,8 @@ import {
 	residualCurves,
 	residualParts
 } from '../rules';
-import { breakerSupply, compileHouse, sensesResidual, tripMaOf } from './compile';
+import { sensesResidual, tripMaOf } from './breakerFacts';
+import { breakerSupply, compileHouse } from './compile';
 import { isTripped, isWornOut, opened as openedByItself } from './deviceState';
 import { deviceModel, type Protection } from './devices';
 import { allBreakers, withBox, withBreakers } from './lookup';

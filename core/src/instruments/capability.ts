@@ -1,18 +1,8 @@
 import { deviceModel, editHouse, newHome, points, withBox, type Edit, type House } from '../house';
 import { deadBand, type DeadBand } from '../isolation/bands';
 import { regions, type Region } from '../rules';
+import { testers, type TesterKind } from './figures';
 import { contactlessAlarms, lampGlows, readIndicatorV, readPlugLamps, readVoltageV } from './readings';
-
-/** What a person may own to find out whether something is alive. */
-export const testers = [
-	'multimeter',
-	'lowImpedanceMeter',
-	'indicator',
-	'plugTester',
-	'contactless',
-	'lamp'
-] as const;
-export type TesterKind = (typeof testers)[number];
 
 /** Situations in which something in the box is alive though the wrong person would call it dead; and one where nothing is. */
 export const scenes = [

@@ -1,25 +1,29 @@
 export {
-	contactlessAlarms,
 	contactlessAlarmV,
 	indicatorLampsV,
-	indicatorMarkV,
 	indicatorOhm,
-	lampGlows,
 	lampOhm,
 	lowImpedanceOhm,
 	multimeterInput,
 	ohmmeter,
 	plugLampLitShare,
 	plugLampOhm,
+	sameLamps,
+	testers,
+	type PlugLamps,
+	type Probes,
+	type TesterKind
+} from './figures';
+export {
+	contactlessAlarms,
+	indicatorMarkV,
+	lampGlows,
 	readIndicatorV,
 	readOhms,
 	readPlugLamps,
-	sameLamps,
 	readVoltageV,
 	voltageBetweenV,
-	type OhmReading,
-	type PlugLamps,
-	type Probes
+	type OhmReading
 } from './readings';
 export {
 	capabilities,
@@ -27,12 +31,10 @@ export {
 	sceneOf,
 	scenes,
 	showIn,
-	testers,
 	type Capability,
 	type Scene,
 	type SceneKind,
-	type Shown,
-	type TesterKind
+	type Shown
 } from './capability';
 export { bleedShare, receiverLamps, strongestOf, sweep, transmitter } from './transmitter';
 export {

@@ -2,26 +2,20 @@ import { points, settle, type Half, type House } from '../house';
 import { mainPanel } from '../house';
 import { magnitude, solve, subtract, type Branch, type Complex, type SolveOutcome } from '../network';
 import { regions } from '../rules';
-
-/** The two tips of an instrument: names of network points (`points`). */
-export interface Probes {
-	readonly red: string;
-	readonly black: string;
-}
-
-export const multimeterInput = { resistanceOhm: 10e6, capacitanceF: 100e-12 };
-export const lowImpedanceOhm = 3000;
-export const indicatorOhm = 200e3;
-export const indicatorLampsV = [12, 24, 50, 120, 230] as const;
-/** A lamp of the indicator lights from this share of its mark (BS EN 61243-3 asks for a clear sign well before nominal). */
-export const indicatorThreshold = 0.85;
-export const plugLampOhm = 100e3;
-export const plugLampLitShare = 0.6;
-export const ohmmeter = { leadOhm: 0.2, testV: 1, overloadOhm: 40e6, beepOhm: 30, refuseAboveV: 3 };
-export const contactlessAlarmV = 50;
-
-/** 60 W at 120 V, 60 W at 230 V: the lamp one has at hand. */
-export const lampOhm = { us: 240, uk: 880 };
+import {
+	contactlessAlarmV,
+	indicatorLampsV,
+	indicatorOhm,
+	indicatorThreshold,
+	lampOhm,
+	lowImpedanceOhm,
+	multimeterInput,
+	ohmmeter,
+	plugLampLitShare,
+	plugLampOhm,
+	type PlugLamps,
+	type Probes
+} from './figures';
 
 /**
  * Volts between the probes with a meter's own input across them. `lowImpedance` is the 3 kΩ mode that drains induced voltage; `lampAcross` the ordinary input with a
@@ -111,16 +105,6 @@ export function contactlessAlarms(house: House, point: string): boolean {
 	const { solution } = settle(house);
 	return voltageBetweenV(solution, point, points.earth(mainPanel(house).id)) > contactlessAlarmV;
 }
-
-/** Which of the three lamps of a plug-in tester are lit. */
-export interface PlugLamps {
-	readonly hotNeutral: boolean;
-	readonly hotGround: boolean;
-	readonly neutralGround: boolean;
-}
-
-export const sameLamps = (a: PlugLamps, b: PlugLamps): boolean =>
-	a.hotNeutral === b.hotNeutral && a.hotGround === b.hotGround && a.neutralGround === b.neutralGround;
 
 /** A three-lamp tester in one half of an outlet. */
 export function readPlugLamps(house: House, boxId: string, half: Half): PlugLamps {

@@ -20,14 +20,15 @@ import {
 import { liveAboveV } from '../isolation';
 import { regions } from '../rules';
 import { earthProbes, groundProbes, knownEarth } from './earth';
-import { loadedAt, type LoadedReading } from './loaded';
+import type { LoadedReading } from './loaded';
+import { loadedAt } from './loadedAt';
 import { pairsToRead, type Earth } from './pairs';
 import type { JobPlan } from './plan';
 import type { ResistanceCheck } from './vocabulary';
 import { believedHouse, wiringDuring } from './stage';
 import type { JobState } from './state';
 import { houseFor, type WholeJob } from './whole';
-import { supplyExpectedOhm, supplyExpectedV, type SupplyOr } from './supply';
+import { supplyExpectedOhm, supplyExpectedV, type SupplyOr } from './supplyReadings';
 
 /** What each reading should be. Voltages are what a 10 MΩ meter shows; resistance `null` is open. */
 export interface Expectations {

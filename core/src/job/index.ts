@@ -1,12 +1,5 @@
-export {
-	feedOf,
-	judgeLoaded,
-	loadedAt,
-	loadFromW,
-	loadToW,
-	type LoadedReading,
-	type LoadedVerdict
-} from './loaded';
+export { feedOf, judgeLoaded, loadFromW, loadToW, type LoadedReading, type LoadedVerdict } from './loaded';
+export { loadedAt } from './loadedAt';
 export { protectionAsked, type ProtectionAsked } from './asked';
 export {
 	currentProcedure,
@@ -133,13 +126,11 @@ export {
 	nextSupplyCable,
 	tellsSupply,
 	supplyHypotheses,
-	supplyOhm,
 	supplyOutcome,
-	supplyProbes,
-	supplyVolts,
 	type CableVerdict,
 	type SupplyState
 } from './supply';
+export { supplyOhm, supplyProbes, supplyVolts } from './supplyReadings';
 export { earthProbes, groundProbes } from './earth';
 export { contrastOutcome, judgeAlone, nextOfContrast, nextOnLine } from './contrast';
 export { believedHouse, wiringDuring } from './stage';

@@ -1,5 +1,3 @@
-import { deviceModel, findBox, points, type Half, type House } from '../house';
-import { readVoltageV } from '../instruments';
 import { regions, type Region } from '../rules';
 
 /** A load of known watts plugged in: volts hot to neutral without and with it, and neutral to ground with it on (`null`: no ground, or not read). */
@@ -15,31 +13,8 @@ export const loadFromW = 400;
 export const loadToW = 3500;
 
 /** What a load is by itself, Ω: watts are marked at the nominal voltage. */
-const loadOhm = (region: Region, watts: number): number => regions[region].supply.nominalV ** 2 / watts;
-
-/** What a house shows with a load in one half of an outlet. */
-export function loadedAt(house: House, boxId: string, half: Half, watts: number): LoadedReading {
-	const load = {
-		id: 'loaded-test',
-		name: 'load',
-		box: boxId,
-		half,
-		resistanceOhm: loadOhm(house.region, watts),
-		on: true
-	};
-	const loaded: House = { ...house, loads: [...house.loads, load] };
-	const hot = points.contact(boxId, half, 'hot');
-	const neutral = points.contact(boxId, half, 'neutral');
-	const device = findBox(house, boxId)?.device;
-	const grounded = device && deviceModel(device).terminals.some(({ role }) => role === 'ground');
-	const read = (of: House, red: string, black: string) => readVoltageV(of, { red, black }, 'highImpedance');
-	return {
-		watts,
-		offV: read(house, hot, neutral),
-		onV: read(loaded, hot, neutral),
-		neutralGroundV: grounded ? read(loaded, neutral, points.contact(boxId, half, 'ground')) : null
-	};
-}
+export const loadOhm = (region: Region, watts: number): number =>
+	regions[region].supply.nominalV ** 2 / watts;
 
 /** What feeds an outlet, out and back, Ω, by Ohm’s law from the drop; and what flowed, A. */
 export function feedOf(region: Region, { watts, offV, onV }: LoadedReading): { ohm: number; amps: number } {

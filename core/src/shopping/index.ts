@@ -9,16 +9,6 @@ export {
 	type Needed,
 	type Tool
 } from './needs';
-export {
-	bill,
-	costEntrySchema,
-	costsSchema,
-	entered,
-	noCosts,
-	takingBack,
-	type Bill,
-	type CostEntry,
-	type Costs,
-	type Line
-} from './costs';
+export { bill, entered, noCosts, takingBack, type Bill, type Line } from './costs';
+export { costEntrySchema, costsSchema, type CostEntry, type Costs } from './costsSchema';
 export { asOfNow, keptPlanSchema, neededBy, type Kept, type KeptPlan } from './keptPlan';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '../demo';
 import { walkChain, withBox, withBreakers, withTripped, type House } from '../house';
-import { loadedAt } from '../job/loaded';
+import { loadedAt } from '../job/loadedAt';
 import { halfOf } from './halfOf';
 import { jointsAlong, type FedTest } from './joints';
 

@@ -1,5 +1,6 @@
 import { allBreakers, findCircuit, mainSwitch, walkChain, withBreakers, type House } from '../house';
-import { feedOf, loadedAt, type LoadedReading } from '../job/loaded';
+import { feedOf, type LoadedReading } from '../job/loaded';
+import { loadedAt } from '../job/loadedAt';
 import { halfOf } from './halfOf';
 
 /** A loaded test at an outlet. */

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
 import { findCircuit, walkChain, withBreakers, type House } from '../house';
-import { feedOf, loadedAt } from '../job/loaded';
+import { feedOf } from '../job/loaded';
+import { loadedAt } from '../job/loadedAt';
 import { halfOf } from './halfOf';
 import { voltageDrop } from './voltageDrop';
 

@@ -22,12 +22,12 @@ const names = /^(Wary Hand|QR|CSV|PDF|SVG|JSON|USB|GFCI|RCD|OL|Ω|V|A|W|s|mm|in�
 export const isProse = (text: string): boolean =>
 	/\p{L}{2}/u.test(text.replace(/·\s*Wary Hand/g, '')) && !names.test(text.trim());
 
-const classLike = /(^|\s)-?[a-z0-9!]+[-:[\]/.][^\s,]*(\s|$)|^[a-z]+( [a-z-]+)*$/;
+const classLike = /(^|\s)-?[a-z0-9!]+[-:[\]/.][^\s,]+(\s|$)/;
 /** Whether a string in the script is a sentence or a label, and not a class, an address, a key or a code. */
 export function isSentence(text: string): boolean {
 	const trimmed = text.trim();
 	if (
-		/^[a-z]+:|^[/.#$@(]|\/[a-z{$]|[{}<>=]|;$|^\w+\.\w+|^(minmax|auto repeat|main form|1fr)|^(input|textarea|select|button)(, |$)|\/ span( |$)/.test(
+		/^[a-z]+:|^[/.#$@]|^\((?!\p{L}+ )|\/[a-z{$]|[{}<>=]|;$|^\w+\.\w+|^(minmax|auto auto|auto repeat|main form|1fr)|^(input|textarea|select|button)(, |$)|\/ span( |$)/u.test(
 			trimmed
 		)
 	)
@@ -75,7 +75,7 @@ export function sentencesIn(source: string): Found[] {
 		}
 		if (node.type === 'TemplateLiteral') {
 			const quasis = node.quasis as { value: { cooked: string } }[];
-			const text = quasis.map(({ value }) => value.cooked).join(' x ');
+			const text = quasis.map(({ value }) => value.cooked).join('xx');
 			if (isSentence(text) && quasis.some(({ value }) => /\p{L}{2}/u.test(value.cooked)))
 				found.push({ kind: 'string', text, start: node.start, end: node.end });
 			(node.expressions as Node[]).forEach(strings);

@@ -1,4 +1,4 @@
-import { editHouse, type Edit, type House } from '@wary/core/house';
+import type { Edit, Edited, House } from '@wary/core/house';
 import { ask, type Failure } from '$lib/client';
 import { notify } from '$lib/ui/toasts.svelte';
 import type { editedRefusalWords } from '$words/edits';
@@ -45,6 +45,8 @@ export class HouseEditor {
 	#done = $state.raw<readonly Done[]>([]);
 	#undone = $state.raw<readonly { edits: readonly Edit[]; what: string }[]>([]);
 	#queue: Promise<unknown> = Promise.resolve();
+	/** Fetched with the first change; nothing is taken back or rebased before there was one. */
+	#edited!: (house: House, edits: readonly Edit[]) => Edited;
 	readonly canUndo = $derived(this.#done.length > 0);
 	readonly lastDone = $derived(this.#done.at(-1)?.what ?? null);
 	readonly canRedo = $derived(this.#undone.length > 0);
@@ -58,9 +60,15 @@ export class HouseEditor {
 
 	/** Makes changes; true when they were taken. `what` says it in the history: “label of 14”. */
 	async apply(edits: readonly Edit[], what: string): Promise<boolean> {
-		const before = this.house;
-		const edited = editHouse(before, edits);
 		this.trouble = null;
+		try {
+			this.#edited ??= (await import('./making')).editHouse;
+		} catch {
+			this.trouble = failureText({ code: 'unreachable' }, editorFailures);
+			return false;
+		}
+		const before = this.house;
+		const edited = this.#edited(before, edits);
 		if (!edited.ok) {
 			this.trouble = await refusalText(edited.refusal, before);
 			return false;
@@ -115,7 +123,7 @@ export class HouseEditor {
 		this.saving = false;
 		if (reply.ok) {
 			this.version = reply.answer.version;
-			const taken = editHouse(this.#base, change.edits);
+			const taken = this.#edited(this.#base, change.edits);
 			if (taken.ok) this.#base = taken.house;
 			this.#pending = this.#pending.filter((each) => each !== change);
 			this.#done = this.#done.map((done) => (done.change === change ? { ...done, change: null } : done));
@@ -138,7 +146,7 @@ export class HouseEditor {
 		this.#undone = [];
 		// Taking back what was stored before would take back what somebody else did since.
 		this.#done = this.#done.filter((done) => done.change !== null);
-		const fits = change.edits[0]?.do !== 'replaceHouse' && editHouse(house, change.edits).ok;
+		const fits = change.edits[0]?.do !== 'replaceHouse' && this.#edited(house, change.edits).ok;
 		if (!fits) {
 			this.#without(change);
 			this.trouble = editorWords.noLongerFits;
@@ -160,7 +168,7 @@ export class HouseEditor {
 		const before = new Map<Pending, House>();
 		let house = this.#base;
 		for (const change of this.#pending) {
-			const edited = editHouse(house, change.edits);
+			const edited = this.#edited(house, change.edits);
 			if (!edited.ok) {
 				void refusalText(edited.refusal, house).then((text) => (this.trouble = text));
 				continue;

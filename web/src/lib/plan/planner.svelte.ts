@@ -2,7 +2,7 @@ import type { PartId } from '@wary/core/devices';
 import type { House } from '@wary/core/house';
 import type { BoxWish, JobPlan, WholeFailure } from '@wary/core/job';
 import type { Needed } from '@wary/core/shopping';
-import type { Known, RuledOut } from '@wary/core/replacement';
+import type { Choice, GroundlessWay, Known, RuledOut, Wishes } from '@wary/core/replacement';
 import type { Feed, OrderSchool } from '@wary/core/wiring';
 
 export interface Question {
@@ -11,6 +11,8 @@ export interface Question {
 	readonly boxes: readonly BoxWish[];
 	readonly boxId: string;
 	readonly school: OrderSchool;
+	/** What one would like of the part. */
+	readonly liked: Wishes;
 }
 export type Asked = Question & { readonly number: number };
 
@@ -29,6 +31,10 @@ export interface Planned {
 	readonly needs: readonly Needed[];
 	/** What the rules know of the box that is looked at; `null`: it has no outlet on a circuit. */
 	readonly known: Known | null;
+	/** What the rules make of every part there; `null` where they know nothing. */
+	readonly choice: Choice | null;
+	/** All lawful ways on where there is no ground; empty where there is one. */
+	readonly ways: readonly GroundlessWay[];
 	/** A rule that is in the way of the job, at whichever of its boxes. */
 	readonly by: RuledOut | null;
 	/** What stands against the job at another of its boxes. */

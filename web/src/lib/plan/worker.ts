@@ -1,6 +1,6 @@
 import { soldIn } from '@wary/core/devices';
 import { planWhole, type JobPlan, type WholeFailure, type WishChoice } from '@wary/core/job';
-import { factsIn, ruledOut } from '@wary/core/replacement';
+import { choose, factsIn, ruledOut, waysWithoutGround } from '@wary/core/replacement';
 import { needsOfJob } from '@wary/core/shopping';
 import { feeds } from '@wary/core/wiring';
 import type { Asked, Offer, Planned } from './planner.svelte';
@@ -36,6 +36,8 @@ self.onmessage = ({ data }: MessageEvent<Asked>) => {
 			chosen,
 			needs: whole.ok ? needsOfJob(data.house, whole.plans) : [],
 			known: null,
+			choice: null,
+			ways: [],
 			by,
 			elsewhere,
 			offers: [],
@@ -46,6 +48,8 @@ self.onmessage = ({ data }: MessageEvent<Asked>) => {
 	const chosen = make(wish);
 	const known = factsIn(data.house, whole.ok ? whole.plans : [], boxId);
 	const by = whole.ok ? ruledOut(data.house, whole.plans) : null;
+	const choice = known ? choose(known.facts, data.liked) : null;
+	const ways = known ? waysWithoutGround(known.facts) : [];
 	const tookMs = performance.now() - started;
 	const needs = whole.ok ? needsOfJob(data.house, whole.plans) : [];
 	const tell = (offers: readonly Offer[]) =>
@@ -54,6 +58,8 @@ self.onmessage = ({ data }: MessageEvent<Asked>) => {
 			chosen,
 			needs,
 			known,
+			choice,
+			ways,
 			by,
 			elsewhere,
 			offers,

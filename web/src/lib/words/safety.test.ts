@@ -24,7 +24,8 @@ import { conditionWords, stopWords } from '$words/conditions';
 import { doubtWords, energyWords, stripWords } from '$words/energy';
 import { failureWords, sendTrouble } from '$words/failures';
 import { putBackLines } from '$words/plan/putBack';
-import { planFailureWords, refusalWords } from '$words/refusals';
+import { planFailureWords } from '$words/planFailures';
+import { refusalWords } from '$words/refusals';
 import {
 	cautions,
 	groundEarthVerdict,

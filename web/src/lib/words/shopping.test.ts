@@ -4,7 +4,8 @@ import { soldIn } from '@wary/core/devices';
 import { needId, type Need } from '@wary/core/shopping';
 import { costWords } from '$words/log';
 import { neededWords, needWords } from '$words/needs';
-import { keptFailureWords, moneyWord } from '$words/shopping';
+import { moneyWord } from '$words/money';
+import { keptFailureWords } from '$words/planFailures';
 
 describe('a shopping list in words', () => {
 	it('money as it is written there', () => {

@@ -15,7 +15,7 @@ import { Person } from '../../../../core/test/person';
 import { leftWords } from '$words/left';
 import { endsOf, type Fault, type WishRefusal } from '@wary/core/wiring';
 import { partWords } from '$words/parts';
-import { atBoxOf } from '$words/steps/words';
+import { atBoxOf } from '$words/steps/atBox';
 import { checkWords, faultWords, moveLine, moveWords, wishRefusalWords } from '$words/work';
 
 const wishes: readonly (readonly [arrangement: string, wish: Partial<WishChoice>])[] = [

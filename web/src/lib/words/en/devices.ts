@@ -1,7 +1,8 @@
 import type { Device } from '@wary/core/house';
+import type { JobPlan } from '@wary/core/job';
 import type { Region } from '@wary/core/rules';
 import { day } from './dates';
-import { terms } from './terms';
+import { inSentence, terms } from './terms';
 
 const gfciWords = {
 	groundFault: 'GFCI outlet',
@@ -55,3 +56,7 @@ export function deviceWords(device: Device, region: Region): string {
 	];
 	return parts.join(', ');
 }
+
+/** What the device is that is only taken out: “wall switch”. */
+export const putBackKind = ({ oldDevice }: Pick<JobPlan, 'oldDevice'>): string =>
+	inSentence(kindWords(oldDevice));

@@ -4,6 +4,7 @@ export const jobPageWords = {
 	lookingBack: 'Looking back: answered anew, it counts from now; what was recorded stays.',
 	backToNow: 'Back to now',
 	sitsOtherwise: 'Something sits otherwise than planned',
+	coming: 'One moment',
 	endsHere: 'The job ends here.',
 	why: 'Why?',
 	odd: 'It moved, or it’s odd',
@@ -20,8 +21,5 @@ export const jobPageWords = {
 	sendAgain: 'Send it again',
 	leaveOut: 'Leave that entry out',
 	notKept:
-		'This browser doesn’t keep what isn’t sent yet: its storage is full or forbidden. Don’t close or reload this page while the strip says that something is still to be sent.',
-	neverFetched:
-		'The server can’t be reached, and this was never fetched. Touch nothing more; what is off and held stays so. When it is back, load the page anew: nothing entered is lost.',
-	loadAnew: 'Load the page anew'
+		'This browser doesn’t keep what isn’t sent yet: its storage is full or forbidden. Don’t close or reload this page while the strip says that something is still to be sent.'
 };

@@ -1,8 +1,8 @@
 import { findBox, type House } from '@wary/core/house';
 import { wiringDuring, type JobPlan, type JobState, type WireState } from '@wary/core/job';
 import { endsOf, type End } from '@wary/core/wiring';
-import { putBackKind } from './steps/putBack';
-import { atBoxOf } from './steps/words';
+import { putBackKind } from './devices';
+import { atBoxOf } from './steps/atBox';
 import { endsWords } from './work';
 import { holdWords } from './energy';
 import { capital, terms, namedBreakers } from './terms';

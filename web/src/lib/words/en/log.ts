@@ -1,7 +1,7 @@
 import type { ObservationBody } from '@wary/core/observations';
 import type { Region } from '@wary/core/rules';
 import { lampsWords } from './lamps';
-import { moneyWord } from './shopping';
+import { moneyWord } from './money';
 import { capital, halfWords, terms } from './terms';
 
 export const words = {

@@ -1,7 +1,7 @@
 import type { House } from '@wary/core/house';
 import type { Earth, JobEvent, JobPlan } from '@wary/core/job';
 import { eventWords, type EventWords } from './events';
-import { atBoxOf } from './steps/words';
+import { atBoxOf } from './steps/atBox';
 import { madeLine } from './work';
 import { cableLetter, capital, howWords, terminalWord } from './terms';
 

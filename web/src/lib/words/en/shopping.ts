@@ -1,8 +1,3 @@
-import type { Kept } from '@wary/core/shopping';
-import type { Region } from '@wary/core/rules';
-import { planFailureWords } from './refusals';
-import { terms } from './terms';
-
 export const words = {
 	isFor: (places: string) => `for ${places}`,
 	title: (home: string) => `Shopping list · ${home}`,
@@ -47,19 +42,3 @@ export const words = {
 
 /** Columns of the table that a spreadsheet reads. */
 export const csvColumns = ['item', 'number', 'owned', 'price_each', 'together', 'for'];
-/** Hundredths as a plain figure. */
-export const plainMoney = (minor: number): string => (minor / 100).toFixed(2);
-
-const currency: Record<Region, string> = { us: 'USD', uk: 'GBP' };
-/** Money as one writes it there. */
-export const moneyWord = (minor: number, region: Region): string =>
-	new Intl.NumberFormat(terms[region].locale, { style: 'currency', currency: currency[region] }).format(
-		minor / 100
-	);
-export const currencySign: Record<Region, string> = { us: '$', uk: '£' };
-
-/** Why a kept plan can’t be done as the house is now. */
-export const keptFailureWords = (failure: Extract<Kept, { ok: false }>['failure'], region: Region): string =>
-	failure.code === 'ruledOut'
-		? 'A rule is in the way of it now. Open it to see which, and choose again.'
-		: `It can’t be done as the record is now. ${planFailureWords(failure, region)}`;

@@ -5,7 +5,8 @@ import { pageHousehold } from '$lib/server/requests';
 import { latestCosts, listOf } from '$lib/server/shopping';
 import { needWords } from '$words/needs';
 import { boxPlace } from '$words/terms';
-import { csvColumns, plainMoney } from '$words/shopping';
+import { plainMoney } from '$words/money';
+import { csvColumns } from '$words/shopping';
 
 /** The shopping list as a table. */
 export async function GET({ params }) {

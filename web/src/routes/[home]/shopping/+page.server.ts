@@ -1,6 +1,7 @@
 import { findBox, placeName } from '@wary/core/house';
 import { neededBy } from '@wary/core/shopping';
 import { latestHouse } from '$lib/server/households';
+import { keptFailureWords } from '$words/planFailures';
 import { boxPlace } from '$words/terms';
 import { pageHousehold } from '$lib/server/requests';
 import { latestCosts, listOf } from '$lib/server/shopping';
@@ -15,7 +16,7 @@ export async function load({ params }) {
 		kept: kept.map((each) => ({
 			id: each.id,
 			keptAt: each.keptAt,
-			failure: each.ok ? null : each.failure,
+			failure: each.ok ? null : keptFailureWords(each.failure, house.region),
 			boxes: each.plan.boxes.map(({ boxId, wish }) => {
 				const box = findBox(house, boxId);
 				return { boxId, wish, place: box ? placeName(house, box) : boxId, there: box !== undefined };

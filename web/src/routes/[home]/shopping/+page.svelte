@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { currencySign, keptFailureWords, moneyWord, words as w } from '$words/shopping';
+	import { currencySign, moneyWord } from '$words/money';
+	import { words as w } from '$words/shopping';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
@@ -60,8 +61,7 @@
 							{#each plan.boxes as box (box.boxId)}<span class="block"
 									>{w.becomes(box.place, what(box.wish))}</span
 								>{/each}
-							{#if plan.failure}<Verdict kind="bad">{keptFailureWords(plan.failure, data.region)}</Verdict
-								>{/if}
+							{#if plan.failure}<Verdict kind="bad">{plan.failure}</Verdict>{/if}
 						</span>
 						<span class="no-print flex flex-wrap gap-2">
 							{#if plan.boxes[0]?.there}<Button

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { currencySign, moneyWord, words as w } from '$words/shopping';
+	import { currencySign, moneyWord } from '$words/money';
+	import { words as w } from '$words/shopping';
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
 	import type { Region } from '@wary/core/rules';
 	import { isUsedUp, type CostEntry, type Line } from '@wary/core/shopping';

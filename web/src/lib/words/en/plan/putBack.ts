@@ -1,6 +1,6 @@
 import type { House } from '@wary/core/house';
 import type { JobPlan } from '@wary/core/job';
-import { putBackKind } from '../steps/putBack';
+import { putBackKind } from '../devices';
 import { boxPlace, capital, terms } from '../terms';
 
 /** What is done with a device that is only taken out and put back, in the order it is done. */

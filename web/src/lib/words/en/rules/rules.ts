@@ -1,4 +1,3 @@
-import type { Level } from '@wary/core/replacement';
 import { metresFromBath, type Edition, type Region, type RuleId } from '@wary/core/rules';
 import { terms } from '../terms';
 
@@ -184,10 +183,3 @@ export function ruleWords(rule: RuleId, region: Region, edition: Edition): RuleW
 			return { says: 'Sockets are 13 A, to BS 1363.', then: 'Take one of those.' };
 	}
 }
-
-export const levelWords: Record<Level, string> = {
-	right: 'right here',
-	allowed: 'allowed',
-	allowedIf: 'allowed if …',
-	notAllowed: 'not here'
-};

@@ -1,11 +1,8 @@
 import type { Confirmed, JobPlan, Step } from '@wary/core/job';
 import type { House } from '@wary/core/house';
-import { kindWords } from '../devices';
-import { boxPlace, capital, inSentence, terms } from '../terms';
+import { putBackKind } from '../devices';
+import { boxPlace, capital, terms } from '../terms';
 import type { StepWords, Telling } from './step';
-
-/** What the device is that is only taken out: “wall switch”. */
-export const putBackKind = ({ oldDevice }: JobPlan): string => inSentence(kindWords(oldDevice));
 
 /** What a switch works, by place; where the model knows of nothing, in those words. */
 const worked = (house: House, { controls }: JobPlan): string =>

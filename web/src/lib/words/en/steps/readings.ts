@@ -1,7 +1,7 @@
 import { cappedTip } from './newWork';
 import type { ResistanceCheck, Step } from '@wary/core/job';
 import { capital, findPair, pairWords, terms } from '../terms';
-import { putBackKind } from './putBack';
+import { putBackKind } from '../devices';
 import type { StepWords, Telling } from './step';
 
 /** A pair to be read, at the face or on bare conductors. */

@@ -11,7 +11,7 @@ import {
 } from '@wary/core/job';
 import { own } from '@wary/core/house';
 import { terms } from '../terms';
-import { putBackKind } from './putBack';
+import { putBackKind } from '../devices';
 
 /** Steps that are alike and are worked down on one screen, a row each. */
 export interface Rows {

@@ -1,6 +1,6 @@
 import { findBreaker } from '@wary/core/house';
 import { breakerName, breakerNames, capital, terms, namedBreakers } from '../terms';
-import { putBackKind } from './putBack';
+import { putBackKind } from '../devices';
 import type { StepWords, Telling } from './step';
 
 /** At the panel: which breaker, and why that one. */

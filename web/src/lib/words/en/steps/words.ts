@@ -3,7 +3,8 @@ import { findBreaker, type How } from '@wary/core/house';
 import { loadedWords } from './loaded';
 import { tellsSupply, wayNow, waysFor, type JobState, type Step } from '@wary/core/job';
 import { partWords } from '../parts';
-import { checkWords, moveWords, type AtBox } from '../work';
+import { checkWords, moveWords } from '../work';
+import { atBoxOf } from './atBox';
 import { asFoundWords, endsWords, seenLiveWords, staysDarkWords, witnessWords } from './fourth';
 import { newWorkWords } from './newWork';
 import { baselineWords, groundEarthWords, plateScrewWords, protectionWords } from './second';
@@ -25,19 +26,6 @@ import { pairStepWords, resistanceWords } from './readings';
 import type { StepWords, Telling } from './step';
 import { controlledWords, putBackWords } from './putBack';
 import { switchOffWords } from './switchOff';
-
-/** Where the ends of a job's work are. */
-export const atBoxOf = ({
-	house,
-	plan,
-	state
-}: Pick<Telling, 'house' | 'plan'> & Partial<Telling>): AtBox => ({
-	...(state ? { hand: state.hand } : {}),
-	house,
-	boxId: plan.boxId,
-	region: plan.region,
-	wirings: plan.work ? [plan.work.found, ...plan.work.ways.map(({ wanted }) => wanted)] : []
-});
 
 /** What a step says, by the edition that is in force. */
 export const stepWords = (step: Step, telling: Telling): StepWords =>

@@ -3,7 +3,7 @@ import { maybeDemoWiring } from '$lib/server/households';
 import { latestSettings } from '$lib/server/settings';
 import { manyKeptPlans } from '$lib/server/shopping';
 import { drawnAs } from '$lib/job/drawn';
-import { rowsOf } from '$words/steps';
+import { rowsOf, stepWords } from '$words/steps';
 
 export async function load({ params }) {
 	const { household, loaded } = await pageJob(params.home, params.job);
@@ -32,6 +32,11 @@ export async function load({ params }) {
 		/** What the page shows first. */
 		shown: {
 			stepKind: step?.kind ?? null,
+			/** What the step says, as long as nothing is entered. */
+			told: step && {
+				stepKey: JSON.stringify(step) + loaded.events.length,
+				told: stepWords(step, { house: loaded.house, plan: loaded.plan, state: loaded.state })
+			},
 			isOver: step === null,
 			hasRows: rows !== null && rows.steps.length > 1,
 			drawnAs: drawnAs(step, loaded.state)

@@ -1,20 +1,22 @@
 <script lang="ts">
 	import Button from 'flowbite-svelte/Button.svelte';
-	import { onMount, untrack, type Component } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { findBox, placeName } from '@wary/core/house';
 	import { believedHouse, type Step } from '@wary/core/job';
 	import { writesIn } from '$lib/job/meant';
 	import { JobSession } from '$lib/job/session.svelte';
 	import { standInAt } from '$lib/job/stand-in';
+	import { fetchStepWords } from '$lib/job/telling.svelte';
 	import { warmUp } from '$lib/search/planner.svelte';
+	import { aFrameLater } from '$lib/ui/aFrameLater.svelte';
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
 	import EnergyStrip from '$lib/ui/EnergyStrip.svelte';
 	import Trail from '$lib/ui/Trail.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { stripWords } from '$words/energy';
 	import { jobPageWords as words } from '$words/job';
-	import Later from './Later.svelte';
-	import NeverFetched from './NeverFetched.svelte';
+	import Besides from './Besides.svelte';
+	import Later from '$lib/ui/Later.svelte';
 	import Notices from './Notices.svelte';
 	import Sent from './Sent.svelte';
 	import SlipGuard from './SlipGuard.svelte';
@@ -59,9 +61,7 @@
 	let whyOpen = $state(false);
 	let listShown = $state(untrack(() => session.jobState.status !== 'underWay'));
 	let dialog = $state<BesideStep | null>(null);
-	let BesideDialog = $state.raw<Component<{ open: typeof dialog }, object, 'open'> | null>(null);
-	/** Asked for and not to be had: the server was away before it was fetched. */
-	let withoutDialog = $state(false);
+	let besides = $state<Besides>();
 	onMount(() => {
 		session.resume();
 		warmUp();
@@ -73,52 +73,34 @@
 	const restAfterMs = 200;
 	/** What isn't needed at once comes after, and is there before anybody switches the router off. */
 	function fetchRest() {
-		void loadDialog();
+		void fetchStepWords().catch(() => undefined);
+		besides?.fetch();
 		for (const fetchLater of later.all) void fetchLater().catch(() => null);
 		void fetchViews();
 		void session.canPlan().catch(() => undefined);
 	}
-	const loadDialog = () =>
-		later.besideDialog().then(
-			(loaded) => {
-				BesideDialog = loaded.default;
-				withoutDialog = false;
-			},
-			() => (withoutDialog = dialog !== null)
-		);
-	function beside(which: BesideStep) {
-		dialog = which;
-		if (!BesideDialog) void loadDialog();
-	}
-
 	const lookingBack = $derived(revisited !== null && revisited.version === session.events.length);
 	const step = $derived(revisited !== null && lookingBack ? revisited.step : session.step);
 	const strip = $derived(stripWords(session.house, session.plan, session.jobState));
 	const place = $derived(placeName(session.house, findBox(session.house, session.plan.boxId)!));
 	const over = $derived(session.jobState.status !== 'underWay');
 
-	/** What is drawn beside the step follows a frame later: what to do is there first. */
-	const now = $derived({
+	/** What is drawn beside the step: what to do is there first. */
+	const drawn = aFrameLater(() => ({
 		step,
 		whole: session.whole,
 		at: session.at,
 		jobState: session.jobState,
 		visit: session.visit
-	});
-	let drawn = $state.raw(untrack(() => now));
-	$effect(() => {
-		const next = now;
-		const frame = requestAnimationFrame(() => setTimeout(() => (drawn = next)));
-		return () => cancelAnimationFrame(frame);
-	});
+	}));
 
 	function key(event: KeyboardEvent) {
 		if (event.ctrlKey || event.metaKey || event.altKey || dialog || writesIn(event.target)) return;
 		if (event.key === 'w') whyOpen = !whyOpen;
 		else if (event.key === 'b') listShown = !listShown;
-		else if (event.key === 'o' && !over) beside('changed');
-		else if (event.key === 's' && !over) beside('stop');
-		else if (event.key === 'm' && !over && session.takesIn) beside('another');
+		else if (event.key === 'o' && !over) dialog = 'changed';
+		else if (event.key === 's' && !over) dialog = 'stop';
+		else if (event.key === 'm' && !over && session.takesIn) dialog = 'another';
 		else return;
 		event.preventDefault();
 	}
@@ -141,7 +123,13 @@
 	<nav aria-label={words.visits}>
 		<p class="crumb"><a class="tap" href={`/${data.home.slug}`}>{data.home.name}</a></p>
 		<h2>{place}</h2>
-		<Trail whole={drawn.whole} at={drawn.at} house={session.house} visit={drawn.visit} {over} />
+		<Trail
+			whole={drawn.current.whole}
+			at={drawn.current.at}
+			house={session.house}
+			visit={drawn.current.visit}
+			{over}
+		/>
 	</nav>
 	<main
 		data-step={step?.kind ?? session.jobState.status}
@@ -149,7 +137,7 @@
 		data-unsent={session.unsent}
 	>
 		<Notices />
-		{#if withoutDialog && !BesideDialog}<NeverFetched />{/if}
+		<Besides bind:this={besides} bind:dialog />
 		{#if lookingBack}<Verdict kind="open" class="row">
 				{words.lookingBack}<Button color="alternative" onclick={() => (revisited = null)}
 					>{words.backToNow}</Button
@@ -160,8 +148,9 @@
 				{lookingBack}
 				{place}
 				rowsTable={data.atOnce.rowsTable}
+				first={data.shown.told}
 				bind:whyOpen
-				onbeside={beside}
+				onbeside={(which) => (dialog = which)}
 			/>
 		{:else}<Later
 				load={later.done}
@@ -175,17 +164,16 @@
 			/>{/if}
 	</main>
 	<aside>
-		<StepDrawing step={drawn.step} state={drawn.jobState} first={data.atOnce.drawing} />
+		<StepDrawing step={drawn.current.step} state={drawn.current.jobState} first={data.atOnce.drawing} />
 		<div class="where">
 			<ChainDrawing
-				house={believedHouse(session.house, session.plan, drawn.jobState)}
+				house={believedHouse(session.house, session.plan, drawn.current.jobState)}
 				boxId={session.plan.boxId}
 			/>
 		</div>
 		<p class="soft small">{words.asRecorded[session.plan.region]}</p>
 	</aside>
 </div>
-{#if BesideDialog}<BesideDialog bind:open={dialog} />{/if}
 
 <style>
 	.job {

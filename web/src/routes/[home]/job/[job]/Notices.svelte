@@ -3,19 +3,16 @@
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { sendTrouble } from '$words/failures';
 	import { jobPageWords as words } from '$words/job';
-	import { refusalWords } from '$words/refusals';
-	import Later from './Later.svelte';
+	import Later from '$lib/ui/Later.svelte';
 	import { getJob } from './context';
-	import { overtaken } from './later';
+	import { overtaken, refused } from './later';
 
 	/** What stands between a person and the next step: overtaken, refused, not taken by the server, not kept by the browser. */
 	const { session } = getJob();
 </script>
 
 {#if session.overtaken}<Later load={overtaken} props={{}} />{/if}
-{#if session.refusal}<Verdict kind="bad">
-		{refusalWords(session.refusal, session.house, session.plan, session.jobState)}
-	</Verdict>{/if}
+{#if session.refusal}<Later load={refused} props={{}} />{/if}
 {#if session.trouble}<Verdict kind="bad">
 		<p>{sendTrouble(session.trouble)}</p>
 		<p class="row">

@@ -3,7 +3,7 @@
 	import { jobPageWords as words } from '$words/job';
 	import { getJob } from './context';
 	import { foundEnds } from './later';
-	import Later from './Later.svelte';
+	import Later from '$lib/ui/Later.svelte';
 
 	/** Wires off: what turns out to sit otherwise is said here, and the work is planned anew. */
 	const { session } = getJob();

@@ -5,7 +5,7 @@
 	import { drawnAs } from '$lib/job/drawn';
 	import { findPair } from '$words/terms';
 	import PanelDrawing from '$lib/ui/panel/PanelDrawing.svelte';
-	import Later from './Later.svelte';
+	import Later from '$lib/ui/Later.svelte';
 	import { getJob } from './context';
 	import { drawings, type FirstDrawing } from './later';
 

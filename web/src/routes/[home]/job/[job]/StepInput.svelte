@@ -2,7 +2,7 @@
 	import Spinner from 'flowbite-svelte/Spinner.svelte';
 	import { untrack } from 'svelte';
 	import type { Step } from '@wary/core/job';
-	import NeverFetched from './NeverFetched.svelte';
+	import NeverFetched from '$lib/ui/NeverFetched.svelte';
 	import { fetchView, viewNow, type StepView } from './steps/views';
 
 	/** The input that a step asks for, made anew for each. But for the next row of a screen it follows a frame later: what is to be done now is read first. */

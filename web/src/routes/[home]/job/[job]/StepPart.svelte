@@ -1,37 +1,50 @@
 <script lang="ts">
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import Spinner from 'flowbite-svelte/Spinner.svelte';
 	import { untrack } from 'svelte';
 	import { mustStop, type Step, type VisitId } from '@wary/core/job';
-	import Verdict from '$lib/ui/Verdict.svelte';
-	import { stopWords } from '$words/conditions';
+	import { fetchStepWords, stepTeller } from '$lib/job/telling.svelte';
 	import { jobPageWords as words } from '$words/job';
-	import { rowsOf, stepWords } from '$words/steps';
+	import { rowsOf, type StepWords } from '$words/steps';
 	import type RowsTableComponent from './RowsTable.svelte';
 	import Spoken from './Spoken.svelte';
 	import StepInput from './StepInput.svelte';
 	import { getJob, type BesideStep } from './context';
 	import { energyOf } from '@wary/core/isolation';
-	import { autopsy, rowsTable as fetchRowsTable, sitsOtherwise } from './later';
-	import Later from './Later.svelte';
+	import { autopsy, endsHere, rowsTable as fetchRowsTable, sitsOtherwise } from './later';
+	import Later from '$lib/ui/Later.svelte';
+	import NeverFetched from '$lib/ui/NeverFetched.svelte';
 
 	interface Props {
 		step: Step;
 		lookingBack: boolean;
 		place: string;
 		rowsTable: typeof RowsTableComponent | null;
+		/** What the step says that the page came with. */
+		first: { readonly stepKey: string; readonly told: StepWords } | null;
 		whyOpen: boolean;
 		onbeside: (which: BesideStep) => void;
 	}
 	/** What is to be done now: its words, its input, its rows, and what may happen beside it. */
-	let { step, lookingBack, place, rowsTable, whyOpen = $bindable(), onbeside }: Props = $props();
+	let { step, lookingBack, place, rowsTable, first, whyOpen = $bindable(), onbeside }: Props = $props();
 	const { session } = getJob();
 	let heading = $state<HTMLElement>();
 	let rowHeading = $state<HTMLElement>();
-	const told = $derived(
-		stepWords(step, { house: session.house, plan: session.plan, state: session.jobState })
-	);
 	const stepKey = $derived(JSON.stringify(step) + session.events.length);
+	/** Never another step’s words: where its own aren’t here yet, the step waits for them. */
+	const told = $derived(
+		stepTeller()?.(step, { house: session.house, plan: session.plan, state: session.jobState }) ??
+			(first?.stepKey === stepKey ? first.told : null)
+	);
+	let wordless = $state(false);
+	$effect(() => {
+		if (!told)
+			fetchStepWords().then(
+				() => (wordless = false),
+				() => (wordless = true)
+			);
+	});
 	/** Why only making safe is left, until the step that says so itself. */
 	const ending = $derived(session.step?.kind === 'stop' ? null : mustStop(session.jobState));
 	/** Like steps are rows of one screen. */
@@ -79,18 +92,17 @@
 	const atPanel: readonly VisitId[] = ['panelOff', 'panelOn', 'supplyOn'];
 </script>
 
-<svelte:head><title>{told.title} · {place} · Wary Hand</title></svelte:head>
-{#if ending}<Verdict kind="open">
-		<b>{words.endsHere}</b>
-		{stopWords(session.plan.region)[ending].why}.
-	</Verdict>{/if}
+<svelte:head><title>{told?.title ?? words.coming} · {place} · Wary Hand</title></svelte:head>
+{#if ending}{#key ending}<Later load={endsHere} props={{ reason: ending }} />{/key}{/if}
 {#if session.whole.plans.length > 1 && !atPanel.includes(session.visit)}<p class="m-0 font-semibold">
 		{place}
 	</p>{/if}
-<h1 tabindex="-1" bind:this={heading}>{rows?.title ?? told.title}</h1>
-{#if rows}<h2 class="text-xl" tabindex="-1" bind:this={rowHeading}>{told.title}</h2>{/if}
-<p class="lead">{told.lead}</p>
-<StepInput {step} {stepKey} row={rows !== null} />
+<h1 tabindex="-1" bind:this={heading}>{rows?.title ?? told?.title ?? words.coming}</h1>
+{#if told}
+	{#if rows}<h2 class="text-xl" tabindex="-1" bind:this={rowHeading}>{told.title}</h2>{/if}
+	<p class="lead">{told.lead}</p>
+	<StepInput {step} {stepKey} row={rows !== null} />
+{:else if wordless}<NeverFetched />{:else}<span data-coming><Spinner size="6" /></span>{/if}
 {#if rows && rows.steps.length > 1}<Later load={fetchRowsTable} now={rowsTable} props={{ rows, step }} />{/if}
 {#if oldInHand}<Later load={autopsy} props={{}} />{/if}
 {#if mayPlanAnew}<Later load={sitsOtherwise} props={{}} />{/if}
@@ -103,9 +115,9 @@
 	{#if session.takesIn}<Button color="alternative" onclick={() => onbeside('another')}
 			>{words.another[session.plan.region]}<Kbd>m</Kbd></Button
 		>{/if}
-	<Spoken {step} {told} />
+	{#if told}<Spoken {step} {told} />{/if}
 </div>
-{#if whyOpen}<div class="why">
+{#if whyOpen && told}<div class="why">
 		<p>{told.why}</p>
 		{#if told.rule}<p class="soft">{words.ruleOf(told.rule)}</p>{/if}
 	</div>{/if}

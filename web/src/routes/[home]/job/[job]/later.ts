@@ -10,6 +10,9 @@ export const foundEnds = () => import('./steps/FoundEnds.svelte');
 export const eventList = () => import('./EventList.svelte');
 export const autopsy = () => import('./AutopsyPart.svelte');
 export const done = () => import('./Done.svelte');
+export const mounting = () => import('./steps/Mounting.svelte');
+export const refused = () => import('./Refused.svelte');
+export const endsHere = () => import('./EndsHere.svelte');
 export const overtaken = () => import('./Overtaken.svelte');
 export const rowsTable = () => import('./RowsTable.svelte');
 
@@ -24,6 +27,9 @@ export const all: readonly (() => Promise<unknown>)[] = [
 	rowsTable,
 	eventList,
 	autopsy,
+	mounting,
+	refused,
+	endsHere,
 	overtaken,
 	done,
 	boxEntry,

@@ -2,12 +2,14 @@ import { error } from '@sveltejs/kit';
 import { editsToRecord } from '@wary/core/arrangements';
 import { chainOfCircuit, circuitsInBox, findBox, type House } from '@wary/core/house';
 import { planJob, voltsAlong } from '@wary/core/job';
-import { askedOfAgain, factsOf } from '@wary/core/replacement';
+import { askedOfAgain, factsOf, type Reason } from '@wary/core/replacement';
+import { editionFacts, editionOf } from '@wary/core/rules';
 import { latestHouse } from '$lib/server/households';
 import { manyEvents, manyJobs, manyLiveVolts, type JobRow } from '$lib/server/jobs';
 import { manyObservationsAt } from '$lib/server/observations';
 import { pageHousehold } from '$lib/server/requests';
-import { planFailureWords } from '$words/refusals';
+import { planFailureWords } from '$words/planFailures';
+import { ruleWords } from '$words/rules/rules';
 import { protectionNotice } from '$words/steps';
 
 export async function load({ params }) {
@@ -34,13 +36,26 @@ export async function load({ params }) {
 		observed: (await manyObservationsAt(household.id, box.id)).slice(0, 8),
 		asked: planned.ok && planned.plan.asked ? protectionNotice(planned.plan.asked, house.region) : null,
 		noResidual: planned.ok && planned.plan.noResidual,
-		also: known ? askedOfAgain(house, box.id, known) : [],
+		also: known && alsoAsked(house, askedOfAgain(house, box.id, known)),
 		/** What the rules know of its place; `null`: it has no outlet on a circuit. */
 		known: known && { facts: known.facts, assumed: known.assumed },
 		underWay: jobs.find(({ outcome }) => outcome === null)?.id ?? null,
 		ended,
 		along: await alongCircuit(household.id, house, box.id),
 		otherwise: await seenOtherwise(household.id, house, box.id, ended)
+	};
+}
+
+/** What the rules ask for here that the same again doesn’t give, in words. */
+function alsoAsked(house: House, reasons: readonly Reason[]) {
+	const edition = editionOf(house);
+	const { code, cited } = editionFacts[edition];
+	return {
+		cited: `${code} ${cited}`,
+		reasons: reasons.map(({ rule, effect, clause }) => {
+			const { says, then } = ruleWords(rule, house.region, edition);
+			return { key: rule + effect, effect, says: `${says} ${then}`, clause };
+		})
 	};
 }
 

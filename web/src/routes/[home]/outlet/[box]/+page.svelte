@@ -5,19 +5,17 @@
 	import { beside, circuitsInBox, findBox, hasOutlet, isBlank, placeName } from '@wary/core/house';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import ChainDrawing from '$lib/ui/ChainDrawing.svelte';
+	import Later from '$lib/ui/Later.svelte';
 	import { day } from '$words/dates';
 	import { deviceWords } from '$words/devices';
 	import { labelMeans, labelText } from '$words/labels';
 	import { terms } from '$words/terms';
-	import { editionOf } from '@wary/core/rules';
 	import AlsoAsked from './AlsoAsked.svelte';
 	import OnRecord from './OnRecord.svelte';
 	import Past from './Past.svelte';
 	import PlanLink from './PlanLink.svelte';
 	import PluggedIn from './PluggedIn.svelte';
-	import SeenOtherwise from './SeenOtherwise.svelte';
 	import StartJob from './StartJob.svelte';
-	import VoltsAlong from './VoltsAlong.svelte';
 	import { worryWords } from '$words/worries';
 
 	let { data } = $props();
@@ -48,11 +46,14 @@
 				{worry.note} <span class="soft">{w.seen(day(worry.seen, t.locale))}</span>
 			</Verdict>
 		{/each}
-		{#if !data.underWay}{#key data.box.id}<SeenOtherwise
-					house={data.house}
-					version={data.version}
-					slug={data.home.slug}
-					otherwise={data.otherwise}
+		{#if !data.underWay && data.otherwise}{#key data.box.id}<Later
+					load={() => import('./SeenOtherwise.svelte')}
+					props={{
+						house: data.house,
+						version: data.version,
+						slug: data.home.slug,
+						otherwise: data.otherwise
+					}}
 				/>{/key}{/if}
 		{#if data.underWay}
 			<p class="row">
@@ -69,7 +70,7 @@
 					<Button size="lg" href={`/${data.home.slug}/find/${data.box.id}`}>{w.findIts(t.breaker)}</Button>
 				</p>{/if}
 		{:else}
-			<AlsoAsked region={data.house.region} edition={editionOf(data.house)} asked={data.also} />
+			{#if data.also}<AlsoAsked asked={data.also} />{/if}
 			<StartJob
 				slug={data.home.slug}
 				boxId={data.box.id}
@@ -84,7 +85,10 @@
 		{/if}
 
 		<OnRecord {data} />
-		<VoltsAlong house={data.house} points={data.along} />
+		{#if data.along.length > 0}<Later
+				load={() => import('./VoltsAlong.svelte')}
+				props={{ house: data.house, points: data.along }}
+			/>{/if}
 		<ChainDrawing house={data.house} boxId={data.box.id} slug={data.home.slug} />
 
 		{#if hasOutlet(data.box)}{#key data.version}<PluggedIn

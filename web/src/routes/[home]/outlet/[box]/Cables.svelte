@@ -12,9 +12,9 @@
 		type House
 	} from '@wary/core/house';
 	import { HouseEditor } from '$lib/house/editor.svelte';
+	import Later from '$lib/ui/Later.svelte';
 	import More from '$lib/ui/More.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import OneCable from './OneCable.svelte';
 
 	/** Every cable that comes into the box: what it is, put right as it is seen. */
 	interface Props {
@@ -34,7 +34,8 @@
 		const place = there ? placeName(house, there) : w.panel[house.region];
 		return end === 'from' ? w.to(place) : w.from(place);
 	}
-	async function set(cable: Cable, said: Partial<Extract<Edit, { do: 'setCable' }>>): Promise<boolean> {
+	type Said = Partial<Extract<Edit, { do: 'setCable' }>>;
+	async function set(cable: Cable, said: Said): Promise<boolean> {
 		const made = await editor.apply(
 			[{ do: 'setCable', cable: cable.id, everywhere: false, ...said }],
 			w.line(cable.id)
@@ -48,13 +49,17 @@
 	<More
 		title={`${leads(each)}: ${w.what(each.cable, house.region)}`}
 		bind:open={() => kept.open[each.cable.id] ?? false, (is) => (kept.open[each.cable.id] = is)}
-		><OneCable
-			cable={each.cable}
-			region={house.region}
-			saving={editor.saving}
-			bind:everywhere={kept.everywhere}
-			onset={(said) => set(each.cable, said)}
-		/></More
+		>{#if kept.open[each.cable.id]}<Later
+				load={() => import('./OneCable.svelte')}
+				props={{
+					cable: each.cable,
+					region: house.region,
+					saving: editor.saving,
+					everywhere: kept.everywhere,
+					oneverywhere: (is: boolean) => (kept.everywhere = is),
+					onset: (said: Said) => set(each.cable, said)
+				}}
+			/>{/if}</More
 	>
 {/each}
 {#if editor.trouble}<Verdict kind="bad">{editor.trouble}</Verdict>{/if}

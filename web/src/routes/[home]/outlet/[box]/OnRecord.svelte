@@ -6,6 +6,7 @@
 	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
 	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
 	import { circuitsInBox, findBreaker, hasOutlet, neighbours, placeName } from '@wary/core/house';
+	import Later from '$lib/ui/Later.svelte';
 	import More from '$lib/ui/More.svelte';
 	import { day } from '$words/dates';
 	import { words as cableWords } from '$words/outlet/cables';
@@ -15,7 +16,6 @@
 	import BoxFill from './BoxFill.svelte';
 	import Cables from './Cables.svelte';
 	import TheBox from './TheBox.svelte';
-	import ThePlace from './ThePlace.svelte';
 	import WhatIsThere from './WhatIsThere.svelte';
 
 	/** What is on record of an outlet: its circuit, what comes before and after, what is there; set in place. */
@@ -104,13 +104,16 @@
 					><More
 						title={capital(placeLine(data.known.facts.place, data.box.place?.kind !== undefined))}
 						bind:open={placeOpen}
-						>{#key data.version}<ThePlace
-								house={data.house}
-								version={data.version}
-								slug={data.home.slug}
-								box={data.box}
-								known={data.known}
-							/>{/key}</More
+						>{#if placeOpen}{#key data.version}<Later
+									load={() => import('./ThePlace.svelte')}
+									props={{
+										house: data.house,
+										version: data.version,
+										slug: data.home.slug,
+										box: data.box,
+										known: data.known
+									}}
+								/>{/key}{/if}</More
 					></TableBodyCell
 				></TableBodyRow
 			>{/if}

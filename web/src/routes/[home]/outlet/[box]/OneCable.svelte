@@ -15,11 +15,12 @@
 		saving: boolean;
 		/** All of its circuit is meant. */
 		everywhere: boolean;
+		oneverywhere: (is: boolean) => void;
 		/** Whether it was taken. */
 		onset: (said: Partial<Extract<Edit, { do: 'setCable' }>>) => Promise<boolean>;
 	}
 	/** One cable: size by the print on its sheath, metal, sheath, ground. */
-	let { cable, region, saving, everywhere = $bindable(), onset }: Props = $props();
+	let { cable, region, saving, everywhere, oneverywhere, onset }: Props = $props();
 	const ground = $derived(cable.conductors.some(({ role }) => role === 'ground'));
 	async function pick(select: HTMLSelectElement, was: string, said: Parameters<typeof onset>[0]) {
 		if (!(await onset({ ...said, everywhere }))) select.value = was;
@@ -52,7 +53,7 @@
 </script>
 
 <div class="grid max-w-[28rem] gap-3">
-	<Checkbox bind:checked={everywhere}>{w.everywhere}</Checkbox>
+	<Checkbox bind:checked={() => everywhere, oneverywhere}>{w.everywhere}</Checkbox>
 	{#each choices as { label, value, options, set } (label)}
 		<Label
 			>{label}<Select

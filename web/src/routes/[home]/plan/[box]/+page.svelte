@@ -13,21 +13,15 @@
 	import { kindWords } from '$words/devices';
 	import { partWords } from '$words/parts';
 	import { inSentence } from '$words/terms';
+	import Skeleton from 'flowbite-svelte/Skeleton.svelte';
+	import { browser } from '$app/environment';
+	import Later from '$lib/ui/Later.svelte';
+	import NeverFetched from '$lib/ui/NeverFetched.svelte';
 	import Choose from './Choose.svelte';
-	import Drawn from './Drawn.svelte';
-	import Groundless from './Groundless.svelte';
-	import Judged from './Judged.svelte';
-	import PutBack from './PutBack.svelte';
-	import Begin from './Begin.svelte';
-	import ByRules from './ByRules.svelte';
-	import Compare from './Compare.svelte';
-	import Schools from './Schools.svelte';
 	import Together from './Together.svelte';
-	import { choose as judgeAll, waysWithoutGround } from '@wary/core/replacement';
 	import { editionOf } from '@wary/core/rules';
 	import More from '$lib/ui/More.svelte';
 	import { groundlessWords } from '$words/rules/groundless';
-	import { byRules } from '$words/rules/page';
 
 	/** What goes in instead: what is there and what shall be, side by side, judged by the model before a screw is turned. */
 	let { data } = $props();
@@ -48,20 +42,17 @@
 	let school = $state<OrderSchool>('groundFirst');
 	const planner = new Planner();
 	onMount(() => () => planner.stop());
-	$effect(() => planner.ask({ house: data.house, boxes, boxId, school }));
-	const chosen = $derived(planner.planned?.chosen ?? null);
-	const plan = $derived(chosen?.ok ? chosen.plan : null);
+	let usb = $state(false);
+	let decorator = $state(false);
+	$effect(() => planner.ask({ house: data.house, boxes, boxId, school, liked: { usb, decorator } }));
 	const switched = $derived(
 		cablesInBox(data.house, boxId).some(({ cable }) =>
 			cable.conductors.some(({ role }) => role === 'switchedHot')
 		)
 	);
-	/** What the rules make of every part here, and whether one is in the way of what is wished for. */
-	const known = $derived(planner.planned?.known ?? null);
-	let usb = $state(false);
-	let decorator = $state(false);
-	const choice = $derived(known ? judgeAll(known.facts, { usb, decorator }) : null);
-	const ways = $derived(known ? waysWithoutGround(known.facts) : []);
+	const ways = $derived(planner.planned?.ways ?? []);
+	/** Fetched while the plan is worked out. */
+	const answer = browser ? import('./Answer.svelte') : null;
 	const take = (part: PartId) =>
 		wish && choose({ ...wish, part, feed: feedFor(planner.planned?.offers ?? [], part, wish.feed) });
 	function choose(next: WishChoice) {
@@ -102,57 +93,37 @@
 					house={data.house}
 					{wish}
 					offers={planner.planned?.offers ?? []}
-					{choice}
+					choice={planner.planned?.choice ?? null}
 					bind:usb
 					bind:decorator
 					{switched}
 					onwish={choose}
 				/>{/if}
 			{#if wish && ways.length > 0}<More title={groundlessWords.title}
-					><Groundless
-						region={data.house.region}
-						edition={editionOf(data.house)}
-						{ways}
-						part={wish.part}
-						onpick={take}
+					><Later
+						load={() => import('./Groundless.svelte')}
+						props={{
+							region: data.house.region,
+							edition: editionOf(data.house),
+							ways,
+							part: wish.part,
+							onpick: take
+						}}
 					/></More
 				>{/if}
 		</div>{/if}
-	<section class="rules" aria-live="polite">
-		{#if wish && known && choice}{#key `${boxId} ${data.version}`}<ByRules
-					house={data.house}
-					version={data.version}
-					slug={data.home.slug}
-					{box}
-					{known}
-					{choice}
-					{wish}
-					onpick={take}
-				/>{/key}{/if}
-	</section>
-	<section class="drawn">
-		<Drawn house={data.house} {box} {chosen} failed={planner.failed} />
-	</section>
-	<section class="judged" aria-live="polite">
-		{#if plan && chosen?.ok}
-			{#if wish}<Judged house={data.house} {plan} />{:else}<PutBack house={data.house} {plan} />{/if}
-			<Begin {data} {plan} {boxes} {boxId} planned={planner.planned} bind:school />
-		{/if}
-		<p class="mt-4"><a class="tap" href={`/${data.home.slug}/outlet/${data.box.id}`}>{w.back}</a></p>
-	</section>
-	<section class="further">
-		{#if wish}<Schools region={data.house.region} {wish} onwish={choose} />{/if}
-		{#if wish && choice}<More title={byRules.compare}
-				><Compare
-					region={data.house.region}
-					edition={editionOf(data.house)}
-					{choice}
-					part={wish.part}
-					costs={data.costs}
-					onpick={take}
-				/></More
-			>{/if}
-	</section>
+	{#await answer}<Skeleton class="max-w-full" />{:then loaded}
+		{#if loaded}<loaded.default
+				{data}
+				{box}
+				{wishes}
+				{planner}
+				bind:school
+				onwish={choose}
+				onpick={take}
+			/>{/if}
+	{:catch}<NeverFetched />{/await}
+	<p class="back"><a class="tap" href={`/${data.home.slug}/outlet/${data.box.id}`}>{w.back}</a></p>
 </main>
 
 <style>
@@ -164,8 +135,7 @@
 		padding: 1rem 1.5rem 3rem;
 	}
 	header,
-	.choose,
-	.further {
+	.choose {
 		grid-column: 1 / -1;
 	}
 	header {
@@ -175,26 +145,14 @@
 		gap: 0 2rem;
 		margin-bottom: 0.6rem;
 	}
-	.rules,
-	.judged {
+	.back {
 		grid-column: 2;
-	}
-	.judged {
 		margin-top: 1rem;
 	}
 	.choose {
 		border-bottom: 2px solid var(--ink);
 		margin-bottom: 1rem;
 		padding-bottom: 0.7rem;
-	}
-	/* The rules beside the drawings; on a phone before them. */
-	.drawn {
-		grid-column: 1;
-		grid-row: 3 / span 2;
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-		gap: 1.2rem 1.6rem;
-		align-content: start;
 	}
 	@media (max-width: 1000px) {
 		main {
@@ -204,9 +162,6 @@
 	@media (max-width: 700px) {
 		main {
 			padding: 0.8rem 1rem 3rem;
-		}
-		.drawn {
-			grid-template-columns: minmax(0, 1fr);
 		}
 	}
 </style>

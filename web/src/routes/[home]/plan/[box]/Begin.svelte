@@ -8,7 +8,7 @@
 	import type { Planned } from '$lib/plan/planner.svelte';
 	import type { Placed } from '$lib/plan/wishes.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { planFailureWords } from '$words/refusals';
+	import { planFailureWords } from '$words/planFailures';
 	import { byRules } from '$words/rules/page';
 	import { ruleWords } from '$words/rules/rules';
 	import StartJob from '../../outlet/[box]/StartJob.svelte';

@@ -13,7 +13,7 @@
 	import type { Offer } from '$lib/plan/planner.svelte';
 	import { feedWords, partWords } from '$words/parts';
 	import { byRules } from '$words/rules/page';
-	import { levelWords } from '$words/rules/rules';
+	import { levelWords } from '$words/rules/levels';
 
 	interface Props {
 		house: House;

@@ -15,8 +15,9 @@
 	import { needId, type Costs } from '@wary/core/shopping';
 	import { partWords } from '$words/parts';
 	import { yesNo } from '$words/rules/place';
-	import { moneyWord } from '$words/shopping';
-	import { levelWords, ruleWords } from '$words/rules/rules';
+	import { moneyWord } from '$words/money';
+	import { levelWords } from '$words/rules/levels';
+	import { ruleWords } from '$words/rules/rules';
 
 	interface Props {
 		region: Region;

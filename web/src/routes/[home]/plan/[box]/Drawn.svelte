@@ -7,7 +7,7 @@
 	import type { Planned } from '$lib/plan/planner.svelte';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { planFailureWords } from '$words/refusals';
+	import { planFailureWords } from '$words/planFailures';
 	import type { AtBox } from '$words/work';
 	import Work from './Work.svelte';
 

@@ -6,7 +6,8 @@
 	import type { Edition, Region } from '@wary/core/rules';
 	import { labelText } from '$words/labels';
 	import { partWords } from '$words/parts';
-	import { levelWords, ruleWords } from '$words/rules/rules';
+	import { levelWords } from '$words/rules/levels';
+	import { ruleWords } from '$words/rules/rules';
 
 	interface Props {
 		region: Region;

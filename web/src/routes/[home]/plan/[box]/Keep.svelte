@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { moneyWord, words as w } from '$words/shopping';
+	import { moneyWord } from '$words/money';
+	import { words as w } from '$words/shopping';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import type { Wished } from '@wary/core/job';
 	import type { Region } from '@wary/core/rules';

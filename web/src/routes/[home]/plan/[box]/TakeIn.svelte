@@ -7,7 +7,7 @@
 	import { Sending } from '$lib/sending.svelte';
 	import Trouble from '$lib/ui/Trouble.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { addFailureWords } from '$words/refusals';
+	import { addFailureWords } from '$words/planFailures';
 	import { terms } from '$words/terms';
 
 	interface Props {

@@ -45,6 +45,8 @@ export const words = {
 	foundBy: (state: string | number, by: string | number) => `${state}, found by ${by}.`,
 	notTested: 'not tested.',
 	nothingWasFound: 'Nothing was found.',
+	notSure: '(not sure)',
+	utc: (moment: string) => `${moment} UTC`,
 	notLookedAt: 'Not looked at.',
 	the: (outlet: string | number) => `the ${outlet}`,
 	theBoxAsRecordedIt: 'The box as recorded; it was found otherwise'

@@ -60,6 +60,9 @@ export const words = {
 	work: 'Work',
 	testsAfter: 'Tests after',
 	notes: 'Notes',
+	neverSettled: 'never settled: treated as live',
+	outcomes: { finished: 'Finished', stopped: 'Stopped', underWay: 'Under way' },
+	directorySaid: (breaker: string) => `(the directory said ${breaker})`,
 	inducedDrainedByALoad: 'induced, drained by a load',
 	backFedByGoneWhen: (breakerName: string | number) =>
 		`back-fed by ${breakerName}, gone when that was off too`,

@@ -1,163 +1,68 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
 	import { words as w } from '$words/job/handover/page';
-	import Table from 'flowbite-svelte/Table.svelte';
-	import TableBody from 'flowbite-svelte/TableBody.svelte';
-	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
-	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
-	import Verdict from '$lib/ui/Verdict.svelte';
-	import { circuitsInBox, findBox, findBreaker, placeName, type House } from '@wary/core/house';
-	import {
-		believedHouse,
-		mustStop,
-		recordedWay,
-		severityOf,
-		wiringDuring,
-		type Condition,
-		type JobEvent,
-		type JobPlan,
-		type JobRecord,
-		type JobState
-	} from '@wary/core/job';
+	import { findBox, withBox, type House } from '@wary/core/house';
+	import type { HandoverSheet } from '$lib/server/handoverSheet';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import PhotoSheet from '$lib/ui/PhotoSheet.svelte';
 	import Sheet from '$lib/ui/Sheet.svelte';
-	import { conditionWords, severityWords, stopWords } from '$words/conditions';
-	import { leftWords } from '$words/left';
-	import { moment } from '$words/dates';
-	import { deviceWords } from '$words/devices';
-	import { cableWords, namedBreakers, shortWire, supplyByWords, terms } from '$words/terms';
+	import Verdict from '$lib/ui/Verdict.svelte';
+	import { terms } from '$words/terms';
 	import BeforeAfter from '../record/BeforeAfter.svelte';
+	import PrintedLines from './PrintedLines.svelte';
 	import Readings from './Readings.svelte';
 	import WhatWasSeen from './WhatWasSeen.svelte';
 
 	interface Props {
 		home: string;
-		job: { readonly who: string; readonly outcome: 'finished' | 'stopped' | null };
 		house: House;
-		one: {
-			readonly plan: JobPlan;
-			readonly state: JobState;
-			readonly events: readonly JobEvent[];
-			readonly record: JobRecord;
-		};
-		/** Why the job ended, where it was another of its boxes that ended it. */
-		elsewhere: string | null;
+		sheet: HandoverSheet;
 		photos: ComponentProps<typeof PhotoSheet>['photos'];
 	}
 	/** For whoever goes on at one box: why it stopped, how it is left, what was seen, read and done. */
-	let { home, job, house, one, elsewhere, photos }: Props = $props();
-	const { plan, state, record, events } = $derived(one);
-	const t = $derived(terms[plan.region]);
-	const box = $derived(findBox(house, plan.boxId)!);
-	const circuit = $derived(circuitsInBox(house, plan.boxId)[0]);
-	const reason = $derived(elsewhere ? null : (state.stopReason ?? mustStop(state)));
-	const asLeft = $derived(wiringDuring(believedHouse(house, plan, state), plan, state));
-	const inspected = $derived(events.findLast(({ body }) => body.kind === 'inspect')?.body);
-	const looked = $derived(events.findLast(({ body }) => body.kind === 'lookOver')?.body);
-	const note = $derived(events.findLast(({ body }) => body.kind === 'stop')?.body);
-	const conditions = $derived(
-		inspected?.kind === 'inspect'
-			? (Object.entries(inspected.answers) as [Condition, 'no' | 'yes' | 'unsure'][])
-					.filter(([, answer]) => answer !== 'no')
-					.map(([condition, answer]) => ({ condition, answer, on: inspected.where?.[condition] ?? [] }))
-			: []
-	);
-	/** The reason the job ended by, and every other thing found that would have ended it. */
-	const reasons = $derived([
-		...new Set([
-			...(reason ? [reason] : []),
-			...conditions
-				.filter(({ condition, answer }) => answer === 'yes' && severityOf(condition) === 'stop')
-				.map(({ condition }) => condition)
-		])
-	]);
-	const seen = $derived(looked?.kind === 'lookOver' ? looked.seen : undefined);
-	const wire = (id: string) => {
-		if (id === 'device') return w.the(t.outlet);
-		const found = plan.takeOff.flatMap(({ wires }) => wires).find((each) => each.id === id);
-		return found ? shortWire(plan, found) : id;
-	};
-	const left = $derived(leftWords(house, plan, state, job.outcome === 'stopped'));
+	let { home, house, sheet, photos }: Props = $props();
+	const asLeft = $derived(withBox(house, sheet.boxId, (box) => ({ ...box, ...sheet.asLeft })));
 </script>
 
 <Sheet
 	over={w.forA(terms[house.region].handTo, house.name)}
-	title={placeName(house, box)}
+	title={sheet.place}
 	print={w.print}
 	foot={w.writtenByAHomeownerStep}
 >
 	{#snippet under()}
-		<p>
-			{w.by(
-				circuit?.name ?? '',
-				namedBreakers(house, state.feeder ?? plan.recordedBreaker),
-				findBreaker(house, state.feeder ?? plan.recordedBreaker)
-					? `, ${findBreaker(house, state.feeder ?? plan.recordedBreaker)!.ratingA} A`
-					: '',
-				deviceWords(plan.oldDevice, plan.region),
-				job.who,
-				record.endedAt ? `, ${moment(record.endedAt, t.locale)} UTC` : ''
-			)}
-		</p>
+		<p>{sheet.by}</p>
 	{/snippet}
-	{#if job.outcome !== 'stopped'}<Verdict kind="open">
-			{w.thisJobIsntStoppedThe}
-		</Verdict>{/if}
+	{#if !sheet.stopped}<Verdict kind="open">{w.thisJobIsntStoppedThe}</Verdict>{/if}
 	<section class="why">
-		{#if reasons.length > 0 || elsewhere || job.outcome === 'stopped'}<h2>{w.whyItStopped}</h2>{/if}
-		{#each reasons as each (each)}<p>
-				<b>{stopWords(plan.region)[each].why}.</b>
-				{stopWords(plan.region)[each].tell}
-			</p>{:else}{#if job.outcome === 'stopped' && !elsewhere}<p>{w.noReasonWasNoted}</p>{/if}{/each}
-		{#if elsewhere}<p>{w.stoppedElsewhere(elsewhere)}</p>{/if}
-		{#if note?.kind === 'stop' && note.note}<p>“{note.note}”</p>{/if}
+		{#if sheet.reasons.length > 0 || sheet.elsewhere || sheet.stopped}<h2>{w.whyItStopped}</h2>{/if}
+		{#each sheet.reasons as { key, why, tell } (key)}<p>
+				<b>{why}</b>
+				{tell}
+			</p>{:else}{#if sheet.stopped && !sheet.elsewhere}<p>{w.noReasonWasNoted}</p>{/if}{/each}
+		{#if sheet.elsewhere}<p>{sheet.elsewhere}</p>{/if}
+		{#if sheet.note}<p>“{sheet.note}”</p>{/if}
 		<h2>{w.howItIsLeft}</h2>
 		<ul>
-			{#each left as line (line)}<li>{line}</li>{/each}
+			{#each sheet.left as line (line)}<li>{line}</li>{/each}
 		</ul>
 	</section>
 	<div class="columns">
 		<section>
-			<h2>{seen ? w.theBoxAsRecordedIt : w.theBoxAsItIs}</h2>
-			<BoxDrawing house={asLeft} box={findBox(asLeft, plan.boxId)!} />
-			{#if seen}
-				<WhatWasSeen {seen} region={plan.region} />
-			{/if}
-			{#if plan.supplyCables.length > 1}
-				<p>
-					<b>{w.supplyCable}</b>
-					{state.supply.outcome === 'found'
-						? w.foundBy(
-								state.supply.found.map((cable) => cableWords(house, plan, cable)).join(' and '),
-								state.supply.by === null ? '' : supplyByWords[recordedWay[state.supply.by]]
-							)
-						: w.notTested}
-				</p>
-			{/if}
+			<h2>{sheet.seen ? w.theBoxAsRecordedIt : w.theBoxAsItIs}</h2>
+			<BoxDrawing house={asLeft} box={findBox(asLeft, sheet.boxId)!} />
+			{#if sheet.seen}<WhatWasSeen seen={sheet.seen} region={sheet.region} />{/if}
+			{#if sheet.supply}<p><b>{w.supplyCable}</b> {sheet.supply}</p>{/if}
 			<h2>{w.condition}</h2>
-			{#if conditions.length === 0}<p>{inspected ? w.nothingWasFound : w.notLookedAt}</p>
-			{:else}
-				<Table class="printed">
-					<TableBody
-						>{#each conditions as each (each.condition)}<TableBodyRow
-								><TableBodyCell
-									>{conditionWords(plan.region)[each.condition].look}{each.answer === 'unsure'
-										? ' (not sure)'
-										: ''}{each.on.length > 0 ? `: ${each.on.map(wire).join(', ')}` : ''}</TableBodyCell
-								><TableBodyCell class="text-end whitespace-nowrap"
-									><b>{severityWords[severityOf(each.condition)]}</b></TableBodyCell
-								></TableBodyRow
-							>{/each}</TableBody
-					>
-				</Table>
-			{/if}
+			{#if sheet.conditions.length === 0}<p>{sheet.inspected ? w.nothingWasFound : w.notLookedAt}</p>
+			{:else}<PrintedLines
+					lines={sheet.conditions.map(({ key, text, severity }) => ({ key, text, value: severity }))}
+					strong
+				/>{/if}
 		</section>
-		<section>
-			<Readings {record} {house} {plan} {state} />
-		</section>
+		<section><Readings readings={sheet.readings} /></section>
 	</div>
-	{#if plan.work}<BeforeAfter {house} {plan} {state} done={false} />{/if}
+	{#if sheet.wirings}<BeforeAfter {house} boxId={sheet.boxId} {...sheet.wirings} done={false} />{/if}
 	<PhotoSheet {home} {photos} />
 </Sheet>
 

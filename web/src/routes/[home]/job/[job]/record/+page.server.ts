@@ -4,6 +4,7 @@ import { manyPhotos } from '$lib/server/photos';
 import { latestCosts } from '$lib/server/shopping';
 import { pageJob } from '$lib/server/requests';
 import { recordsOf } from '$lib/server/records';
+import { recordSheet } from '$lib/server/recordSheet';
 
 export async function load({ params }) {
 	const { household, loaded } = await pageJob(params.home, params.job);
@@ -17,7 +18,7 @@ export async function load({ params }) {
 		priced: { parts: priced.unpriced > 0 ? null : priced.parts, callOut: costs.callOut },
 		job,
 		recorded: house,
-		boxes: recordsOf(loaded),
+		sheets: recordsOf(loaded).map((one, k) => recordSheet(house, job, one, k === 0 ? cost : null)),
 		photos: await manyPhotos(household.id, job.id)
 	};
 }

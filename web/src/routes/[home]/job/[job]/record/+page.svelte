@@ -1,27 +1,17 @@
 <script lang="ts">
 	import { words as w } from '$words/job/record/page';
-	import { findBox, placeName } from '@wary/core/house';
 	import BoxRecord from './BoxRecord.svelte';
 	import Cost from './Cost.svelte';
 
 	/** A sheet a box. */
 	let { data } = $props();
-	const places = $derived(
-		data.boxes.map(({ plan }) => placeName(data.recorded, findBox(data.recorded, plan.boxId)!))
-	);
+	const places = $derived(data.sheets.map(({ place }) => place));
 </script>
 
 <svelte:head><title>{w.recordWaryHand(places.join(', '))}</title></svelte:head>
-{#each data.boxes as one, k (one.plan.boxId)}
+{#each data.sheets as sheet, k (sheet.boxId)}
 	<div class={k > 0 ? 'break-before-page' : ''}>
-		<BoxRecord
-			home={data.home.slug}
-			job={data.job}
-			house={data.recorded}
-			{one}
-			photos={k === 0 ? data.photos : []}
-			cost={k === 0 ? data.cost : null}
-		/>
+		<BoxRecord home={data.home.slug} house={data.recorded} {sheet} photos={k === 0 ? data.photos : []} />
 	</div>
 {/each}
 {#if data.job.outcome === 'finished'}<div class="no-print mx-auto max-w-[72rem] px-6 pb-8">

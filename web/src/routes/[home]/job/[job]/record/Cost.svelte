@@ -10,7 +10,8 @@
 	import Trouble from '$lib/ui/Trouble.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { notify } from '$lib/ui/toasts.svelte';
-	import { currencySign, words as money } from '$words/shopping';
+	import { currencySign } from '$words/money';
+	import { words as money } from '$words/shopping';
 
 	interface Props {
 		home: string;

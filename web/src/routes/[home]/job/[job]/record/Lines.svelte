@@ -5,10 +5,10 @@
 	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
 	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
 	import { clock } from '$words/dates';
-	import type { recordLines } from '$words/recordLines';
+	import type { RecordLine } from '$words/recordLines';
 
 	/** Entries of a record: when, what, and what it came to. */
-	let { lines }: { lines: ReturnType<typeof recordLines> } = $props();
+	let { lines }: { lines: readonly RecordLine[] } = $props();
 </script>
 
 <Table class="printed">

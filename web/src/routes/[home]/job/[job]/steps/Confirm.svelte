@@ -2,30 +2,21 @@
 	import { words as w } from '$words/job/steps/confirm';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
-	import Label from 'flowbite-svelte/Label.svelte';
-	import Textarea from 'flowbite-svelte/Textarea.svelte';
-	import Verdict from '$lib/ui/Verdict.svelte';
-	import { mustStop, type Command, type Step } from '@wary/core/job';
+	import type { Command, Step } from '@wary/core/job';
 	import { cautions } from '$words/steps';
-	import { stopWords } from '$words/conditions';
 	import { getJob } from '../context';
-	import Mounting from './Mounting.svelte';
+	import Later from '$lib/ui/Later.svelte';
+	import { mounting } from '../later';
 
-	let {
-		step
-	}: { step: Extract<Step, { kind: 'confirm' | 'takeOff' | 'reopen' | 'finish' | 'cap' | 'stop' }> } =
+	let { step }: { step: Extract<Step, { kind: 'confirm' | 'takeOff' | 'reopen' | 'finish' | 'cap' }> } =
 		$props();
 	const { session } = getJob();
-	const reason = $derived(mustStop(session.jobState));
-	const words = $derived(reason ? stopWords(session.plan.region)[reason] : null);
-	let note = $state('');
 
 	const buttons = {
 		takeOff: w.theyAreOff,
 		reopen: w.itIsOutAgain,
 		finish: w.finishAndKeepTheRecord,
-		cap: w.everyEndIsCapped,
-		stop: w.stopHereAndKeepThe
+		cap: w.everyEndIsCapped
 	};
 	const label = $derived(
 		step.kind !== 'confirm'
@@ -42,9 +33,7 @@
 				? { kind: 'confirm', step: step.step }
 				: step.kind === 'takeOff'
 					? { kind: 'takeOff', terminal: step.terminal }
-					: step.kind === 'stop'
-						? { kind: 'stop', reason: reason ?? 'ownChoice', note }
-						: { kind: step.kind };
+					: { kind: step.kind };
 		session.submit(command);
 	}
 	/** Wires that are still on, this one among them. */
@@ -74,20 +63,13 @@
 		{#each cautions(session.plan.region) as caution (caution)}<li>{caution}</li>{/each}
 	</ol>
 {/if}
-{#if step.kind === 'stop'}
-	{#if words}
-		<Verdict kind="bad"><p>{words.why}.</p></Verdict>
-		<p><b>{w.tellTheElectrician}</b> {words.tell}</p>
-	{/if}
-	<Label>{w.inYourOwnWordsFor}<Textarea rows={3} maxlength={500} bind:value={note} /></Label>
-{/if}
 <p class="row mt-4">
 	<Button size="lg" onclick={go}>{label}<Kbd>↵</Kbd></Button>
 	{#if stillOn.length > 1}<Button size="lg" color="light" onclick={allOff}
 			>{w.allAreOffAndBent(stillOn.length)}<Kbd>a</Kbd></Button
 		>{/if}
 </p>
-{#if step.kind === 'confirm' && step.step === 'seat'}<Mounting />{/if}
+{#if step.kind === 'confirm' && step.step === 'seat'}<Later load={mounting} props={{}} />{/if}
 
 <style>
 	.cautions {

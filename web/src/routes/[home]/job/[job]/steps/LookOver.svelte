@@ -29,7 +29,7 @@
 	import type { BoxSeen } from '@wary/core/arrangements';
 	import Photos from '../Photos.svelte';
 	import { getJob } from '../context';
-	import Later from '../Later.svelte';
+	import Later from '$lib/ui/Later.svelte';
 	import { boxEntry, foundEnds } from '../later';
 
 	const { session } = getJob();

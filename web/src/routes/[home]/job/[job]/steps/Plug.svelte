@@ -6,7 +6,7 @@
 	import { sameLamps, soundLamps, type Step } from '@wary/core/job';
 	import { lampsWords } from '$words/lamps';
 	import PlugLamps from './PlugLamps.svelte';
-	import Later from '../Later.svelte';
+	import Later from '$lib/ui/Later.svelte';
 	import { suspects } from '../later';
 	import { getJob } from '../context';
 

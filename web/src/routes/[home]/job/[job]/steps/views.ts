@@ -64,7 +64,7 @@ const views: { readonly [K in Kind]: View<K> } = {
 	fixLabel: () => import('./FixLabel.svelte'),
 	reopen: confirm,
 	finish: confirm,
-	stop: confirm
+	stop: () => import('./Stop.svelte')
 };
 
 export type StepView = Component<{ step: Step }>;

@@ -1,7 +1,11 @@
 <script lang="ts">
 	import Button from 'flowbite-svelte/Button.svelte';
+	import { page } from '$app/state';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { jobPageWords as words } from '$words/job';
+	import { words } from '$words/ui/neverFetched';
+
+	/** With hands at a box there is more to say. */
+	const inJob = $derived(page.route.id?.startsWith('/[home]/job/[job]') ?? false);
 
 	/** A module that failed once isn’t fetched again; the page is, but only when there is somebody to fetch it from. */
 	async function loadAnew() {
@@ -11,6 +15,6 @@
 </script>
 
 <Verdict kind="bad">
-	{words.neverFetched}
+	{inJob ? words.neverFetched : words.elsewhere}
 	<Button color="alternative" onclick={loadAnew}>{words.loadAnew}</Button>
 </Verdict>

@@ -9,7 +9,7 @@
 		now?: Component<Props> | null | undefined;
 		props: Props;
 	}
-	/** A part of the page that comes after it answers. */
+	/** A part of a page that comes after it answers, or when it is asked for. */
 	let { load, now = null, props }: Part = $props();
 	let Loaded = $state.raw<Component<Props> | null>(untrack(() => now));
 	let failed = $state(false);
