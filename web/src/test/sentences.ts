@@ -16,7 +16,7 @@ const shown =
 /** Elements whose text isn't language: something to be typed as it stands. */
 const asTyped = new Set(['code', 'style', 'script', 'kbd', 'Kbd']);
 /** Names that are the same in every language. */
-const names = /^(Wary Hand|QR|CSV|PDF|SVG|JSON|USB|GFCI|RCD|OL|Ω|V|A|W|s|mm|in³|N·m|MΩ|kΩ)$/;
+const names = /^(Wary Hand|QR|CSV|PDF|SVG|JSON|USB|GFCI|RCD|OL|Ω|V|A|W|s|mA|mm|in³|N·m|MΩ|kΩ)$/;
 
 /** Whether a text in the markup is language: two letters in a row that are no unit or name. */
 export const isProse = (text: string): boolean =>
@@ -26,6 +26,7 @@ const classLike = /(^|\s)-?[a-z0-9!]+[-:[\]/.][^\s,]+(\s|$)/;
 /** Whether a string in the script is a sentence or a label, and not a class, an address, a key or a code. */
 export function isSentence(text: string): boolean {
 	const trimmed = text.trim();
+	if (/^xx \S+$/.test(trimmed) && names.test(trimmed.slice(3))) return false;
 	if (
 		/^[a-z]+:|^[/.#$@]|^\((?!\p{L}+ )|\/[a-z{$]|[{}<>=]|;$|^\w+\.\w+|^(minmax|auto auto|auto repeat|main form|1fr)|^(input|textarea|select|button)(, |$)|\/ span( |$)/u.test(
 			trimmed

@@ -57,7 +57,7 @@
 	const words = {
 		noSpace: w.beginsWithNoNumberOf,
 		noRating: w.theRatingIsnt1To,
-		noRoom: 'names no room',
+		noRoom: w.namesNoRoom,
 		twice: w.isThereAlready,
 		doesNotFit: w.doesntFitThatSpaceIs
 	};

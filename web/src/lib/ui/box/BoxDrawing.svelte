@@ -123,7 +123,7 @@
 											? 'to ' + goesTo(layout.cables.find(({ id }) => id === wire.cable)!.to)
 											: ''
 									)
-								: ' (in the box)'}</TableBodyCell
+								: w.inTheBox}</TableBodyCell
 						><TableBodyCell>{roleWord(house.region, wire.role)}</TableBodyCell><TableBodyCell
 							>{placeText(wire.at)}</TableBodyCell
 						></TableBodyRow

@@ -132,7 +132,7 @@ const causeWords: Record<Trip['cause'], string> = {
 };
 
 /** What opened, by what, how fast: “Breaker 1 opens after 0.02 s: a short circuit, 215 A.” */
-export function tripWords(trip: Trip, house: House, tense: 'opened' | 'would open'): string {
+export function tripWords(trip: Trip, house: House, when: 'happened' | 'coming'): string {
 	const who =
 		trip.where === 'breaker'
 			? `${capital(namedBreakers(house, trip.device))}`
@@ -143,7 +143,7 @@ export function tripWords(trip: Trip, house: House, tense: 'opened' | 'would ope
 		trip.currentA < 1
 			? `${(trip.currentA * 1000).toFixed(1)} mA`
 			: `${trip.currentA.toFixed(trip.currentA < 10 ? 1 : 0)} A`;
-	return `${who} ${tense} after ${secondsWord(trip.afterS)}: ${causeWords[trip.cause]}, ${amps}.`;
+	return `${who} ${when === 'happened' ? 'opened' : 'would open'} after ${secondsWord(trip.afterS)}: ${causeWords[trip.cause]}, ${amps}.`;
 }
 
 export const secondsWord = (seconds: number): string =>

@@ -21,7 +21,7 @@
 
 	let { data } = $props();
 	const t = $derived(terms[data.house.region]);
-	const anOutlet = $derived(data.house.region === 'us' ? 'an outlet' : 'a socket-outlet');
+	const anOutlet = $derived(w.anOutlet[data.house.region]);
 	let busy = $state<string | null>(null);
 	let trouble = $state<string | null>(null);
 	let box = $state('');

@@ -33,7 +33,7 @@
 		const evidence = evidenceOf(house, breaker);
 		if (evidence.level === 'found') return `✓ ${day(evidence.last.on, t.locale)}`;
 		if (evidence.level === 'contradicted') return w.labelWrong(day(evidence.by.on, t.locale));
-		return evidence.level === 'claimed' ? 'not tested' : '';
+		return evidence.level === 'claimed' ? w.notTested : '';
 	}
 	const proven = (breaker: Breaker) =>
 		latestFindings(breaker).filter(({ finding }) => finding === 'feeds').length;
@@ -88,7 +88,7 @@
 											>{/if}
 										{#if places.length > 0}<br /><small
 												>{places.slice(0, 6).join('; ')}{places.length > 6
-													? `; ${places.length - 6} more`
+													? w.more(places.length - 6)
 													: ''}</small
 											>{/if}
 									</TableBodyCell>
@@ -126,7 +126,7 @@
 			<small>{w.notPlaced(unplaced.map((box) => placeName(house, box)).join('; '))}</small>
 		</p>{/if}
 	<p class="foot">
-		<small>{w.foundByTestOnThat(t.outlet, capital('not tested'))}</small>
+		<small>{w.foundByTestOnThat(t.outlet, capital(w.notTested))}</small>
 	</p>
 </main>
 

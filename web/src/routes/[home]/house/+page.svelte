@@ -129,8 +129,7 @@
 							><TableBodyCell
 								><em class="font-semibold whitespace-nowrap text-dead not-italic">{w.foundByTest}</em
 								></TableBodyCell
-							><TableBodyCell
-								>{w.switchedOffAndWentDark(t.outlet === 'outlet' ? 'an outlet' : 'a socket')}</TableBodyCell
+							><TableBodyCell>{w.switchedOffAndWentDark(w.anOutlet[house.region])}</TableBodyCell
 							></TableBodyRow
 						>
 						<TableBodyRow

@@ -92,7 +92,7 @@
 		if (
 			await editor.apply(
 				[{ do: 'removeBreaker', breaker: breaker.id }],
-				`${namedBreakers(house, breaker.id)} removed`
+				w.removed(namedBreakers(house, breaker.id))
 			)
 		)
 			ongone();
@@ -106,7 +106,7 @@
 					name: breaker.label || w.circuit(breakerName(house, breaker.id))
 				}
 			],
-			'circuit added'
+			w.circuitAdded
 		);
 </script>
 

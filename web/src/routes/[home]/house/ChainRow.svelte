@@ -64,7 +64,7 @@
 						name: w.from(circuit.name, place.box.name).slice(0, 80)
 					}
 				],
-				'circuit split'
+				w.circuitSplit
 			);
 		const last = walkChain(house, id).at(-1);
 		return editor.apply(

@@ -35,7 +35,7 @@
 	const rename = () =>
 		name.trim() &&
 		name.trim() !== circuit.name &&
-		editor.apply([{ do: 'setCircuit', circuit: circuit.id, name: name.trim() }], `circuit renamed`);
+		editor.apply([{ do: 'setCircuit', circuit: circuit.id, name: name.trim() }], w.circuitRenamed);
 </script>
 
 <section>
@@ -91,8 +91,7 @@
 	{#if places.length === 0}<p class="row">
 			<Button
 				color="alternative"
-				onclick={() =>
-					editor.apply([{ do: 'removeCircuit', circuit: circuit.id }], `${circuit.name} removed`)}
+				onclick={() => editor.apply([{ do: 'removeCircuit', circuit: circuit.id }], w.removed(circuit.name))}
 				>{w.removeThisCircuit}</Button
 			>
 		</p>{/if}

@@ -67,7 +67,7 @@
 			</p>
 			<fieldset class="row">
 				<legend class="label">{w.takeIn}</legend>
-				{#each [['directory', 'a directory'], ['outlets', w.roomsAndOutlets], ['house', 'a house file']] as const as [value, words] (value)}<Radio
+				{#each [['directory', w.aDirectory], ['outlets', w.roomsAndOutlets], ['house', w.aHouseFile]] as const as [value, words] (value)}<Radio
 						inline
 						name="kind"
 						{value}
@@ -90,7 +90,7 @@
 					? w.orItsTextCsvOr
 					: kind === 'outlets'
 						? w.orItsTextCsvOr2
-						: 'or its text'}<Textarea
+						: w.orItsText}<Textarea
 					class="w-full font-mono"
 					rows={6}
 					spellcheck="false"

@@ -20,7 +20,7 @@
 		maxlength={80}
 		onchange={(event) => {
 			const name = event.currentTarget.value.trim();
-			if (name && name !== house.name) void editor.apply([{ do: 'renameHome', name }], 'home renamed');
+			if (name && name !== house.name) void editor.apply([{ do: 'renameHome', name }], w.homeRenamed);
 			else event.currentTarget.value = house.name;
 		}}
 	/>

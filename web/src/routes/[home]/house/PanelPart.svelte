@@ -56,7 +56,7 @@
 		if (
 			await make(
 				[{ do: 'addBreaker', panel: panelId, ...where, ratingA, label: label.trim() }],
-				`${t.breaker} ${at} added`
+				w.addedAs(t.breaker, at)
 			)
 		) {
 			const added = allBreakers(editor.house).find(({ id }) => !before.has(id));
@@ -86,7 +86,7 @@
 					mainRatingA: ratingA
 				}
 			],
-			`${panel.name} changed`
+			w.changed(panel.name)
 		);
 	};
 	async function addSub(event: SubmitEvent) {
@@ -104,7 +104,7 @@
 						lengthM: 10
 					}
 				],
-				'sub-panel added'
+				w.subPanelAdded
 			)
 		)
 			subName = '';
@@ -124,7 +124,7 @@
 			covers = [];
 	}
 	const remove = async () =>
-		(await make([{ do: 'removeSubPanel', panel: panelId }], `${panel.name} removed`)) && ongone();
+		(await make([{ do: 'removeSubPanel', panel: panelId }], w.removed(panel.name))) && ongone();
 </script>
 
 {#if space !== null}

@@ -38,7 +38,7 @@
 	async function addOutlet(event: SubmitEvent, room: string) {
 		event.preventDefault();
 		const name = own(adding, room)?.trim();
-		if (name && (await make(room, [{ do: 'addOutlet', room, name }], `${name} added`))) adding[room] = '';
+		if (name && (await make(room, [{ do: 'addOutlet', room, name }], copy.added(name)))) adding[room] = '';
 	}
 	const rename = (room: string, name: string, was: string) =>
 		name.trim() &&
@@ -47,13 +47,13 @@
 	const renameBox = (box: Box, name: string) =>
 		name.trim() &&
 		name.trim() !== box.name &&
-		make(box.room, [{ do: 'setBox', box: box.id, name: name.trim() }], `${box.name} renamed`);
+		make(box.room, [{ do: 'setBox', box: box.id, name: name.trim() }], copy.renamed(box.name));
 	function put(box: Box, circuit: string) {
 		const last = walkChain(house, circuit).at(-1);
 		return make(
 			box.room,
 			[{ do: 'placeBox', box: box.id, spot: { circuit, after: last ? { box: last.box.id } : 'panel' } }],
-			`${box.name} placed`
+			copy.placed(box.name)
 		);
 	}
 	const fedBy = (box: Box) => circuitsInBox(house, box.id).map(({ breaker }) => breaker);
@@ -130,7 +130,7 @@
 								class="border-transparent px-3 text-soft"
 								aria-label={copy.remove2(room.name, box.name)}
 								title={copy.remove}
-								onclick={() => make(room.id, [{ do: 'removeBox', box: box.id }], `${box.name} removed`)}
+								onclick={() => make(room.id, [{ do: 'removeBox', box: box.id }], copy.removed(box.name))}
 								>×</Button
 							>
 						</li>

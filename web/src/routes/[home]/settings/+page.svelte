@@ -27,7 +27,7 @@
 		data.capabilities.every((one) => one.tester !== tester || one.verdict !== 'misses');
 	const ownsProver = $derived(settings.instruments.some((each) => each !== 'provingUnit' && proves(each)));
 	const gearWords = {
-		clip: 'breaker clip',
+		clip: w.clip,
 		padlock: w.padlockWithOneKey,
 		tape: 'tape',
 		tag: w.tagAndPen

@@ -1,4 +1,5 @@
 export const words = {
+	nothingOpens: 'nothing opens',
 	protection: 'Protection',
 	noOutletOnTheCircuits: 'No outlet on the circuits in this box.',
 	maFromEachHotContact: (leakMa: string | number) =>

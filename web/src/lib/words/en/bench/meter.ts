@@ -1,4 +1,6 @@
 export const words = {
+	lit: (mark: number) => `${mark} V lit`,
+	slot: (half: string, role: string) => `${half}, ${role} slot`,
 	meterAndTester: 'Meter and tester',
 	meter: 'Meter',
 	whatItMeasures: 'What it measures',

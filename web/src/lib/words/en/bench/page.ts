@@ -1,4 +1,5 @@
 export const words = {
+	anOutlet: { us: 'an outlet', uk: 'a socket-outlet' },
 	benchWaryHand: (name: string | number) => `Bench · ${name} · Wary Hand`,
 	putABoxOnThe: 'Put a box on the bench',
 	wireItSwitchItOn:

@@ -1,4 +1,5 @@
 export const words = {
+	switchedOff: 'switched off',
 	power: 'Power',
 	main: 'main',
 	ma: (tripMa: string | number, on: string | number) => `${tripMa} mA ${on}`,

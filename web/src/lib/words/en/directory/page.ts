@@ -1,4 +1,6 @@
 export const words = {
+	more: (count: number) => `; ${count} more`,
+	notTested: 'not tested',
 	directoryWaryHand: (name: string | number) => `Directory · ${name} · Wary Hand`,
 	house: 'House',
 	print: 'Print',

@@ -1,4 +1,6 @@
 export const words = {
+	circuitAdded: 'circuit added',
+	removed: (what: string) => `${what} removed`,
 	inText: (panelOf: string | number) => `in ${panelOf}`,
 	directorySays: 'Directory says',
 	nothingYet: 'nothing yet',

@@ -1,4 +1,7 @@
 export const words = {
+	removed: (what: string) => `${what} removed`,
+	circuitRenamed: 'circuit renamed',
+	circuitSplit: 'circuit split',
 	circuit: 'Circuit',
 	startsFrom: 'starts from',
 	kindOfCircuit: 'kind of circuit',

@@ -1,4 +1,7 @@
 export const words = {
+	orItsText: 'or its text',
+	aDirectory: 'a directory',
+	aHouseFile: 'a house file',
 	inAndOut: 'In and out',
 	directoryAsCsv: 'Directory as CSV',
 	outletsAsCsv: 'Outlets as CSV',

@@ -1,4 +1,6 @@
 export const words = {
+	homeRenamed: 'home renamed',
+	anOutlet: { us: 'an outlet', uk: 'a socket' },
 	takeBack: (what: string) => `Take back: ${what}`,
 	houseWaryHand: (name: string | number) => `House · ${name} · Wary Hand`,
 	nameOfTheHome: 'Name of the home',

@@ -1,4 +1,8 @@
 export const words = {
+	subPanelAdded: 'sub-panel added',
+	removed: (what: string) => `${what} removed`,
+	changed: (what: string) => `${what} changed`,
+	addedAs: (what: string, at: string) => `${what} ${at} added`,
 	inText: (capital: string | number, x: string | number, space: string | number) =>
 		`${capital} in ${x} ${space}`,
 	directorySays: 'Directory says',

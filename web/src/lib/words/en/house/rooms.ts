@@ -1,4 +1,8 @@
 export const words = {
+	removed: (what: string) => `${what} removed`,
+	placed: (what: string) => `${what} placed`,
+	renamed: (what: string) => `${what} renamed`,
+	added: (what: string) => `${what} added`,
 	sByRoom: (capital: string | number) => `${capital}s by room`,
 	notPlacedYet: 'Not placed yet.',
 	findTheOfEachOr: (breaker: string | number) =>

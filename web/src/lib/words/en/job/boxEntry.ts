@@ -1,4 +1,12 @@
 export const words = {
+	whole: 'whole',
+	nothing: 'nothing',
+	brokenOff: 'broken off',
+	fusedSpur: 'fused spur',
+	singleSocket: 'single socket',
+	twinSocket: 'twin socket',
+	withTestButton: 'with test button',
+	singleOutlet: 'single outlet',
 	cablesInTheBox: 'Cables in the box',
 	cableConductor: (fromCharCode: string | number, colours: string | number, colours2: string | number) =>
 		`Cable ${fromCharCode}: ${colours} conductor${colours2}`,

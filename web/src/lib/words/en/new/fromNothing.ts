@@ -1,4 +1,5 @@
 export const words = {
+	namesNoRoom: 'names no room',
 	region: 'Region',
 	nameOrAddress: 'Name or address',
 	mainA: 'Main, A',

@@ -1,4 +1,5 @@
 export const words = {
+	gone: (what: string) => `${what} gone`,
 	loadOnCircuit: 'Load on this circuit, with what is plugged in',
 	pluggedInHere: 'Plugged in here',
 	nothingIsOnRecordA:

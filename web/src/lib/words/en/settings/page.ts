@@ -1,4 +1,5 @@
 export const words = {
+	clip: 'breaker clip',
 	settingsWaryHand: (name: string | number) => `Settings · ${name} · Wary Hand`,
 	whatYouHaveAndWhat: 'What you have, and what it can prove',
 	instruments: 'Instruments',

@@ -11,7 +11,7 @@
 	const lines = $derived(view?.guards ?? []);
 	const by = ({ guard }: Line): string => {
 		if (guard.state === 'dead') return 'dead: nothing to guard';
-		if (guard.state === 'none') return 'nothing opens';
+		if (guard.state === 'none') return w.nothingOpens;
 		const who =
 			guard.where === 'outlet'
 				? guard.device === boxId

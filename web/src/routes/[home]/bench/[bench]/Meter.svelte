@@ -48,15 +48,14 @@
 			return copy.cable(made ? colourWords[made.colour] : second, first);
 		}
 		const contact = /^contact:(\w+)\.(\w+)$/.exec(id);
-		if (contact)
-			return `${halfWords[contact[1] as Half]}, ${roleWord(house.region, contact[2] as 'hot')} slot`;
+		if (contact) return copy.slot(halfWords[contact[1] as Half], roleWord(house.region, contact[2] as 'hot'));
 		return placeWords(id, house);
 	}
 	const reading = $derived.by(() => {
 		const metered = view?.metered;
 		if (!metered) return '– – –';
 		if (metered.kind === 'volts') return voltsWord(metered.volts);
-		if (metered.kind === 'mark') return metered.litV === 0 ? 'dark' : `${metered.litV} V lit`;
+		if (metered.kind === 'mark') return metered.litV === 0 ? 'dark' : copy.lit(metered.litV);
 		if (metered.kind === 'alarm') return metered.alarms ? 'alarms' : 'silent';
 		const { reading: ohms } = metered;
 		return ohms.kind === 'ohms'

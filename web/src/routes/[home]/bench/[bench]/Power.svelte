@@ -98,10 +98,10 @@
 		{/each}
 	</div>
 	{#each trips as trip (trip.where + trip.device)}<Verdict kind="open">
-			{tripWords(trip, house, 'opened')}
+			{tripWords(trip, house, 'happened')}
 		</Verdict>{/each}
 	{#each view?.coming ?? [] as trip (trip.where + trip.device)}<p class="soft">
-			{tripWords(trip, house, 'would open')}
+			{tripWords(trip, house, 'coming')}
 		</p>{/each}
 	{#if others.length > 0}
 		<More title={copy.otherS(t.breaker)}>
@@ -126,7 +126,7 @@
 				><b>{capital(load.name)}</b>
 				{place(load.box)}, {halfWords[load.half]}:
 				{!load.on
-					? 'switched off'
+					? copy.switchedOff
 					: share > 1.15
 						? copy.tooMuch(Math.round(share * 100))
 						: share > 0.85

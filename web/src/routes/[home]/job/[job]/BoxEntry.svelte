@@ -29,17 +29,17 @@
 	const devices: Record<Region, readonly (readonly [BoxSeen['device'], string])[]> = {
 		us: [
 			['duplex', w.outletTwoHalves],
-			['single', 'single outlet'],
+			['single', w.singleOutlet],
 			['twoSlot', w.twoSlotsUngrounded],
-			['gfci', 'with test button'],
-			['none', 'nothing']
+			['gfci', w.withTestButton],
+			['none', w.nothing]
 		],
 		uk: [
-			['socketTwin', 'twin socket'],
-			['socketSingle', 'single socket'],
-			['fusedSpur', 'fused spur'],
+			['socketTwin', w.twinSocket],
+			['socketSingle', w.singleSocket],
+			['fusedSpur', w.fusedSpur],
 			['socketRcd', w.socketWithRcd],
-			['none', 'nothing']
+			['none', w.nothing]
 		]
 	};
 	const ways: Record<WiredWay, string> = {
@@ -120,7 +120,7 @@
 	<fieldset>
 		<legend>{w.bridgeBetweenTheBrassScrews}</legend>
 		<div class="chips">
-			{#each [[false, 'whole'], [true, 'broken off'], [null, w.cantSee]] as const as [value, text] (text)}<Button
+			{#each [[false, w.whole], [true, w.brokenOff], [null, w.cantSee]] as const as [value, text] (text)}<Button
 					color="light"
 					aria-pressed={seen.hotTabBroken === value}
 					onclick={() => set({ hotTabBroken: value })}>{text}</Button

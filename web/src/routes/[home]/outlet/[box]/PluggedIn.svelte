@@ -51,7 +51,7 @@
 					color="alternative"
 					class="ms-auto border-transparent text-soft"
 					aria-label={w.isNotPluggedInAny(load.name)}
-					onclick={() => editor.apply([{ do: 'removeLoad', load: load.id }], `${load.name} gone`)}>×</Button
+					onclick={() => editor.apply([{ do: 'removeLoad', load: load.id }], w.gone(load.name))}>×</Button
 				>
 			</li>{/each}
 	</ul>

@@ -1,4 +1,6 @@
 export const words = {
+	forPanel: { us: 'panel', uk: 'consumer unit' },
+	nothingYet: 'nothing that reads between two points yet',
 	andAProvingUnitMade: 'and a proving unit: made for just this, nothing to set.',
 	aTwoProbeVoltageIndicator: 'A two-probe voltage indicator',
 	withLeadsInGoodOrder: (x: string | number) =>

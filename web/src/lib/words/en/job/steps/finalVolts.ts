@@ -1,4 +1,5 @@
 export const words = {
+	under3: (volts: string) => `${volts}, under 3`,
 	expect: 'expect',
 	yourReading: 'your reading',
 	takeTheReadings: 'Take the readings',

@@ -1,4 +1,5 @@
 export const words = {
+	bothFit: (amps: string) => ` (${amps} A both fit this circuit)`,
 	wanted: 'Wanted:',
 	theOldOneIsMarked: (ratingA: string | number) =>
 		`The old one is marked ${ratingA} A, which doesn’t fit this circuit. It is put right, not copied.`,

@@ -1,4 +1,5 @@
 export const words = {
+	inTheBox: ' (in the box)',
 	joint: 'joint ',
 	boxDeviceSeenFromThe: (material: string | number, back: string | number, shared: boolean) =>
 		`${material} box${shared ? ', shared with the device beside it' : ''}; device seen from the ${back}`,

@@ -23,7 +23,7 @@
 	const choices: { tester: Tester; text: string }[] = [
 		{ tester: 'multimeter', text: 'a multimeter' },
 		{ tester: 'indicator', text: 'a two-probe indicator' },
-		{ tester: 'none', text: 'nothing that reads between two points yet' }
+		{ tester: 'none', text: w.nothingYet }
 	];
 	const offered = $derived(waiting ? choices.filter((each) => each.tester !== 'none') : choices);
 	const needed = $derived(toolsForAll(session.whole.plans, tester));
@@ -50,7 +50,7 @@
 		<li><b>{w.aTwoProbeVoltageIndicator}</b> {w.andAProvingUnitMade}</li>
 		<li>
 			<b>{w.aMultimeter}</b>
-			{w.withLeadsInGoodOrder(region === 'uk' ? 'consumer unit' : 'panel')}
+			{w.withLeadsInGoodOrder(w.forPanel[region])}
 		</li>
 	</ul>
 {/if}

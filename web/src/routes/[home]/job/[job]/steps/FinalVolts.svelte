@@ -24,7 +24,7 @@
 	const fields = [w.hotToNeutral, w.neutralToTheKnownGround] as const;
 	const expected = $derived([
 		w.about(voltsWord(session.expect.liveV(step.half))),
-		`${voltsWord(session.expect.neutralEarthV(step.half))}, under 3`
+		w.under3(voltsWord(session.expect.neutralEarthV(step.half)))
 	]);
 	const reading = (k: 0 | 1): VoltReading | null => {
 		if (instrument === 'indicator') return marks[k] ?? null;

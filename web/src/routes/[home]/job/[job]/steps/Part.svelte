@@ -69,7 +69,7 @@
 
 <p class="wanted">
 	{w.wanted} <b>{deviceWords(plan.newDevice, plan.region)}</b>{#if wanted.length > 1}<span class="soft"
-			>{` (${wanted.join(' or ')} A both fit this circuit)`}</span
+			>{w.bothFit(wanted.join(' or '))}</span
 		>{/if}
 </p>
 {#if 'ratingA' in plan.oldDevice && 'ratingA' in plan.newDevice && !wanted.includes(plan.oldDevice.ratingA)}
