@@ -1,3 +1,4 @@
+export { findingsOf } from './findings';
 export { candidatesFor, labelTrust, type Candidate, type Reason } from './candidates';
 export {
 	believe,

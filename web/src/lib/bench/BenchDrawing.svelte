@@ -1,18 +1,19 @@
 <script lang="ts">
 	import { words as w } from '$words/bench/benchDrawing';
 	import { onMount } from 'svelte';
-	import type { BenchView, Instruments, Seen } from '@wary/core/bench';
+	import type { BenchView, Instruments } from '@wary/core/bench';
 	import type { House } from '@wary/core/house';
-	import { colourWords, roleWord } from '$words/terms';
+	import { roleWord } from '$words/terms';
 	import { placeWords } from '$words/bench';
 	import Cable from '$lib/ui/box/Cable.svelte';
-	import type { Spot } from '$lib/ui/box/curves';
 	import { layOut, type DrawnWire } from '$lib/ui/box/layout';
 	import BenchDevice from './BenchDevice.svelte';
 	import BenchEnd from './BenchEnd.svelte';
 	import BenchPlace from './BenchPlace.svelte';
 	import BenchSlot from './BenchSlot.svelte';
-	import { leastShownA, shownLiveFromV } from './shows';
+	import { shownLiveFromV } from './shows';
+	import { noteOf, saidOf, spotOf, wireName } from './notes';
+	import Tip from './Tip.svelte';
 	import WireLayers from './WireLayers.svelte';
 	import { view as viewing, wiring, type View } from './interact';
 
@@ -52,7 +53,7 @@
 		(['red', 'black'] as const).flatMap((tip) => {
 			const point = instruments[tip];
 			const thing = (shown?.seen ?? []).find((each) => each.point === point);
-			const at = thing && spotOf(thing.id);
+			const at = thing && spotOf(layout, thing.id);
 			return at ? [{ tip, ...at }] : [];
 		})
 	);
@@ -78,38 +79,8 @@
 	export const zoomOut = () => moving?.zoomOut();
 	export const whole = () => moving?.whole();
 
-	function spotOf(id: string): Spot | null {
-		const wire = layout.wires.find((each) => each.id === id);
-		if (wire) return wire.handle;
-		const place = layout.places.find((each) => each.at === id);
-		if (place) return place;
-		const slot = layout.slots.find((each) => each.id === id);
-		return slot ? { x: slot.x + slot.width / 2, y: slot.y + slot.height / 2 } : null;
-	}
-	const amps = (a: number) =>
-		Math.abs(a) < 1 ? `${Math.abs(a * 1000).toFixed(0)} mA` : `${Math.abs(a).toFixed(1)} A`;
-	const volts = (one: Seen | undefined) =>
-		one?.toEarthV === null ? 'floats' : `${(one?.toEarthV ?? 0).toFixed(0)} V`;
-	/** What a layer writes beside a conductor. */
-	function note(wire: DrawnWire): string {
-		const one = seen.get(wire.id);
-		if (!one || layer === 'none' || layer === 'guards')
-			return wire.mark ? `“${wire.mark}”` : colourWords[wire.colour];
-		if (layer === 'current') return Math.abs(one.currentA ?? 0) < leastShownA ? '' : amps(one.currentA!);
-		if (layer === 'potential') return volts(one);
-		return `${(one.touch?.milliamperes ?? 0).toFixed(one.touch && one.touch.milliamperes < 10 ? 1 : 0)} mA`;
-	}
-	const say = (id: string, what: string) => {
-		const one = seen.get(id);
-		return one
-			? `${what}, ${one.toEarthV === null ? 'floating' : w.voltsToEarth(one.toEarthV.toFixed(1))}`
-			: what;
-	};
-	const wireSays = (wire: DrawnWire) =>
-		say(
-			wire.id,
-			`${colourWords[wire.colour]}, ${wire.cable ? w.cable(wire.cable) : 'pigtail'}, ${placeWords(wire.at, house)}`
-		);
+	const note = (wire: DrawnWire) => noteOf(wire, seen.get(wire.id), layer);
+	const say = (id: string, what: string) => saidOf(seen.get(id), what);
 	const armed = $derived(picked !== null || dragged !== null);
 	const isLive = (id: string) => layer === 'potential' && (seen.get(id)?.toEarthV ?? 0) >= shownLiveFromV;
 	const band = (id: string) => (layer === 'touch' ? seen.get(id)?.touch?.band : undefined);
@@ -181,7 +152,7 @@
 				picked={picked === wire.id}
 				grabs={tool === 'wire'}
 				note={note(wire)}
-				label={wireSays(wire)}
+				label={say(wire.id, wireName(wire, house))}
 				band={band(wire.id)}
 				ontap={() => ontap(wire.id)}
 			/>
@@ -195,16 +166,7 @@
 				pointer-events="none"
 			/>
 		{/if}
-		{#each tips as each (each.tip)}
-			<g transform={`translate(${each.x} ${each.y})`} pointer-events="none">
-				<path
-					d="M0 0L16 -34L30 -26L8 2z"
-					fill={each.tip === 'red' ? 'var(--sheet)' : 'var(--ink)'}
-					stroke-width="2.5"
-				/>
-				<text x="36" y="-24" class="label">{each.tip}</text>
-			</g>
-		{/each}
+		{#each tips as each (each.tip)}<Tip {...each} />{/each}
 	</g>
 </svg>
 
@@ -219,12 +181,6 @@
 		font-size: 17px;
 		fill: var(--ink);
 		stroke: none;
-	}
-	.label {
-		stroke: var(--sheet);
-		stroke-width: 4;
-		paint-order: stroke;
-		pointer-events: none;
 	}
 	.flag {
 		font-size: 15px;

@@ -1,9 +1,16 @@
-import { deadBand, liveAboveV, type MeterMode, type VoltReading } from '@wary/core/isolation';
-import { judgeLive, showsGround, type Command, type JobPlan, type Step } from '@wary/core/job';
+import { deadBand, deadBelowV, liveAboveV, type MeterMode, type VoltReading } from '@wary/core/isolation';
+import {
+	judgeLive,
+	showsGround,
+	type Command,
+	type Expectations,
+	type JobPlan,
+	type Step
+} from '@wary/core/job';
 import { regions, type Region } from '@wary/core/rules';
 import { words as w } from '$words/job/steps/volts';
-import { groundEarthVerdict, healthyWords, plateScrewVerdict } from '$words/steps';
-import { terms } from '$words/terms';
+import { expectedDeadWords, groundEarthVerdict, healthyWords, plateScrewVerdict } from '$words/steps';
+import { terms, voltsWord } from '$words/terms';
 
 export interface VoltsVerdict {
 	readonly text: string;
@@ -63,6 +70,35 @@ function liveVerdict(kind: 'readLive' | 'proveTester', region: Region, reading: 
 }
 
 type Instrument = 'multimeter' | 'indicator' | 'lamp';
+
+/** What the model expects between the tips, V. */
+function expectedV(step: VoltsStep, expect: Expectations, source: string): number {
+	switch (step.kind) {
+		case 'readGroundEarth':
+			return 0;
+		case 'readPlateScrew':
+			return expect.plateScrewV(step.half);
+		case 'readLive':
+			return expect.liveV(step.half);
+		case 'proveTester':
+			return expect.sourceV(source) ?? 0;
+		case 'readPair':
+			return expect.pairV(step.pair);
+	}
+}
+
+/** What an instrument should show at a step. */
+export function expectedWords(
+	step: VoltsStep,
+	expect: Expectations,
+	instrument: Instrument,
+	source: string
+): string {
+	const volts = expectedV(step, expect, source);
+	if (volts < deadBelowV) return instrument === 'indicator' ? w.dark : expectedDeadWords;
+	if (wantsDead(step) || instrument === 'multimeter') return w.about(voltsWord(volts));
+	return instrument === 'lamp' ? w.lit : w.litToV(volts > 200 ? 230 : 120);
+}
 
 /** What is asked of the simulated instruments at a step. */
 export function askedOf(step: VoltsStep, instrument: Instrument, mode: MeterMode, source: string) {

@@ -10,10 +10,10 @@
 	import { allBreakers, type House } from '@wary/core/house';
 	import type { SearchEnd, SearchEvent, SearchSettings } from '@wary/core/search';
 	import PanelDrawing from '$lib/ui/panel/PanelDrawing.svelte';
-	import { answerWords, endWords, meansWords } from '$words/search';
-	import { breakerName, breakerNames, terms } from '$words/terms';
-	import { inPanelOrder } from './order';
+	import { endWords } from '$words/search';
+	import { terms } from '$words/terms';
 	import { Planner, type Planned } from './planner.svelte';
+	import SearchLog from './SearchLog.svelte';
 	import SearchMove from './SearchMove.svelte';
 	import SearchWays from './SearchWays.svelte';
 
@@ -133,16 +133,7 @@
 			</Verdict>{/if}
 
 		{#if events.length > 0}
-			<ol class="log">
-				{#each events as event, k (k)}
-					<li>
-						{#if event.kind === 'answer'}<b>{breakerNames(house, inPanelOrder(house, event.off))}</b>
-							{answerWords[event.answer]}
-							<span class="soft">{meansWords[event.by].short}</span>{:else}{w.signalStrongestAt}
-							<b>{event.strongest === null ? 'none' : breakerName(house, event.strongest)}</b>{/if}
-					</li>
-				{/each}
-			</ol>
+			<SearchLog {house} {events} />
 			{#if planned}<More class="mt-3.5" title={courseWords.title} bind:open={courseShown}>
 					{#if courseShown}<SearchCourse {house} course={planned.course} />{/if}
 				</More>{/if}
@@ -180,13 +171,6 @@
 	}
 	h2 {
 		font-size: 1.35rem;
-	}
-	.log {
-		list-style: decimal;
-		margin: 0.9rem 0 0.4rem;
-		padding: 0.5rem 0 0 1.6rem;
-		border-top: 1px solid var(--hair);
-		font-size: 0.97rem;
 	}
 	.panels {
 		display: grid;

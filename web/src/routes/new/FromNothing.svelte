@@ -7,7 +7,6 @@
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
-	import Textarea from 'flowbite-svelte/Textarea.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import { untrack } from 'svelte';
 	import { readTypedDirectory, readTypedRooms } from '@wary/core/files';
@@ -18,6 +17,7 @@
 	import { typedNumber, within } from '$lib/typed';
 	import { newHomeFailures as own } from '$words/failures';
 	import { terms } from '$words/terms';
+	import TypedLines from './TypedLines.svelte';
 
 	/** A home as one has it before one: its panel, its directory as written, its rooms. */
 	let region = $state<Region>('us');
@@ -39,7 +39,6 @@
 	let rooms = $state('');
 	let message = $state<string | null>(null);
 	const t = $derived(terms[region]);
-	const roomsExample = w.sewingRoomEastWallDoor;
 	const usual = { us: '20', uk: '8' };
 	const empty = $derived(
 		newHome({
@@ -54,13 +53,6 @@
 	const typedRooms = $derived(readTypedRooms(empty, rooms));
 	const edited = $derived(editHouse(empty, [...typedDirectory.edits, ...typedRooms.edits]));
 	const house = $derived<House>(edited.ok ? edited.house : empty);
-	const words = {
-		noSpace: w.beginsWithNoNumberOf,
-		noRating: w.theRatingIsnt1To,
-		noRoom: w.namesNoRoom,
-		twice: w.isThereAlready,
-		doesNotFit: w.doesntFitThatSpaceIs
-	};
 	const choose = (to: Region) => {
 		region = to;
 		spacesText = usual[to];
@@ -123,39 +115,22 @@
 		<div id="figure-fault" aria-live="polite">
 			{#if figureFault}<Verdict kind="bad">{figureFault}</Verdict>{/if}
 		</div>
-		<Label
-			>{w.theDirectoryAsItIs(
-				t.aBreaker,
-				region === 'us' ? w.n1415SewingRoom : w.n332UpstairsSockets
-			)}<Textarea
-				class="w-full"
-				rows={8}
-				spellcheck="false"
-				placeholder={region === 'us' ? '1 15 Porch\n2 20 Kitchen\n5+7 30 Dryer\n14' : w.n132CookerN232}
-				bind:value={directory}
-				aria-describedby="directory-problems"
-			/></Label
-		>
-		<ul id="directory-problems">
-			{#each typedDirectory.problems.slice(0, 6) as problem (problem.line)}<li>
-					{w.line(problem.line, problem.text.slice(0, 40), words[problem.code])}
-				</li>{/each}
-		</ul>
-		<Label
-			>{w.roomsAndTheirSA(t.outlet)}<Textarea
-				class="w-full"
-				rows={5}
-				spellcheck="false"
-				placeholder={roomsExample}
-				bind:value={rooms}
-				aria-describedby="room-problems"
-			/></Label
-		>
-		<ul id="room-problems">
-			{#each typedRooms.problems.slice(0, 6) as problem (problem.line)}<li>
-					{w.line(problem.line, problem.text.slice(0, 40), words[problem.code])}
-				</li>{/each}
-		</ul>
+		<TypedLines
+			id="directory-problems"
+			label={w.theDirectoryAsItIs(t.aBreaker, region === 'us' ? w.n1415SewingRoom : w.n332UpstairsSockets)}
+			rows={8}
+			placeholder={region === 'us' ? '1 15 Porch\n2 20 Kitchen\n5+7 30 Dryer\n14' : w.n132CookerN232}
+			bind:text={directory}
+			problems={typedDirectory.problems}
+		/>
+		<TypedLines
+			id="room-problems"
+			label={w.roomsAndTheirSA(t.outlet)}
+			rows={5}
+			placeholder={w.sewingRoomEastWallDoor}
+			bind:text={rooms}
+			problems={typedRooms.problems}
+		/>
 		{#if message}<Verdict kind="bad" alert id="answer">{message}</Verdict>{/if}
 		<Trouble failure={adding.failure} {own} id="answer" />
 		<p class="row">
@@ -190,14 +165,6 @@
 		display: grid;
 		grid-template-columns: 2fr 1fr 1fr;
 		gap: 0.8rem;
-	}
-	ul {
-		margin: -0.4rem 0 0.6rem;
-		padding: 0;
-		list-style: none;
-		color: var(--live);
-		font-weight: 600;
-		font-size: 0.95rem;
 	}
 	@media (max-width: 900px) {
 		.nothing {

@@ -1,10 +1,9 @@
 <script lang="ts">
-	import { words as w } from '$words/ui/panel/panelDrawing';
 	import { evidenceOf, type Breaker, type House } from '@wary/core/house';
 	import { breakerTypeShort, likelySaid, percentShort } from '$words/breakers';
-	import { evidenceWords } from '$words/evidence';
 	import { terms } from '$words/terms';
 	import Handle from './Handle.svelte';
+	import Said from './Said.svelte';
 
 	interface Props {
 		house: House;
@@ -50,13 +49,7 @@
 		></span>{/if}
 	<b><span class="sr-only">{terms[region].breaker} </span>{breaker.spaces.join('·')}{breaker.tandem ?? ''}</b>
 	<Handle {region} {off} {right} tall={breaker.spaces.length > 1} />
-	<span class="text"
-		><span class:struck={evidence?.level === 'contradicted'}>{breaker.label || w.noLabel}</span>{#if tried}<em
-				>{w.stayedLive}</em
-			>{:else if evidence && evidence.level !== 'blank'}<em class={evidence.level}
-				>{evidenceWords(evidence, house).short}</em
-			>{/if}</span
-	>
+	<Said {house} label={breaker.label} {evidence} {tried} {chosen} />
 	<small
 		>{#if share !== undefined}<span class="share" class:big={share >= 0.05}>{percentShort(share)}</span
 			>{:else}{breaker.ratingA}{breakerTypeShort(breaker.type, region)}{/if}<span class="sr-only"
@@ -102,30 +95,6 @@
 		flex: none;
 		text-align: center;
 	}
-	.text {
-		flex: 1;
-		overflow-wrap: break-word;
-		min-width: 0;
-	}
-	em {
-		display: block;
-		font-style: normal;
-		font-size: 0.78rem;
-		color: var(--soft);
-	}
-	.tried em,
-	em.contradicted {
-		color: var(--live);
-		font-weight: 600;
-	}
-	em.found {
-		color: var(--dead);
-		font-weight: 600;
-	}
-	.struck {
-		text-decoration: line-through;
-		text-decoration-thickness: 2px;
-	}
 	small {
 		flex: none;
 		color: var(--soft);
@@ -168,7 +137,7 @@
 	.chosen .chance {
 		background: var(--paper);
 	}
-	.chosen :is(small, .big, em, em.found, em.contradicted) {
+	.chosen :is(small, .big) {
 		color: var(--paper);
 	}
 	.uk {
@@ -182,12 +151,6 @@
 	}
 	.uk small {
 		text-align: center;
-	}
-	.uk .text {
-		overflow-wrap: anywhere;
-		hyphens: auto;
-		flex: none;
-		max-width: 100%;
 	}
 	@media (max-width: 700px) {
 		.breaker:not(:disabled) {
@@ -206,30 +169,12 @@
 			font-size: 0.64rem;
 			padding: 0.4rem 0.1rem;
 		}
-		/* In a narrow row labels stand upright, as they do on the real one. */
-		.uk .text {
-			writing-mode: vertical-rl;
-			transform: rotate(180deg);
-			overflow-wrap: normal;
-			font-size: 0.82rem;
-			max-height: 10rem;
-			text-align: right;
-		}
 		.uk small {
 			margin-top: auto;
 			font-size: 0.72rem;
 		}
 		.share {
 			font-size: 0.66rem;
-		}
-		em.claimed {
-			display: none;
-		}
-		em {
-			font-size: 0.72rem;
-		}
-		.uk em {
-			font-size: 0.6rem;
 		}
 	}
 </style>

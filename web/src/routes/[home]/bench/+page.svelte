@@ -11,13 +11,11 @@
 	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { goto, invalidateAll } from '$app/navigation';
-	import { here } from '@wary/core/arrangements';
 	import { placeName } from '@wary/core/house';
-	import { layOut } from '$lib/ui/box/layout';
-	import { insulation } from '$lib/ui/colours';
 	import { arrangementWords } from '$words/arrangements';
 	import { day } from '$words/dates';
 	import { terms } from '$words/terms';
+	import Sketch from './Sketch.svelte';
 
 	let { data } = $props();
 	const t = $derived(terms[data.house.region]);
@@ -124,7 +122,6 @@
 	<h2>{w.howBoxesAreMet}</h2>
 	<ul class="kinds">
 		{#each data.arrangements as each (each.kind)}
-			{@const layout = layOut(each.house, here, true)}
 			<li>
 				<Button
 					color="alternative"
@@ -132,41 +129,7 @@
 					disabled={busy !== null}
 					onclick={() => begin(each.kind, { kind: 'arrangement', arrangement: each.kind })}
 				>
-					<svg
-						viewBox={`0 0 ${layout.width} ${layout.height}`}
-						fill="none"
-						stroke="var(--ink)"
-						stroke-width="5"
-						aria-hidden="true"
-					>
-						<rect {...layout.frame} rx="5" fill="var(--sheet)" />
-						{#each layout.cables as cable (cable.id)}<rect
-								x={cable.x - cable.width / 2}
-								y={cable.enters === 'top' ? cable.y - 54 : cable.y - 30}
-								width={cable.width}
-								height="84"
-								rx="12"
-								fill="var(--paper)"
-							/>{/each}
-						{#if layout.device}<rect
-								x={layout.device.x}
-								y={layout.device.y}
-								width={layout.device.shape.width}
-								height={layout.device.shape.height}
-								rx="9"
-								fill="var(--paper)"
-							/>{/if}
-						{#each layout.wires as wire (wire.id)}{@const look = insulation[wire.colour]}<path
-								d={wire.path}
-								stroke={look.stroke}
-								stroke-width="11"
-							/>{#if look.core}<path d={wire.path} stroke={look.core} stroke-width="5" />{/if}{/each}
-						{#each layout.places as place (place.at)}{#if place.kind === 'joint'}<path
-									d="M-20 24l8 -52h24l8 52z"
-									transform={`translate(${place.x} ${place.y})`}
-									fill="var(--sheet)"
-								/>{:else}<circle cx={place.x} cy={place.y} r="12" fill="var(--sheet)" />{/if}{/each}
-					</svg>
+					<Sketch house={each.house} />
 					<span
 						><b>{arrangementWords[each.kind].name}</b><small>{arrangementWords[each.kind].seen}</small></span
 					>
@@ -197,10 +160,6 @@
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(11.5rem, 1fr));
 		gap: 1rem;
-	}
-	.kinds svg {
-		width: 100%;
-		height: 100%;
 	}
 	small {
 		display: block;

@@ -1,10 +1,6 @@
 <script lang="ts">
 	import { words as w } from '$words/house/page';
 	import { afterNavigate } from '$app/navigation';
-	import Table from 'flowbite-svelte/Table.svelte';
-	import TableBody from 'flowbite-svelte/TableBody.svelte';
-	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
-	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { onMount, tick, untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
@@ -18,6 +14,7 @@
 	import Earthing from './Earthing.svelte';
 	import type FilesComponent from './Files.svelte';
 	import HouseHead from './HouseHead.svelte';
+	import Legend from './Legend.svelte';
 	import PanelPart from './PanelPart.svelte';
 	import Rooms from './Rooms.svelte';
 	import { setEditor } from './context';
@@ -117,29 +114,7 @@
 						ongone={() => select(null)}
 					/>{/key}
 			{:else}
-				<h2>{w.whatThisPageKnows}</h2>
-				<Table>
-					<TableBody>
-						<TableBodyRow
-							><TableBodyCell
-								><em class="whitespace-nowrap text-soft not-italic">{w.claimedByALabel}</em></TableBodyCell
-							><TableBodyCell>{w.somebodyWroteItNobodyHas}</TableBodyCell></TableBodyRow
-						>
-						<TableBodyRow
-							><TableBodyCell
-								><em class="font-semibold whitespace-nowrap text-dead not-italic">{w.foundByTest}</em
-								></TableBodyCell
-							><TableBodyCell>{w.switchedOffAndWentDark(w.anOutlet[house.region])}</TableBodyCell
-							></TableBodyRow
-						>
-						<TableBodyRow
-							><TableBodyCell
-								><em class="font-semibold whitespace-nowrap text-live not-italic">{w.contradicted}</em
-								></TableBodyCell
-							><TableBodyCell>{w.aTestContradictedTheLabel}</TableBodyCell></TableBodyRow
-						>
-					</TableBody>
-				</Table>
+				<Legend region={house.region} />
 				{#if house.panels[0]!.breakers.length === 0}
 					<Verdict kind="open">
 						{w.noIsOnRecordTap(t.breaker)} <a href="#files">{w.pasteTheDirectory}</a>

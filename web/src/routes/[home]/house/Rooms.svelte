@@ -2,10 +2,10 @@
 	import { words as copy } from '$words/house/rooms';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
-	import Select from 'flowbite-svelte/Select.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { circuitsInBox, own, walkChain, type Box, type Edit } from '@wary/core/house';
 	import { breakerName, capital, terms, namedBreakers } from '$words/terms';
+	import Unplaced from './Unplaced.svelte';
 	import { getEditor } from './context';
 
 	/** Outlets by room, to add, name, place and move. */
@@ -64,34 +64,7 @@
 
 <section id="rooms">
 	<h2>{copy.sByRoom(capital(t.outlet))}</h2>
-	{#if unplaced.length > 0}
-		<div class="unplaced">
-			<p>
-				<b>{copy.notPlacedYet}</b>
-				<span class="soft">{copy.findTheOfEachOr(t.breaker)}</span>
-			</p>
-			<ul>
-				{#each unplaced as box (box.id)}
-					<li>
-						<a href={`/${home}/outlet/${box.id}`}
-							>{house.rooms.find(({ id }) => id === box.room)?.name}, {box.name}</a
-						>
-						<Button color="alternative" href={`/${home}/find/${box.id}`}>{copy.findIts(t.breaker)}</Button>
-						{#if house.circuits.length > 0}<Select
-								placeholder=""
-								class="w-auto"
-								aria-label={copy.putOnACircuit(box.name)}
-								value=""
-								onchange={(event) => put(box, event.currentTarget.value)}
-								><option value="">{copy.putItOn}</option>{#each house.circuits as circuit (circuit.id)}<option
-										value={circuit.id}>{circuit.name}</option
-									>{/each}</Select
-							>{/if}
-					</li>
-				{/each}
-			</ul>
-		</div>
-	{/if}
+	{#if unplaced.length > 0}<Unplaced {home} boxes={unplaced} onput={put} />{/if}
 	<div class="rooms">
 		{#each rooms as room (room.id)}
 			<div class="room">
@@ -175,18 +148,6 @@
 		margin-top: 2rem;
 		border-top: 2px solid var(--ink);
 		padding-top: 0.8rem;
-	}
-	.unplaced {
-		border-left: 6px dashed var(--ink);
-		padding: 0.2rem 0 0.2rem 0.9rem;
-		margin-bottom: 1rem;
-	}
-	.unplaced p {
-		margin: 0;
-	}
-	.unplaced li {
-		gap: 0.8rem;
-		flex-wrap: wrap;
 	}
 	.rooms {
 		columns: 4 15rem;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ampsWord, loadWarningWords, wattsWord, words as w } from '$words/load';
+	import { loadWarningWords, wattsWord, words as w } from '$words/load';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
@@ -10,13 +10,14 @@
 	import { loadRules } from '@wary/core/rules';
 	import { circuitLoad, type JointFound } from '@wary/core/sums';
 	import type { HouseEditor } from '$lib/house/editor.svelte';
-	import { typedNumber } from '$lib/typed';
+	import { wattsIn } from './watts';
 	import More from '$lib/ui/More.svelte';
 	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { capital, namedBreakers } from '$words/terms';
 	import Drop from './Drop.svelte';
 	import LoadBar from './LoadBar.svelte';
+	import LoadLine from './LoadLine.svelte';
 
 	interface Props {
 		editor: HouseEditor;
@@ -62,24 +63,10 @@
 	const then = $derived(thought.length > 0 ? circuitLoad(house, circuit.id, thought) : null);
 	const shown = $derived(then ?? now);
 	const { startTimes } = $derived(loadRules[house.region]);
-	let complaint = $state<{ readonly load: string; readonly text: string } | null>(null);
-
-	function wattsIn(text: string): { value: number | null; complaint: string | null } {
-		const read = typedNumber(text);
-		const odd = read.value !== null && (read.value < 0.1 || read.value > 10_000);
-		return odd ? { value: null, complaint: w.wattsRange } : read;
-	}
-	async function setWatts(load: string, called: string, field: HTMLInputElement) {
-		const read = wattsIn(field.value);
-		complaint = read.complaint === null ? null : { load, text: read.complaint };
-		if (read.complaint === null)
-			await editor.apply([{ do: 'setLoad', load, ratedW: read.value }], w.set(called));
-	}
 	/** Where something was moved to, and what that makes of the circuit there. */
 	let moved = $state<{ readonly name: string; readonly to: string } | null>(null);
 	const there = $derived(moved && circuitLoad(house, circuitsInBox(house, moved.to)[0]?.id ?? ''));
-	async function move(load: string, called: string, field: HTMLSelectElement) {
-		const to = field.value;
+	async function move(load: string, called: string, to: string) {
 		if (await editor.apply([{ do: 'setLoad', load, box: to }], w.movedLine(called, place(to))))
 			moved = { name: called, to };
 	}
@@ -124,47 +111,13 @@
 		{#if now.lines.length === 0}<p class="soft">{w.nothing}</p>{/if}
 		<ul class="m-0 list-none p-0">
 			{#each now.lines as line (line.load)}
-				<li class="flex flex-wrap items-end gap-3 py-2">
-					<span class="min-w-48 flex-1"
-						><b>{line.name}</b><br /><span class="soft"
-							>{place(line.box)}{line.amps === null ? '' : `, ${ampsWord(line.amps)}`}</span
-						></span
-					>
-					<Input
-						class="w-28!"
-						inputmode="decimal"
-						aria-label={w.wattsOf(line.name)}
-						value={line.watts ?? ''}
-						onchange={(event) => setWatts(line.load, line.name, event.currentTarget)}
-					/>
-					<Select
-						class="w-60!"
-						placeholder=""
-						aria-label={w.pluggedInAt(line.name)}
-						value={line.box}
-						onchange={(event) => move(line.load, line.name, event.currentTarget)}
-						>{#each everywhere as { id, place: named } (id)}<option value={id}>{named}</option>{/each}</Select
-					>
-					<Checkbox
-						checked={line.continuous}
-						aria-label={w.longOf(line.name)}
-						onchange={(event) =>
-							editor.apply(
-								[{ do: 'setLoad', load: line.load, continuous: event.currentTarget.checked }],
-								w.set(line.name)
-							)}>{w.long}</Checkbox
-					>
-					<Button
-						color="alternative"
-						class="border-transparent text-soft"
-						aria-label={w.gone(line.name)}
-						onclick={() => editor.apply([{ do: 'removeLoad', load: line.load }], w.isGone(line.name))}
-						>×</Button
-					>
-					{#if complaint?.load === line.load}<p class="m-0 w-full text-live" role="alert">
-							{complaint.text}
-						</p>{/if}
-				</li>
+				<LoadLine
+					{line}
+					{everywhere}
+					place={place(line.box)}
+					{editor}
+					onmove={(to) => move(line.load, line.name, to)}
+				/>
 			{/each}
 		</ul>
 		{#if moved && there}

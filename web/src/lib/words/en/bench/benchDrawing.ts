@@ -1,4 +1,7 @@
 export const words = {
+	floating: 'floating',
+	pigtail: 'pigtail',
+	floats: 'floats',
 	noDevice: 'no device',
 	voltsToEarth: (one: string | number) => `${one} volts to earth`,
 	theBoxOnTheBench: (back: string | number) => `The box on the bench, device seen from the ${back}`,

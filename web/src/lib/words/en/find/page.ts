@@ -1,4 +1,8 @@
+import { findBreaker, type House } from '@wary/core/house';
+import { breakerName } from '../terms';
+
 export const words = {
+	how: (means: string) => `search: ${means}`,
 	findTheWaryHand: (breaker: string | number, placeName: string | number) =>
 		`Find the ${breaker} · ${placeName} · Wary Hand`,
 	whichFeedsIt: (breaker: string | number) => `Which ${breaker} feeds it?`,
@@ -9,7 +13,13 @@ export const words = {
 	writeItIntoTheDirectory: 'Write it into the directory',
 	saveWhatWasFound: 'Save what was found',
 	thoseThatLeftItOn: 'Those that left it on are noted as not feeding it.',
-	circuit: (breakerName: string | number) => `Circuit ${breakerName}`,
 	foundByTestWithTodays: (breakerNames: string | number) =>
 		`${breakerNames} found by test, with today’s date; those that left it on, found not to.`
 };
+
+/** What a circuit that isn’t on record yet is called: as its breaker is labelled, told from one of the same name. */
+export function circuitName(house: House, breaker: string): string {
+	const number = breakerName(house, breaker);
+	const label = findBreaker(house, breaker)?.label || `Circuit ${number}`;
+	return house.circuits.some(({ name }) => name === label) ? `${label} (${number})`.slice(0, 80) : label;
+}

@@ -1,4 +1,5 @@
 export const words = {
+	nowhere: 'none',
 	planning: 'Planning …',
 	transmitterIntoTheReceiverOver: (outlet: string | number, panel: string | number) =>
 		`Transmitter into the ${outlet}, receiver over the ${panel}`,

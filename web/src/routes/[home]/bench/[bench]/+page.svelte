@@ -87,9 +87,7 @@
 >
 	<BenchHead {session} slug={data.home.slug} bind:tool bind:back {drawing} />
 	<section class="stage" aria-label={copy.theBox}>
-		<p class="caption">
-			<span class="soft">{layerWords[session.instruments.layer].means}</span>
-		</p>
+		<p class="caption soft">{layerWords[session.instruments.layer].means}</p>
 		<div class="paper">
 			<BenchDrawing
 				bind:this={drawing}
@@ -156,12 +154,7 @@
 	}
 	.caption {
 		font-size: 0.95rem;
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		gap: 0 1rem;
 		margin: 0;
-		align-items: center;
 	}
 	aside {
 		padding: 0.6rem 1.2rem 2rem;

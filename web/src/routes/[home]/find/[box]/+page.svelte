@@ -1,18 +1,18 @@
 <script lang="ts">
-	import { words as w } from '$words/find/page';
+	import { circuitName, words as w } from '$words/find/page';
 	import { ask } from '$lib/client';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { onMount, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
-	import { circuitsInBox, findBreaker, placeName, walkChain, type Edit } from '@wary/core/house';
+	import { circuitsInBox, placeName } from '@wary/core/house';
 	import { hardThings, type Thing } from '@wary/core/isolation';
-	import type { SearchEnd, SearchEvent, SearchSettings } from '@wary/core/search';
+	import { findingsOf, type SearchEnd, type SearchEvent, type SearchSettings } from '@wary/core/search';
 	import { HouseEditor } from '$lib/house/editor.svelte';
 	import Search from '$lib/search/Search.svelte';
 	import BeforeOff from '$lib/ui/BeforeOff.svelte';
 	import { meansWords } from '$words/search';
-	import { breakerName, breakerNames, terms } from '$words/terms';
+	import { breakerNames, terms } from '$words/terms';
 
 	/** Which breaker feeds an outlet, found before any job: what is found goes into the directory. Answers are kept on this device until then. */
 	let { data } = $props();
@@ -59,50 +59,13 @@
 			}
 		: null;
 
-	/** What the search showed, as changes to the record: who feeds it and who doesn't, and where the outlet hangs. */
-	function findings(end: SearchEnd): Edit[] {
-		const on = new Date().toISOString().slice(0, 10);
-		const how = `search: ${meansWords[settings.means].short}`;
-		const feeding = end.kind === 'found' ? [end.breaker] : end.kind === 'several' ? end.breakers : [];
-		const against = new Set(
-			events.flatMap((event) =>
-				event.kind === 'answer' && event.answer === 'on' && event.by !== 'radio' && event.off.length === 1
-					? [event.off[0]!]
-					: []
-			)
-		);
-		const edits: Edit[] = [...against]
-			.filter((id) => !feeding.includes(id))
-			.map((breaker) => ({ do: 'addFinding', breaker, box: data.box.id, finding: 'doesNotFeed', on, how }));
-		for (const breaker of feeding)
-			edits.push({ do: 'addFinding', breaker, box: data.box.id, finding: 'feeds', on, how });
-		return end.kind === 'found' ? [...edits, ...placing(end.breaker)] : edits;
-	}
-	function placing(breaker: string): Edit[] {
-		const own = circuitsInBox(editor.house, data.box.id);
-		if (own.some((circuit) => circuit.breaker === breaker)) return [];
-		const there = editor.house.circuits.find((circuit) => circuit.breaker === breaker);
-		// On record elsewhere: it was wrong about the whole of it, or about this one only. That is for the user to say, on the House page.
-		if (own.length > 0)
-			return own.length === 1 && !there ? [{ do: 'setCircuit', circuit: own[0]!.id, breaker }] : [];
-		if (there) {
-			const last = walkChain(editor.house, there.id).at(-1);
-			return [
-				{
-					do: 'placeBox',
-					box: data.box.id,
-					spot: { circuit: there.id, after: last ? { box: last.box.id } : 'panel' }
-				}
-			];
-		}
-		const label = findBreaker(editor.house, breaker)?.label || w.circuit(breakerName(editor.house, breaker));
-		const name = editor.house.circuits.some((circuit) => circuit.name === label)
-			? `${label} (${breakerName(editor.house, breaker)})`.slice(0, 80)
-			: label;
-		return [{ do: 'addCircuit', breaker, name }];
-	}
 	async function write(end: SearchEnd) {
-		const edits = findings(end);
+		const on = new Date().toISOString().slice(0, 10);
+		const edits = findingsOf(editor.house, data.box.id, end, events, {
+			on,
+			how: w.how(meansWords[settings.means].short),
+			circuitName: (breaker) => circuitName(editor.house, breaker)
+		});
 		if (edits.length > 0 && !(await editor.apply(edits, w.searchAt(placeName(data.house, data.box))))) return;
 		// A new circuit has its id only now.
 		if (end.kind === 'found' && circuitsInBox(editor.house, data.box.id).length === 0) {

@@ -16,6 +16,7 @@
 	import { stripWords } from '$words/energy';
 	import { jobPageWords as words } from '$words/job';
 	import Besides from './Besides.svelte';
+	import Frame from './Frame.svelte';
 	import Later from '$lib/ui/Later.svelte';
 	import Notices from './Notices.svelte';
 	import Sent from './Sent.svelte';
@@ -119,8 +120,8 @@
 	unsent={session.unsent}
 	reachable={session.reachable}
 />
-<div class="job" class:wide={step?.kind === 'switchOff'} data-ready={ready}>
-	<nav aria-label={words.visits}>
+<Frame wide={step?.kind === 'switchOff'} {ready} label={words.visits}>
+	{#snippet walks()}
 		<p class="crumb"><a class="tap" href={`/${data.home.slug}`}>{data.home.name}</a></p>
 		<h2>{place}</h2>
 		<Trail
@@ -130,7 +131,7 @@
 			visit={drawn.current.visit}
 			{over}
 		/>
-	</nav>
+	{/snippet}
 	<main
 		data-step={step?.kind ?? session.jobState.status}
 		data-version={session.events.length}
@@ -163,7 +164,7 @@
 				props={{ shown: listShown, onshow: (open: boolean) => (listShown = open) }}
 			/>{/if}
 	</main>
-	<aside>
+	{#snippet beside()}
 		<StepDrawing step={drawn.current.step} state={drawn.current.jobState} first={data.atOnce.drawing} />
 		<div class="where">
 			<ChainDrawing
@@ -172,78 +173,5 @@
 			/>
 		</div>
 		<p class="soft small">{words.asRecorded[session.plan.region]}</p>
-	</aside>
-</div>
-
-<style>
-	.job {
-		display: grid;
-		grid-template-columns: 264px minmax(0, 1fr) minmax(0, 420px);
-		min-height: calc(100vh - 52px);
-	}
-	nav {
-		padding: 1.1rem 1.1rem;
-		border-right: 1px solid var(--hair);
-	}
-	.wide aside {
-		display: none;
-	}
-	.wide main {
-		grid-column: 2 / -1;
-	}
-	.crumb {
-		margin: 0 0 0.2rem;
-		font-size: 0.93rem;
-		color: var(--soft);
-	}
-	main {
-		padding: 1.5rem 2rem 3rem;
-	}
-	aside {
-		background: var(--sheet);
-		border-left: 1px solid var(--hair);
-		padding: 1rem 1.2rem;
-	}
-	.where {
-		margin-top: 1rem;
-	}
-	.small {
-		font-size: 0.9rem;
-	}
-	@media (max-width: 1100px) {
-		.job {
-			grid-template-columns: 240px minmax(0, 1fr);
-		}
-		aside {
-			grid-column: 1 / -1;
-			border-left: 0;
-			border-top: 1px solid var(--hair);
-		}
-	}
-	@media (max-width: 700px) {
-		.job {
-			display: block;
-		}
-		nav {
-			border-right: 0;
-			border-bottom: 1px solid var(--hair);
-			padding: 0.5rem 0.8rem 0.4rem;
-			overflow: hidden;
-		}
-		nav h2,
-		.wide aside {
-			display: none;
-		}
-		.wide main {
-			grid-column: 2 / -1;
-		}
-		.crumb {
-			display: inline;
-			font-size: 0.93rem;
-			margin-right: 0.5rem;
-		}
-		main {
-			padding: 1rem 1rem 2rem;
-		}
-	}
-</style>
+	{/snippet}
+</Frame>

@@ -35,6 +35,7 @@ export const words = {
 	provedOn: 'Proved on',
 	reading: 'Reading …',
 	takeTheReading: 'Take the reading',
-	about: (voltsWord: string | number) => `about ${voltsWord}`,
-	about2: (voltsWord: string | number) => `about ${voltsWord}`
+	dark: 'dark',
+	lit: 'lit',
+	about: (volts: string) => `about ${volts}`
 };

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { words as w } from '$words/job/steps/lookOver';
-	import More from '$lib/ui/More.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
@@ -27,6 +26,7 @@
 		terms
 	} from '$words/terms';
 	import type { BoxSeen } from '@wary/core/arrangements';
+	import ExtraConductor from './ExtraConductor.svelte';
 	import Photos from '../Photos.svelte';
 	import { getJob } from '../context';
 	import Later from '$lib/ui/Later.svelte';
@@ -57,7 +57,6 @@
 	/** Begun from the record, since most of it will be right. */
 	let seen = $state.raw<BoxSeen | null>(null);
 	let note = $state('');
-	let extra = $state<{ colour: Colour; where: 'passing' | 'onDevice' }>({ colour: 'red', where: 'passing' });
 	const comesFrom = (cable: string) =>
 		plan.takeOff.flatMap(({ wires }) => wires).find((wire) => wire.cable === cable)?.comesFrom;
 	const lettered = cablesOf(plan).flatMap((cable) => {
@@ -80,8 +79,6 @@
 			}))
 		});
 	};
-	const found = () =>
-		session.submit({ kind: 'foundConductor', id: `extra-${session.jobState.found.length + 1}`, ...extra });
 </script>
 
 <form onsubmit={submit}>
@@ -173,24 +170,7 @@
 		<p class="row mt-4"><Button type="submit" size="lg">{w.thatIsHowTheySit}<Kbd>↵</Kbd></Button></p>
 	{/if}
 </form>
-<More title={w.thereIsAConductorThat}>
-	<div class="row items-end">
-		<Label
-			>{w.colour}<Select placeholder="" bind:value={extra.colour}
-				>{#each colours as colour (colour)}<option value={colour}>{colourWords[colour]}</option
-					>{/each}</Select
-			></Label
-		>
-		<Label
-			>{w.where}<Select placeholder="" bind:value={extra.where}
-				><option value="passing">{w.inTheBoxNotOn}</option><option value="onDevice">{w.onTheDevice}</option
-				></Select
-			></Label
-		>
-		<Button size="lg" color="light" onclick={found}>{w.noteIt}</Button>
-	</div>
-	<p class="soft">{w.itIsReadToBefore(t.ground)}</p>
-</More>
+<ExtraConductor />
 
 <style>
 	fieldset {

@@ -8,14 +8,12 @@
 	import { untrack } from 'svelte';
 	import FigureField from '$lib/ui/FigureField.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { deadBelowV, type MeterMode, type VoltReading } from '@wary/core/isolation';
+	import type { MeterMode, VoltReading } from '@wary/core/isolation';
 	import Lit from './Lit.svelte';
 	import Marks, { indicatorMarks } from './Marks.svelte';
 	import StaysDead from './StaysDead.svelte';
-	import { expectedDeadWords } from '$words/steps';
-	import { voltsWord } from '$words/terms';
 	import { provingSources } from '$lib/job/provingSources';
-	import { askedOf, saidWith, voltsVerdict, wantsDead, type VoltsStep } from '$lib/job/voltsVerdict';
+	import { askedOf, expectedWords, saidWith, voltsVerdict, type VoltsStep } from '$lib/job/voltsVerdict';
 	import { typedNumber } from '$lib/typed';
 	import { getJob } from '../context';
 
@@ -51,30 +49,7 @@
 				: (sources[0]?.id ?? 'provingUnit')
 	);
 
-	const expectedV = $derived(
-		step.kind === 'readGroundEarth'
-			? 0
-			: step.kind === 'readPlateScrew'
-				? session.expect.plateScrewV(step.half)
-				: step.kind === 'readLive'
-					? session.expect.liveV(step.half)
-					: step.kind === 'proveTester'
-						? (session.expect.sourceV(source) ?? 0)
-						: session.expect.pairV(step.pair)
-	);
-	const expected = $derived(
-		wantsDead(step) || expectedV < deadBelowV
-			? expectedV < deadBelowV
-				? instrument === 'indicator'
-					? 'dark'
-					: expectedDeadWords
-				: w.about(voltsWord(expectedV))
-			: instrument === 'lamp'
-				? 'lit'
-				: instrument === 'indicator'
-					? w.litToV(expectedV > 200 ? 230 : 120)
-					: w.about2(voltsWord(expectedV))
-	);
+	const expected = $derived(expectedWords(step, session.expect, instrument, source));
 
 	let text = $state('');
 	let litV = $state<VoltReading | null>(null);

@@ -1,0 +1,74 @@
+<script lang="ts">
+	import { words as w } from '$words/house/panelPart';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Input from 'flowbite-svelte/Input.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import type { Edit, Panel } from '@wary/core/house';
+	import Verdict from '$lib/ui/Verdict.svelte';
+	import { breakerName, capital, terms } from '$words/terms';
+	import { getEditor } from './context';
+
+	/** Another panel, fed from this one. */
+	let { panel }: { panel: Panel } = $props();
+	const editor = getEditor();
+	const house = $derived(editor.house);
+	const t = $derived(terms[house.region]);
+	const uk = $derived(house.region === 'uk');
+	let subFrom = $state('');
+	let subName = $state('');
+	let complaint = $state<string | null>(null);
+
+	async function make(edits: Edit[], what: string): Promise<boolean> {
+		complaint = null;
+		const made = await editor.apply(edits, what);
+		if (!made) complaint = editor.trouble;
+		return made;
+	}
+	async function addSub(event: SubmitEvent) {
+		event.preventDefault();
+		if (!subFrom || !subName.trim()) return (complaint = w.sayWhatItIsCalled);
+		if (
+			await make(
+				[
+					{
+						do: 'addSubPanel',
+						name: subName.trim(),
+						place: subName.trim(),
+						spaces: uk ? 6 : 12,
+						breaker: subFrom,
+						lengthM: 10
+					}
+				],
+				w.subPanelAdded
+			)
+		)
+			subName = '';
+	}
+</script>
+
+<form onsubmit={addSub}>
+	<h3>{w.aSubPanelFedFrom}</h3>
+	<div class="row">
+		<Label>{w.called}<Input bind:value={subName} maxlength={80} placeholder={w.shed} /></Label>
+		<Label
+			>{w.fedBy(t.breaker)}<Select placeholder="" bind:value={subFrom}
+				><option value="">{w.choose}</option>{#each panel.breakers as each (each.id)}<option value={each.id}
+						>{breakerName(house, each.id)} {each.label}</option
+					>{/each}</Select
+			></Label
+		>
+		<Button type="submit" color="alternative">{w.addIt}</Button>
+	</div>
+</form>
+{#if complaint}<Verdict kind="bad">{capital(complaint)}</Verdict>{/if}
+
+<style>
+	h3 {
+		font-weight: 600;
+		margin: 1.1rem 0 0.4rem;
+	}
+	form .row {
+		align-items: flex-end;
+	}
+</style>
