@@ -32,6 +32,11 @@ describe('controls', () => {
 		['routes/[home]/job/[job]/steps/PlugLamps.svelte', 'the lamps of a plug-in tester']
 	]);
 
+	it('stand in components of at most 200 lines', () => {
+		const long = components.filter(({ source }) => source.trimEnd().split('\n').length > 200);
+		expect(long.map(({ file }) => file)).toEqual([]);
+	});
+
 	it('are the library’s, but for drawings', () => {
 		const made = components
 			.filter(({ file }) => !file.startsWith('lib/ui/') && !ownMade.has(file))
