@@ -1,7 +1,7 @@
 import { energyOf, isolate } from '../isolation';
 import { supplyAfter } from './applySupply';
 import type { JobEvent } from './events';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import { asOf, initialJob, type JobState } from './state';
 import { moduleFor } from './steps';
 

@@ -2,7 +2,7 @@ import { energyOf, type IsolationState } from '../isolation';
 import { withoutWay } from './applyWork';
 import { contrastOutcome } from './contrast';
 import type { JobEvent } from './events';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import type { JobState } from './state';
 import { noSupply, supplyOutcome, type CableVerdict, type SupplyState } from './supply';
 

@@ -1,5 +1,5 @@
 import type { JobEvent } from './events';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import { mapWires, type JobState } from './state';
 import type { SupplyState } from './supply';
 import { handMoves, isJoint, wayFor, wayNow } from './work';

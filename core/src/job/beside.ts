@@ -1,6 +1,6 @@
 import { proofStands } from '../isolation';
 import { nextStep } from './order';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import type { JobState } from './state';
 import type { Step } from './steps';
 import { offAgain } from './steps/switchBreaker';

@@ -1,7 +1,7 @@
 import { pressTest, pressTester, resetDevice } from '../bench/device';
 import { wallSwitchesOff, deviceModel, findBox, points, type Half, type House } from '../house';
 import { lampGlows, readVoltageV } from '../instruments';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import { checkId } from './work';
 
 /** Readings that tell no legs from two differ by the whole supply, V (chosen: far above what loads and meters do). */

@@ -1,7 +1,7 @@
 import { own } from '../house';
 import type { OhmValue } from './events';
 import { openFromOhm } from './judge';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import { bondedBelowOhm, supplyCandidates, type CableVerdict, type SupplyState } from './supply';
 
 /** A cable that reads this many times as high as another one doesn't lead where that one does (chosen: far above what joints and temperature do). */

@@ -2,7 +2,7 @@ import type { How } from '../house';
 import type { Energy, Thing } from '../isolation';
 import type { Command, JobEvent, Judged } from './events';
 import type { Expectations } from './expect';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import type { CantKeep } from './planAnew';
 import type { AddFailure, AnewFailure } from './planner';
 import type { Step } from './steps';

@@ -23,7 +23,7 @@ import { earthProbes, groundProbes, knownEarth } from './earth';
 import type { LoadedReading } from './loaded';
 import { loadedAt } from './loadedAt';
 import { pairsToRead, type Earth } from './pairs';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import type { ResistanceCheck } from './vocabulary';
 import { believedHouse, wiringDuring } from './stage';
 import type { JobState } from './state';

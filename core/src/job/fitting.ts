@@ -2,7 +2,7 @@ import { deviceModel, own, type How } from '../house';
 import type { PartAnswers, Tester } from './events';
 import type { PartFault } from './judge';
 import type { PartInHand } from './partInHand';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import type { JobState } from './state';
 import { regions } from '../rules';
 

@@ -1,14 +1,10 @@
 export { feedOf, judgeLoaded, loadFromW, loadToW, type LoadedReading, type LoadedVerdict } from './loaded';
 export { loadedAt } from './loadedAt';
 export { protectionAsked, type ProtectionAsked } from './asked';
-export {
-	currentProcedure,
-	planJob,
-	wishProcedure,
-	type JobPlan,
-	type PlanFailure,
-	type TerminatingSchool
-} from './plan';
+export { currentProcedure, wishProcedure } from './procedures';
+export { planJob } from './plan';
+export { type JobPlan, type TerminatingSchool } from './jobPlan';
+export { type PlanFailure } from './whyNot';
 export { type Baseline, type Landing, type WireRef } from './landings';
 export { controlledBy, controlledLit, litBoxes } from './putBack';
 export { movesThroughout, resistanceChecks, type ResistanceCheck } from './vocabulary';

@@ -1,4 +1,4 @@
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import {
 	cablesInBox,
 	deviceModel,

@@ -1,6 +1,6 @@
 import { energyOf, pairsLeft } from '../isolation';
 import { own } from '../house';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import { steps, type Step } from './steps';
 import { checksNow } from './steps/readOhms';
 import { nothingSeen } from './steps/seeControlled';

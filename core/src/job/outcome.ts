@@ -13,7 +13,7 @@ import {
 	type Device
 } from '../house';
 import type { JobEvent } from './events';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import { asFoundIn } from './planAnew';
 import { proofsOf, recordOf, type Worry } from './record';
 import type { JobState } from './state';

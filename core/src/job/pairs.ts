@@ -1,6 +1,6 @@
 import { points, type Box, type Half } from '../house';
 import type { WireRef } from './landings';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 
 /** Two points between which a voltage is read to prove dead; `id` also names them in events. */
 export interface Pair {

@@ -1,6 +1,6 @@
 import { findBox, tabsOf, withBox, withTabs, type Box, type House } from '../house';
 import { noSupply } from './supply';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import { isBare, type JobState, type WireState } from './state';
 import { handMoves, wayFor, wayNow } from './work';
 import type { Found } from './steps/planAnew';

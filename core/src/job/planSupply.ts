@@ -1,6 +1,6 @@
 import { cablesInBox, leadsOnBeside, type Box, type ConductorEnd, type House, type Role } from '../house';
 import type { WireRef } from './landings';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import type { Work } from './work';
 
 /** Which cable is the supply is asked where the work depends on it. */

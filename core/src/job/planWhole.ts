@@ -1,13 +1,9 @@
 import { beside, chainOfCircuit, circuitsInBox, deviceModel, findBox, type House } from '../house';
 import { wiredAs } from '../wiring';
-import {
-	currentProcedure,
-	planJob,
-	wishProcedure,
-	type JobPlan,
-	type PlanFailure,
-	type TerminatingSchool
-} from './plan';
+import { currentProcedure, wishProcedure } from './procedures';
+import { planJob } from './plan';
+import { type JobPlan, type TerminatingSchool } from './jobPlan';
+import { type PlanFailure } from './whyNot';
 import type { Wished } from './wishSchema';
 
 /** One of the boxes of a job, and what is wished for there; `null`: the same again. */

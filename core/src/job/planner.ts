@@ -1,7 +1,7 @@
 import { checkHouse, type House, type HouseProblem } from '../house';
 import { ruledOut, type RuledOut } from '../replacement/admitted';
 import { wiredAs } from '../wiring';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import { asFoundIn } from './planAnew';
 import { amongOthers, planEach, planWhole, withBeside, type BoxWish, type WholeFailure } from './planWhole';
 import type { JobState } from './state';

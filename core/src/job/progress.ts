@@ -1,6 +1,6 @@
 import type { Half } from '../house';
 import { pairsToRead } from './pairs';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import { foundPair, type JobState } from './state';
 
 /** Whether an outlet can be read live: as found, or taken in late with power back. */

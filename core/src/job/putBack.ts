@@ -14,7 +14,7 @@ import { plugLampLitShare, plugLampOhm, voltageBetweenV } from '../instruments';
 import type { Branch } from '../network';
 import { regions } from '../rules';
 import { partOf, readied } from '../wiring';
-import type { PlanFailure } from './plan';
+import type { PlanFailure } from './whyNot';
 
 /** Why a device can’t be taken out, read dead and put back with another of its box; `null`: it can. */
 export function whyNotPutBack(house: House, box: Box): PlanFailure | null {

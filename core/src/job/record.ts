@@ -1,7 +1,7 @@
 import { energyOf, proofStands, type Taken } from '../isolation';
 import { judgeLive } from './judge';
 import type { Condition, JobEvent, StopReason } from './events';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import { moduleFor } from './steps';
 import type { RecordPart } from './steps/module';
 import { resolutionsOf, type Resolution } from './resolve';

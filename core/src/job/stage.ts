@@ -9,7 +9,7 @@ import {
 	type Box,
 	type House
 } from '../house';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import { asFoundIn } from './planAnew';
 import type { JobState } from './state';
 import { asInHand, resetFirst, wayNow, withMoves, type Work } from './work';

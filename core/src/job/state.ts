@@ -6,7 +6,7 @@ import { defaultSettings, type SearchEvent, type SearchSettings } from '../searc
 import type { Condition, OhmValue, ProtectionDecision, StopReason, Tester } from './events';
 import type { Earth } from './pairs';
 import type { PartInHand } from './partInHand';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import type { ResistanceCheck } from './vocabulary';
 import { noSupply, type SupplyState } from './supply';
 

@@ -2,7 +2,7 @@ import { own, resetsOnlyFed } from '../house';
 import { deadBand, type VoltReading } from '../isolation';
 import type { OhmValue, SupplyWay } from './events';
 import { openFromOhm } from './judge';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 
 /** What one cable was found to be by its readings; `odd`: neither, which fits no arrangement; `between`: neither low nor open, which by itself tells nothing. */
 export type CableVerdict = 'supply' | 'outgoing' | 'odd' | 'between';

@@ -3,7 +3,7 @@ import { readOhms, readVoltageV } from '../instruments';
 import { knownEarth } from './earth';
 import type { OhmValue } from './events';
 import type { Earth } from './pairs';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 
 /** Where the tips go for one cable at the box; `null` where it lacks the conductor. */
 export function supplyProbes(house: House, plan: JobPlan, cableId: string, earth: Earth = 'box') {

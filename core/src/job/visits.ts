@@ -1,4 +1,4 @@
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import { mustStop, type JobState } from './state';
 import { moduleOf, type Step } from './steps';
 import { regions } from '../rules';

@@ -7,7 +7,7 @@ import { refuse, type Decision } from './decision';
 import type { Command, JobEvent } from './events';
 import type { Expectations } from './expect';
 import { nextStep, safeStopStep } from './order';
-import type { JobPlan } from './plan';
+import type { JobPlan } from './jobPlan';
 import type { Planner } from './planner';
 import { asOf, initialJob, mustStop, type JobState } from './state';
 import { wiringDuring } from './stage';

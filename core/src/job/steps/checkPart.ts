@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { accept } from '../decision';
 import { partFaults } from '../fitting';
 import { partInHandSchema } from '../partInHand';
-import type { JobPlan } from '../plan';
+import type { JobPlan } from '../jobPlan';
 import { untouched } from '../progress';
 import type { JobState } from '../state';
 import { saying } from './said';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { accept, refuse, type Decision } from '../decision';
 import { toolsNeeded } from '../fitting';
-import type { JobPlan } from '../plan';
+import type { JobPlan } from '../jobPlan';
 import { untouched } from '../progress';
 import { name, saying } from './said';
 import type { Said, StepModule } from './module';

@@ -1,6 +1,6 @@
 import type { IsolationEvent } from '../../isolation';
 import { nextOnLine } from '../contrast';
-import type { JobPlan } from '../plan';
+import type { JobPlan } from '../jobPlan';
 import { barePairIds } from '../progress';
 import { mapWires, type JobState } from '../state';
 import type { VisitId } from '../visits';

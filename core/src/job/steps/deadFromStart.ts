@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { Half } from '../../house';
 import { accept, refuse, type Decision } from '../decision';
 import { pairsToRead } from '../pairs';
-import type { JobPlan } from '../plan';
+import type { JobPlan } from '../jobPlan';
 import { untouched } from '../progress';
 import type { JobState } from '../state';
 import { half, name, saying } from './said';

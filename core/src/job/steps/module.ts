@@ -1,7 +1,7 @@
 import type { IsolationEvent } from '../../isolation';
 import type { Decision, JobContext } from '../decision';
 import type { Command, JobEvent } from '../events';
-import type { JobPlan } from '../plan';
+import type { JobPlan } from '../jobPlan';
 import type { BoxWish } from '../planWhole';
 import type { AddFailure, AnewFailure } from '../planner';
 import type { Found } from './planAnew';

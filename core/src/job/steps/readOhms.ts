@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { ownReadingFromOhm } from '../../house';
 import { accept, refuse } from '../decision';
 import { judgeOhms, lowestOf, ohmsInRange } from '../judge';
-import type { JobPlan } from '../plan';
+import type { JobPlan } from '../jobPlan';
 import { resistanceChecks, type ResistanceCheck } from '../vocabulary';
 import type { JobState } from '../state';
 import { ohms, saying } from './said';

@@ -4,7 +4,7 @@ import { drawsCurrent, inRange, isTwoPoint } from '../../isolation';
 import { accept, refuse, type Decision } from '../decision';
 import type { Expectations } from '../expect';
 import { showsGround } from '../judge';
-import type { JobPlan } from '../plan';
+import type { JobPlan } from '../jobPlan';
 import { untouched } from '../progress';
 import { half, saying, volts } from './said';
 import type { Said, StepModule } from './module';

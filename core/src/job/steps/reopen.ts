@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { openedForWork } from '../applyWork';
-import type { JobPlan } from '../plan';
+import type { JobPlan } from '../jobPlan';
 import { barePairIds } from '../progress';
 import { mapWires, noClosing, type JobState } from '../state';
 import { saying } from './said';
