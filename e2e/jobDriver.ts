@@ -182,6 +182,13 @@ export async function doStep(page: Page, choices: Choices = {}): Promise<void> {
 		case 'grip':
 			await page.keyboard.press('y');
 			break;
+		case 'confirm': {
+			// What hands do in one go is said in one go.
+			const together = main(page).getByRole('button', { name: /^(Both|All \d) are done/ });
+			await page.locator('h1').first().focus();
+			await page.keyboard.press((await together.count()) ? 'a' : 'Enter');
+			break;
+		}
 		case 'checkNeighbour':
 		case 'readWitness':
 		case 'seeControlled':

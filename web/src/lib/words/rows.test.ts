@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { Person, planOf } from '../../../../core/test/person';
 import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '@wary/core/demo';
 import { nextStep, type Step } from '@wary/core/job';
-import { answeredRows, rowKey, rowsOf } from '$words/steps/rows';
+import { answeredRows, inOneGo, rowKey, rowsOf } from '$words/steps/rows';
 
 const jobs = [
 	{
@@ -57,6 +57,24 @@ describe.each(jobs)('like steps as rows of one screen, $name', ({ begin }) => {
 			for (const [key, event] of answered) expect(rowKey(event.body)).toBe(key);
 		});
 		expect(screens).toBeLessThan(person.events.length / 2);
+	});
+
+	it('what is said in one go is what would be asked one after the other, and never how it sits in its wall', () => {
+		const person = begin();
+		const offered: string[] = [];
+		let coming: string[] = [];
+		through(person, (step) => {
+			const together = inOneGo(step, person.plan, person.state);
+			expect(rowKey(together[0]!)).toBe(rowKey(step));
+			// Nothing else comes between: the one that follows is asked next.
+			if (coming.length > 0) expect(rowKey(step)).toBe(coming[0]);
+			coming = together.slice(1).map(rowKey);
+			if (coming.length > 0) offered.push(together.map(rowKey).join(', '));
+		});
+		expect(offered.some((all) => all.includes('takeOff'))).toBe(true);
+		expect(offered.some((all) => all.includes('confirm tell'))).toBe(true);
+		expect(offered.some((all) => all.includes('confirm tugAgain'))).toBe(true);
+		expect(offered.filter((all) => all.includes('confirm seat'))).toEqual([]);
 	});
 
 	it('what a proof begun anew no longer counts is not shown as done', () => {

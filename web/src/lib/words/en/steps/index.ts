@@ -1,6 +1,6 @@
 export type { StepWords, Telling } from './step';
 export { stepWords } from './words';
-export { answeredRows, rowKey, rowsOf, type Rows } from './rows';
+export { answeredRows, inOneGo, rowKey, rowsOf, type Rows } from './rows';
 export {
 	baselineVerdictWords,
 	groundEarthVerdict,

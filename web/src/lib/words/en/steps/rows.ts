@@ -138,6 +138,21 @@ export function rowsOf(step: Step, plan: JobPlan, state: JobState): Rows | null 
 	}
 }
 
+/**
+ * What hands do in one go before they come back to the page, this step first: wires taken off, the tag hung and the house told, the device taped, folded in and tugged. How it
+ * sits in its wall is looked at by itself.
+ */
+export function inOneGo(step: Step, plan: JobPlan, state: JobState): Step[] {
+	if (step.kind !== 'takeOff' && step.kind !== 'confirm') return [step];
+	if (step.kind === 'takeOff')
+		return plan.takeOff
+			.filter(({ terminal }) => state.wires[terminal] === 'onOld')
+			.map(({ terminal }) => ({ kind: 'takeOff', terminal }));
+	const rows = rowsOf(step, plan, state)?.steps ?? [step];
+	const from = rows.findIndex((row) => row.kind === 'confirm' && row.step === step.step);
+	return rows.slice(from).filter((row, k) => k === 0 || (row.kind === 'confirm' && row.step !== 'seat'));
+}
+
 /** What a row is about: the same for a step and for the event that answered it. */
 export function rowKey(of: Step | JobEvent['body']): string {
 	const about = of as Record<string, unknown>;

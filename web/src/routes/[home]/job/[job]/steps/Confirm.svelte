@@ -3,7 +3,7 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import type { Command, Step } from '@wary/core/job';
-	import { cautions } from '$words/steps';
+	import { cautions, inOneGo } from '$words/steps';
 	import { getJob } from '../context';
 	import Later from '$lib/ui/Later.svelte';
 	import { mounting } from '../later';
@@ -27,31 +27,29 @@
 					? w.itIsClosed
 					: w.done
 	);
-	function go() {
-		const command: Command =
-			step.kind === 'confirm'
-				? { kind: 'confirm', step: step.step }
-				: step.kind === 'takeOff'
-					? { kind: 'takeOff', terminal: step.terminal }
-					: { kind: step.kind };
-		session.submit(command);
-	}
-	/** Wires that are still on, this one among them. */
-	const stillOn = $derived(
-		step.kind === 'takeOff'
-			? session.plan.takeOff.filter(({ terminal }) => session.jobState.wires[terminal] === 'onOld')
-			: []
-	);
-	function allOff() {
-		for (const { terminal } of stillOn) if (!session.submit({ kind: 'takeOff', terminal })) return;
+	const commandOf = (each: Step): Command | null =>
+		each.kind === 'confirm'
+			? { kind: 'confirm', step: each.step }
+			: each.kind === 'takeOff'
+				? { kind: 'takeOff', terminal: each.terminal }
+				: each.kind === 'reopen' || each.kind === 'finish' || each.kind === 'cap'
+					? { kind: each.kind }
+					: null;
+	const together = $derived(inOneGo(step, session.plan, session.jobState));
+	/** One after the other, each entry its own; what is refused ends it. */
+	function go(steps: readonly Step[]) {
+		for (const each of steps) {
+			const command = commandOf(each);
+			if (!command || !session.submit(command)) return;
+		}
 	}
 	function key(event: KeyboardEvent) {
 		const free =
 			!(event.target instanceof HTMLElement) ||
 			!event.target.closest('button, a, input, textarea, select, summary, dialog');
 		if (!free || document.querySelector('dialog[open]') || event.ctrlKey || event.metaKey) return;
-		if (event.key === 'Enter') go();
-		else if (event.key === 'a' && stillOn.length > 1) allOff();
+		if (event.key === 'Enter') go([step]);
+		else if (event.key === 'a' && together.length > 1) go(together);
 		else return;
 		event.preventDefault();
 	}
@@ -64,9 +62,11 @@
 	</ol>
 {/if}
 <p class="row mt-4">
-	<Button size="lg" onclick={go}>{label}<Kbd>↵</Kbd></Button>
-	{#if stillOn.length > 1}<Button size="lg" color="light" onclick={allOff}
-			>{w.allAreOffAndBent(stillOn.length)}<Kbd>a</Kbd></Button
+	<Button size="lg" onclick={() => go([step])}>{label}<Kbd>↵</Kbd></Button>
+	{#if together.length > 1}<Button size="lg" color="light" onclick={() => go(together)}
+			>{step.kind === 'takeOff' ? w.allAreOffAndBent(together.length) : w.allAreDone(together.length)}<Kbd
+				>a</Kbd
+			></Button
 		>{/if}
 </p>
 {#if step.kind === 'confirm' && step.step === 'seat'}<Later load={mounting} props={{}} />{/if}
