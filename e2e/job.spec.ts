@@ -23,10 +23,10 @@ test('us: from a worn outlet to a finished record, with the wrong breaker caught
 	expect(await energy(page)).toBe('deliberatelyLive');
 	await doUntil(page, ({ kind }) => kind === 'finished');
 	expect(await energy(page)).toBe('assumedLive');
-	// A screen for every reading and two keys for each were 121 keys and taps on 77 screens. Since then both halves are looked at before as well, and both slip; and there is the test with a load.
+	// A screen for every reading and two keys for each were 121 keys and taps on 77 screens. Since then both halves are looked at before as well, and both slip; and there is the test with a load. What hands do in one go is one key.
 	const spent = await count();
-	expect(spent.acts - begun.acts).toBeLessThanOrEqual(72 + 5);
-	expect(spent.screens - begun.screens).toBeLessThanOrEqual(38 + 1);
+	expect(spent.acts - begun.acts).toBeLessThanOrEqual(75);
+	expect(spent.screens - begun.screens).toBeLessThanOrEqual(38);
 
 	await page.getByRole('link', { name: 'See the record' }).click();
 	await expect(page.getByText('14, 15 A (the directory said 11)')).toBeVisible();
@@ -68,10 +68,10 @@ test('uk: the box room socket, with an indicator, on a phone', async ({ page }) 
 	// The router on the same ring reads its own resistance: the model says so beforehand.
 	await expect(page.getByText('5.2 kΩ').filter({ visible: true }).first()).toBeVisible();
 	await doUntil(page, ({ kind }) => kind === 'finished');
-	// 103 on 64 screens, when every reading had one. Three of these slipped. Since then both sockets are looked at before, and the ring is read end to end.
+	// 103 on 64 screens, when every reading had one. Some of these slipped. Since then both sockets are looked at before, and the ring is read end to end.
 	const spent = await count();
-	expect(spent.acts - begun.acts).toBeLessThanOrEqual(61 + 3 + 4 + 3);
-	expect(spent.screens - begun.screens).toBeLessThanOrEqual(32 + 2);
+	expect(spent.acts - begun.acts).toBeLessThanOrEqual(61 + 7);
+	expect(spent.screens - begun.screens).toBeLessThanOrEqual(32);
 	expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 	await page.getByRole('link', { name: 'See the record' }).click();
 	await expect(page.getByText('MCB 5 off, taped and tagged').first()).toBeVisible();
