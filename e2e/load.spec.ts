@@ -80,3 +80,35 @@ test('something is plugged in elsewhere, and both circuits show it', async ({ pa
 	await expect(living.getByText(/Breaker 15: 10 W of 1800 W/)).toBeVisible();
 	await expect(table.getByText(/1500 W of 2400 W/).first()).toBeVisible();
 });
+
+test('hours keep a heater and a kettle apart; the day says so, and the same minute twice is refused', async ({
+	page
+}) => {
+	await page.goto('/fennel-lane/load');
+	await page.waitForLoadState('networkidle');
+	const living = page.locator('section#living');
+	await living.getByRole('button', { name: '2 things plugged in' }).click();
+	await living.getByLabel('What', { exact: true }).fill('kettle');
+	await living.getByLabel('Watts on its label').fill('1200');
+	await living.getByRole('button', { name: 'Write it down' }).first().click();
+	await expect(living.getByText('More than the breaker carries')).toBeVisible();
+	const hours = async (from: string, to: string) => {
+		await living.getByLabel('kettle runs from').fill(from);
+		await living.getByLabel('kettle runs to').fill(to);
+		await living.getByLabel('kettle runs to').blur();
+	};
+	await hours('07:00', '07:00');
+	await expect(living.getByText('begins and ends at the same minute')).toBeVisible();
+	// With the heater, of the demo: six to half past nine.
+	await hours('18:00', '18:30');
+	await expect(living.getByText(/22\.6 A at most, 6:00\sPM–6:30\sPM/)).toBeVisible();
+	await hours('07:00', '07:30');
+	await expect(living.getByText(/12\.6 A at most.*All together it would be 22\.6 A/)).toBeVisible();
+	const row = living.getByRole('row', { name: /7:00\sAM–7:30\sAM/ });
+	await expect(row).toContainText('kettle');
+	await expect(row).toContainText('10.1 A');
+	await page.reload();
+	await living.getByRole('button', { name: '3 things plugged in' }).click();
+	await expect(living.getByLabel('kettle runs from')).toHaveValue('07:00');
+	await expect(living.getByRole('img', { name: /Amps through a day/ }).locator('svg')).toBeVisible();
+});

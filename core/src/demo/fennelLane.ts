@@ -366,7 +366,8 @@ function house(sewingBreaker: string, atticBreaker: string): House {
 			load('heater', 'fan heater', 'living-fireplace-left', 'lower', 9.6, {
 				ratedW: 1500,
 				on: false,
-				continuous: false
+				continuous: false,
+				hours: { fromMin: 18 * 60, toMin: 21 * 60 + 30 }
 			})
 		]
 	};

@@ -448,6 +448,15 @@ export const earthing = z.discriminatedUnion('system', [
 		.describe('The house has an electrode of its own; its earth meets the neutral only through the soil.')
 ]);
 
+const minuteOfDay = z.number().int().min(0).max(1439);
+/** When something runs, if it runs at all. */
+export const hoursOfDay = z
+	.strictObject({ fromMin: minuteOfDay, toMin: minuteOfDay })
+	.refine(({ fromMin, toMin }) => fromMin !== toMin, { error: 'It begins and ends at the same minute.' })
+	.describe(
+		'Minutes after midnight between which it runs; past midnight where the second is the smaller. Left out: at any time.'
+	);
+
 /** A house's wiring as one file. The root of `house-file.schema.json`. */
 export const houseSchema = z.strictObject({
 	format: z.literal('wary-hand/house'),
@@ -494,7 +503,8 @@ export const houseSchema = z.strictObject({
 					.max(10_000)
 					.optional()
 					.describe('As its label says, W. Left out: nobody has looked.'),
-				continuous: z.boolean().optional().describe('On for three hours and more at a time.')
+				continuous: z.boolean().optional().describe('On for three hours and more at a time.'),
+				hours: hoursOfDay.optional()
 			})
 		)
 		.max(1000)

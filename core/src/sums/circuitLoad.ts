@@ -21,6 +21,8 @@ export interface LoadLine {
 	readonly amps: number | null;
 	/** On for three hours and more. */
 	readonly continuous: boolean;
+	/** When it runs; `null`: at any time, by what is known. */
+	readonly hours: NonNullable<Load['hours']> | null;
 }
 
 export type LoadWarning =
@@ -86,7 +88,8 @@ export function circuitLoad(house: House, circuitId: string, more: readonly Load
 				half: load.half,
 				watts,
 				amps: watts === null ? null : watts / voltageV,
-				continuous: load.continuous ?? false
+				continuous: load.continuous ?? false,
+				hours: load.hours ?? null
 			};
 		});
 	const amps = (of: readonly LoadLine[]) => of.reduce((sum, each) => sum + (each.amps ?? 0), 0);

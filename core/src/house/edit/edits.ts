@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { conductorSizes, editions, type ConductorSize, type Edition } from '../../rules';
 import { freeText, nameText } from '../../text';
-import { device, earthing, houseSchema, standing } from '../schema';
+import { device, earthing, hoursOfDay, houseSchema, standing } from '../schema';
 import { breakerTypes, matters } from '../vocabulary';
 
 const id = nameText(60);
@@ -144,7 +144,8 @@ export const editSchema = z.discriminatedUnion('do', [
 		load: id,
 		box: id.optional(),
 		ratedW: labelled.ratedW.nullable(),
-		continuous: labelled.continuous
+		continuous: labelled.continuous,
+		hours: hoursOfDay.nullable().optional()
 	}),
 	z.strictObject({ do: z.literal('removeLoad'), load: id }),
 	z.strictObject({ do: z.literal('replaceHouse'), house: houseSchema })

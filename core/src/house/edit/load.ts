@@ -32,10 +32,10 @@ export function addLoad(
 	return changed({ ...house, loads: [...house.loads, load] });
 }
 
-/** Watts of something plugged in, and how long it runs, as somebody has looked; and where it is plugged in. */
+/** Watts of something plugged in, how long it runs and between which hours, as somebody has looked; and where it is plugged in. */
 export function setLoad(
 	house: House,
-	{ load: id, box: boxId, ratedW, continuous }: EditOf<'setLoad'>
+	{ load: id, box: boxId, ratedW, continuous, hours }: EditOf<'setLoad'>
 ): Changed {
 	if (!house.loads.some((load) => load.id === id)) return refused({ code: 'unknown', what: 'load', id });
 	const to = boxId === undefined ? null : findBox(house, boxId);
@@ -46,14 +46,16 @@ export function setLoad(
 		...house,
 		loads: house.loads.map((load) => {
 			if (load.id !== id) return load;
-			const { ratedW: wasW, continuous: was, ...rest } = load;
+			const { ratedW: wasW, continuous: was, hours: wasHours, ...rest } = load;
 			const watts = ratedW === undefined ? wasW : (ratedW ?? undefined);
 			const long = continuous ?? was;
+			const when = hours === undefined ? wasHours : (hours ?? undefined);
 			return {
 				...rest,
 				...(to && half ? { box: to.id, half } : {}),
 				...(watts === undefined ? {} : { ratedW: watts }),
-				...(long ? { continuous: true } : {})
+				...(long ? { continuous: true } : {}),
+				...(when ? { hours: when } : {})
 			};
 		})
 	});

@@ -1,3 +1,5 @@
+import { terms } from './terms';
+import type { Region } from '@wary/core/rules';
 /** A date in words: “15 November 2026”. Times are stored in UTC and shown in it where only the day is asked for. */
 export const day = (iso: string, locale: string): string =>
 	new Intl.DateTimeFormat(locale, { dateStyle: 'long', timeZone: 'UTC' }).format(new Date(iso));
@@ -36,3 +38,11 @@ export function momentIn(iso: string, locale: string, timeZone: string | null): 
 }
 
 export const clock = (iso: string): string => iso.slice(11, 16);
+
+/** A minute of the day as it is said there: “6:30 PM”, “18:30”; the end of a day is midnight again. */
+export const clockWord = (minute: number, region: Region): string =>
+	new Intl.DateTimeFormat(terms[region].locale, {
+		hour: 'numeric',
+		minute: '2-digit',
+		timeZone: 'UTC'
+	}).format(new Date(minute * 60_000));

@@ -30,6 +30,11 @@ export const words = {
 	movedLine: (name: string, place: string) => `${name}: at ${place}`,
 	movedTo: (name: string, place: string, breaker: string, total: string, limit: string) =>
 		`${name} is at ${place} now. There, ${breaker}: ${total} of ${limit}.`,
+	from: 'Runs from',
+	to: 'to',
+	fromOf: (name: string) => `${name} runs from`,
+	toOf: (name: string) => `${name} runs to`,
+	hoursSame: 'It begins and ends at the same minute: leave both empty where it may run at any time.',
 	long: 'runs three hours and more',
 	longOf: (name: string) => `${name} runs three hours and more`,
 	wattsRange: 'Watts from 0.1 to 10,000, or nothing.',
@@ -64,6 +69,22 @@ export function loadWarningWords(warning: LoadWarning, house: House, of: Circuit
 			return `${place(warning.box)}: ${ampsWord(warning.amps)} at one ${t.outlet}, of at most ${ampsWord(warning.mostA)} in all.`;
 	}
 }
+
+export const dayWords = {
+	title: 'Through a day',
+	peak: (most: string, when: string, together: string, less: boolean) =>
+		`${most} at most, ${when}.${less ? ` All together it would be ${together}: the hours keep some of it apart, as long as they are kept.` : ''}`,
+	label: (most: string, when: string, breaker: string) =>
+		`Amps through a day, hour by hour: at most ${most}, ${when}, of ${breaker}.`,
+	key: 'Amps by the hour. Thick: at most. Dotted: by its hours alone. Dashed: what the breaker carries, and 80 % of it.',
+	hours: 'Hours',
+	running: 'Runs then',
+	byHours: 'by its hours',
+	atMost: 'at most',
+	nothing: '–',
+	thought: 'what you think of',
+	anyTime: (amps: string) => `What has no hours may come on at any time: ${amps}, in every line of “at most”.`
+};
 
 export const dropWords = {
 	title: 'Volts lost on the way',

@@ -15,6 +15,7 @@
 	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { capital, namedBreakers } from '$words/terms';
+	import Day from './Day.svelte';
 	import Drop from './Drop.svelte';
 	import LoadBar from './LoadBar.svelte';
 	import LoadLine from './LoadLine.svelte';
@@ -134,6 +135,7 @@
 					</p>{/each}
 			</Verdict>
 		{/if}
+		<Day {house} load={shown} {thought} />
 		<h3 class="mt-3 mb-1">{w.tryIt}</h3>
 		<form class="flex flex-wrap items-end gap-3" onsubmit={add}>
 			<Label class="flex-[1_1_9rem]">{w.what}<Input bind:value={name} maxlength={80} /></Label>

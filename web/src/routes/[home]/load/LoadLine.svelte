@@ -3,9 +3,12 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
+	import Label from 'flowbite-svelte/Label.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
+	import { untrack } from 'svelte';
 	import type { LoadLine } from '@wary/core/sums';
 	import type { HouseEditor } from '$lib/house/editor.svelte';
+	import { clockOf, minuteOf } from './hours';
 	import { wattsIn } from './watts';
 
 	interface Props {
@@ -20,6 +23,8 @@
 	/** One thing that is plugged in: what it takes, where, for how long. */
 	let { line, place, everywhere, editor, onmove }: Props = $props();
 	let complaint = $state<string | null>(null);
+	let from = $state(untrack(() => (line.hours ? clockOf(line.hours.fromMin) : '')));
+	let to = $state(untrack(() => (line.hours ? clockOf(line.hours.toMin) : '')));
 	async function setWatts(field: HTMLInputElement) {
 		const read = wattsIn(field.value);
 		complaint = read.complaint;
@@ -28,6 +33,18 @@
 	}
 	const setLong = (continuous: boolean) =>
 		editor.apply([{ do: 'setLoad', load: line.load, continuous }], w.set(line.name));
+	/** Both ends said: between them it runs. Both taken away: at any time. */
+	async function setHours() {
+		const [fromMin, toMin] = [minuteOf(from), minuteOf(to)];
+		complaint = fromMin !== null && fromMin === toMin ? w.hoursSame : null;
+		const said = fromMin !== null && toMin !== null;
+		if (complaint !== null || (!said && (from !== '' || to !== ''))) return;
+		if (!said && line.hours === null) return;
+		await editor.apply(
+			[{ do: 'setLoad', load: line.load, hours: said ? { fromMin, toMin } : null }],
+			w.set(line.name)
+		);
+	}
 	const remove = () => editor.apply([{ do: 'removeLoad', load: line.load }], w.isGone(line.name));
 </script>
 
@@ -62,6 +79,25 @@
 		class="border-transparent text-soft"
 		aria-label={w.gone(line.name)}
 		onclick={remove}>×</Button
+	>
+	<span class="flex w-full items-end gap-3"
+		><Label
+			>{w.from}<Input
+				type="time"
+				class="w-38! pe-2!"
+				aria-label={w.fromOf(line.name)}
+				bind:value={from}
+				onchange={setHours}
+			/></Label
+		><Label
+			>{w.to}<Input
+				type="time"
+				class="w-38! pe-2!"
+				aria-label={w.toOf(line.name)}
+				bind:value={to}
+				onchange={setHours}
+			/></Label
+		></span
 	>
 	{#if complaint}<p class="m-0 w-full text-live" role="alert">{complaint}</p>{/if}
 </li>
