@@ -2,5 +2,14 @@ export { mountingOf, type InWall, type Mounting } from './mounting';
 export { boxFill, type BoxFill, type FillLine } from './boxFill';
 export { circuitLoad, type CircuitLoad, type LoadLine, type LoadWarning } from './circuitLoad';
 export { minutesInDay, throughDay, type Day, type Stretch } from './throughDay';
+export {
+	connectorFor,
+	judgeConnector,
+	readChart,
+	type ChartProblem,
+	type ConnectorVerdict,
+	type Joint
+} from './connector';
+export { connectorKinds, connectorSchema, type Connector } from './connectorSchema';
 export { voltageDrop, type DropLine, type VoltageDrop } from './voltageDrop';
 export { jointsAlong, type FedTest, type JointFound } from './joints';

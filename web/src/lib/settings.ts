@@ -13,5 +13,6 @@ export const defaultsFor = (region: Region): Settings => ({
 			? ['indicator', 'provingUnit', 'multimeter', 'plugTester', 'contactless', 'lamp']
 			: ['multimeter', 'plugTester', 'contactless', 'lamp'],
 	holdGear: ['tape', 'tag'],
-	search: { means: 'lamp', hearing: 0.95, walkS: 60, sets: true, keepOn: [] }
+	search: { means: 'lamp', hearing: 0.95, walkS: 60, sets: true, keepOn: [] },
+	connectors: []
 });

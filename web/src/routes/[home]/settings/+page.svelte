@@ -12,6 +12,7 @@
 	import { testers, type TesterKind } from '@wary/core/instruments';
 	import { means } from '@wary/core/search';
 	import Capabilities from './Capabilities.svelte';
+	import Connectors from './Connectors.svelte';
 	import Devices from './Devices.svelte';
 	import { holdGear, type Settings } from '$lib/settings';
 	import { meansWords } from '$words/search';
@@ -88,6 +89,15 @@
 		<Trouble failure={saving.failure} own={{ unreachable: w.notSavedTheServerCant }} />
 		{#if !ownsProver}<Verdict kind="open">{w.nothingTickedReadsBetweenTwo(t.plate)}</Verdict>{/if}
 	</div>
+
+	<Connectors
+		{region}
+		connectors={settings.connectors}
+		onchange={(connectors) => {
+			settings.connectors = connectors;
+			void keep();
+		}}
+	/>
 
 	<Devices paired={data.devices} everywhere={data.everywhere} locale={t.locale} />
 

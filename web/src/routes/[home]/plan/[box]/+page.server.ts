@@ -5,6 +5,7 @@ import { feeds, type Feed } from '@wary/core/wiring';
 import { latestHouse } from '$lib/server/households';
 import { manyJobs } from '$lib/server/jobs';
 import { isUuid, pageHousehold } from '$lib/server/requests';
+import { latestSettings } from '$lib/server/settings';
 import { latestCosts, maybeKeptPlan } from '$lib/server/shopping';
 
 export async function load({ params, url }) {
@@ -29,6 +30,8 @@ export async function load({ params, url }) {
 		together: [...beside(house, box.id), ...(url.searchParams.get('with') ?? '').split(',')],
 		version,
 		costs: await latestCosts(household.id),
+		/** What one has to join wires with. */
+		connectors: (await latestSettings(household.id, house.region)).connectors,
 		/** A plan kept for this outlet, as it was wished for. */
 		kept: kept?.boxes[0]?.boxId === box.id ? kept : null,
 		box,

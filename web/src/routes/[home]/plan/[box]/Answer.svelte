@@ -49,7 +49,7 @@
 			/>{/key}{/if}
 </section>
 <section class="drawn">
-	<Drawn house={data.house} {box} {chosen} failed={planner.failed} />
+	<Drawn house={data.house} {box} {chosen} connectors={data.connectors} failed={planner.failed} />
 </section>
 <section class="judged" aria-live="polite">
 	{#if plan}

@@ -3,6 +3,7 @@
 	import Skeleton from 'flowbite-svelte/Skeleton.svelte';
 	import { findBox, type Box, type House } from '@wary/core/house';
 	import { handMoves } from '@wary/core/job';
+	import type { Connector } from '@wary/core/sums';
 	import { endId, wiredAs } from '@wary/core/wiring';
 	import type { Planned } from '$lib/plan/planner.svelte';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
@@ -15,11 +16,13 @@
 		house: House;
 		box: Box;
 		chosen: Planned['chosen'] | null;
+		/** One’s own. */
+		connectors: readonly Connector[];
 		/** What works it out couldn’t be fetched, or broke. */
 		failed: boolean;
 	}
 	/** What is there and what shall be, side by side, the ends that move numbered; the moves; what to lay out. */
-	let { house, box, chosen, failed }: Props = $props();
+	let { house, box, chosen, connectors, failed }: Props = $props();
 	const plan = $derived(chosen?.ok ? chosen.plan : null);
 	const way = $derived(plan?.work?.ways[0]);
 	const at = $derived<AtBox>({
@@ -67,4 +70,4 @@
 			</p>
 			<Skeleton />{/if}
 	</div>{/if}
-{#if plan?.work && chosen?.ok}<Work {house} {plan} {at} {numbers} />{/if}
+{#if plan?.work && chosen?.ok}<Work {house} {plan} {at} {numbers} {connectors} />{/if}

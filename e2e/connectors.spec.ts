@@ -1,0 +1,33 @@
+import { expect, test } from './server';
+
+test('a connector is written down by its chart, and a plan says which joint it makes and which it doesn’t', async ({
+	page
+}) => {
+	await page.goto('/fennel-lane/settings');
+	await page.waitForLoadState('networkidle');
+	await page.getByLabel('What you call it').fill('small levers');
+	await page.getByLabel('Strip length, mm').fill('11');
+	await page.getByLabel(/^Its chart/).fill('14 AWG 2-3\n13 AWG 2');
+	await expect(page.getByText('Line 2, “13 AWG 2”: begins with no size that is used here')).toBeVisible();
+	await page.getByRole('button', { name: 'Write it down' }).click();
+	await expect(page.getByText('A line of the chart isn’t understood')).toBeVisible();
+	await page.getByLabel(/^Its chart/).fill('14 AWG 2-3');
+	await page.getByRole('button', { name: 'Write it down' }).click();
+	await expect(page.getByText('2 to 3 × 14 AWG')).toBeVisible();
+	await page.waitForLoadState('networkidle');
+	await page.reload();
+	await expect(page.getByText('small levers')).toBeVisible();
+
+	// Two cables of 14 AWG and a tail: three in each joint.
+	await page.goto('/fennel-lane/plan/sewing-east-wall?part=duplex&feed=pigtails');
+	await expect(page.getByText(/14\sAWG: yours, small levers, strip 11 mm/).first()).toBeVisible();
+	await page.goto('/fennel-lane/settings');
+	await page.getByRole('button', { name: 'Remove small levers' }).click();
+	await page.getByLabel('What you call it').fill('pairs only');
+	await page.getByLabel(/^Its chart/).fill('14 AWG 2');
+	await page.getByRole('button', { name: 'Write it down' }).click();
+	await expect(page.getByText('2 × 14 AWG')).toBeVisible();
+	await page.waitForLoadState('networkidle');
+	await page.goto('/fennel-lane/plan/sewing-east-wall?part=duplex&feed=pigtails');
+	await expect(page.getByText(/none of those you have is listed for it/).first()).toBeVisible();
+});
