@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cableEnd } from '../../test/cableEnd';
 import { wishOf } from '../../test/wishes';
 import { arrangements, here } from '../arrangements';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
@@ -132,5 +133,49 @@ describe('a rule in the way of what is wished for', () => {
 			]);
 			expect(made.ok && made.plans[0]!.newDevice).toMatchObject({ ratingA });
 		}
+	});
+});
+
+describe('an outlet where there was none', () => {
+	const end = (kind: 'bedroom' | 'other') => ({
+		...withBox(cableEnd(false), 'after', (box) => ({
+			...box,
+			// A place that somebody has described to the last.
+			place: {
+				kind,
+				nearWater: false,
+				counter: false,
+				finished: true,
+				damp: 'dry',
+				high: false,
+				reachable: true
+			} as const,
+			volumeIn3: 40
+		}))
+	});
+
+	it('is asked by the clauses for what is built, and by none for what is replaced', () => {
+		const { facts } = factsIn(end('bedroom'), [], 'after')!;
+		expect(facts.outletsNow).toBe(0);
+		const clauses = choose(facts).parts.flatMap(({ reasons }) => reasons.map(({ clause }) => clause));
+		expect(clauses.filter((clause) => clause.includes('406.4(D)'))).toEqual([]);
+		expect(clauses).toContain('406.12');
+		expect(clauses.some((clause) => clause.startsWith('210.12'))).toBe(true);
+	});
+
+	it('needs what the place needs: against arcs in a bedroom a part that opens at one, and nothing of the kind elsewhere', () => {
+		const bedroom = end('bedroom');
+		expect(ruledOut(bedroom, planned(bedroom, [['after', 'duplex', 'asFound']]))).toMatchObject({
+			box: 'after',
+			rule: 'arcFaultPlace'
+		});
+		expect(ruledOut(bedroom, planned(bedroom, [['after', 'dualFunction', 'asFound']]))).toBeNull();
+		const other = end('other');
+		expect(ruledOut(other, planned(other, [['after', 'duplex', 'asFound']]))).toBeNull();
+		// Where one is replaced at such a place it is told, and is the person’s to decide.
+		const place = findBox(bedroom, 'after')!.place!;
+		const replaced = withBox(bedroom, here, (box) => ({ ...box, place, volumeIn3: 40 }));
+		expect(factsIn(replaced, [], here)!.facts.outletsNow).toBe(2);
+		expect(ruledOut(replaced, planned(replaced, [[here, 'decorator', 'asFound']]))).toBeNull();
 	});
 });

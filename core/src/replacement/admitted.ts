@@ -1,5 +1,5 @@
 import { usuallyFound } from '../devices';
-import { isBlank, withBox, type House } from '../house';
+import { findBox, isBlank, withBox, type House } from '../house';
 import type { JobPlan } from '../job';
 import type { RuleId } from '../rules';
 import { wiredAs } from '../wiring';
@@ -19,7 +19,10 @@ export function factsIn(house: House, plans: readonly JobPlan[], boxId: string):
 		(made, { boxId: id, work }) => (work && id !== boxId ? wiredAs(made, id, work.ways[0]!.wanted) : made),
 		house
 	);
-	return factsOf(fitted(wired, boxId), boxId);
+	const known = factsOf(fitted(wired, boxId), boxId);
+	return known && isBlank(findBox(house, boxId)?.device)
+		? { ...known, facts: { ...known.facts, outletsNow: 0 } }
+		: known;
 }
 
 /** Where nothing is fitted yet the rules are asked as of what usually goes there. */
@@ -32,7 +35,7 @@ const usualRatingA = 15;
 
 /**
  * The first rule that is in the way of putting something else in, for sure; `null`: none. What hangs on something that nobody has said isn't in the way, nor is anything in that
- * of the same again: that is the person's to decide, and written down.
+ * of the same again: that is the person's to decide, and written down. Of an outlet where there was none what a rule needs is needed: nothing is as it was before.
  */
 export function ruledOut(house: House, plans: readonly JobPlan[]): RuledOut | null {
 	for (const { boxId, work } of plans) {
@@ -41,8 +44,12 @@ export function ruledOut(house: House, plans: readonly JobPlan[]): RuledOut | nu
 		const { part, ratingA } = work.wish;
 		const judged = judgePart(known.facts, part, ratingA === undefined ? {} : { ratingA });
 		const [stop] = stopsOf(known.facts);
+		const isNew = known.facts.outletsNow === 0;
 		const against =
-			stop ?? judged.reasons.find(({ effect, state }) => effect === 'forbids' && state === 'holds');
+			stop ??
+			judged.reasons.find(
+				({ effect, state }) => state === 'holds' && (effect === 'forbids' || (isNew && effect === 'needs'))
+			);
 		if (against) return { box: boxId, rule: against.rule, clause: against.clause };
 	}
 	return null;

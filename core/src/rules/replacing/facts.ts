@@ -40,7 +40,7 @@ export interface Facts {
 	/** Depth of the box behind the face, mm; and of the part that is in it now. */
 	readonly depthMm: number | null;
 	readonly depthNowMm: number;
-	/** Outlets there now, and whether they take a grounded plug. */
+	/** Outlets there now (0: none was fitted yet), and whether they take a grounded plug. */
 	readonly outletsNow: number;
 	readonly groundedNow: boolean;
 	/** Breaker and conductors together, A. */

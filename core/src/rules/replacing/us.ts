@@ -37,10 +37,17 @@ function asked(facts: PlaceFacts, lists: typeof groundFaultAsked): Asked {
 /** Whether ground-fault protection is asked of an outlet at this place, and by which of the numbered places. */
 export const groundFaultHere = (facts: PlaceFacts): Asked => asked(facts, groundFaultAsked);
 
+/** Nothing was there: 406.4(D) is about replacing, and what it leaves to the clauses it names stands without it. */
+const isNew = ({ outletsNow }: Facts): boolean => outletsNow === 0;
+/** The clause where an outlet is replaced, and where there was none. */
+const replaced =
+	(again: string, anew: string) =>
+	(facts: Facts): string =>
+		isNew(facts) ? anew : again;
 const withPlace =
 	(clause: string, lists: typeof groundFaultAsked) =>
 	(facts: Facts): string =>
-		[clause, ...asked(facts, lists).clauses].join(', ');
+		[...(isNew(facts) ? [] : [clause]), ...asked(facts, lists).clauses].join(', ');
 
 /** Deeper than what was in there by more than parts of one kind differ among makes (chosen: 5 mm). */
 const deeperThanNow = (
@@ -63,7 +70,7 @@ export const usRules: readonly Rule[] = [
 	{
 		id: 'groundingType',
 		effect: 'forbids',
-		clause: everyUs('406.4(D)(1)'),
+		clause: replaced('406.4(D)(1)', '406.4(A)'),
 		applies: ({ ground }, part) => all(ground, !part.takesGround),
 		reads: ['ground']
 	},
@@ -110,6 +117,7 @@ export const usRules: readonly Rule[] = [
 				asked(facts, arcFaultAsked).is,
 				not(
 					all(
+						!isNew(facts),
 						part.groundFault,
 						not(facts.ground),
 						exceptions.every((each) => facts[each] === false)
@@ -122,7 +130,7 @@ export const usRules: readonly Rule[] = [
 	{
 		id: 'tamper',
 		effect: 'asks',
-		clause: everyUs('406.4(D)(5), 406.12'),
+		clause: replaced('406.4(D)(5), 406.12', '406.12'),
 		applies: (facts, part) =>
 			all(
 				not(facts.high),
@@ -135,14 +143,14 @@ export const usRules: readonly Rule[] = [
 	{
 		id: 'weather',
 		effect: 'forbids',
-		clause: everyUs('406.4(D)(6), 406.9(A)'),
+		clause: replaced('406.4(D)(6), 406.9(A)', '406.9(A)'),
 		applies: ({ damp }, part) => all(is(damp, 'damp', 'wet'), !part.weather),
 		reads: ['damp']
 	},
 	{
 		id: 'weather',
 		effect: 'asks',
-		clause: everyUs('406.4(D)(6), 406.9(A)'),
+		clause: replaced('406.4(D)(6), 406.9(A)', '406.9(A)'),
 		applies: ({ damp }, part) => all(is(damp, 'damp', 'wet'), part.weather),
 		reads: ['damp']
 	},

@@ -1,11 +1,10 @@
 <script lang="ts">
 	import Button from 'flowbite-svelte/Button.svelte';
-	import { page } from '$app/state';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { words } from '$words/ui/neverFetched';
 
 	/** With hands at a box there is more to say. */
-	const inJob = $derived(page.route.id?.startsWith('/[home]/job/[job]') ?? false);
+	const inJob = typeof location !== 'undefined' && /^\/[^/]+\/job\//.test(location.pathname);
 
 	/** A module that failed once isn’t fetched again; the page is, but only when there is somebody to fetch it from. */
 	async function loadAnew() {
