@@ -38,6 +38,8 @@ export interface WiringCustom {
 	readonly ring: { readonly upToA: number; readonly size: ConductorSize } | null;
 	readonly sheath: 'nonmetallic' | 'twinAndEarth';
 	readonly palette: 'us' | 'ukNew';
+	/** Colours of before a change of them, which one still finds; `null`: they haven't changed. */
+	readonly olderPalette: 'ukOld' | null;
 	/** Ratings that are marked on outlets, the usual one first, A. */
 	readonly outletsMarkedA: readonly number[];
 	/** How a device is fixed. */
@@ -126,6 +128,7 @@ export const regions: Record<Region, RegionRules> = {
 			ring: null,
 			sheath: 'nonmetallic',
 			palette: 'us',
+			olderPalette: null,
 			boxMaterial: 'plastic',
 			boxBy: 'volume',
 			joins: 'splices',
@@ -185,6 +188,7 @@ export const regions: Record<Region, RegionRules> = {
 			ring: { upToA: 32, size: '2.5mm2' },
 			sheath: 'twinAndEarth',
 			palette: 'ukNew',
+			olderPalette: 'ukOld',
 			boxMaterial: 'metal',
 			boxBy: 'depth',
 			joins: 'inTheTerminal',

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { regions } from '@wary/core/rules';
 	import { words as w } from '$words/bench/benchDrawing';
 	import { onMount } from 'svelte';
 	import type { BenchView, Instruments } from '@wary/core/bench';
@@ -125,7 +126,7 @@
 
 		{#if !back}<BenchDevice {house} {boxId} {layout} {shown} {back} />{/if}
 
-		{#each layout.places.filter(({ kind }) => back || kind !== 'terminal' || house.region === 'us') as place (place.at)}
+		{#each layout.places.filter(({ kind }) => back || kind !== 'terminal' || regions[house.region].custom.plateApart) as place (place.at)}
 			<BenchPlace
 				{place}
 				{back}

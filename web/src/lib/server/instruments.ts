@@ -180,7 +180,7 @@ export function takeReading(
 			const box = house.boxes.find(({ id }) => id === request.box);
 			return {
 				kind: 'works',
-				works: box?.device !== undefined && lampGlows(house, box.id, house.region === 'us' ? 'upper' : 'left')
+				works: box?.device !== undefined && lampGlows(house, box.id, firstHalf(house, box.id))
 			};
 		}
 		case 'workCheck': {

@@ -79,7 +79,7 @@
 			class="block max-h-100 w-full"
 			viewBox={`0 0 ${width} ${height}`}
 			role="img"
-			aria-label={w.seenFromThe2(region === 'us' ? w.outlet : w.socket, back ? 'back' : 'front')}
+			aria-label={w.seenFromThe2(w.called[region], back ? 'back' : 'front')}
 			fill="none"
 			stroke="var(--ink)"
 			stroke-width="2"

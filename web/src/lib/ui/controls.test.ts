@@ -37,6 +37,11 @@ describe('controls', () => {
 		expect(long.map(({ file }) => file)).toEqual([]);
 	});
 
+	it('ask a region for its facts, never for its name', () => {
+		const named = components.filter(({ source }) => /region === '/.test(source));
+		expect(named.map(({ file }) => file)).toEqual([]);
+	});
+
 	it('are the library’s, but for drawings', () => {
 		const made = components
 			.filter(({ file }) => !file.startsWith('lib/ui/') && !ownMade.has(file))

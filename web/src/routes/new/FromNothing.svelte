@@ -16,7 +16,7 @@
 	import PanelDrawing from '$lib/ui/panel/PanelDrawing.svelte';
 	import { typedNumber, within } from '$lib/typed';
 	import { newHomeFailures as own } from '$words/failures';
-	import { terms } from '$words/terms';
+	import { capital, terms } from '$words/terms';
 	import TypedLines from './TypedLines.svelte';
 
 	/** A home as one has it before one: its panel, its directory as written, its rooms. */
@@ -25,12 +25,13 @@
 	let place = $state('');
 	let spacesText = $state('20');
 	let mainText = $state('100');
+	const t = $derived(terms[region]);
 	const spaces = $derived(typedNumber(spacesText));
 	const main = $derived(typedNumber(mainText));
 	/** What is wrong with the figures of the panel, said where they stand. */
 	const figureFault = $derived(
 		!within(spaces, 2, 84) || !Number.isInteger(spaces.value)
-			? (spaces.complaint ?? `2 to 84 ${region === 'us' ? 'spaces' : 'ways'}.`)
+			? (spaces.complaint ?? w.spacesRange(t.spaces))
 			: within(main, 10, 400)
 				? null
 				: (main.complaint ?? w.aMainSwitchOf10)
@@ -38,7 +39,6 @@
 	let directory = $state('');
 	let rooms = $state('');
 	let message = $state<string | null>(null);
-	const t = $derived(terms[region]);
 	const usual = { us: '20', uk: '8' };
 	const empty = $derived(
 		newHome({
@@ -46,7 +46,7 @@
 			region,
 			spaces: Math.min(84, Math.max(2, Math.round(spaces.value ?? Number(usual[region])))),
 			mainRatingA: Math.min(400, Math.max(10, main.value ?? 100)),
-			place: place.trim() || (region === 'us' ? 'hall' : w.underTheStairs)
+			place: place.trim() || w.usualPlace[region]
 		})
 	);
 	const typedDirectory = $derived(readTypedDirectory(empty, directory));
@@ -95,14 +95,14 @@
 		<Label>{w.nameOrAddress}<Input bind:value={name} maxlength={80} autocomplete="off" /></Label>
 		<div class="three">
 			<Label
-				>{region === 'us' ? w.panelHangsIn : w.consumerUnitIs}<Input
+				>{w.panelIsIn[region]}<Input
 					bind:value={place}
 					maxlength={80}
-					placeholder={region === 'us' ? 'hall' : w.underTheStairs}
+					placeholder={w.usualPlace[region]}
 				/></Label
 			>
 			<Label
-				>{region === 'us' ? w.spaces : w.ways}<Input
+				>{capital(t.spaces)}<Input
 					inputmode="numeric"
 					bind:value={spacesText}
 					aria-describedby="figure-fault"
@@ -117,9 +117,9 @@
 		</div>
 		<TypedLines
 			id="directory-problems"
-			label={w.theDirectoryAsItIs(t.aBreaker, region === 'us' ? w.n1415SewingRoom : w.n332UpstairsSockets)}
+			label={w.theDirectoryAsItIs(t.aBreaker, w.exampleLine[region])}
 			rows={8}
-			placeholder={region === 'us' ? '1 15 Porch\n2 20 Kitchen\n5+7 30 Dryer\n14' : w.n132CookerN232}
+			placeholder={w.exampleDirectory[region]}
 			bind:text={directory}
 			problems={typedDirectory.problems}
 		/>

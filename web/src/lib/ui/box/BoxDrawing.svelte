@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { regions } from '@wary/core/rules';
 	import { words as w } from '$words/ui/box/boxDrawing';
 	import More from '$lib/ui/More.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
@@ -77,7 +78,7 @@
 			<FreeEnd {wire} />
 		{/each}
 		{#if !back}{@render deviceBody()}{/if}
-		{#each layout.places.filter(({ kind }) => back || kind !== 'terminal' || house.region === 'us') as place (place.at)}
+		{#each layout.places.filter(({ kind }) => back || kind !== 'terminal' || regions[house.region].custom.plateApart) as place (place.at)}
 			<g transform={`translate(${place.x} ${place.y})`}>
 				{#if place.kind === 'terminal'}<Terminal
 						ways={place.ways}

@@ -1,3 +1,4 @@
+import { regions } from '@wary/core/rules';
 import type { Box, House } from '@wary/core/house';
 import { deviceModel } from '@wary/core/house';
 import type { Spot } from './curves';
@@ -112,7 +113,7 @@ export function sidesOfJoints(
 
 /** A us terminal’s mark stands inwards of it and above its plate; a uk one’s beside it. */
 function terminalLabel(side: DrawnPlace['side'], region: House['region']): DrawnPlace['label'] {
-	const us = region === 'us';
+	const us = regions[region].custom.plateApart;
 	const y = 6;
 	if (us && side === 'bottom') return { x: 0, y: -20, anchor: 'middle' };
 	if (us) return side === 'right' ? { x: -12, y: -19, anchor: 'end' } : { x: 12, y: -19, anchor: 'start' };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { regions } from '@wary/core/rules';
 	import { words as w } from '$words/ui/panel/panelDrawing';
 	import type { Panel } from '@wary/core/house';
 	import Handle from './Handle.svelte';
@@ -12,7 +13,7 @@
 	}
 	/** The main switch of a panel: across its top (us), or first in its row (uk). */
 	let { region, panel, off, chosen, onmain }: Props = $props();
-	const us = $derived(region === 'us');
+	const us = $derived(regions[region].supply.spaceStep === 2);
 	const area = $derived(us ? '1 / 1 / 2 / 3' : '2 / 1');
 </script>
 

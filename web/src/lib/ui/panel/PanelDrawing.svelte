@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { regions } from '@wary/core/rules';
 	import { words as w } from '$words/ui/panel/panelDrawing';
 	import { mainPanel, mainSwitch, own, type House, type Panel } from '@wary/core/house';
 	import BreakerFace from './BreakerFace.svelte';
@@ -38,7 +39,8 @@
 		onmain?: () => void;
 	} = $props();
 	const panel = $derived(shown ?? mainPanel(house));
-	const us = $derived(house.region === 'us');
+	/** Odd spaces down one side, even ones down the other; or ways in one row. */
+	const us = $derived(regions[house.region].supply.spaceStep === 2);
 	const rows = $derived(us ? Math.ceil(panel.spaces / 2) : 1);
 	const isChosen = (id: string) =>
 		typeof chosen === 'string' ? chosen === id : (chosen?.includes(id) ?? false);

@@ -1,3 +1,4 @@
+import { regions } from '@wary/core/rules';
 import type { Breaker, House, Panel } from '@wary/core/house';
 
 /** A place of a panel: a row and a column of its grid, from 1. */
@@ -22,7 +23,7 @@ export interface Cover {
 
 /** us: odd spaces down the left, even ones down the right. uk: ways in one row, under what covers them. */
 const cellOf = (region: House['region'], space: number): Cell =>
-	region === 'us'
+	regions[region].supply.spaceStep === 2
 		? { row: Math.ceil(space / 2), column: space % 2 === 1 ? 1 : 2 }
 		: { row: 2, column: space };
 

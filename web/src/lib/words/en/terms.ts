@@ -21,9 +21,21 @@ export interface Terms {
 	readonly handTo: string;
 	readonly plate: string;
 	readonly standard: string;
+	/** Where one breaker sits in a panel, one and several. */
+	readonly space: string;
+	readonly spaces: string;
+	/** A residual-current part, by its letters. */
+	readonly residual: string;
+	readonly supply: string;
+	/** What torque is printed in, and how many N·m one of it is. */
+	readonly torque: { readonly unit: string; readonly inNm: number };
+	readonly pigtail: string;
 	/** As an adjective before a date. */
 	readonly locale: string;
 }
+
+/** N·m in one in·lb: 0.0254 m × 4.44822 N, by definition of inch and pound-force. */
+export const newtonMetresInInchPound = 0.0254 * 4.44822;
 
 export const terms: Record<Region, Terms> = {
 	us: {
@@ -39,6 +51,12 @@ export const terms: Record<Region, Terms> = {
 		handTo: 'licensed electrician',
 		plate: 'plate',
 		standard: 'NEC',
+		space: 'space',
+		spaces: 'spaces',
+		residual: 'GFCI',
+		supply: '120/240 V',
+		torque: { unit: 'in·lb', inNm: newtonMetresInInchPound },
+		pigtail: 'pigtail',
 		locale: 'en-US'
 	},
 	uk: {
@@ -54,6 +72,12 @@ export const terms: Record<Region, Terms> = {
 		handTo: 'registered electrician',
 		plate: 'faceplate',
 		standard: 'BS 7671',
+		space: 'way',
+		spaces: 'ways',
+		residual: 'RCD',
+		supply: '230 V',
+		torque: { unit: 'N·m', inNm: 1 },
+		pigtail: 'tail',
 		locale: 'en-GB'
 	}
 };

@@ -14,7 +14,17 @@ import type { conducting } from '@wary/core/wiring';
 import { type End, type Fault, type Move, type WishRefusal } from '@wary/core/wiring';
 import { partWords } from './parts';
 import type { StepWords } from './steps/step';
-import { boxPlace, capital, colourWords, halfWords, howWords, roleWord, terminalWord, terms } from './terms';
+import {
+	boxPlace,
+	capital,
+	colourWords,
+	halfWords,
+	howWords,
+	roleWord,
+	terminalWord,
+	terms,
+	newtonMetresInInchPound
+} from './terms';
 
 /** Where ends are told from: the house for its cables, the box, and the wiring before and after. */
 export interface AtBox {
@@ -190,8 +200,6 @@ function placeOnPart(terminal: string, { hand }: AtBox): string {
 const stripWords = (hand: PartInHand = {}): string =>
 	hand.gaugeMm === undefined ? '' : `Bare ${hand.gaugeMm} mm, as its gauge shows. `;
 
-/** N·m in one in·lb: 0.0254 m × 4.44822 N, by definition of inch and pound-force. */
-export const newtonMetresInInchPound = 0.0254 * 4.44822;
 /** A torque as parts print it in the region. */
 export const torqueWord = (region: Region, torqueNm: number): string =>
 	region === 'us'

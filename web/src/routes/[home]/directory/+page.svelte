@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { regions } from '@wary/core/rules';
 	import { words as w } from '$words/directory/page';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Table from 'flowbite-svelte/Table.svelte';
@@ -24,7 +25,7 @@
 	let { data } = $props();
 	const house = $derived(data.house);
 	const t = $derived(terms[house.region]);
-	const us = $derived(house.region === 'us');
+	const us = $derived(regions[house.region].supply.spaceStep === 2);
 	const feeds = (breaker: Breaker) =>
 		house.circuits
 			.filter((circuit) => circuit.breaker === breaker.id)

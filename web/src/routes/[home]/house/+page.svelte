@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { regions } from '@wary/core/rules';
 	import { words as w } from '$words/house/page';
 	import { afterNavigate } from '$app/navigation';
 	import Verdict from '$lib/ui/Verdict.svelte';
@@ -131,7 +132,7 @@
 			{/if}
 		</section>
 	</div>
-	{#if house.region === 'uk'}<Earthing />{/if}
+	{#if regions[house.region].supply.bondedAt === null}<Earthing />{/if}
 	<Rooms home={data.home.slug} onbreaker={(id) => select({ breaker: id })} />
 	{#if Files}<Files home={data.home.slug} ontaken={() => invalidateAll()} />{/if}
 </main>

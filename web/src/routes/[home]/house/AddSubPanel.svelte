@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { regions } from '@wary/core/rules';
 	import { words as w } from '$words/house/panelPart';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
@@ -14,7 +15,6 @@
 	const editor = getEditor();
 	const house = $derived(editor.house);
 	const t = $derived(terms[house.region]);
-	const uk = $derived(house.region === 'uk');
 	let subFrom = $state('');
 	let subName = $state('');
 	let complaint = $state<string | null>(null);
@@ -35,7 +35,7 @@
 						do: 'addSubPanel',
 						name: subName.trim(),
 						place: subName.trim(),
-						spaces: uk ? 6 : 12,
+						spaces: 6 * regions[house.region].supply.spaceStep,
 						breaker: subFrom,
 						lengthM: 10
 					}

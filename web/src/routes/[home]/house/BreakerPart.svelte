@@ -127,12 +127,7 @@
 				aria-invalid={complaint?.at === 'rating'}
 			/></Label
 		>
-		<Label
-			>{house.region === 'uk' ? w.way : w.space}<Input
-				bind:value={space}
-				aria-invalid={complaint?.at === 'space'}
-			/></Label
-		>
+		<Label>{capital(t.space)}<Input bind:value={space} aria-invalid={complaint?.at === 'space'} /></Label>
 		<Label
 			>{w.type}<Select placeholder="" bind:value={type}
 				>{#each breakerTypes as each (each)}<option value={each}

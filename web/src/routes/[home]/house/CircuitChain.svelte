@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { regions } from '@wary/core/rules';
 	import { words as w } from '$words/house/circuitChain';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
@@ -26,10 +27,10 @@
 	);
 	const protection = $derived(
 		residual
-			? w.behindAMa(residual.tripMa, house.region === 'uk' ? 'RCD' : 'GFCI')
+			? w.behindAMa(residual.tripMa, t.residual)
 			: breaker && sensesResidual(breaker)
 				? w.residualCurrentProtectedAtThe
-				: w.noAtTheOnRecord(house.region === 'uk' ? 'RCD' : 'GFCI', t.panel)
+				: w.noAtTheOnRecord(t.residual, t.panel)
 	);
 	let name = $state(untrack(() => circuit.name));
 	const rename = () =>
@@ -62,7 +63,7 @@
 		>
 	</div>
 	<div class="soft facts">
-		{#if house.region === 'uk'}<Label class="me-1.5 inline-block w-32"
+		{#if regions[house.region].custom.ring}<Label class="me-1.5 inline-block w-32"
 				><span class="sr-only">{w.kindOfCircuit}</span><Select
 					placeholder=""
 					value={circuit.arrangement}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { terms } from '$words/terms';
 	import { words as w } from '$words/house/page';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
@@ -26,7 +27,7 @@
 	/>
 	<p class="soft">
 		{w.outletsOnCircuits(
-			house.region === 'us' ? '120/240 V' : '230 V',
+			terms[house.region].supply,
 			house.boxes.filter(({ use }) => use === 'outlet').length,
 			house.circuits.length
 		)}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { regions } from '@wary/core/rules';
 	import { words as w } from '$words/house/panelPart';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
@@ -26,9 +27,9 @@
 	const house = $derived(editor.house);
 	const t = $derived(terms[house.region]);
 	const panel = $derived(house.panels.find(({ id }) => id === panelId)!);
-	const uk = $derived(house.region === 'uk');
+	const { custom } = $derived(regions[house.region]);
 	let at = $state(untrack(() => String(space ?? '')));
-	let rating = $state(untrack(() => (house.region === 'us' ? '15' : '32')));
+	let rating = $state(untrack(() => String(regions[house.region].custom.usualBreakerA)));
 	let label = $state('');
 	let name = $state(untrack(() => panel.name));
 	let place = $state(untrack(() => panel.place));
@@ -64,7 +65,7 @@
 		const [count, ratingA] = [ways.value, main.value];
 		const fits = count !== null && Number.isInteger(count) && count >= 2 && count <= 84;
 		if (!fits || ratingA === null || ratingA < 10 || ratingA > 400)
-			return (complaint = ways.complaint ?? main.complaint ?? w.n2To84AndA(uk ? 'ways' : 'spaces'));
+			return (complaint = ways.complaint ?? main.complaint ?? w.n2To84AndA(t.spaces));
 		const same =
 			name.trim() === panel.name &&
 			place.trim() === panel.place &&
@@ -91,13 +92,13 @@
 
 {#if space !== null}
 	<form onsubmit={add}>
-		<h2>{w.inText(capital(t.aBreaker), uk ? 'way' : 'space', space)}</h2>
+		<h2>{w.inText(capital(t.aBreaker), t.space, space)}</h2>
 		<div class="fields">
 			<Label class="col-span-full"
 				>{w.directorySays}<Input bind:value={label} maxlength={80} placeholder={w.whatIsWrittenAtIt} /></Label
 			>
 			<Label>{w.ratingA}<Input bind:value={rating} inputmode="decimal" /></Label>
-			<Label>{w.twoPolesAs(uk ? w.way : w.space, uk ? '3+4' : '5+7')}<Input bind:value={at} /></Label>
+			<Label>{w.twoPolesAs(capital(t.space), w.examplePoles[house.region])}<Input bind:value={at} /></Label>
 		</div>
 		<p class="row mt-3"><Button type="submit" size="lg">{w.addIt}<Kbd>↵</Kbd></Button></p>
 	</form>
@@ -106,10 +107,10 @@
 	<form class="fields" data-saves="each" onchange={keep} onsubmit={(event) => event.preventDefault()}>
 		<Label>{w.name}<Input bind:value={name} maxlength={80} /></Label>
 		<Label>{w.whereItHangs}<Input bind:value={place} maxlength={80} /></Label>
-		<Label>{uk ? w.ways : w.spaces}<Input bind:value={spaces} inputmode="numeric" /></Label>
+		<Label>{capital(t.spaces)}<Input bind:value={spaces} inputmode="numeric" /></Label>
 		<Label>{w.mainSwitchA}<Input bind:value={mainA} inputmode="numeric" /></Label>
 	</form>
-	{#if uk && panel.breakers.length > 0}<Residuals {panel} />{/if}
+	{#if custom.panelResidualDevices && panel.breakers.length > 0}<Residuals {panel} />{/if}
 	{#if panel.breakers.length > 0}<AddSubPanel {panel} />{/if}
 	{#if panel.fedFrom}<p class="row mt-4">
 			{w.fedFromThroughM(breakerName(house, panel.fedFrom.breaker), panel.fedFrom.lengthM)}

@@ -1,4 +1,5 @@
 export const words = {
+	examplePoles: { us: '5+7', uk: '3+4' },
 	subPanelAdded: 'sub-panel added',
 	removed: (what: string) => `${what} removed`,
 	changed: (what: string) => `${what} changed`,
@@ -8,8 +9,6 @@ export const words = {
 	directorySays: 'Directory says',
 	whatIsWrittenAtIt: 'what is written at it',
 	ratingA: 'Rating, A',
-	space: 'Space',
-	way: 'Way',
 	twoPolesAs: (space: string | number, x: string | number) => `${space}; two poles as ${x}`,
 	addIt: 'Add it',
 	name: 'Name',
@@ -36,7 +35,5 @@ export const words = {
 	tickTheWaysThatIt: 'Tick the ways that it covers.',
 	itTripsAt5To: 'It trips at 5 to 500 mA.',
 	rcdAdded: 'RCD added',
-	ways: 'Ways',
-	spaces: 'Spaces',
 	rcdRemoved: 'RCD removed'
 };

@@ -1,8 +1,7 @@
 export const words = {
 	seenFromThe: (back: string | number) => `seen from the ${back}`,
 	turnOver: 'turn over',
-	socket: 'Socket',
-	outlet: 'Outlet',
+	called: { us: 'Outlet', uk: 'Socket' },
 	plateScrew: 'screw',
 	seenFromThe2: (socket: string | number, back: string | number) => `${socket} seen from the ${back}`
 };

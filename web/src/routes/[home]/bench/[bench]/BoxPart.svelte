@@ -23,7 +23,11 @@
 		mistakes: readonly Pick<Mistake, 'id' | 'kind' | 'roles' | 'where'>[];
 		ondo: (event: BenchEvent) => void;
 	} = $props();
-	const us = $derived(house.region === 'us');
+	/** What a tail is cut from. */
+	const tailColours: Record<House['region'], Record<Role, Colour>> = {
+		us: { hot: 'black', switchedHot: 'black', neutral: 'white', ground: 'bare' },
+		uk: { hot: 'brown', switchedHot: 'brown', neutral: 'blue', ground: 'greenYellow' }
+	};
 	const t = $derived(terms[house.region]);
 	const box = $derived(house.boxes.find(({ id }) => id === boxId)!);
 	const cables = $derived(cablesInBox(house, boxId).map(({ cable }) => cable));
@@ -38,18 +42,7 @@
 		...(box.material === 'metal' ? ['box'] : []),
 		'bare'
 	]);
-	const colourOf = (role: Role): Colour =>
-		role === 'ground'
-			? us
-				? 'bare'
-				: 'greenYellow'
-			: role === 'neutral'
-				? us
-					? 'white'
-					: 'blue'
-				: us
-					? 'black'
-					: 'brown';
+	const colourOf = (role: Role): Colour => tailColours[house.region][role];
 	function makeTail() {
 		const from = tail.from || places[0]!;
 		ondo({

@@ -7,14 +7,14 @@
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import type { BenchEvent } from '@wary/core/bench';
 	import type { House } from '@wary/core/house';
-	import { sizesOf, type ConductorSize } from '@wary/core/rules';
+	import { sizesOf, type ConductorSize, regions } from '@wary/core/rules';
 	import { numbered } from '$lib/bench/numbered';
 	import { typedNumber } from '$lib/typed';
 	import { sizeWords, terms } from '$words/terms';
 
 	/** A cable brought into the box. */
 	let { house, ondo }: { house: House; ondo: (event: BenchEvent) => void } = $props();
-	const us = $derived(house.region === 'us');
+	const { custom } = $derived(regions[house.region]);
 	const t = $derived(terms[house.region]);
 	const named = /^[a-z0-9][a-zA-Z0-9-]{0,39}$/;
 	let cable = $state({
@@ -41,9 +41,9 @@
 			kind: 'addCable',
 			id: name.trim() || numbered('c', house.cables),
 			circuit: circuit || house.circuits[0]!.id,
-			sheath: metal ? 'armoured' : us ? 'nonmetallic' : 'twinAndEarth',
-			size: size || (us ? '14AWG' : '2.5mm2'),
-			palette: us ? 'us' : old ? 'ukOld' : 'ukNew',
+			sheath: metal ? 'armoured' : custom.sheath,
+			size: size || custom.outletCable,
+			palette: old && custom.olderPalette ? custom.olderPalette : custom.palette,
 			...rest,
 			lengthM
 		});
@@ -69,7 +69,7 @@
 	</div>
 	<div class="three">
 		<Select placeholder="" bind:value={cable.size} aria-label={w.size}
-			><option value="">{sizeWords(us ? '14AWG' : '2.5mm2')}</option
+			><option value="">{sizeWords(custom.outletCable)}</option
 			>{#each sizesOf(house.region) as each (each)}<option value={each}>{sizeWords(each)}</option
 				>{/each}</Select
 		>
@@ -83,7 +83,7 @@
 		<Checkbox inline bind:checked={cable.grounded}>{w.wire(t.ground)}</Checkbox>
 		<Checkbox inline bind:checked={cable.secondHot}>{w.second(t.hot)}</Checkbox>
 		<Checkbox inline bind:checked={cable.metal}>{w.metalSheath}</Checkbox>
-		{#if !us}<Checkbox inline bind:checked={cable.old}>{w.oldColours}</Checkbox>{/if}
+		{#if custom.olderPalette}<Checkbox inline bind:checked={cable.old}>{w.oldColours}</Checkbox>{/if}
 	</div>
 	<div class="two">
 		<Input

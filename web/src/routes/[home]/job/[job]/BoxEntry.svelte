@@ -116,7 +116,7 @@
 			>{/each}
 	</div>
 </fieldset>
-{#if region === 'us' && seen.device === 'duplex'}
+{#if seen.device === 'duplex'}
 	<fieldset>
 		<legend>{w.bridgeBetweenTheBrassScrews}</legend>
 		<div class="chips">

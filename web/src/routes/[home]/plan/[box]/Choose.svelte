@@ -102,7 +102,8 @@
 		<legend class="label p-0">{byRules.wishes}</legend>
 		<div class="flex flex-wrap gap-x-5">
 			<Checkbox bind:checked={usb}>{byRules.wishUsb}</Checkbox>
-			{#if region === 'us'}<Checkbox bind:checked={decorator}>{byRules.wishDecorator}</Checkbox>{/if}
+			{#if parts.includes('decorator')}<Checkbox bind:checked={decorator}>{byRules.wishDecorator}</Checkbox
+				>{/if}
 		</div>
 	</fieldset>
 	{#if switched}<Label

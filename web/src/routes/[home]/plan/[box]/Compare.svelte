@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { regions } from '@wary/core/rules';
 	import { byRules as w } from '$words/rules/page';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
@@ -50,7 +51,7 @@
 				['level', (each: Judged) => levelWords[each.level]],
 				['outlets', (each: Judged) => String(of(each).outlets)],
 				['leak', (each: Judged) => mark(of(each).groundFault)],
-				...(region === 'us'
+				...(regions[region].custom.plateApart
 					? ([
 							['arc', (each: Judged) => mark(of(each).arcFault)],
 							['after', (each: Judged) => mark(of(each).feedsOn)],

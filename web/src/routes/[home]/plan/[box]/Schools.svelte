@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { regions } from '@wary/core/rules';
 	import { words as w } from '$words/plan/page';
 	import type { WishChoice } from '@wary/core/job';
 	import type { Region } from '@wary/core/rules';
@@ -25,7 +26,7 @@
 		value={wish.connector}
 		onpick={(connector) => onwish({ ...wish, connector })}
 	/>
-	{#if region === 'us'}<Choices
+	{#if regions[region].custom.joins === 'splices'}<Choices
 			legend={w.wireEnd}
 			name="wireEnd"
 			options={[

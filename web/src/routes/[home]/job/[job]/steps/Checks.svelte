@@ -7,6 +7,7 @@
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { toolsForAll, type Step, type Tester } from '@wary/core/job';
 	import { toolWords } from '$words/steps';
+	import { defaultsFor } from '$lib/settings';
 	import { getJob } from '../context';
 
 	/** Tools on the table; waiting: the job stands still until there is a tester that reads between two points. */
@@ -17,8 +18,10 @@
 	const owns = (tester: 'multimeter' | 'indicator') =>
 		settings.instruments.includes(tester) ||
 		(tester === 'multimeter' && settings.instruments.includes('lowImpedanceMeter'));
-	const usual =
-		region === 'uk' ? (['indicator', 'multimeter'] as const) : (['multimeter', 'indicator'] as const);
+	/** The one that is usual there first. */
+	const usual = [...new Set([...defaultsFor(region).instruments, 'indicator', 'multimeter'] as const)].filter(
+		(each): each is 'multimeter' | 'indicator' => each === 'multimeter' || each === 'indicator'
+	);
 	let tester = $state<Tester>(usual.find(owns) ?? 'none');
 	const choices: { tester: Tester; text: string }[] = [
 		{ tester: 'multimeter', text: 'a multimeter' },
@@ -34,7 +37,7 @@
 		send(has.filter((tool) => needed.includes(tool)));
 	};
 	$effect(() => {
-		if (waiting && tester === 'none') tester = usual[0];
+		if (waiting && tester === 'none') tester = usual[0]!;
 	});
 	function key(event: KeyboardEvent) {
 		if (event.ctrlKey || event.metaKey || document.querySelector('dialog[open]') || event.key !== 'a') return;

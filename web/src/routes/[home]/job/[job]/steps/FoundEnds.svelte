@@ -8,7 +8,7 @@
 	import { deviceModel, findBox, type How, type Role } from '@wary/core/house';
 	import { asFoundIn, foundAsRecorded, type Found } from '@wary/core/job';
 	import { anewWords as w } from '$words/steps/fourth';
-	import { colourWords, roleWord, terminalWord } from '$words/terms';
+	import { colourWords, roleWord, terminalWord, terms } from '$words/terms';
 	import { endWords } from '$words/work';
 	import { getJob } from '../context';
 
@@ -133,10 +133,7 @@
 		{#each found.pigtails as tail, k (tail.id)}
 			<fieldset class="m-0 grid gap-2 border-0 p-0">
 				<legend class="label"
-					>{w.tail(colourWords[tail.colour], region === 'uk' ? 'tail' : 'pigtail')}, {roleWord(
-						region,
-						tail.role
-					)}</legend
+					>{w.tail(colourWords[tail.colour], terms[region].pigtail)}, {roleWord(region, tail.role)}</legend
 				>
 				{@render where(tail.from, w.oneEnd(tail.id), (place) => moveTail(k, 'from', place))}
 				{@render where(tail.to, w.otherEnd(tail.id), (place) => moveTail(k, 'to', place))}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { terms } from '$words/terms';
 	import { handValues, words as w } from '$words/job/steps/part';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
@@ -8,7 +9,6 @@
 	import type { Region } from '@wary/core/rules';
 	import { typedNumber } from '$lib/typed';
 	import Segments from '$lib/ui/Segments.svelte';
-	import { newtonMetresInInchPound } from '$words/work';
 
 	interface Props {
 		asks: readonly PartQuestion[];
@@ -21,7 +21,7 @@
 	}
 	/** What makes differ in, read off the part: none of it has to be known. */
 	let { asks, region, keptAs, hand = $bindable(), odd = $bindable() }: Props = $props();
-	const unitNm = $derived(region === 'us' ? newtonMetresInInchPound : 1);
+	const unitNm = $derived(terms[region].torque.inNm);
 	let gauge = $state('');
 	let torque = $state('');
 	onMount(() => {
@@ -60,7 +60,7 @@
 <fieldset class="m-0 mt-3 border-0 border-s-3 border-hair p-0 ps-3">
 	<legend class="label float-left w-full p-0">{w.onThisPart}</legend>
 	<div class="clear-both grid gap-2">
-		{#if asks.includes('plates') && region === 'us'}<Segments
+		{#if asks.includes('plates')}<Segments
 				legend={w.holds}
 				name="holds"
 				options={of('plates', 'screws')}
@@ -92,7 +92,7 @@
 				/></Label
 			>
 			<Label
-				>{w.torque(region === 'us' ? 'in·lb' : 'N·m')}<Input
+				>{w.torque(terms[region].torque.unit)}<Input
 					class="w-24!"
 					bind:value={torque}
 					inputmode="decimal"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { regions } from '@wary/core/rules';
 	import { words as w } from '$words/job/steps/lookOver';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
@@ -37,7 +38,9 @@
 	const t = terms[plan.region];
 	const colours = Object.keys(colourWords) as Colour[];
 	const ways = (
-		plan.region === 'uk' ? ['pillar', 'screw'] : ['hook', 'clampPlate', 'pushIn', 'screw']
+		regions[plan.region].custom.joins === 'inTheTerminal'
+			? ['pillar', 'screw']
+			: ['hook', 'clampPlate', 'pushIn', 'screw']
 	) as How[];
 	let landings = $state(
 		untrack(() =>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { regions } from '@wary/core/rules';
 	import { mountingWords, words as w } from '$words/job/steps/mounting';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
@@ -46,7 +47,7 @@
 	<div class="flex flex-wrap items-end gap-4">
 		<Label>{w.sunk}<Input class="w-28!" inputmode="decimal" bind:value={sunk} /></Label>
 		<Label>{w.gap}<Input class="w-28!" inputmode="decimal" bind:value={gap} /></Label>
-		{#if region === 'us'}<Checkbox bind:checked={burns}>{w.burns}</Checkbox>{/if}
+		{#if regions[region].custom.mounting.deepestMm}<Checkbox bind:checked={burns}>{w.burns}</Checkbox>{/if}
 	</div>
 	{#if sunkMm === null}<Verdict kind="bad">{w.range.sunk}</Verdict>
 	{:else if gapMm === null}<Verdict kind="bad">{w.range.gap}</Verdict>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { regions } from '@wary/core/rules';
 	import { words as w } from '$words/job/steps/switchOff';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
@@ -133,7 +134,7 @@
 				<Verdict kind="open">
 					{w.everythingLosesPowerEveryLight(
 						t.outlet,
-						plan.region === 'uk' ? w.thisMainSwitchOpensThe : '',
+						regions[plan.region].supply.mainSwitchOpensNeutral ? w.thisMainSwitchOpensThe : '',
 						t.breaker
 					)}
 				</Verdict>
