@@ -1,4 +1,12 @@
+import type { Page } from '@playwright/test';
 import { expect, test } from './server';
+
+/** Writes down what is typed, until the server has it. */
+async function written(page: Page): Promise<void> {
+	const taken = page.waitForResponse((answer) => answer.url().endsWith('/settings') && answer.ok());
+	await page.getByRole('button', { name: 'Write it down' }).click();
+	await taken;
+}
 
 test('a connector is written down by its chart, and a plan says which joint it makes and which it doesn’t', async ({
 	page
@@ -12,9 +20,8 @@ test('a connector is written down by its chart, and a plan says which joint it m
 	await page.getByRole('button', { name: 'Write it down' }).click();
 	await expect(page.getByText('A line of the chart isn’t understood')).toBeVisible();
 	await page.getByLabel(/^Its chart/).fill('14 AWG 2-3');
-	await page.getByRole('button', { name: 'Write it down' }).click();
+	await written(page);
 	await expect(page.getByText('2 to 3 × 14 AWG')).toBeVisible();
-	await page.waitForLoadState('networkidle');
 	await page.reload();
 	await expect(page.getByText('small levers')).toBeVisible();
 
@@ -25,9 +32,8 @@ test('a connector is written down by its chart, and a plan says which joint it m
 	await page.getByRole('button', { name: 'Remove small levers' }).click();
 	await page.getByLabel('What you call it').fill('pairs only');
 	await page.getByLabel(/^Its chart/).fill('14 AWG 2');
-	await page.getByRole('button', { name: 'Write it down' }).click();
+	await written(page);
 	await expect(page.getByText('2 × 14 AWG')).toBeVisible();
-	await page.waitForLoadState('networkidle');
 	await page.goto('/fennel-lane/plan/sewing-east-wall?part=duplex&feed=pigtails');
 	await expect(page.getByText(/none of those you have is listed for it/).first()).toBeVisible();
 });

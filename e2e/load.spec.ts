@@ -107,6 +107,10 @@ test('hours keep a heater and a kettle apart; the day says so, and the same minu
 	const row = living.getByRole('row', { name: /7:00\sAM–7:30\sAM/ });
 	await expect(row).toContainText('kettle');
 	await expect(row).toContainText('10.1 A');
+	// Until the server has it.
+	await expect(async () => {
+		expect(await (await page.request.get('/fennel-lane/house.json')).text()).toMatch(/"toMin":\s*450\b/);
+	}).toPass();
 	await page.reload();
 	await living.getByRole('button', { name: '3 things plugged in' }).click();
 	await expect(living.getByLabel('kettle runs from')).toHaveValue('07:00');
