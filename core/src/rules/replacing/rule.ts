@@ -52,6 +52,8 @@ export interface Rule {
 	readonly effect: Effect;
 	/** Clause by edition, or how it is told from the facts; an edition without one has no such rule. `own`: no code says so, the thing itself does. */
 	readonly clause: Readonly<Partial<Record<Edition, string>>> | 'own' | ((facts: Facts) => string | null);
+	/** The clause where nothing was there that is replaced. */
+	readonly anew?: string;
 	/** Whether the part, put in here, falls under it. */
 	readonly applies: (facts: Facts, part: PartFacts) => Tri;
 	/** Of `needs`: whether it is so already. */
@@ -68,8 +70,9 @@ export const everyUs = (clause: string): Rule['clause'] => ({
 export const everyUk = (clause: string): Rule['clause'] => ({ '2018': clause, '2018A2': clause });
 
 /** The clause under which a rule stands in the edition of the facts; `null`: it doesn’t. */
-export function clauseOf({ clause }: Rule, facts: Facts): string | null {
+export function clauseOf({ clause, anew }: Rule, facts: Facts): string | null {
 	if (clause === 'own') return '';
+	if (anew !== undefined && facts.outletsNow === 0) return anew;
 	if (typeof clause === 'function') return clause(facts);
 	return clause[facts.edition] ?? null;
 }

@@ -39,11 +39,6 @@ export const groundFaultHere = (facts: PlaceFacts): Asked => asked(facts, ground
 
 /** Nothing was there: 406.4(D) is about replacing, and what it leaves to the clauses it names stands without it. */
 const isNew = ({ outletsNow }: Facts): boolean => outletsNow === 0;
-/** The clause where an outlet is replaced, and where there was none. */
-const replaced =
-	(again: string, anew: string) =>
-	(facts: Facts): string =>
-		isNew(facts) ? anew : again;
 const withPlace =
 	(clause: string, lists: typeof groundFaultAsked) =>
 	(facts: Facts): string =>
@@ -70,7 +65,8 @@ export const usRules: readonly Rule[] = [
 	{
 		id: 'groundingType',
 		effect: 'forbids',
-		clause: replaced('406.4(D)(1)', '406.4(A)'),
+		clause: everyUs('406.4(D)(1)'),
+		anew: '406.4(A)',
 		applies: ({ ground }, part) => all(ground, !part.takesGround),
 		reads: ['ground']
 	},
@@ -130,7 +126,8 @@ export const usRules: readonly Rule[] = [
 	{
 		id: 'tamper',
 		effect: 'asks',
-		clause: replaced('406.4(D)(5), 406.12', '406.12'),
+		clause: everyUs('406.4(D)(5), 406.12'),
+		anew: '406.12',
 		applies: (facts, part) =>
 			all(
 				not(facts.high),
@@ -143,14 +140,16 @@ export const usRules: readonly Rule[] = [
 	{
 		id: 'weather',
 		effect: 'forbids',
-		clause: replaced('406.4(D)(6), 406.9(A)', '406.9(A)'),
+		clause: everyUs('406.4(D)(6), 406.9(A)'),
+		anew: '406.9(A)',
 		applies: ({ damp }, part) => all(is(damp, 'damp', 'wet'), !part.weather),
 		reads: ['damp']
 	},
 	{
 		id: 'weather',
 		effect: 'asks',
-		clause: replaced('406.4(D)(6), 406.9(A)', '406.9(A)'),
+		clause: everyUs('406.4(D)(6), 406.9(A)'),
+		anew: '406.9(A)',
 		applies: ({ damp }, part) => all(is(damp, 'damp', 'wet'), part.weather),
 		reads: ['damp']
 	},
