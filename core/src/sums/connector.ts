@@ -1,6 +1,9 @@
 import { sizesIn, type ConductorSize, type Region } from '../rules';
 import type { Connector } from './connectorSchema';
 
+/** Ways of joining that a person has connectors for. */
+export const connectorKinds = ['lever', 'twistOn', 'crimp'] as const;
+
 type ChartRow = Connector['chart'][number];
 
 /** A joint that a connector is wanted for: so many conductors of one size. */

@@ -1,9 +1,7 @@
 import { z } from 'zod';
 import { conductorSizes } from '../rules';
 import { nameText } from '../text';
-
-/** Ways of joining that a person has connectors for. */
-export const connectorKinds = ['lever', 'twistOn', 'crimp'] as const;
+import { connectorKinds } from './connector';
 
 /** A connector as its own packet describes it: typed in once, and what decides what it may join. */
 export const connectorSchema = z.strictObject({

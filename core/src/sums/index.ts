@@ -4,12 +4,13 @@ export { circuitLoad, type CircuitLoad, type LoadLine, type LoadWarning } from '
 export { minutesInDay, throughDay, type Day, type Stretch } from './throughDay';
 export {
 	connectorFor,
+	connectorKinds,
 	judgeConnector,
 	readChart,
 	type ChartProblem,
 	type ConnectorVerdict,
 	type Joint
 } from './connector';
-export { connectorKinds, connectorSchema, type Connector } from './connectorSchema';
+export { connectorSchema, type Connector } from './connectorSchema';
 export { voltageDrop, type DropLine, type VoltageDrop } from './voltageDrop';
 export { jointsAlong, type FedTest, type JointFound } from './joints';

@@ -1,8 +1,13 @@
 import type { Edit, Edited, House } from '@wary/core/house';
+import { browser } from '$app/environment';
 import { ask, type Failure } from '$lib/client';
 import { notify } from '$lib/ui/toasts.svelte';
 import type { editedRefusalWords } from '$words/edits';
 import { editorFailures, editorWords, failureText } from '$words/failures';
+import { words as neverFetched } from '$words/ui/neverFetched';
+
+/** The page answers first, ms (chosen). */
+const makingAfterMs = 200;
 
 type Refusal = Parameters<typeof editedRefusalWords>[0];
 
@@ -45,7 +50,7 @@ export class HouseEditor {
 	#done = $state.raw<readonly Done[]>([]);
 	#undone = $state.raw<readonly { edits: readonly Edit[]; what: string }[]>([]);
 	#queue: Promise<unknown> = Promise.resolve();
-	/** Fetched with the first change; nothing is taken back or rebased before there was one. */
+	/** Fetched as soon as the page answers; nothing is taken back or rebased before the first change. */
 	#edited!: (house: House, edits: readonly Edit[]) => Edited;
 	readonly canUndo = $derived(this.#done.length > 0);
 	readonly lastDone = $derived(this.#done.at(-1)?.what ?? null);
@@ -56,6 +61,7 @@ export class HouseEditor {
 		this.#base = house;
 		this.version = version;
 		this.#address = `/api/${slug}/house`;
+		if (browser) setTimeout(() => void import('./making').catch(() => undefined), makingAfterMs);
 	}
 
 	/** Makes changes; true when they were taken. `what` says it in the history: “label of 14”. */
@@ -64,7 +70,8 @@ export class HouseEditor {
 		try {
 			this.#edited ??= (await import('./making')).editHouse;
 		} catch {
-			this.trouble = failureText({ code: 'unreachable' }, editorFailures);
+			// A module that failed once isn’t fetched again.
+			this.trouble = neverFetched.elsewhere;
 			return false;
 		}
 		const before = this.house;
@@ -78,6 +85,11 @@ export class HouseEditor {
 		this.#done = [...this.#done, { before, what, change }];
 		this.#undone = [];
 		return this.#inTurn(change);
+	}
+
+	/** Makes changes, and gives what is wrong with them, in words; `null`: they were taken. */
+	async wrongWith(edits: readonly Edit[], what: string): Promise<string | null> {
+		return (await this.apply(edits, what)) ? null : (this.trouble ?? '');
 	}
 
 	/** Takes the last change back. */

@@ -4,6 +4,8 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { shownNotices } from '$lib/ui/toasts.svelte';
 import { HouseEditor } from './editor.svelte';
 
+vi.mock('$app/environment', () => ({ browser: true }));
+
 /** A server with one house: it takes edits as the real one does. */
 class Server {
 	house: House = fennelLaneRecorded();
@@ -115,5 +117,25 @@ describe('editing the house on a device', () => {
 		expect(await write('b9', 'stove')).toBe(false);
 		expect(editor.trouble).toMatch(/can’t be reached/);
 		expect([label(editor.house, 'b9'), editor.canUndo]).toEqual(['reading nook', false]);
+	});
+
+	it('where what makes changes was never fetched, nothing is changed, and it says what to do', async () => {
+		vi.resetModules();
+		vi.doMock('./making', () => {
+			throw new TypeError('network');
+		});
+		try {
+			expect(await editor.wrongWith([{ do: 'renameHome', name: 'Elsewhere' }], 'home renamed')).toMatch(
+				/never fetched.*load the page anew/
+			);
+			expect([editor.house.name, server.house.name, editor.canUndo]).toEqual([
+				fennelLaneRecorded().name,
+				fennelLaneRecorded().name,
+				false
+			]);
+		} finally {
+			vi.doUnmock('./making');
+			vi.resetModules();
+		}
 	});
 });

@@ -1,2 +1,2 @@
-/** What makes a change to a house: fetched with the first change, since most who look at a page change nothing. */
+/** What makes a change to a house: fetched after the page answers, since most who look at one change nothing. */
 export { editHouse } from '@wary/core/house';

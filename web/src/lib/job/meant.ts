@@ -25,6 +25,17 @@ export const writesIn = (target: EventTarget | null): boolean =>
 	target instanceof HTMLElement &&
 	target.matches('input:not([type=checkbox], [type=radio]), textarea, select');
 
+/** Whether a key is for the step itself: no control has it, no dialog is open, nothing is held with it. */
+export const isForStep = (event: KeyboardEvent): boolean =>
+	!event.ctrlKey &&
+	!event.metaKey &&
+	!event.altKey &&
+	!(
+		event.target instanceof HTMLElement &&
+		event.target.closest('button, a, input, textarea, select, summary, dialog')
+	) &&
+	!document.querySelector('dialog[open]');
+
 /** A key held down answers once; in a field it writes, and moving about is never an answer. */
 export const repeats = (event: KeyboardEvent): boolean =>
 	event.repeat &&

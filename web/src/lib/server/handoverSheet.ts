@@ -54,7 +54,8 @@ export function handoverSheet(house: House, job: Named, one: OfBox, elsewhere: s
 		elsewhere: elsewhere && w.stoppedElsewhere(elsewhere),
 		note: note?.kind === 'stop' ? note.note : '',
 		left: leftWords(house, plan, state, stopped),
-		asLeft: asLeft(house, plan, state),
+		/** The box as it hangs there now. */
+		asLeft: findBox(wiringDuring(believedHouse(house, plan, state), plan, state), plan.boxId)!,
 		seen: (looked?.kind === 'lookOver' && looked.seen) || null,
 		supply: plan.supplyCables.length > 1 ? supplyOf(house, plan, state) : null,
 		inspected: inspected !== undefined,
@@ -75,12 +76,6 @@ function writtenBy(house: House, job: Named, { plan, state, record }: OfBox): st
 		job.who,
 		record.endedAt ? `, ${w.utc(moment(record.endedAt, terms[plan.region].locale))}` : ''
 	);
-}
-
-/** The box as it hangs there now. */
-function asLeft(house: House, plan: JobPlan, state: JobState) {
-	const box = findBox(wiringDuring(believedHouse(house, plan, state), plan, state), plan.boxId)!;
-	return { terminations: box.terminations, joints: box.joints, pigtails: box.pigtails, device: box.device };
 }
 
 interface ConditionSeen {

@@ -44,6 +44,6 @@ export const theme: ThemeConfig = {
 	tableBodyRow: 'border-b border-hair bg-transparent last:border-b',
 	tableHead: 'bg-transparent text-base normal-case text-soft',
 	tableHeadCell: `${cell} border-b border-hair text-start`,
-	textarea: { div: 'w-full' },
+	textarea: { div: 'w-full [&>textarea]:w-full' },
 	toast: { base: 'border-2 border-ink bg-sheet text-ink shadow-none' }
 };

@@ -43,7 +43,7 @@
 	</div>
 	<Label
 		>{w.orItsText}<Textarea
-			class="w-full font-mono"
+			class="font-mono"
 			rows={14}
 			spellcheck="false"
 			bind:value={file}

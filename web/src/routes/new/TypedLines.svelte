@@ -24,14 +24,7 @@
 </script>
 
 <Label
-	>{label}<Textarea
-		class="w-full"
-		{rows}
-		spellcheck="false"
-		{placeholder}
-		bind:value={text}
-		aria-describedby={id}
-	/></Label
+	>{label}<Textarea {rows} spellcheck="false" {placeholder} bind:value={text} aria-describedby={id} /></Label
 >
 <ul {id}>
 	{#each problems.slice(0, 6) as problem (problem.line)}<li>

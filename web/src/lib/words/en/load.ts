@@ -9,10 +9,9 @@ export const ampsWord = (amps: number): string => `${Math.round(amps * 10) / 10}
 export const words = {
 	title: (home: string) => `Load: ${home}`,
 	load: 'Load',
-	lead: 'What is plugged in, by the watts on its label, against each breaker. All of it is taken to run at once.',
+	lead: 'What is plugged in, by the watts on its label, against each breaker. All of it is taken to run at once; where hours are given, the day is shown below.',
 	none: 'No circuit is on record yet. Add breakers and circuits on the House page first.',
 	of: (total: string, limit: string) => `${total} of ${limit}`,
-	share: (amps: string, breaker: string) => `${amps} of ${breaker}`,
 	usual: '80 %',
 	bar: (name: string, total: string, limit: string) => `${name}: ${total} of ${limit}`,
 	with: (total: string) => `with it: ${total}`,
@@ -42,6 +41,7 @@ export const words = {
 	add: 'Write it down',
 	added: (name: string) => `${name} plugged in`,
 	set: (name: string) => `${name}: watts`,
+	setHours: (name: string) => `${name}: hours`,
 	fits: 'It fits.',
 	motor: (from: number, to: number) =>
 		`A motor or compressor draws ${from} to ${to} times its running current as it starts: a breaker that opens then is no proof of a fault.`,

@@ -5,7 +5,7 @@
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
-	import type { Edit, Panel } from '@wary/core/house';
+	import type { Panel } from '@wary/core/house';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { breakerName, capital, terms } from '$words/terms';
 	import { getEditor } from './context';
@@ -19,31 +19,23 @@
 	let subName = $state('');
 	let complaint = $state<string | null>(null);
 
-	async function make(edits: Edit[], what: string): Promise<boolean> {
-		complaint = null;
-		const made = await editor.apply(edits, what);
-		if (!made) complaint = editor.trouble;
-		return made;
-	}
 	async function addSub(event: SubmitEvent) {
 		event.preventDefault();
 		if (!subFrom || !subName.trim()) return (complaint = w.sayWhatItIsCalled);
-		if (
-			await make(
-				[
-					{
-						do: 'addSubPanel',
-						name: subName.trim(),
-						place: subName.trim(),
-						spaces: 6 * regions[house.region].supply.spaceStep,
-						breaker: subFrom,
-						lengthM: 10
-					}
-				],
-				w.subPanelAdded
-			)
-		)
-			subName = '';
+		complaint = await editor.wrongWith(
+			[
+				{
+					do: 'addSubPanel',
+					name: subName.trim(),
+					place: subName.trim(),
+					spaces: 6 * regions[house.region].supply.spaceStep,
+					breaker: subFrom,
+					lengthM: 10
+				}
+			],
+			w.subPanelAdded
+		);
+		if (complaint === null) subName = '';
 	}
 </script>
 

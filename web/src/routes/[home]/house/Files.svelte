@@ -90,12 +90,7 @@
 					? w.orItsTextCsvOr
 					: kind === 'outlets'
 						? w.orItsTextCsvOr2
-						: w.orItsText}<Textarea
-					class="w-full font-mono"
-					rows={6}
-					spellcheck="false"
-					bind:value={text}
-				/></Label
+						: w.orItsText}<Textarea class="font-mono" rows={6} spellcheck="false" bind:value={text} /></Label
 			>
 			<p class="row mt-2">
 				<Button size="lg" color="light" onclick={read}>{w.showWhatWouldChange}</Button>

@@ -38,10 +38,8 @@
 	let complaint = $state<string | null>(null);
 
 	async function make(edits: Edit[], what: string): Promise<boolean> {
-		complaint = null;
-		const made = await editor.apply(edits, what);
-		if (!made) complaint = editor.trouble;
-		return made;
+		complaint = await editor.wrongWith(edits, what);
+		return complaint === null;
 	}
 	async function add(event: SubmitEvent) {
 		event.preventDefault();

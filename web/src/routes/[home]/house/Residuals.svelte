@@ -4,7 +4,7 @@
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
-	import type { Edit, Panel } from '@wary/core/house';
+	import type { Panel } from '@wary/core/house';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { typedNumber } from '$lib/typed';
 	import { breakerName, capital } from '$words/terms';
@@ -18,54 +18,44 @@
 	let covers = $state<string[]>([]);
 	let complaint = $state<string | null>(null);
 
-	async function make(edits: Edit[], what: string): Promise<boolean> {
-		complaint = null;
-		const made = await editor.apply(edits, what);
-		if (!made) complaint = editor.trouble;
-		return made;
-	}
 	async function addResidual(event: SubmitEvent) {
 		event.preventDefault();
 		if (covers.length === 0) return (complaint = w.tickTheWaysThatIt);
 		const trips = typedNumber(tripMa);
 		if (trips.value === null || trips.value < 5 || trips.value > 500)
 			return (complaint = trips.complaint ?? w.itTripsAt5To);
-		if (
-			await make(
-				[{ do: 'setResidual', panel: panel.id, residual: null, tripMa: trips.value, ratingA: 63, covers }],
-				w.rcdAdded
-			)
-		)
-			covers = [];
+		complaint = await editor.wrongWith(
+			[{ do: 'setResidual', panel: panel.id, residual: null, tripMa: trips.value, ratingA: 63, covers }],
+			w.rcdAdded
+		);
+		if (complaint === null) covers = [];
+	}
+	async function remove({ id, tripMa, ratingA }: Panel['residualDevices'][number]) {
+		complaint = await editor.wrongWith(
+			[{ do: 'setResidual', panel: panel.id, residual: id, tripMa, ratingA, covers: [] }],
+			w.rcdRemoved
+		);
 	}
 </script>
 
 <form onsubmit={addResidual}>
 	<h3>{w.residualCurrentDevices}</h3>
-	{#each panel.residualDevices as device, k (device.id)}
-		<p class="row">
-			<b>RCD {k + 1}</b>
-			{w.maWays(device.tripMa, device.covers.map((id) => breakerName(house, id)).join(', '))}
-			<Button
-				size="xs"
-				color="alternative"
-				onclick={() =>
-					make(
-						[
-							{
-								do: 'setResidual',
-								panel: panel.id,
-								residual: device.id,
-								tripMa: device.tripMa,
-								ratingA: device.ratingA,
-								covers: []
-							}
-						],
-						w.rcdRemoved
-					)}>{w.remove}</Button
-			>
-		</p>
-	{/each}
+	<ul class="m-0 list-none p-0">
+		{#each panel.residualDevices as device, k (device.id)}
+			<li class="flex items-center justify-between gap-3 border-b border-hair py-1.5">
+				<span
+					><b>{w.residualNumber(k + 1)}</b>
+					{w.maWays(device.tripMa, device.covers.map((id) => breakerName(house, id)).join(', '))}</span
+				>
+				<Button
+					size="xs"
+					color="alternative"
+					aria-label={w.remove2(w.residualNumber(k + 1))}
+					onclick={() => remove(device)}>{w.remove}</Button
+				>
+			</li>
+		{/each}
+	</ul>
 	<fieldset class="row">
 		<legend class="label">{w.anotherOneCovers}</legend>
 		{#each panel.breakers as each (each.id)}<Checkbox inline value={each.id} bind:group={covers}>

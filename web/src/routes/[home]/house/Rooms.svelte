@@ -22,10 +22,9 @@
 	let complaint = $state<{ room: string; text: string } | null>(null);
 
 	async function make(room: string, edits: Edit[], what: string): Promise<boolean> {
-		complaint = null;
-		const made = await editor.apply(edits, what);
-		if (!made) complaint = { room, text: editor.trouble ?? '' };
-		return made;
+		const text = await editor.wrongWith(edits, what);
+		complaint = text === null ? null : { room, text };
+		return text === null;
 	}
 	async function addRoom(event: SubmitEvent) {
 		event.preventDefault();

@@ -5,7 +5,6 @@
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
-	import { untrack } from 'svelte';
 	import type { LoadLine } from '@wary/core/sums';
 	import type { HouseEditor } from '$lib/house/editor.svelte';
 	import { clockOf, minuteOf } from './hours';
@@ -23,8 +22,11 @@
 	/** One thing that is plugged in: what it takes, where, for how long. */
 	let { line, place, everywhere, editor, onmove }: Props = $props();
 	let complaint = $state<string | null>(null);
-	let from = $state(untrack(() => (line.hours ? clockOf(line.hours.fromMin) : '')));
-	let to = $state(untrack(() => (line.hours ? clockOf(line.hours.toMin) : '')));
+	const fromMin = $derived(line.hours?.fromMin ?? null);
+	const toMin = $derived(line.hours?.toMin ?? null);
+	/** As recorded, until something else is typed. */
+	let from = $derived(fromMin === null ? '' : clockOf(fromMin));
+	let to = $derived(toMin === null ? '' : clockOf(toMin));
 	async function setWatts(field: HTMLInputElement) {
 		const read = wattsIn(field.value);
 		complaint = read.complaint;
@@ -35,15 +37,14 @@
 		editor.apply([{ do: 'setLoad', load: line.load, continuous }], w.set(line.name));
 	/** Both ends said: between them it runs. Both taken away: at any time. */
 	async function setHours() {
-		const [fromMin, toMin] = [minuteOf(from), minuteOf(to)];
-		complaint = fromMin !== null && fromMin === toMin ? w.hoursSame : null;
-		const said = fromMin !== null && toMin !== null;
-		if (complaint !== null || (!said && (from !== '' || to !== ''))) return;
-		if (!said && line.hours === null) return;
-		await editor.apply(
-			[{ do: 'setLoad', load: line.load, hours: said ? { fromMin, toMin } : null }],
-			w.set(line.name)
-		);
+		const typed = { fromMin: minuteOf(from), toMin: minuteOf(to) };
+		complaint = typed.fromMin !== null && typed.fromMin === typed.toMin ? w.hoursSame : null;
+		const hours =
+			typed.fromMin !== null && typed.toMin !== null ? { fromMin: typed.fromMin, toMin: typed.toMin } : null;
+		// One of them alone says nothing yet.
+		if (complaint !== null || (!hours && (from !== '' || to !== ''))) return;
+		if (!hours && line.hours === null) return;
+		await editor.apply([{ do: 'setLoad', load: line.load, hours }], w.setHours(line.name));
 	}
 	const remove = () => editor.apply([{ do: 'removeLoad', load: line.load }], w.isGone(line.name));
 </script>

@@ -6,7 +6,7 @@
 	import Select from 'flowbite-svelte/Select.svelte';
 	import Textarea from 'flowbite-svelte/Textarea.svelte';
 	import type { Region } from '@wary/core/rules';
-	import { readChart, type Connector } from '@wary/core/sums';
+	import { connectorKinds, readChart, type Connector } from '@wary/core/sums';
 	import { typedNumber, within } from '$lib/typed';
 	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
@@ -19,7 +19,6 @@
 	}
 	/** What one has to join wires with: each by its own printed chart, typed in once. */
 	let { region, connectors, onchange }: Props = $props();
-	const kinds = ['lever', 'twistOn', 'crimp'] as const;
 	let name = $state('');
 	let how = $state<Connector['how']>('lever');
 	let strip = $state('');
@@ -76,13 +75,13 @@
 		<Label>{w.name}<Input bind:value={name} maxlength={40} autocomplete="off" /></Label>
 		<Label
 			>{w.kind}<Select placeholder="" bind:value={how}
-				>{#each kinds as kind (kind)}<option value={kind}>{capital(howWords[kind])}</option>{/each}</Select
+				>{#each connectorKinds as kind (kind)}<option value={kind}>{capital(howWords[kind])}</option
+					>{/each}</Select
 			></Label
 		>
 		<Label>{w.strip}<Input inputmode="decimal" bind:value={strip} /></Label>
 		<Label class="md:col-span-3"
 			>{w.chart}<Textarea
-				class="w-full"
 				rows={3}
 				spellcheck="false"
 				placeholder={w.example[region]}

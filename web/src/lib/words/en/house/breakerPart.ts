@@ -16,7 +16,6 @@ export const words = {
 	aRatingFrom1To: 'A rating from 1 to 200 A.',
 	tied: 'Handle tied to',
 	notTied: 'no other',
-	way: 'Way',
 	space: 'Space',
 	circuit: (breakerName: string | number) => `Circuit ${breakerName}`
 };

@@ -41,14 +41,18 @@ export const all: readonly (() => Promise<unknown>)[] = [
 
 /** What the page shows at once of these, fetched with it so that nothing moves. */
 export async function atOnce(shown: { isOver: boolean; hasRows: boolean; drawnAs: DrawnAs }) {
+	const [over, events, rows, box, device] = await Promise.all([
+		shown.isOver ? done() : null,
+		shown.isOver ? eventList() : null,
+		shown.hasRows ? rowsTable() : null,
+		shown.drawnAs === 'box' ? drawings.box() : null,
+		shown.drawnAs === 'device' ? drawings.device() : null
+	]);
 	return {
-		done: shown.isOver ? (await done()).default : null,
-		eventList: shown.isOver ? (await eventList()).default : null,
-		rowsTable: shown.hasRows ? (await rowsTable()).default : null,
-		drawing: {
-			box: shown.drawnAs === 'box' ? (await drawings.box()).default : null,
-			device: shown.drawnAs === 'device' ? (await drawings.device()).default : null
-		}
+		done: over?.default ?? null,
+		eventList: events?.default ?? null,
+		rowsTable: rows?.default ?? null,
+		drawing: { box: box?.default ?? null, device: device?.default ?? null }
 	};
 }
 export type FirstDrawing = Awaited<ReturnType<typeof atOnce>>['drawing'];

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
 	import { words as w } from '$words/job/handover/page';
-	import { findBox, withBox, type House } from '@wary/core/house';
+	import { withBox, type House } from '@wary/core/house';
 	import type { HandoverSheet } from '$lib/server/handoverSheet';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import PhotoSheet from '$lib/ui/PhotoSheet.svelte';
@@ -21,7 +21,7 @@
 	}
 	/** For whoever goes on at one box: why it stopped, how it is left, what was seen, read and done. */
 	let { home, house, sheet, photos }: Props = $props();
-	const asLeft = $derived(withBox(house, sheet.boxId, (box) => ({ ...box, ...sheet.asLeft })));
+	const asLeft = $derived(withBox(house, sheet.boxId, () => sheet.asLeft));
 </script>
 
 <Sheet
@@ -50,7 +50,7 @@
 	<div class="columns">
 		<section>
 			<h2>{sheet.seen ? w.theBoxAsRecordedIt : w.theBoxAsItIs}</h2>
-			<BoxDrawing house={asLeft} box={findBox(asLeft, sheet.boxId)!} />
+			<BoxDrawing house={asLeft} box={sheet.asLeft} />
 			{#if sheet.seen}<WhatWasSeen seen={sheet.seen} region={sheet.region} />{/if}
 			{#if sheet.supply}<p><b>{w.supplyCable}</b> {sheet.supply}</p>{/if}
 			<h2>{w.condition}</h2>

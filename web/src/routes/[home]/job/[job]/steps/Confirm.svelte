@@ -4,6 +4,7 @@
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import type { Command, Step } from '@wary/core/job';
 	import { cautions, inOneGo } from '$words/steps';
+	import { isForStep } from '$lib/job/meant';
 	import { getJob } from '../context';
 	import Later from '$lib/ui/Later.svelte';
 	import { mounting } from '../later';
@@ -44,10 +45,7 @@
 		}
 	}
 	function key(event: KeyboardEvent) {
-		const free =
-			!(event.target instanceof HTMLElement) ||
-			!event.target.closest('button, a, input, textarea, select, summary, dialog');
-		if (!free || document.querySelector('dialog[open]') || event.ctrlKey || event.metaKey) return;
+		if (!isForStep(event)) return;
 		if (event.key === 'Enter') go([step]);
 		else if (event.key === 'a' && together.length > 1) go(together);
 		else return;

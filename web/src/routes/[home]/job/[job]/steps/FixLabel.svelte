@@ -4,6 +4,7 @@
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import type { Step } from '@wary/core/job';
 	import { labelSheetWords, labelText } from '$words/labels';
+	import { isForStep } from '$lib/job/meant';
 	import { getJob } from '../context';
 
 	/** A label for the plate, as it reads, and a sheet to print it from. */
@@ -11,9 +12,7 @@
 	const { session, home, jobId } = getJob();
 	const done = () => session.submit({ kind: 'fixLabel', label: step.label });
 	function key(event: KeyboardEvent) {
-		if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector('dialog[open]')) return;
-		const target = event.target instanceof HTMLElement ? event.target : null;
-		if (event.key !== 'Enter' || target?.closest('button, a, summary, input, textarea, select')) return;
+		if (event.key !== 'Enter' || !isForStep(event)) return;
 		done();
 		event.preventDefault();
 	}

@@ -7,6 +7,7 @@
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { mustStop } from '@wary/core/job';
 	import { stopWords } from '$words/conditions';
+	import { isForStep } from '$lib/job/meant';
 	import { getJob } from '../context';
 
 	/** The end before the work is done: why, what to tell, and a note of one’s own. */
@@ -16,11 +17,7 @@
 	let note = $state('');
 	const stop = () => session.submit({ kind: 'stop', reason: reason ?? 'ownChoice', note });
 	function key(event: KeyboardEvent) {
-		const free =
-			!(event.target instanceof HTMLElement) ||
-			!event.target.closest('button, a, input, textarea, select, summary, dialog');
-		if (event.key !== 'Enter' || !free || document.querySelector('dialog[open]')) return;
-		if (event.ctrlKey || event.metaKey) return;
+		if (event.key !== 'Enter' || !isForStep(event)) return;
 		event.preventDefault();
 		stop();
 	}

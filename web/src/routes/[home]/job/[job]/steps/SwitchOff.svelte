@@ -12,6 +12,7 @@
 	import PanelDrawing from '$lib/ui/panel/PanelDrawing.svelte';
 	import { evidenceWords } from '$words/evidence';
 	import { breakerName, capital, terms } from '$words/terms';
+	import { isForStep } from '$lib/job/meant';
 	import { getJob } from '../context';
 	import SearchWithin from './SearchWithin.svelte';
 
@@ -69,10 +70,7 @@
 		ids.every((id) => session.submit({ kind: 'switchBreaker', breaker: id, on: false }));
 	const go = () => chosen && offAll([chosen]);
 	function key(event: KeyboardEvent) {
-		const free =
-			!(event.target instanceof HTMLElement) ||
-			!event.target.closest('button, a, input, select, summary, dialog');
-		if (event.key === 'Enter' && free && mode === 'pick' && !document.querySelector('dialog[open]')) {
+		if (event.key === 'Enter' && mode === 'pick' && isForStep(event)) {
 			event.preventDefault();
 			go();
 		}
