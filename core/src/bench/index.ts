@@ -8,7 +8,7 @@ export {
 	type BenchFile,
 	type BenchSave
 } from './events';
-export { act, loadW, type Acted } from './act';
+export { act, type Acted } from './act';
 export type { BenchRefusal } from './refusal';
 export { pressTest, residualDevice, resetDevice, testButtonOhm, type PressRefusal } from './device';
 export {

@@ -9,6 +9,7 @@ import {
 	type Terminal
 } from '../house';
 import { regions, isThicker, stripGauge, type ConductorSize } from '../rules';
+import { ofConductor, type AtBench } from './at';
 import type { BenchEvent } from './events';
 import { changed, refuse, unknown, type BenchRefusal, type Changed } from './refusal';
 
@@ -71,16 +72,9 @@ function bestWay({ takes }: Terminal, wires: number): How {
 	return ways.find((way) => takes[way]! >= wires) ?? ways[0] ?? 'screw';
 }
 
-export function land(
-	house: House,
-	box: Box,
-	{ cable: cableId, conductor: conductorId, at, how }: Extract<BenchEvent, { kind: 'land' }>,
-	alter: (
-		cable: string,
-		conductor: string,
-		alter: (end: Box['terminations'][number]) => Box['terminations'][number]
-	) => Changed
-): Changed {
+export function land(bench: AtBench, event: Extract<BenchEvent, { kind: 'land' }>): Changed {
+	const { house, box } = bench;
+	const { cable: cableId, conductor: conductorId, at, how } = event;
 	const cable = house.cables.find(({ id }) => id === cableId);
 	const conductor = cable?.conductors.find(({ id }) => id === conductorId);
 	if (!cable || !conductor) return unknown('conductor', `${cableId}/${conductorId}`);
@@ -94,7 +88,7 @@ export function land(
 	);
 	if (!way.ok) return way;
 	// Made anew, the joint is sound; what was done to the end itself stays with it.
-	const placed = alter(cableId, conductorId, ({ strippedMm, mark, tape }) => ({
+	const placed = ofConductor(bench, event, ({ strippedMm, mark, tape }) => ({
 		cable: cableId,
 		conductor: conductorId,
 		at,
@@ -119,8 +113,7 @@ const heldAlike = (house: House, boxId: string, at: string, how: How | undefined
 	);
 
 export function landTail(
-	house: House,
-	box: Box,
+	{ house, box }: AtBench,
 	{ tail: tailId, end, at, how }: Extract<BenchEvent, { kind: 'landTail' }>
 ): Changed {
 	const tail = box.pigtails.find(({ id }) => id === tailId);

@@ -1,5 +1,5 @@
 import { deviceModel } from './devices';
-import type { Box, Device, House } from './schema';
+import type { Box, Device, Half, House } from './schema';
 
 /** What can be set, switched, broken or opened at a device: asked here, so that nobody else needs to know its kind. */
 
@@ -33,20 +33,28 @@ export const isBlank = (device: Device | undefined): boolean => device?.kind ===
 export const hasOutlet = ({ use, device }: Pick<Box, 'use' | 'device'>): boolean =>
 	use === 'outlet' && device !== undefined && !isBlank(device);
 export const isWallSwitch = (device: Device | undefined): boolean => device?.kind === 'switch';
-/** With its own switches on, of a wall or of a face. */
-export function switchedOn(device: Device): Device {
-	switch (device.kind) {
-		case 'switch':
-		case 'fusedSpur':
-			return { ...device, on: true };
-		case 'socketSingle':
-		case 'socketTwin':
-		case 'socketRcd':
-			return { ...device, off: [] };
-		default:
-			return device;
-	}
+type Switched = Extract<Device, { kind: 'switch' | 'fusedSpur' }>;
+const worksAll = (device: Device): device is Switched =>
+	device.kind === 'switch' || device.kind === 'fusedSpur';
+type Socket = Extract<Device, { kind: 'socketSingle' | 'socketTwin' | 'socketRcd' }>;
+const isSocket = (device: Device): device is Socket =>
+	device.kind === 'socketSingle' || device.kind === 'socketTwin' || device.kind === 'socketRcd';
+/** Switches of its own: one that works all of it, or one for each half of a face. */
+export function ownSwitches(device: Device): readonly (Half | 'whole')[] {
+	if (worksAll(device)) return ['whole'];
+	return isSocket(device) && device.switched ? deviceModel(device).halves : [];
 }
+/** With one of its own switches on, or off. */
+export function turned(device: Device, which: Half | 'whole', on: boolean): Device {
+	if (worksAll(device)) return { ...device, on };
+	if (!isSocket(device) || which === 'whole') return device;
+	const half = which as NonNullable<Socket['off']>[number];
+	const others = (device.off ?? []).filter((each) => each !== half);
+	return { ...device, off: on ? others : [...others, half] };
+}
+/** With its own switches on, of a wall or of a face. */
+export const switchedOn = (device: Device): Device =>
+	worksAll(device) ? { ...device, on: true } : isSocket(device) ? { ...device, off: [] } : device;
 export const wallSwitchesOff = (house: House): House => ({
 	...house,
 	boxes: house.boxes.map((box) =>

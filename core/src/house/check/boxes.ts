@@ -4,109 +4,163 @@ import { cablesInBox } from '../lookup';
 import type { Box, House } from '../schema';
 import type { HouseProblem, Path } from './problem';
 
+type Ends = ReturnType<typeof cablesInBox>;
+
 /** Every conductor ends once in a box, on something that is there and takes it. */
 export function checkBox(house: House, box: Box, path: Path): HouseProblem[] {
-	const problems: HouseProblem[] = [];
 	const ends = cablesInBox(house, box.id);
-	const landed = new Map<string, Landed[]>();
-	const checkAt = (key: string, at: string, how: string | undefined, where: Path, size?: ConductorSize) => {
-		if (at === 'box' && box.material !== 'metal')
-			problems.push({ code: 'noMetal', path: [...where, key], box: box.id });
-		if (at.startsWith('joint:')) {
-			if (!box.joints.some(({ id }) => `joint:${id}` === at))
-				problems.push({ code: 'unknown', what: 'joint', path: [...where, key], id: at.slice(6) });
-			if (how && !connectors.includes(how))
-				problems.push({ code: 'noConnector', path: [...where, 'how'], joint: at.slice(6), how });
-		}
-		if (at.startsWith('terminal:'))
-			landed.set(at.slice(9), [...(landed.get(at.slice(9)) ?? []), { how, size, path: [...where, key] }]);
-	};
-	box.joints.forEach(({ id, how }, k) => {
-		if (!connectors.includes(how))
-			problems.push({ code: 'noConnector', path: [...path, 'joints', k, 'how'], joint: id, how });
-	});
-	if (box.device && 'off' in box.device) {
-		const { halves } = deviceModel(box.device);
-		box.device.off?.forEach((half, k) => {
-			if (!halves.includes(half))
-				problems.push({ code: 'unknown', what: 'half', path: [...path, 'device', 'off', k], id: half });
-		});
-	}
-	if (ends.length > mostCablesInBox)
-		problems.push({ code: 'tooManyCables', path, box: box.id, cables: ends.length });
+	return [
+		...connectorProblems(box, path),
+		...switchProblems(box, path),
+		...(ends.length > mostCablesInBox
+			? [{ code: 'tooManyCables' as const, path, box: box.id, cables: ends.length }]
+			: []),
+		...endProblems(house, box, ends, path),
+		...danglingProblems(box, ends, path),
+		...supplyProblems(box, ends, path),
+		...tailProblems(box, path),
+		...checkTerminals(box, landedIn(box, ends, path))
+	];
+}
+
+/** What joins conductors to each other; hooks, plates and springs belong to a device's terminals. */
+const connectors: readonly string[] = ['twistOn', 'lever', 'crimp', 'screw', 'pillar'];
+
+const connectorProblems = (box: Box, path: Path): HouseProblem[] =>
+	box.joints.flatMap(({ id, how }, k) =>
+		connectors.includes(how)
+			? []
+			: [{ code: 'noConnector' as const, path: [...path, 'joints', k, 'how'], joint: id, how }]
+	);
+
+/** A socket's own switches that are off have to be there. */
+function switchProblems({ device }: Box, path: Path): HouseProblem[] {
+	if (!device || !('off' in device)) return [];
+	const { halves } = deviceModel(device);
+	return (device.off ?? []).flatMap((half, k) =>
+		halves.includes(half)
+			? []
+			: [{ code: 'unknown' as const, what: 'half' as const, path: [...path, 'device', 'off', k], id: half }]
+	);
+}
+
+/** A place in the box that an end or a tail names: its metal, or a joint that is there and holds it that way. */
+function placeProblems(
+	box: Box,
+	key: string,
+	at: string,
+	how: string | undefined,
+	path: Path
+): HouseProblem[] {
+	if (at === 'box')
+		return box.material === 'metal' ? [] : [{ code: 'noMetal', path: [...path, key], box: box.id }];
+	if (!at.startsWith('joint:')) return [];
+	const joint = at.slice(6);
+	const problems: HouseProblem[] = [];
+	if (!box.joints.some(({ id }) => id === joint))
+		problems.push({ code: 'unknown', what: 'joint', path: [...path, key], id: joint });
+	if (how && !connectors.includes(how))
+		problems.push({ code: 'noConnector', path: [...path, 'how'], joint, how });
+	return problems;
+}
+
+function endProblems(house: House, box: Box, ends: Ends, path: Path): HouseProblem[] {
 	const seen = new Set<string>();
-	box.terminations.forEach((termination, k) => {
+	return box.terminations.flatMap((termination, k): HouseProblem[] => {
 		const where = [...path, 'terminations', k];
-		const cable = house.cables.find(({ id }) => id === termination.cable);
-		if (!cable)
-			return void problems.push({
-				code: 'unknown',
-				what: 'cable',
-				path: [...where, 'cable'],
-				id: termination.cable
-			});
+		const { cable: cableId, conductor } = termination;
+		const cable = house.cables.find(({ id }) => id === cableId);
+		if (!cable) return [{ code: 'unknown', what: 'cable', path: [...where, 'cable'], id: cableId }];
 		if (!ends.some((end) => end.cable === cable))
-			return void problems.push({
-				code: 'cableNotInBox',
-				path: [...where, 'cable'],
-				cable: cable.id,
-				box: box.id
-			});
-		if (!cable.conductors.some(({ id }) => id === termination.conductor))
-			return void problems.push({
-				code: 'unknown',
-				what: 'conductor',
-				path: [...where, 'conductor'],
-				id: termination.conductor
-			});
-		const key = `${termination.cable} ${termination.conductor}`;
-		if (seen.has(key))
-			problems.push({
-				code: 'conductorTwice',
-				path: where,
-				cable: termination.cable,
-				conductor: termination.conductor
-			});
-		seen.add(key);
-		if (termination.touches && box.material !== 'metal')
-			problems.push({ code: 'noMetal', path: [...where, 'touches'], box: box.id });
-		const { size } = cable.conductors.find(({ id }) => id === termination.conductor)!;
-		checkAt('at', termination.at, termination.how, where, size ?? cable.size);
+			return [{ code: 'cableNotInBox', path: [...where, 'cable'], cable: cable.id, box: box.id }];
+		if (!cable.conductors.some(({ id }) => id === conductor))
+			return [{ code: 'unknown', what: 'conductor', path: [...where, 'conductor'], id: conductor }];
+		const twice = seen.has(`${cableId} ${conductor}`);
+		seen.add(`${cableId} ${conductor}`);
+		return [
+			...(twice ? [{ code: 'conductorTwice' as const, path: where, cable: cableId, conductor }] : []),
+			...(termination.touches && box.material !== 'metal'
+				? [{ code: 'noMetal' as const, path: [...where, 'touches'], box: box.id }]
+				: []),
+			...placeProblems(box, 'at', termination.at, termination.how, where)
+		];
 	});
-	for (const { cable } of ends)
-		for (const conductor of cable.conductors)
-			if (!seen.has(`${cable.id} ${conductor.id}`))
-				problems.push({
-					code: 'danglingConductor',
-					path: [...path, 'terminations'],
-					cable: cable.id,
-					conductor: conductor.id,
-					box: box.id
-				});
-	const inBox = (id: string, at: Path) => {
-		if (!ends.some(({ cable }) => cable.id === id))
-			problems.push({ code: 'cableNotInBox', path: at, cable: id, box: box.id });
-	};
-	const once = (ids: readonly string[], at: (k: number) => Path) =>
-		ids.forEach((id, k) => {
-			inBox(id, at(k));
-			if (ids.indexOf(id) < k) problems.push({ code: 'namedTwice', path: at(k), id });
-		});
-	if (box.supply) {
-		once(box.supply.cables, (k) => [...path, 'supply', 'cables', k]);
-		once(
+}
+
+function danglingProblems(box: Box, ends: Ends, path: Path): HouseProblem[] {
+	const landed = new Set(box.terminations.map(({ cable, conductor }) => `${cable} ${conductor}`));
+	return ends.flatMap(({ cable }) =>
+		cable.conductors
+			.filter(({ id }) => !landed.has(`${cable.id} ${id}`))
+			.map(({ id }) => ({
+				code: 'danglingConductor' as const,
+				path: [...path, 'terminations'],
+				cable: cable.id,
+				conductor: id,
+				box: box.id
+			}))
+	);
+}
+
+/** What was found of the supply names cables of this box, each once. */
+function supplyProblems(box: Box, ends: Ends, path: Path): HouseProblem[] {
+	if (!box.supply) return [];
+	const named = (ids: readonly string[], at: (k: number) => Path) =>
+		ids.flatMap((id, k): HouseProblem[] => [
+			...(ends.some(({ cable }) => cable.id === id)
+				? []
+				: [{ code: 'cableNotInBox' as const, path: at(k), cable: id, box: box.id }]),
+			...(ids.indexOf(id) < k ? [{ code: 'namedTwice' as const, path: at(k), id }] : [])
+		]);
+	return [
+		...named(box.supply.cables, (k) => [...path, 'supply', 'cables', k]),
+		...named(
 			box.supply.readings.map(({ cable }) => cable),
 			(k) => [...path, 'supply', 'readings', k, 'cable']
-		);
-	}
-	box.pigtails.forEach((pigtail, k) => {
+		)
+	];
+}
+
+const tailProblems = (box: Box, path: Path): HouseProblem[] =>
+	box.pigtails.flatMap((tail, k): HouseProblem[] => {
 		const where = [...path, 'pigtails', k];
-		if ([pigtail.from, pigtail.to].every((at) => at === 'capped' || at === 'bare'))
-			problems.push({ code: 'tailToNothing', path: where, pigtail: pigtail.id });
-		checkAt('from', pigtail.from, undefined, where);
-		checkAt('to', pigtail.to, pigtail.how, where);
+		return [
+			...([tail.from, tail.to].every((at) => at === 'capped' || at === 'bare')
+				? [{ code: 'tailToNothing' as const, path: where, pigtail: tail.id }]
+				: []),
+			...placeProblems(box, 'from', tail.from, undefined, where),
+			...placeProblems(box, 'to', tail.to, tail.how, where)
+		];
 	});
-	return [...problems, ...checkTerminals(box, landed)];
+
+/** What sits on each terminal of the device, by the terminal's name. */
+function landedIn(box: Box, ends: Ends, path: Path): Map<string, readonly Landed[]> {
+	const sizeOf = (cableId: string, conductor: string) => {
+		const cable = ends.find((end) => end.cable.id === cableId)?.cable;
+		const found = cable?.conductors.find(({ id }) => id === conductor);
+		return found && (found.size ?? cable?.size);
+	};
+	const all = [
+		...box.terminations
+			.map(({ at, how, cable, conductor }, k) => ({
+				at,
+				how,
+				size: sizeOf(cable, conductor),
+				path: [...path, 'terminations', k, 'at']
+			}))
+			// One that isn't in the box is told as such, and holds nothing here.
+			.filter(({ size }) => size !== undefined),
+		...box.pigtails.flatMap(({ from, to, how }, k) => [
+			{ at: from, how: undefined, size: undefined, path: [...path, 'pigtails', k, 'from'] },
+			{ at: to, how, size: undefined, path: [...path, 'pigtails', k, 'to'] }
+		])
+	].filter(({ at }) => at.startsWith('terminal:'));
+	const landed = new Map<string, Landed[]>();
+	for (const { at, ...wire } of all) {
+		const name = at.slice(9);
+		landed.set(name, [...(landed.get(name) ?? []), wire]);
+	}
+	return landed;
 }
 
 /** A wire on a terminal: how it is held, and its size where it is a cable's. */
@@ -115,9 +169,6 @@ interface Landed {
 	readonly size: ConductorSize | undefined;
 	readonly path: Path;
 }
-
-/** What joins conductors to each other; hooks, plates and springs belong to a device's terminals. */
-const connectors: readonly string[] = ['twistOn', 'lever', 'crimp', 'screw', 'pillar'];
 
 function checkTerminals(box: Box, landed: ReadonlyMap<string, readonly Landed[]>): HouseProblem[] {
 	const problems: HouseProblem[] = [];

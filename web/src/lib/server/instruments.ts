@@ -67,6 +67,19 @@ export type Shown =
 	| { readonly kind: 'found'; readonly found: Found }
 	| { readonly kind: 'nothing' };
 
+/** The wiring as the job has left it so far, and what it was begun with (`wiring`). */
+interface Before {
+	readonly wiring: House;
+	readonly house: House;
+	readonly plan: LoadedJob['plan'];
+	readonly state: LoadedJob['state'];
+}
+
+/** How each of these readings is taken. */
+type Taking<K extends InstrumentRequest['what']> = {
+	readonly [What in K]: (before: Before, request: Extract<InstrumentRequest, { what: What }>) => Shown;
+};
+
 /** Takes a reading from a demo home's real wiring, as the job has left it so far: the record plays no part in it. */
 export function takeReading(
 	wiring: House,
@@ -74,132 +87,161 @@ export function takeReading(
 	request: InstrumentRequest
 ): Shown {
 	const house = whole.plans.reduce((wired, each, k) => wiringDuring(wired, each, whole.boxes[k]!), wiring);
-	switch (request.what) {
-		case 'live':
-			return request.instrument === 'lamp'
-				? lit('lamp', lampGlows(house, plan.boxId, request.half))
-				: volts(house, halfProbes(plan.boxId, request.half), request.instrument, 'highImpedance');
-		case 'liveGround':
-			return request.instrument === 'plugTester'
-				? lit('plugTester', readPlugLamps(house, plan.boxId, request.half).hotGround)
-				: volts(house, groundProbes(plan.boxId, request.half), 'indicator', 'highImpedance');
-		case 'neutralEarth': {
-			const probes = neutralEarthProbes(house, plan.boxId, request.half, state.earth);
-			return probes ? volts(house, probes, request.instrument, 'highImpedance') : { kind: 'nothing' };
-		}
-		case 'touchless':
-			return {
-				kind: 'alarm',
-				alarms: contactlessAlarms(house, points.contact(plan.boxId, request.half, 'ground'))
-			};
-		case 'earth': {
-			const probes = earthProbes(house, request.source);
-			if (!probes) return { kind: 'nothing' };
-			if (request.instrument === 'indicator') return volts(house, probes, 'indicator', 'highImpedance');
-			const box = request.source.slice(7);
-			return lit('plugTester', readPlugLamps(house, box, firstHalf(house, box)).hotGround);
-		}
-		case 'search':
-			return { kind: 'answer', answer: searched(wiring, plan.boxId, request.off) };
-		case 'sweep':
-			return { kind: 'strongest', breaker: strongestAt(wiring, plan.boxId) };
-		case 'pair': {
-			const probes = pairProbes(house, plan, request.pair, state.earth);
-			// A conductor found beside the record is in nobody's wiring but the user's own.
-			return probes ? volts(house, probes, request.instrument, request.mode) : { kind: 'nothing' };
-		}
-		case 'source': {
-			const voltageV =
-				request.source === 'provingUnit' ? provingUnitV : sourceVoltageV(house, request.source);
-			return voltageV === null
-				? { kind: 'nothing' }
-				: { kind: 'volts', reading: shown(voltageV, request.instrument, 'highImpedance') };
-		}
-		case 'ohms':
-			return { kind: 'ohms', reading: readOhms(house, resistanceProbes(plan, request.check)) };
-		case 'supplyOhms': {
-			const probes = supplyProbes(house, plan, request.cable, state.earth);
-			return probes
-				? { kind: 'ohms', reading: readOhms(house, { red: probes.neutral, black: probes.ground }) }
-				: { kind: 'nothing' };
-		}
-		case 'witness': {
-			const box = findBox(house, request.box);
-			const halves = box?.device ? deviceModel(box.device).halves : [];
-			// What is lit there before is dark when none of its halves glows.
-			return halves.length > 0
-				? { kind: 'works', works: !halves.some((half) => lampGlows(house, request.box, half)) }
-				: { kind: 'nothing' };
-		}
-		case 'controlled': {
-			const shines = controlledLit(house, plan.boxId, plan.controls ?? []);
-			return { kind: 'works', works: request.when === 'off' ? !shines : shines };
-		}
-		case 'look':
-			return { kind: 'found', found: foundAsRecorded(wiring, plan.boxId) };
-		case 'touchSupply': {
-			const probes = supplyProbes(house, plan, request.cable, state.earth);
-			return probes ? { kind: 'alarm', alarms: contactlessAlarms(house, probes.hot) } : { kind: 'nothing' };
-		}
-		case 'ends': {
-			const probes = endsProbes(plan, request.role);
-			return probes ? { kind: 'ohms', reading: readOhms(house, probes) } : { kind: 'nothing' };
-		}
-		case 'baseline': {
-			const probes = baselineProbes(plan, request.group);
-			return probes ? { kind: 'ohms', reading: readOhms(house, probes) } : { kind: 'nothing' };
-		}
-		case 'plateScrew':
-			return {
-				kind: 'volts',
-				reading: shown(
-					plateScrewV(house, plan.boxId, request.half),
-					request.instrument,
-					request.instrument === 'multimeter' ? 'lowImpedance' : 'highImpedance'
-				)
-			};
-		case 'groundEarth': {
-			const probes = groundEarthProbes(house, plan.boxId, request.half, state.earth);
-			return probes ? volts(house, probes, request.instrument, request.mode) : { kind: 'nothing' };
-		}
-		case 'supplyVolts': {
-			const probes = supplyProbes(house, plan, request.cable, state.earth);
-			return probes
-				? volts(house, { red: probes.hot, black: probes[request.to] }, request.instrument, 'highImpedance')
-				: { kind: 'nothing' };
-		}
-		case 'plug':
-			return {
-				kind: 'lamps',
-				lamps: readPlugLamps(house, plan.boxId, request.half),
-				holds: !isWorn(findBox(house, plan.boxId)?.device)
-			};
-		case 'loaded':
-			return { kind: 'loaded', ...loadedAt(house, plan.boxId, request.half, request.watts) };
-		case 'neighbour': {
-			const box = house.boxes.find(({ id }) => id === request.box);
-			return {
-				kind: 'works',
-				works: box?.device !== undefined && lampGlows(house, box.id, firstHalf(house, box.id))
-			};
-		}
-		case 'workCheck': {
-			const passes = workCheckPasses(house, plan, request.check);
-			return passes === null ? { kind: 'nothing' } : { kind: 'works', works: passes };
-		}
-		case 'breaker': {
-			const { off } = state.isolation;
-			const after = settle(withBreakers(house, Object.fromEntries(off.map((id) => [id, true])))).house;
-			const isOn = (id: string) =>
-				findBreaker(after, id)?.on ??
-				after.panels.some((panel) => mainSwitch(panel.id) === id && panel.mainOn);
-			return {
-				kind: 'breaker',
-				held: off.every(isOn) && mainPanel(after).residualDevices.every((device) => device.on)
-			};
-		}
-	}
+	// The compiler can't follow one kind through the table.
+	const take = takings[request.what] as (before: Before, request: InstrumentRequest) => Shown;
+	return take({ wiring, house, plan, state }, request);
 }
+
+/** At a face, by its halves. */
+const atFace: Taking<
+	| 'live'
+	| 'liveGround'
+	| 'neutralEarth'
+	| 'touchless'
+	| 'earth'
+	| 'plateScrew'
+	| 'groundEarth'
+	| 'plug'
+	| 'loaded'
+> = {
+	live: ({ house, plan }, request) =>
+		request.instrument === 'lamp'
+			? lit('lamp', lampGlows(house, plan.boxId, request.half))
+			: volts(house, halfProbes(plan.boxId, request.half), request.instrument, 'highImpedance'),
+	liveGround: ({ house, plan }, request) =>
+		request.instrument === 'plugTester'
+			? lit('plugTester', readPlugLamps(house, plan.boxId, request.half).hotGround)
+			: volts(house, groundProbes(plan.boxId, request.half), 'indicator', 'highImpedance'),
+	neutralEarth: ({ house, plan, state }, request) => {
+		const probes = neutralEarthProbes(house, plan.boxId, request.half, state.earth);
+		return probes ? volts(house, probes, request.instrument, 'highImpedance') : { kind: 'nothing' };
+	},
+	touchless: ({ house, plan }, request) => ({
+		kind: 'alarm',
+		alarms: contactlessAlarms(house, points.contact(plan.boxId, request.half, 'ground'))
+	}),
+	earth: ({ house }, request) => {
+		const probes = earthProbes(house, request.source);
+		if (!probes) return { kind: 'nothing' };
+		if (request.instrument === 'indicator') return volts(house, probes, 'indicator', 'highImpedance');
+		const box = request.source.slice(7);
+		return lit('plugTester', readPlugLamps(house, box, firstHalf(house, box)).hotGround);
+	},
+	plateScrew: ({ house, plan }, request) => ({
+		kind: 'volts',
+		reading: shown(
+			plateScrewV(house, plan.boxId, request.half),
+			request.instrument,
+			request.instrument === 'multimeter' ? 'lowImpedance' : 'highImpedance'
+		)
+	}),
+	groundEarth: ({ house, plan, state }, request) => {
+		const probes = groundEarthProbes(house, plan.boxId, request.half, state.earth);
+		return probes ? volts(house, probes, request.instrument, request.mode) : { kind: 'nothing' };
+	},
+	plug: ({ house, plan }, request) => ({
+		kind: 'lamps',
+		lamps: readPlugLamps(house, plan.boxId, request.half),
+		holds: !isWorn(findBox(house, plan.boxId)?.device)
+	}),
+	loaded: ({ house, plan }, request) => ({
+		kind: 'loaded',
+		...loadedAt(house, plan.boxId, request.half, request.watts)
+	})
+};
+
+/** On conductors, joints and cables. */
+const onConductors: Taking<
+	'pair' | 'source' | 'ohms' | 'supplyOhms' | 'touchSupply' | 'supplyVolts' | 'ends' | 'baseline' | 'look'
+> = {
+	pair: ({ house, plan, state }, request) => {
+		const probes = pairProbes(house, plan, request.pair, state.earth);
+		// A conductor found beside the record is in nobody's wiring but the user's own.
+		return probes ? volts(house, probes, request.instrument, request.mode) : { kind: 'nothing' };
+	},
+	source: ({ house }, request) => {
+		const voltageV = request.source === 'provingUnit' ? provingUnitV : sourceVoltageV(house, request.source);
+		return voltageV === null
+			? { kind: 'nothing' }
+			: { kind: 'volts', reading: shown(voltageV, request.instrument, 'highImpedance') };
+	},
+	ohms: ({ house, plan }, request) => ({
+		kind: 'ohms',
+		reading: readOhms(house, resistanceProbes(plan, request.check))
+	}),
+	supplyOhms: ({ house, plan, state }, request) => {
+		const probes = supplyProbes(house, plan, request.cable, state.earth);
+		return probes
+			? { kind: 'ohms', reading: readOhms(house, { red: probes.neutral, black: probes.ground }) }
+			: { kind: 'nothing' };
+	},
+	touchSupply: ({ house, plan, state }, request) => {
+		const probes = supplyProbes(house, plan, request.cable, state.earth);
+		return probes ? { kind: 'alarm', alarms: contactlessAlarms(house, probes.hot) } : { kind: 'nothing' };
+	},
+	supplyVolts: ({ house, plan, state }, request) => {
+		const probes = supplyProbes(house, plan, request.cable, state.earth);
+		return probes
+			? volts(house, { red: probes.hot, black: probes[request.to] }, request.instrument, 'highImpedance')
+			: { kind: 'nothing' };
+	},
+	ends: ({ house, plan }, request) => {
+		const probes = endsProbes(plan, request.role);
+		return probes ? { kind: 'ohms', reading: readOhms(house, probes) } : { kind: 'nothing' };
+	},
+	baseline: ({ house, plan }, request) => {
+		const probes = baselineProbes(plan, request.group);
+		return probes ? { kind: 'ohms', reading: readOhms(house, probes) } : { kind: 'nothing' };
+	},
+	look: ({ wiring, plan }) => ({ kind: 'found', found: foundAsRecorded(wiring, plan.boxId) })
+};
+
+/** Elsewhere: what is seen at the panel, at other outlets, of a search. */
+const aroundIt: Taking<
+	'search' | 'sweep' | 'witness' | 'controlled' | 'neighbour' | 'workCheck' | 'breaker'
+> = {
+	search: ({ wiring, plan }, request) => ({
+		kind: 'answer',
+		answer: searched(wiring, plan.boxId, request.off)
+	}),
+	sweep: ({ wiring, plan }) => ({ kind: 'strongest', breaker: strongestAt(wiring, plan.boxId) }),
+	witness: ({ house }, request) => {
+		const box = findBox(house, request.box);
+		const halves = box?.device ? deviceModel(box.device).halves : [];
+		// What is lit there before is dark when none of its halves glows.
+		return halves.length > 0
+			? { kind: 'works', works: !halves.some((half) => lampGlows(house, request.box, half)) }
+			: { kind: 'nothing' };
+	},
+	controlled: ({ house, plan }, request) => {
+		const shines = controlledLit(house, plan.boxId, plan.controls ?? []);
+		return { kind: 'works', works: request.when === 'off' ? !shines : shines };
+	},
+	neighbour: ({ house }, request) => {
+		const box = house.boxes.find(({ id }) => id === request.box);
+		return {
+			kind: 'works',
+			works: box?.device !== undefined && lampGlows(house, box.id, firstHalf(house, box.id))
+		};
+	},
+	workCheck: ({ house, plan }, request) => {
+		const passes = workCheckPasses(house, plan, request.check);
+		return passes === null ? { kind: 'nothing' } : { kind: 'works', works: passes };
+	},
+	breaker: ({ house, state }) => {
+		const { off } = state.isolation;
+		const after = settle(withBreakers(house, Object.fromEntries(off.map((id) => [id, true])))).house;
+		const isOn = (id: string) =>
+			findBreaker(after, id)?.on ?? after.panels.some((panel) => mainSwitch(panel.id) === id && panel.mainOn);
+		return {
+			kind: 'breaker',
+			held: off.every(isOn) && mainPanel(after).residualDevices.every((device) => device.on)
+		};
+	}
+};
+
+/** A kind of reading that isn't here doesn't compile. */
+const takings: Taking<InstrumentRequest['what']> = { ...atFace, ...onConductors, ...aroundIt };
 
 /** Contacts that no longer grip a plug. */
 const isWorn = (device: Device | undefined): boolean =>
