@@ -106,7 +106,7 @@ export async function doStep(page: Page, choices: Choices = {}): Promise<void> {
 		case 'readAsFound':
 			if (
 				await main(page)
-					.getByRole('button', { name: /Plug the tester in/ })
+					.getByRole('button', { name: /Plug (the tester|a lamp) in/ })
 					.count()
 			) {
 				await takeReading(page, before.version);

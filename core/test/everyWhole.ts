@@ -30,7 +30,7 @@ export const plainBox = (plan: JobPlan): JobPlan => ({
 	// How a box comes to be dead that can’t be shown live is walked there.
 	deadFromStart: false,
 	witnesses: [],
-	asFound: false,
+	asFound: null,
 	supplyCables: [],
 	unusedTerminals: [],
 	takeOff: plan.takeOff.slice(0, 1),

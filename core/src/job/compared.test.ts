@@ -1,9 +1,19 @@
 import { describe, expect, test } from 'vitest';
-import { tanneryRow, tanneryRowActual } from '../demo';
+import { fennelLaneActual, fennelLaneRecorded, tanneryRow, tanneryRowActual } from '../demo';
 import { outcomeWords } from '../../test/outcomeWords';
 import { Person } from '../../test/person';
-import { findBox } from '../house';
-import { comparedOf, houseAfterStop, planWhole, recordOf, type Worry } from '.';
+import { wishOf } from '../../test/wishes';
+import { findBox, type House } from '../house';
+import {
+	comparedOf,
+	houseAfterStop,
+	planJob,
+	planWhole,
+	recordOf,
+	wrongAsFound,
+	type Wished,
+	type Worry
+} from '.';
 
 const person = () => {
 	const planned = planWhole(tanneryRow(), [{ boxId: 'back-bedroom-door', wish: null }]);
@@ -18,7 +28,7 @@ describe('as found beside the final test', () => {
 		const one = person();
 		for (let n = 0; n < 300 && one.state.status === 'underWay'; n++) one.go();
 		expect(one.state.status).toBe('finished');
-		expect(comparedOf(one.state, one.events).map(({ half, comes }) => [half, comes])).toEqual([
+		expect(comparedOf(one.plan, one.state, one.events).map(({ half, comes }) => [half, comes])).toEqual([
 			['left', 'mended'],
 			['right', 'mended']
 		]);
@@ -27,7 +37,10 @@ describe('as found beside the final test', () => {
 	test('stopped before it was put right it stays a worry of that outlet, and is nobody’s making', () => {
 		const one = person();
 		one.until('switchOff');
-		expect(comparedOf(one.state, one.events).map(({ comes }) => comes)).toEqual(['inherited', 'inherited']);
+		expect(comparedOf(one.plan, one.state, one.events).map(({ comes }) => comes)).toEqual([
+			'inherited',
+			'inherited'
+		]);
 		expect(one.say({ kind: 'stop', reason: 'ownChoice', note: '' }).ok).toBe(true);
 		const inherited = recordOf(one.plan, one.events, one.state).worries.filter(
 			({ kind }) => kind === 'inherited'
@@ -51,8 +64,78 @@ describe('as found beside the final test', () => {
 		const state = { ...one.state, asFound: { left: { lamps: sound, holds: true } } };
 		const plug = (lamps: typeof sound) =>
 			({ id: 'e', at: '', body: { kind: 'readPlug', half: 'left', lamps } }) as const;
-		expect(comparedOf(state, [plug({ ...sound, hotGround: false })])[0]!.comes).toBe('madeHere');
-		expect(comparedOf(state, [plug(sound)])[0]!.comes).toBe('sound');
-		expect(comparedOf(state, [])[0]!.comes).toBe('untested');
+		expect(comparedOf(one.plan, state, [plug({ ...sound, hotGround: false })])[0]!.comes).toBe('madeHere');
+		expect(comparedOf(one.plan, state, [plug(sound)])[0]!.comes).toBe('sound');
+		expect(comparedOf(one.plan, state, [])[0]!.comes).toBe('untested');
+	});
+});
+
+describe('what has no ground, as found', () => {
+	const wall = 'reading-stove-wall';
+	const begun = (wish: Wished | null, procedure?: number, house: House = fennelLaneRecorded()) => {
+		const planned = planJob(house, wall, 'groundFirst', procedure, wish);
+		if (!planned.ok) throw new Error(planned.failure.code);
+		return new Person(house, fennelLaneActual(), planned.plan, ['b9', 'b9']);
+	};
+	const ended = (one: Person) => {
+		for (let n = 0; n < 300 && one.state.status === 'underWay'; n++) one.go();
+		expect(one.state.status).toBe('finished');
+		return comparedOf(one.plan, one.state, one.events).map(({ comes }) => comes);
+	};
+
+	test('two slots are tried with a plug of two blades, by no job of an earlier procedure', () => {
+		expect(begun(null).plan.asFound).toBe('twoBlades');
+		expect(begun(null, 6).plan.asFound).toBe(null);
+		const one = begun(null, 6);
+		for (let n = 0; n < 12; n++) one.go();
+		expect(one.events.some(({ body }) => body.kind === 'readAsFound')).toBe(false);
+	});
+
+	test('lit and holding they are as they should be; a plug that slips, or a half that is dark, was so before', () => {
+		const { plan } = begun(wishOf('gfci'));
+		const lit = { hotNeutral: true, hotGround: false, neutralGround: false };
+		expect(wrongAsFound(plan, { lamps: lit, holds: true })).toBe(false);
+		expect(wrongAsFound(plan, { lamps: lit, holds: false })).toBe(true);
+		expect(wrongAsFound(plan, { lamps: { ...lit, hotNeutral: false }, holds: true })).toBe(true);
+		// Three slots that should be grounded, and show no ground.
+		expect(
+			wrongAsFound({ ...plan, asFound: 'threeLamps', grounded: true }, { lamps: lit, holds: true })
+		).toBe(true);
+	});
+
+	test('a GFCI without a ground in their place is as it was, and no mistake made here', () => {
+		const one = begun(wishOf('gfci'));
+		expect(ended(one)).toEqual(['noGround', 'noGround']);
+		expect(
+			recordOf(one.plan, one.events, one.state).worries.filter(({ kind }) => kind === 'inherited')
+		).toEqual([]);
+	});
+
+	test('made right where it was wrong, grounded where nothing was, or wrong only since', () => {
+		const { plan, state } = begun(wishOf('gfci'));
+		const lit = { hotNeutral: true, hotGround: false, neutralGround: false };
+		const sound = { hotNeutral: true, hotGround: true, neutralGround: false };
+		const seen = (lamps: typeof lit, holds = true) => ({ ...state, asFound: { upper: { lamps, holds } } });
+		const plug = (lamps: typeof lit) =>
+			({ id: 'e', at: '', body: { kind: 'readPlug', half: 'upper', lamps } }) as const;
+		const volts = (v: number) => ({ instrument: 'multimeter', volts: v, mode: 'highImpedance' }) as const;
+		const outlet = (v: number) =>
+			({
+				id: 'e',
+				at: '',
+				body: { kind: 'readOutlet', half: 'upper', hotNeutral: volts(v), neutralEarth: volts(0.2) }
+			}) as const;
+		const grounded = { ...plan, newGrounded: true };
+		const comes = (...of: Parameters<typeof comparedOf>) => comparedOf(...of)[0]!.comes;
+		expect(comes(grounded, seen(lit), [plug(sound)])).toBe('grounded');
+		expect(comes(grounded, seen(lit, false), [plug(sound)])).toBe('mended');
+		// Its ground came off on the way.
+		expect(comes(grounded, seen(lit), [plug(lit)])).toBe('madeHere');
+		expect(comes(plan, seen(lit), [outlet(120)])).toBe('noGround');
+		expect(comes(plan, seen(lit), [outlet(0)])).toBe('madeHere');
+		expect(comes(plan, seen(lit, false), [outlet(0)])).toBe('inherited');
+		// A ground that was none: three lamps took it for one.
+		expect(comes({ ...plan, asFound: 'threeLamps' }, seen(sound), [outlet(120)])).toBe('groundGone');
+		expect(comes(plan, seen(lit), [])).toBe('untested');
 	});
 });

@@ -9,7 +9,7 @@ everyState(
 		...plan,
 		deadFromStart: true,
 		witnesses: ['living-sofa'],
-		asFound: false,
+		asFound: null,
 		asked: null,
 		metalBox: false,
 		facePairs: plan.facePairs.slice(0, 2),

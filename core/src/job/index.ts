@@ -94,6 +94,7 @@ export {
 	notShorted,
 	ohmsInRange,
 	showsGround,
+	noGroundLamps,
 	soundLamps,
 	type AutopsyFault,
 	type LiveVerdict,
@@ -137,6 +138,6 @@ export { voltsAlong, type AlongPoint } from './along';
 export { asFoundIn, foundAsRecorded, type CantKeep } from './planAnew';
 export { plannerOn, type AddFailure, type AnewFailure, type Planner } from './planner';
 export type { Found } from './steps/planAnew';
-export { comparedOf, type Compared } from './compared';
+export { comparedOf, wrongAsFound, type Compared } from './compared';
 export { eventVersion, readStoredEvent, type StoredEvent } from './stored';
 export { sameLamps } from '../instruments';

@@ -49,8 +49,8 @@ export interface JobPlan {
 	/** us devices have a plate of their own; a uk face is the plate. */
 	readonly separatePlate: boolean;
 	readonly halves: readonly Half[];
-	/** Whether a plug-in tester goes in before anything is switched off. */
-	readonly asFound: boolean;
+	/** What goes into each half before anything is switched off: a plug-in tester, or at two slots a plug of two blades, which lights one lamp. `null`: nothing. */
+	readonly asFound: 'threeLamps' | 'twoBlades' | null;
 	/** Whether it may be dead from the start. */
 	readonly deadFromStart: boolean;
 	/** At two slots in a box of metal: its plate's screw is read from a slot. `reliedOn`: the new part has its ground from the metal of the box alone. `null`: it isn't read. */

@@ -97,6 +97,14 @@ export function showsGround(region: Region, reading: VoltReading): boolean {
 
 /** A grounded outlet, as it should be: hot–neutral and hot–ground lit, neutral–ground dark. */
 export const soundLamps: PlugLamps = { hotNeutral: true, hotGround: true, neutralGround: false };
+/** One without a ground, as it should be: the two lamps to the ground pin share the voltage between them, and stay dark. */
+export const noGroundLamps: PlugLamps = { hotNeutral: true, hotGround: false, neutralGround: false };
+
+/** An outlet without a ground, at its last test: live, and nothing on its neutral. */
+export const outletPasses = (read: {
+	readonly hotNeutral: VoltReading;
+	readonly neutralEarth: VoltReading;
+}) => deadBand(read.hotNeutral) === 'live' && deadBand(read.neutralEarth) === 'dead';
 
 export type AutopsyFault = 'heat' | 'cracked' | 'weakGrip' | 'leaksAcross' | 'leaksToGround' | 'poorContact';
 /** Terminal to contact, leads included, Ω: two joints and the meter's own leads; what is above has burnt or lost its spring. */

@@ -21,7 +21,7 @@ import type { JobPlan, TerminatingSchool } from './jobPlan';
 import { baselinesOf, endsOf, inOrder, landingsOf, passingIn } from './landings';
 import { barePairs, facePairs } from './pairs';
 import { suppliesIn, suppliesOf } from './planSupply';
-import { plateScrewRead } from './procedures';
+import { plateScrewRead, readWithoutGround } from './procedures';
 import { likeForLike } from './soldAgain';
 import type { Work } from './work';
 
@@ -112,7 +112,8 @@ export function readingsOf(
 		halves.length > 0 &&
 		!takesGround(device);
 	return {
-		asFound: procedure >= 4 && grounded && takesGround(device) && halves.length > 0,
+		asFound:
+			halves.length > 0 ? readBefore(procedure, grounded && takesGround(device), takesGround(device)) : null,
 		deadFromStart: procedure >= 4,
 		plateScrew: readsScrew ? (newGrounded && !hasGroundWire(house, box.id) ? 'reliedOn' : 'read') : null,
 		facePairs: facePairs(box.id, halves, grounded),
@@ -130,6 +131,12 @@ export function readingsOf(
 			...(newGrounded && box.material === 'metal' ? (['groundBox'] as const) : [])
 		]
 	} satisfies Partial<JobPlan>;
+}
+
+/** With what an outlet is read before anything is switched off; only one with a ground was, once. */
+function readBefore(procedure: number, grounded: boolean, threeSlots: boolean): JobPlan['asFound'] {
+	if (procedure >= readWithoutGround) return threeSlots ? 'threeLamps' : 'twoBlades';
+	return procedure >= 4 && grounded ? 'threeLamps' : null;
 }
 
 /** The conductors: what comes off and goes on in which order, what else is in reach, and which cables could be the supply. */

@@ -7,8 +7,11 @@
  * recorded is planned anew while the job runs.
  * 5: two circuits on one device that share a neutral have to open together, too; a part whose only ground is the metal of its box is joined to that.
  * 6: at an outlet of two slots in a box of metal the screw of its plate is read from a slot, before anything is switched off; a new outlet can go on the end of a cable.
+ * 7: what has no ground is tried before anything is switched off, too: two slots with a plug of two blades.
  */
-export const currentProcedure = 6;
+export const currentProcedure = 7;
+/** From which on an outlet without a ground is tried as found, too. */
+export const readWithoutGround = 7;
 /** From which on an outlet can go where none was. */
 export const newWorkPlanned = 6;
 /** From which on a box of metal behind two slots is read, too. */

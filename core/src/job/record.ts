@@ -202,7 +202,7 @@ function worriesOf(plan: JobPlan, events: readonly JobEvent[], state: JobState):
 			.filter((event) => state.loaded === 'failed' && event.body.kind === 'readLoaded')
 			.slice(-1)
 			.flatMap(({ judged }) => (judged?.loaded ? [{ kind: 'loaded' as const, verdict: judged.loaded }] : [])),
-		...comparedOf(state, events).flatMap(({ half, before, comes }) =>
+		...comparedOf(plan, state, events).flatMap(({ half, before, comes }) =>
 			comes === 'inherited' && before ? [{ kind: 'inherited' as const, half, ...before }] : []
 		),
 		...(events.some(({ body }) => body.kind === 'restorePower' && !body.held)

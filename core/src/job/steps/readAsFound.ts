@@ -1,11 +1,12 @@
 import { z } from 'zod';
 import type { Half } from '../../house';
-import { sameLamps } from '../../instruments';
 import { accept } from '../decision';
-import { soundLamps } from '../judge';
+import { wrongAsFound } from '../compared';
+import type { Expectations } from '../expect';
+import type { JobPlan } from '../jobPlan';
 import { untouched } from '../progress';
 import { half, lamps, saying } from './said';
-import type { StepModule } from './module';
+import type { Said, StepModule } from './module';
 
 /** Before anything is switched off: what a plug-in tester shows in each half, and whether a plug holds. */
 export const schema = saying(() =>
@@ -28,18 +29,17 @@ export const step: StepModule<'readAsFound', Asks> = {
 		const left = asFound ? halves.find((each) => state.asFound[each] === undefined) : undefined;
 		return left ? { kind: 'readAsFound', half: left } : null;
 	},
-	beside: ({ expect }, state, said) =>
-		untouched(state) && state.asFound[said.half] ? accept(said, judged(expect.lamps(said.half), said)) : null,
-	judge: ({ expect }, _state, said) => accept(said, judged(expect.lamps(said.half), said)),
+	beside: (context, state, said) =>
+		untouched(state) && state.asFound[said.half] ? accept(said, judged(context, said)) : null,
+	judge: (context, _state, said) => accept(said, judged(context, said)),
 	applied: ({ state, said: { half: where, lamps, holds } }) => ({
 		...state,
 		asFound: { ...state.asFound, [where]: { lamps, holds } }
 	})
 };
 
-type Lamps = Parameters<typeof sameLamps>[0];
 /** Nothing hangs on it but what is compared at the end: what was wrong before wasn't made here. */
-const judged = (lamps: Lamps, said: { readonly lamps: Lamps; readonly holds: boolean }) => ({
-	passes: sameLamps(said.lamps, soundLamps) && said.holds,
-	expected: { lamps }
-});
+const judged = (
+	{ plan, expect }: { readonly plan: JobPlan; readonly expect: Expectations },
+	said: Said<'readAsFound'>
+) => ({ passes: !wrongAsFound(plan, said), expected: { lamps: expect.lamps(said.half) } });

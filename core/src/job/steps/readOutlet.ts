@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { Half } from '../../house';
 import { deadBand, inRange, isTwoPoint } from '../../isolation';
 import { accept, refuse } from '../decision';
+import { outletPasses } from '../judge';
 import { tested, untestedHalf } from '../progress';
 import { half, saying, volts } from './said';
 import type { StepModule } from './module';
@@ -30,8 +31,7 @@ export const step: StepModule<'readOutlet', Asks> = {
 		const { hotNeutral, neutralEarth } = said;
 		if (!isTwoPoint(hotNeutral) || !isTwoPoint(neutralEarth)) return refuse({ code: 'lampProvesNothing' });
 		if (!inRange(hotNeutral) || !inRange(neutralEarth)) return refuse({ code: 'outOfRange' });
-		const passes = deadBand(hotNeutral) === 'live' && deadBand(neutralEarth) === 'dead';
-		return accept(said, { passes, expected: { volts: expect.liveV(said.half) } });
+		return accept(said, { passes: outletPasses(said), expected: { volts: expect.liveV(said.half) } });
 	},
 	applied: ({ state, said, passed }) => tested(state, said.half, passed, deadBand(said.hotNeutral) === 'live')
 };

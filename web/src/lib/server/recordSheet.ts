@@ -55,7 +55,7 @@ export function recordSheet(house: House, job: Named, one: OfBox, cost: Cost | n
 			}`
 		})),
 		proofs: record.proofs.map((proof) => proofOf(house, plan, state, proof)),
-		compared: comparedOf(state, events),
+		compared: comparedOf(plan, state, events),
 		region: plan.region,
 		groups: groupsOf(record).map(({ title, events }) => ({
 			title,

@@ -5,6 +5,12 @@ import type { StepWords, Telling } from './step';
 /** What the fourth procedure asks beside. */
 export function asFoundWords(step: Extract<Step, { kind: 'readAsFound' }>, { plan }: Telling): StepWords {
 	const t = terms[plan.region];
+	if (plan.asFound === 'twoBlades')
+		return {
+			title: `As found: ${halfWords[step.half]}`,
+			lead: 'Power still on. Plug in a lamp that has a plug of two blades, or the tester through an adaptor for two slots, its tab left free. Is it lit, and does the plug hold?',
+			why: `A plug that falls out under its own cord leaves live blades bare: that is why most of these are replaced. What is wrong now was wrong before you began; it is kept, and set beside the final test. Two slots show nothing of a ${t.ground}, and nothing of which side is ${t.hot}.`
+		};
 	return {
 		title: `As found: ${halfWords[step.half]}`,
 		lead: `Power still on. Plug the three-lamp tester in${plan.region === 'uk' ? ', the socket’s switch on' : ''}. Say which lamps are lit, and whether a plug holds.`,

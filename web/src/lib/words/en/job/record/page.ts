@@ -12,7 +12,10 @@ export const words = {
 		mended: 'wrong before, put right',
 		inherited: 'wrong before this job',
 		madeHere: 'wrong only since this job',
-		untested: 'sound before, not tested since'
+		untested: 'sound before, not tested since',
+		grounded: 'no ground before, grounded now',
+		noGround: 'no ground before, and none now',
+		groundGone: 'showed a ground before; made right without one'
 	},
 	before: 'Before',
 	after: 'After',

@@ -1,6 +1,9 @@
 export const words = {
 	expect: (lampsWords: string | number) => `Expect ${lampsWords}.`,
 	lampsOfTheTester: 'Lamps of the tester',
+	theLamp: 'The lamp',
+	theLampLit: 'the lamp lit',
+	plugALampIn: 'Plug a lamp in',
 	theSimulatedTesterCantBe: 'The simulated tester can’t be reached. Try again.',
 	saveReading: 'Save reading',
 	simulatedTester: 'simulated tester',

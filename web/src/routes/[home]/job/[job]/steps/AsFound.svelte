@@ -3,23 +3,26 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { sameLamps, soundLamps, type Step } from '@wary/core/job';
+	import { noGroundLamps, soundLamps, wrongAsFound, type Step } from '@wary/core/job';
 	import { lampsWords } from '$words/lamps';
 	import PlugLamps from './PlugLamps.svelte';
 	import Later from '$lib/ui/Later.svelte';
 	import { suspects } from '../later';
 	import { getJob } from '../context';
 
-	/** Before anything is switched off: what the plug-in tester shows, and whether a plug holds. Nothing here is right or wrong yet; it is kept. */
+	/** Before anything is switched off: what the plug-in tester shows, or at two slots a lamp, and whether a plug holds. Nothing here is right or wrong yet; it is kept. */
 	let { step }: { step: Extract<Step, { kind: 'readAsFound' }> } = $props();
 	const { session, standIn } = getJob();
-	const { region } = session.plan;
+	const { plan } = session;
+	const { region } = plan;
+	const twoBlades = plan.asFound === 'twoBlades';
 	let lamps = $state({ hotNeutral: false, hotGround: false, neutralGround: false });
 	let touched = $state(false);
 	let failed = $state(false);
 	/** The simulated plug slipped. */
 	let slips = $state(false);
-	const sound = $derived(sameLamps(lamps, soundLamps));
+	const sound = $derived(!wrongAsFound(plan, { lamps, holds: true }));
+	const right = plan.grounded && !twoBlades ? soundLamps : noGroundLamps;
 	async function take() {
 		if (!standIn) return;
 		const shown = await standIn({ what: 'plug', half: step.half });
@@ -46,12 +49,15 @@
 </script>
 
 <svelte:window onkeydown={key} />
-<PlugLamps {region} bind:lamps bind:touched />
+<PlugLamps {region} {twoBlades} bind:lamps bind:touched />
 {#if failed}<Verdict kind="bad">{w.theSimulatedTesterCantBe}</Verdict>
-{:else if touched && !sound}<Verdict kind="open">{w.wrongBefore(lampsWords(soundLamps, region))}</Verdict
+{:else if touched && !sound}<Verdict kind="open"
+		>{w.wrongBefore(twoBlades ? w.theLampLit : lampsWords(right, region))}</Verdict
 	>{:else if touched && slips}<Verdict kind="open">{w.slipsBefore}</Verdict>{/if}
 <p class="row mt-4">
-	{#if standIn}<Button size="lg" color="light" onclick={take}>{w.plugTheTesterIn}<Kbd>t</Kbd></Button>{/if}
+	{#if standIn}<Button size="lg" color="light" onclick={take}
+			>{twoBlades ? w.plugALampIn : w.plugTheTesterIn}<Kbd>t</Kbd></Button
+		>{/if}
 	<Button size="lg" disabled={!touched} color={slips ? 'light' : 'primary'} onclick={() => keep(true)}
 		>{w.saveHolds}<Kbd>↵</Kbd></Button
 	>

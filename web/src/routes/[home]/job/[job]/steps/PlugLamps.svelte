@@ -5,18 +5,23 @@
 	import type { Region } from '@wary/core/rules';
 	import { capital, terms } from '$words/terms';
 
-	/** The three lamps of a plug-in tester: each lit or dark by a tap or its number. */
+	/** The three lamps of a plug-in tester, or the one that two slots can light: each lit or dark by a tap or its number. */
 	let {
 		region,
+		twoBlades = false,
 		lamps = $bindable(),
 		touched = $bindable(false)
-	}: { region: Region; lamps: PlugLamps; touched?: boolean } = $props();
+	}: { region: Region; twoBlades?: boolean; lamps: PlugLamps; touched?: boolean } = $props();
 	const t = $derived(terms[region]);
-	const names = $derived([
+	const names = $derived<[keyof PlugLamps, string][]>([
 		['hotNeutral', `${t.hot}–${t.neutral}`],
-		['hotGround', `${t.hot}–${t.ground}`],
-		['neutralGround', `${t.neutral}–${t.ground}`]
-	] as const);
+		...(twoBlades
+			? []
+			: ([
+					['hotGround', `${t.hot}–${t.ground}`],
+					['neutralGround', `${t.neutral}–${t.ground}`]
+				] as [keyof PlugLamps, string][]))
+	]);
 	function toggle(name: keyof PlugLamps) {
 		lamps = { ...lamps, [name]: !lamps[name] };
 		touched = true;
@@ -31,7 +36,7 @@
 </script>
 
 <svelte:window onkeydown={key} />
-<div class="lamps" role="group" aria-label={w.lampsOfTheTester}>
+<div class="lamps" role="group" aria-label={twoBlades ? w.theLamp : w.lampsOfTheTester}>
 	{#each names as [name, text], k (name)}
 		<button type="button" class="lamp" aria-pressed={lamps[name]} onclick={() => toggle(name)}>
 			<svg
