@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { doUntil, ready } from './jobDriver';
 import { expect, test } from './server';
 
 /** Writes down what is typed, until the server has it. */
@@ -28,6 +29,22 @@ test('a connector is written down by its chart, and a plan says which joint it m
 	// Two cables of 14 AWG and a tail: three in each joint.
 	await page.goto('/fennel-lane/plan/sewing-east-wall?part=duplex&feed=pigtails');
 	await expect(page.getByText(/14\sAWG: yours, small levers, strip 11 mm/).first()).toBeVisible();
+	await page.getByRole('button', { name: 'Keep it for the shopping list' }).click();
+	await expect(page.getByRole('button', { name: 'On the shopping list' })).toBeDisabled();
+	await page.goto('/fennel-lane/shopping');
+	await expect(page.getByText('Yours, small levers, strip 11 mm').first()).toBeVisible();
+	// At the joint itself, with the length that its packet asks.
+	await page.goto('/fennel-lane/plan/sewing-east-wall?part=duplex&feed=pigtails');
+	await page.getByLabel('Who does the work').fill('Avery Quill');
+	await page.getByRole('button', { name: 'Begin' }).click();
+	await page.waitForURL(/\/job\//);
+	await ready(page);
+	const main = page.locator('main[data-step]');
+	await doUntil(page, ({ title }) => title.startsWith('Join:'), {
+		breaker: /breaker 14\b/
+	});
+	await expect(main.getByText('Yours, small levers, strip 11 mm')).toBeVisible();
+	await expect(main.getByText(/11 mm bare/).first()).toBeVisible();
 	await page.goto('/fennel-lane/settings');
 	await page.getByRole('button', { name: 'Remove small levers' }).click();
 	await page.getByLabel('What you call it').fill('pairs only');

@@ -1,4 +1,5 @@
 import {
+	isBlank,
 	tabsOf,
 	withTripped,
 	deviceModel,
@@ -266,6 +267,6 @@ export function seenIn(region: Region, house: House, boxId = here): BoxSeen {
 	return {
 		region,
 		...features,
-		device: device === undefined || device.kind === 'blank' ? 'none' : device.kind
+		device: device === undefined || isBlank(device) ? 'none' : device.kind
 	};
 }

@@ -5,6 +5,7 @@ import {
 	isSupplied,
 	points,
 	residualButtonOhm,
+	resetsOnlyFed,
 	settle,
 	type Device,
 	type Half,
@@ -25,15 +26,13 @@ export type PressRefusal =
 
 type Residual = Extract<Device, { kind: 'gfci' | 'socketRcd' }>;
 export const residualDevice = (device: Device | undefined): Residual | null =>
-	device?.kind === 'gfci' || device?.kind === 'socketRcd' ? device : null;
+	device && 'tripped' in device ? device : null;
 
 /**
  * Resistance of a device's own test button, Ω. us: 15 kΩ. uk: drives twice the marked current at nominal voltage (BS EN 61008-1 allows up to 2.5 times).
  */
 export const testButtonOhm = (house: House, device: Residual): number =>
-	device.kind === 'gfci'
-		? residualButtonOhm
-		: regions[house.region].supply.nominalV / (2 * device.tripMa * 1e-3);
+	'tripMa' in device ? regions[house.region].supply.nominalV / (2 * device.tripMa * 1e-3) : residualButtonOhm;
 
 /** The house while its own test button is held: a current past one side of the transformer only. */
 export function pressTest(
@@ -77,7 +76,7 @@ export function resetDevice(
 	const device = residualDevice(box?.device);
 	if (!box || !device) return { ok: false, refusal: { code: 'noProtection' } };
 	if (!device.tripped) return { ok: false, refusal: { code: 'notTripped' } };
-	if (device.kind === 'gfci' && device.make === 'current') {
+	if (resetsOnlyFed(device)) {
 		const { solution } = settle(house);
 		if (solution.outcome === 'singular' || !isSupplied(house, box, solution.voltageV))
 			return { ok: false, refusal: { code: 'wontReset' } };

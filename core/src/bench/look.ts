@@ -144,7 +144,8 @@ export function look(house: House, boxId: string, instruments: Instruments): Ben
 				between(points.contact(at, half, 'hot'), points.contact(at, half, 'neutral')) / nominalV
 			])
 		),
-		indicator: device?.kind === 'gfci' ? (showsLight(house, box, device, voltageV) ? 'lit' : 'dark') : null,
+		indicator:
+			device && 'indicator' in device ? (showsLight(house, box, device, voltageV) ? 'lit' : 'dark') : null,
 		metered: metered(house, instruments),
 		lamps:
 			instruments.tester && halves.includes(instruments.tester)

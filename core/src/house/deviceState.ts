@@ -28,7 +28,8 @@ export function opened(device: Device): Device {
 }
 
 /** Nothing is fitted yet: the ends of a cable, each under its cap, behind a blank cover. */
-export const isBlank = (device: Device | undefined): boolean => device?.kind === 'blank';
+export const isBlank = (device: Device | undefined): device is Blank => device?.kind === 'blank';
+type Blank = Extract<Device, { kind: 'blank' }>;
 /** Whether something can be plugged in at a box. */
 export const hasOutlet = ({ use, device }: Pick<Box, 'use' | 'device'>): boolean =>
 	use === 'outlet' && device !== undefined && !isBlank(device);
@@ -52,6 +53,9 @@ export function turned(device: Device, which: Half | 'whole', on: boolean): Devi
 	const others = (device.off ?? []).filter((each) => each !== half);
 	return { ...device, off: on ? others : [...others, half] };
 }
+/** Whether one of its own switches is off. */
+export const isSwitchedOff = (device: Device, which: Half | 'whole'): boolean =>
+	worksAll(device) ? !device.on : isSocket(device) && (device.off ?? []).some((half) => half === which);
 /** With its own switches on, of a wall or of a face. */
 export const switchedOn = (device: Device): Device =>
 	worksAll(device) ? { ...device, on: true } : isSocket(device) ? { ...device, off: [] } : device;

@@ -92,6 +92,7 @@ export {
 	isTripped,
 	hasOutlet,
 	isBlank,
+	isSwitchedOff,
 	isWallSwitch,
 	isWornOut,
 	opened,

@@ -1,7 +1,7 @@
 import { usuallyFound } from '../devices';
 import { regions, type ConductorSize, type Region } from '../rules';
-import { isBlank } from './deviceState';
-import { deviceModel } from './devices';
+import { applianceOf, isBlank, takesGround } from './deviceState';
+import { deviceModel, hasSides } from './devices';
 import type { Box, Cable, Colour, Conductor, Device } from './schema';
 
 /** Colours of a two-conductor-and-ground cable: hot, ground between, neutral, as they lie in a flat sheath. */
@@ -109,8 +109,11 @@ export const canBeWired = (
 	['duplex', 'twoSlot', 'single', 'usb'].includes(device.kind) &&
 	(way === 'pigtails' || cables <= screwsFor(device));
 
+/** Whether each half has a screw of its own beside the bridge that joins them. */
+const hasUpperAndLower = (device: Device | undefined): boolean =>
+	device !== undefined && deviceModel(device).terminals.some(({ name }) => name === 'hotUpper');
 /** How many cables find screws of their own. */
-const screwsFor = ({ kind }: Device): number => (kind === 'duplex' || kind === 'twoSlot' ? 2 : 1);
+const screwsFor = (device: Device): number => (hasUpperAndLower(device) ? 2 : 1);
 
 function spliced(
 	box: Pick<Box, 'material' | 'device'>,
@@ -118,8 +121,8 @@ function spliced(
 	how: 'hook' | 'clampPlate' | 'pushIn',
 	way?: 'ownScrews' | 'pigtails'
 ): Wiring {
-	if (box.device?.kind === 'gfci') return sided(box, cables, 'clampPlate');
-	const duplex = box.device?.kind === 'duplex' || box.device?.kind === 'twoSlot';
+	if (box.device && hasSides(box.device)) return sided(box, cables, 'clampPlate');
+	const duplex = hasUpperAndLower(box.device);
 	const grounded = cables.some(({ conductors }) => conductors.some(({ role }) => role === 'ground'));
 	const joined = way === undefined ? cables.length > screwsFor(box.device!) : way === 'pigtails';
 	const landing = (conductor: Conductor, k: number): { at: string; how: 'twistOn' | typeof how } => {
@@ -155,7 +158,7 @@ function spliced(
 function groundTails({ device, material }: Pick<Box, 'material' | 'device'>): Wiring['pigtails'] {
 	const tail = { role: 'ground', colour: 'bare', from: 'joint:ground' } as const;
 	return [
-		...(device?.kind === 'twoSlot'
+		...(device && !takesGround(device)
 			? []
 			: [{ ...tail, id: 'groundTail', to: 'terminal:ground', how: 'hook' as const }]),
 		...(material === 'metal' ? [{ ...tail, id: 'boxBond', to: 'box', how: 'screw' as const }] : [])
@@ -185,12 +188,12 @@ function sided(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[], 
 }
 
 function intoTerminals(box: Pick<Box, 'material' | 'device'>, cables: readonly Cable[]): Wiring {
-	const fixed = box.device?.kind === 'fixed';
+	const oneGround = applianceOf(box.device) !== null;
 	const ground = (k: number) =>
-		fixed ? 'terminal:ground' : k === 0 ? 'terminal:groundA' : 'terminal:groundB';
-	const spur = box.device?.kind === 'fusedSpur';
+		oneGround ? 'terminal:ground' : k === 0 ? 'terminal:groundA' : 'terminal:groundB';
+	const twoSided = box.device !== undefined && hasSides(box.device);
 	const live = (name: 'Hot' | 'Neutral', k: number) =>
-		spur ? `${k === 0 ? 'supply' : 'load'}${name}` : name.toLowerCase();
+		twoSided ? `${k === 0 ? 'supply' : 'load'}${name}` : name.toLowerCase();
 	const at = (role: Conductor['role'], k: number) =>
 		role === 'ground' ? ground(k) : `terminal:${live(role === 'neutral' ? 'Neutral' : 'Hot', k)}`;
 	return {
@@ -206,7 +209,7 @@ function intoTerminals(box: Pick<Box, 'material' | 'device'>, cables: readonly C
 				}))
 		),
 		pigtails:
-			fixed || box.material !== 'metal'
+			oneGround || box.material !== 'metal'
 				? []
 				: [
 						{

@@ -1,4 +1,4 @@
-import { deviceModel, editHouse, newHome, points, withBox, type Edit, type House } from '../house';
+import { deviceModel, editHouse, newHome, points, withBox, withTabs, type Edit, type House } from '../house';
 import { deadBand, type DeadBand } from '../isolation/bands';
 import { regions, type Region } from '../rules';
 import { testers, type TesterKind } from './figures';
@@ -100,8 +100,7 @@ function otherHalf(house: House): House {
 	const fed = passingThrough(house);
 	return withBox(fed, box, (each) => ({
 		...each,
-		device:
-			each.device?.kind === 'duplex' ? { ...each.device, tabs: { hot: false, neutral: true } } : each.device,
+		device: each.device && withTabs(each.device, { hot: false }),
 		terminations: each.terminations.map((end) =>
 			end.cable === 'stray' && end.conductor === 'hot' ? { ...end, at: 'terminal:hotLower' } : end
 		)

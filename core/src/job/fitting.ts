@@ -1,4 +1,4 @@
-import { deviceModel, own, type How } from '../house';
+import { applianceOf, deviceModel, own, takesGround, type How } from '../house';
 import type { PartAnswers, Tester } from './events';
 import type { PartFault } from './judge';
 import type { PartInHand } from './partInHand';
@@ -33,7 +33,7 @@ export function toolsNeeded(plan: JobPlan, tester: Tester): string[] {
 	const common = [
 		...(tester === 'none' ? ['lamp'] : ['tester']),
 		...(tester === 'indicator' ? ['provingUnit', 'multimeter'] : []),
-		...(plan.grounded || plan.newGrounded ? ['plugTester'] : []),
+		...(plan.grounded || plan.newGrounded || plan.asFound === 'threeLamps' ? ['plugTester'] : []),
 		...(plan.controls === null && plan.grounded && plan.newGrounded ? [] : ['lead']),
 		'drivers',
 		'stripper',
@@ -72,10 +72,10 @@ export function partFaults(
 	feeder: string | null = null,
 	hand: PartInHand = {}
 ): PartFault[] {
-	const wanted = plan.newDevice.kind === 'fixed' ? null : plan.newDevice;
+	const wanted = applianceOf(plan.newDevice) ? null : plan.newDevice;
 	return [
 		...(wanted && !ratingsWanted(plan, feeder).includes(answers.ratingA) ? (['rating'] as const) : []),
-		...(answers.tamperResistant || wanted?.kind === 'twoSlot' ? [] : (['notTamperResistant'] as const)),
+		...(answers.tamperResistant || (wanted && !takesGround(wanted)) ? [] : (['notTamperResistant'] as const)),
 		...(answers.sameKind ? [] : (['otherKind'] as const)),
 		...(answers.grounded ? [] : (['notGrounded'] as const)),
 		...(answers.undamaged ? [] : (['damaged'] as const)),

@@ -1,18 +1,19 @@
 import { familyFor } from '../devices';
-import type { Device } from '../house';
+import { takesGround, type Device } from '../house';
 
 /** The same kind and rating, new: good contacts, tamper-resistant as a dwelling now asks (NEC 406.12; BS 1363 shutters). */
 export function likeForLike(device: Device, fittingA: readonly number[] | null): Device {
 	if (!('ratingA' in device)) return device;
 	const { fitted: _worn, ...kept } = device;
-	if (kept.kind === 'switch' || kept.kind === 'fusedSpur') return kept;
+	// Nothing is plugged into a wall switch or a fused spur.
+	if (!('contacts' in kept)) return kept;
 	// NEC 406.12 lets a like-for-like ungrounded one be as it was.
 	return {
 		...kept,
 		// A rating that doesn't fit the circuit is put right, not copied.
 		ratingA: fittingA === null || fittingA.includes(kept.ratingA) ? kept.ratingA : fittingA[0]!,
 		contacts: 'good',
-		tamperResistant: device.kind === 'twoSlot' ? device.tamperResistant : true
+		tamperResistant: takesGround(device) || kept.tamperResistant
 	};
 }
 

@@ -36,6 +36,7 @@ export type Carried =
 	| 'tag'
 	| 'phone'
 	| 'plugTester'
+	| 'lamp'
 	| 'ohmmeter'
 	| 'key'
 	| 'plate'
@@ -60,13 +61,16 @@ export interface Visit {
 	readonly carry: readonly Carried[];
 }
 
+/** What is plugged in before anything is switched off. */
+const withPlug = { threeLamps: 'plugTester', twoBlades: 'lamp' } as const satisfies Record<string, Carried>;
+
 function allVisits(plan: JobPlan, hasNeighbours: boolean, state: JobState | undefined): Visit[] {
 	return [
 		{ id: 'start', place: 'table', carry: [] },
 		{
 			id: 'liveFirst',
 			place: 'outlet',
-			carry: ['tester', ...(plan.asFound ? (['plugTester'] as const) : []), 'phone']
+			carry: ['tester', ...(plan.asFound ? [withPlug[plan.asFound]] : []), 'phone']
 		},
 		{ id: 'panelOff', place: 'panel', carry: ['lockOrTape', 'tag', 'headTorch', 'phone'] },
 		{

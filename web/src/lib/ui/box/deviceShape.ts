@@ -1,4 +1,4 @@
-import { deviceModel, type Device, type Half } from '@wary/core/house';
+import { deviceModel, tabsOf as bridgeTabs, type Device, type Half } from '@wary/core/house';
 
 /** Where things are on a device seen from the front, in drawing units. From the back, x is mirrored. */
 export interface Slot {
@@ -272,11 +272,12 @@ export function printsOf({ terminals, width }: DeviceShape): { text: string; x: 
 
 /** The drawing of a device; null for something fixed, which has none. */
 export function shapeOf(device: Device): DeviceShape | null {
-	if (device.kind === 'fixed') return null;
-	if (device.kind === 'gfci' && device.lineAt === 'bottom') return upsideDown;
-	return device.kind === 'duplex' && device.style === 'decorator'
+	if (!(device.kind in shapes)) return null;
+	if ('lineAt' in device && device.lineAt === 'bottom') return upsideDown;
+	// A face of the other style in front of the same screws.
+	return bridgeTabs(device) && 'style' in device && device.style === 'decorator'
 		? { ...decorator, terminals: duplex.terminals }
-		: shapes[device.kind];
+		: shapes[device.kind as keyof typeof shapes];
 }
 
 /** Rockers of a switched uk front, one a half, and what its kind adds in the middle. */

@@ -47,7 +47,7 @@ export function deviceWords(device: Device, region: Region): string {
 		kindWords(device),
 		`${device.ratingA} A`,
 		...('switched' in device && device.switched ? ['switched'] : []),
-		...(device.kind === 'fusedSpur' ? [`fuse ${device.fuseA} A`] : []),
+		...('fuseA' in device ? [`fuse ${device.fuseA} A`] : []),
 		...('tamperResistant' in device && device.tamperResistant
 			? [region === 'us' ? 'tamper resistant' : 'shuttered']
 			: []),

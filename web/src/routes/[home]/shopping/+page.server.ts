@@ -1,6 +1,7 @@
 import { findBox, placeName } from '@wary/core/house';
 import { neededBy } from '@wary/core/shopping';
 import { latestHouse } from '$lib/server/households';
+import { latestSettings } from '$lib/server/settings';
 import { keptFailureWords } from '$words/planFailures';
 import { boxPlace } from '$words/terms';
 import { pageHousehold } from '$lib/server/requests';
@@ -10,7 +11,11 @@ export async function load({ params }) {
 	const household = await pageHousehold(params.home);
 	const now = await latestHouse(household.id);
 	const { house } = now;
-	const [kept, costs] = await Promise.all([listOf(household.id, now), latestCosts(household.id)]);
+	const [kept, costs, settings] = await Promise.all([
+		listOf(household.id, now),
+		latestCosts(household.id),
+		latestSettings(household.id, house.region)
+	]);
 	return {
 		region: house.region,
 		kept: kept.map((each) => ({
@@ -27,6 +32,7 @@ export async function load({ params }) {
 		places: Object.fromEntries(
 			[...new Set(neededBy(kept).flatMap(({ at }) => at))].map((id) => [id, boxPlace(house, id)])
 		),
-		costs
+		costs,
+		connectors: settings.connectors
 	};
 }

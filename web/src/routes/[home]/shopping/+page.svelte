@@ -87,6 +87,7 @@
 							{line}
 							region={data.region}
 							places={line.at.flatMap((id) => data.places[id] ?? [])}
+							connectors={data.connectors}
 							onenter={enter}
 						/>{/each}
 				</ul>

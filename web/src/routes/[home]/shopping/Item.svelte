@@ -4,7 +4,10 @@
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
 	import type { Region } from '@wary/core/rules';
 	import { isUsedUp, type CostEntry, type Line } from '@wary/core/shopping';
+	import type { Connector } from '@wary/core/sums';
 	import { neededWords, needWords } from '$words/needs';
+	import { ownWords } from '$words/own';
+	import { capital } from '$words/terms';
 	import Figure from '$lib/ui/Figure.svelte';
 
 	/** A line of the list: what it is, whether one has it, what one of it costs. */
@@ -13,9 +16,12 @@
 		region: Region;
 		/** The outlets it is for. */
 		places: readonly string[];
+		/** One’s own, by their charts. */
+		connectors: readonly Connector[];
 		onenter: (entry: CostEntry) => void;
 	}
-	let { line, region, places, onenter }: Props = $props();
+	let { line, region, places, connectors, onenter }: Props = $props();
+	const own = $derived(ownWords(line.need, connectors));
 	const name = $derived(needWords(line.need, region));
 </script>
 
@@ -31,7 +37,7 @@
 			><span class:line-through={line.owned}>{neededWords(line, region)}</span>
 			{#if isUsedUp(line.need)}<span class="block text-sm font-normal text-soft"
 					>{w.isFor(places.join('; '))}</span
-				>{/if}</span
+				>{/if}{#if own}<span class="block text-sm font-normal text-soft">{capital(own)}</span>{/if}</span
 		></Checkbox
 	>
 	<Figure

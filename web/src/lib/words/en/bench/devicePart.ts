@@ -2,7 +2,10 @@ export const words = {
 	device: 'Device',
 	pressTest: 'Press test',
 	reset: 'Reset',
-	switchText: (on: string | number) => `Switch ${on}`,
+	ownSwitch: 'Switch',
+	switchIs: (which: string, isOn: boolean) => `${which}: ${isOn ? 'on' : 'off'}`,
+	tripped: 'tripped',
+	pushedIn: 'pushed in',
 	fuseBlown: 'fuse blown',
 	noneInTheBox: 'None in the box.',
 	aDeviceToFit: 'A device to fit',
@@ -12,5 +15,5 @@ export const words = {
 	breakTheSideTab: (which: string | number) => `Break the ${which}-side tab`,
 	sideTabIsBroken: (capital: string | number) => `${capital}-side tab is broken`,
 	noSwitches: ', no switches',
-	light: (indicator: string | number) => `, light ${indicator}`
+	light: (isOn: boolean) => `, light ${isOn ? 'on' : 'off'}`
 };

@@ -2,12 +2,13 @@ import { familyFor, familyOf } from '@wary/core/devices';
 import { circuitsInBox, deviceModel, findBox, hasOutlet, neighbours, type House } from '@wary/core/house';
 import type { JobPlan } from '@wary/core/job';
 import { regions } from '@wary/core/rules';
-import { boxFill, circuitLoad, connectorFor, type Connector } from '@wary/core/sums';
-import { isUsedUp, needsOf, type Need } from '@wary/core/shopping';
+import { boxFill, circuitLoad, type Connector } from '@wary/core/sums';
+import { isUsedUp, needsOf } from '@wary/core/shopping';
 import { wattsWord } from '../load';
 import { labelText, notHere } from '../labels';
 import { inEdition } from '../cited';
 import { neededWords } from '../needs';
+import { ownWords } from '../own';
 import { boxPlace, capital, volumeWord } from '../terms';
 import { torqueWord } from '../work';
 import { layOutWords, roomMm, sureWords } from './page';
@@ -90,20 +91,16 @@ const guardedBy = (house: House, { boxId, work }: JobPlan): string | null => {
 	return guard === null || guard === boxId ? null : findBox(house, guard) ? boxPlace(house, guard) : guard;
 };
 
-/** Which of one’s own connectors makes a joint; where some are written down and none is listed for it, that. */
-function ownWords(need: Need, own: readonly Connector[]): string {
-	if (need.kind !== 'connector' || own.length === 0) return '';
-	const fitting = connectorFor(own, need);
-	return fitting ? layOutWords.yours(fitting.name, fitting.stripMm) : layOutWords.noneOfYours;
-}
-
 /** What has to lie ready: the part, its plate, connectors, tails, caps, tools; and how its terminals want their ends. */
 export function layOutLines(house: House, plan: JobPlan, own: readonly Connector[] = []): string[] {
 	const family = familyFor(plan.newDevice);
 	const lines = (used: boolean) =>
 		needsOf(house, plan)
 			.filter(({ need }) => isUsedUp(need) === used)
-			.map((each) => neededWords(each, plan.region) + ownWords(each.need, own));
+			.map((each) => {
+				const yours = ownWords(each.need, own);
+				return neededWords(each, plan.region) + (yours === null ? '' : `: ${yours}`);
+			});
 	return [
 		...lines(true),
 		...(family

@@ -103,10 +103,6 @@ export const sureWords = (region: Region) => {
 export const roomMm = 10;
 
 export const layOutWords = {
-	yours: (name: string, stripMm: number | null) =>
-		`: yours, ${name}${stripMm === null ? '' : `, strip ${stripMm} mm`}`,
-	noneOfYours:
-		': none of those you have is listed for it; another is bought, or the wires are joined otherwise',
 	gauge: (mm: number) => `strip ${mm} mm, or to the gauge on the part`,
 	torque: (figure: string) => `${figure}, if the part prints no other torque`
 };

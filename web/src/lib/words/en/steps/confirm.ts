@@ -1,3 +1,4 @@
+import { hasSides } from '@wary/core/house';
 import { nextOnLine, type Step } from '@wary/core/job';
 import { boxPlace, cableWords, capital, terms } from '../terms';
 import { newWorkWords } from './newWork';
@@ -70,10 +71,9 @@ export function confirmWords(
 		case 'unusedScrews':
 			return {
 				title: 'Drive in the unused screws',
-				lead:
-					plan.newDevice.kind === 'gfci'
-						? 'Turn every screw that holds nothing all the way in. The factory tape over LOAD stays on as long as LOAD isn’t used.'
-						: 'Turn every screw that holds nothing all the way in.',
+				lead: hasSides(plan.newDevice)
+					? 'Turn every screw that holds nothing all the way in. The factory tape over LOAD stays on as long as LOAD isn’t used.'
+					: 'Turn every screw that holds nothing all the way in.',
 				why: 'A screw that sticks out is the first thing to touch the box.'
 			};
 		case 'tape':

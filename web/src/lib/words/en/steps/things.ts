@@ -46,6 +46,15 @@ const ofItsKind = (device: Device): string =>
 				: ', without switches'
 			: '';
 
+/** The same again, as jobs of the first procedures ask for it; what isn’t named is a single one. */
+const likeWords: Readonly<Record<string, string>> = {
+	socketTwin: 'A twin socket, switched like the old one',
+	duplex: 'A duplex outlet, both bridge tabs whole',
+	twoSlot: 'Two halves of two slots each, one slot wider than the other',
+	us: 'A single outlet',
+	uk: 'A single socket'
+};
+
 export const partQuestions = (
 	region: 'us' | 'uk',
 	plan: JobPlan
@@ -54,15 +63,7 @@ export const partQuestions = (
 		key: 'sameKind',
 		text: plan.work
 			? `${plan.work.same ? 'Like the old one' : 'As planned'}: ${inSentence(partWords[plan.work.wish.part].name)}${ofItsKind(plan.newDevice)}`
-			: region === 'uk'
-				? plan.newDevice.kind === 'socketTwin'
-					? 'A twin socket, switched like the old one'
-					: 'A single socket'
-				: plan.newDevice.kind === 'duplex'
-					? 'A duplex outlet, both bridge tabs whole'
-					: plan.newDevice.kind === 'twoSlot'
-						? 'Two halves of two slots each, one slot wider than the other'
-						: 'A single outlet'
+			: (likeWords[plan.newDevice.kind] ?? likeWords[region])!
 	},
 	{
 		key: 'grounded',

@@ -33,6 +33,7 @@ export const carriedWords: Record<Carried, string> = {
 	tag: 'tag and pen',
 	phone: 'phone',
 	plugTester: 'plug-in tester',
+	lamp: 'a lamp with its plug',
 	ohmmeter: 'multimeter for Ω',
 	key: 'key in the pocket',
 	plate: 'plate and screw',

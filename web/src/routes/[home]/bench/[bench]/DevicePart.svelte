@@ -3,7 +3,7 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
 	import { newDevices, residualDevice, type BenchEvent, type BenchView } from '@wary/core/bench';
-	import type { House } from '@wary/core/house';
+	import { isSwitchedOff, ownSwitches, tabsOf, type House } from '@wary/core/house';
 	import { deviceWords, kindWords } from '$words/devices';
 	import { capital, halfWords, terms } from '$words/terms';
 
@@ -18,15 +18,14 @@
 	const t = $derived(terms[house.region]);
 	let wanted = $state('');
 	const choices = $derived(Object.entries(newDevices[house.region]));
-	const sockets = $derived(
-		device && 'switched' in device && device.switched
-			? device.kind === 'socketSingle'
-				? (['only'] as const)
-				: (['left', 'right'] as const)
-			: []
+	const tabs = $derived(tabsOf(device));
+	const switches = $derived(
+		(device ? ownSwitches(device) : []).map((which) => ({
+			half: which === 'whole' ? null : which,
+			text: which === 'whole' ? w.ownSwitch : capital(halfWords[which]),
+			isOn: !isSwitchedOff(device!, which)
+		}))
 	);
-	const isOff = (half: string) =>
-		device !== undefined && 'off' in device && (device.off ?? []).some((each) => each === half);
 </script>
 
 <section aria-label={w.device}>
@@ -38,41 +37,32 @@
 				<Button color="alternative" onclick={() => ondo({ kind: 'pressTest' })}>{w.pressTest}</Button>
 				<Button color="alternative" onclick={() => ondo({ kind: 'reset' })}>{w.reset}</Button>
 				<span
-					><b>{residual.tripped ? 'tripped' : 'in'}</b>{view?.indicator
-						? w.light(view.indicator === 'lit' ? 'on' : 'off')
+					><b>{residual.tripped ? w.tripped : w.pushedIn}</b>{view?.indicator
+						? w.light(view.indicator === 'lit')
 						: ''}</span
 				>
 			</p>
 		{/if}
-		{#if device.kind === 'duplex'}
+		{#if tabs}
 			<p class="row">
 				{#each ['hot', 'neutral'] as const as which (which)}
 					<Button
 						color="alternative"
-						disabled={!device.tabs[which]}
+						disabled={!tabs[which]}
 						onclick={() => ondo({ kind: 'breakTab', which })}
-						>{device.tabs[which] ? w.breakTheSideTab(t[which]) : w.sideTabIsBroken(capital(t[which]))}</Button
+						>{tabs[which] ? w.breakTheSideTab(t[which]) : w.sideTabIsBroken(capital(t[which]))}</Button
 					>
 				{/each}
 			</p>
 		{/if}
-		{#if device.kind === 'switch' || device.kind === 'fusedSpur'}
+		{#if switches.length > 0}
 			<p class="row">
-				<Button
-					color="alternative"
-					aria-pressed={device.on}
-					onclick={() => ondo({ kind: 'turnSwitch', half: null, on: !device.on })}
-					>{w.switchText(device.on ? 'off' : 'on')}</Button
-				>{#if device.kind === 'fusedSpur' && device.fuseBlown}<b>{w.fuseBlown}</b>{/if}
-			</p>
-		{/if}
-		{#if sockets.length > 0}
-			<p class="row">
-				{#each sockets as half (half)}<Button
+				{#each switches as { half, text, isOn } (half)}<Button
 						color="alternative"
-						onclick={() => ondo({ kind: 'turnSwitch', half, on: isOff(half) })}
-						>{capital(halfWords[half])}: {isOff(half) ? 'off' : 'on'}</Button
+						aria-pressed={isOn}
+						onclick={() => ondo({ kind: 'turnSwitch', half, on: !isOn })}>{w.switchIs(text, isOn)}</Button
 					>{/each}
+				{#if 'fuseBlown' in device && device.fuseBlown}<b>{w.fuseBlown}</b>{/if}
 			</p>
 		{/if}
 	{:else}<p class="soft">{w.noneInTheBox}</p>{/if}
@@ -80,7 +70,7 @@
 		<Select placeholder="" bind:value={wanted} aria-label={w.aDeviceToFit}>
 			<option value="">{w.fitAnother}</option>
 			{#each choices as [name, each] (name)}<option value={name}
-					>{kindWords(each)}{each.kind === 'socketTwin' && !each.switched ? w.noSwitches : ''}</option
+					>{kindWords(each)}{'switched' in each && each.switched === false ? w.noSwitches : ''}</option
 				>{/each}
 		</Select>
 		<Button

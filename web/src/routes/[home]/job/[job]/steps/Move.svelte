@@ -5,15 +5,18 @@
 	import { familyOf } from '@wary/core/devices';
 	import { deviceModel, findBox } from '@wary/core/house';
 	import { connectorGaugeMm } from '@wary/core/rules';
-	import { conducting, endId } from '@wary/core/wiring';
+	import { connectorFor } from '@wary/core/sums';
+	import { conducting, endId, suppliesFor } from '@wary/core/wiring';
 	import Termination from '$lib/ui/Termination.svelte';
 	import { isJoint, wayNow, type Step } from '@wary/core/job';
-	import { terminalWord } from '$words/terms';
+	import Verdict from '$lib/ui/Verdict.svelte';
+	import { ownWords } from '$words/own';
+	import { capital, terminalWord } from '$words/terms';
 	import { getJob } from '../context';
 
 	/** One move of the work: done, or for a joint, whether it held its tug. */
 	let { step }: { step: Extract<Step, { kind: 'move' }> } = $props();
-	const { session } = getJob();
+	const { session, settings } = getJob();
 	const move = $derived(
 		wayNow(session.plan.work!, session.jobState).moves.find(({ id }) => id === step.move)
 	);
@@ -30,9 +33,16 @@
 		);
 		return { how: move.how, colours };
 	});
+	/** The joint a connector is wanted for, where one of one’s own may make it. */
+	const wanted = $derived.by(() => {
+		if (move?.kind !== 'join' || settings.connectors.length === 0) return null;
+		const { house, plan, jobState } = session;
+		const [need] = suppliesFor(house, plan.boxId, wayNow(plan.work!, jobState).wanted, [move]).connectors;
+		return need ? { need, own: connectorFor(settings.connectors, need) } : null;
+	});
 	const gaugeMm = $derived(
 		move?.kind === 'join'
-			? connectorGaugeMm
+			? (wanted?.own?.stripMm ?? connectorGaugeMm)
 			: (session.jobState.hand.gaugeMm ?? familyOf(session.plan.work!.wish.part).usualGaugeMm)
 	);
 	const held = $derived(heldWords(joint?.how ?? 'hook', (joint?.colours.length ?? 0) > 1, gaugeMm));
@@ -84,6 +94,9 @@
 		{/each}
 	</div>
 {/if}
+{#if wanted && !step.again}<Verdict kind={wanted.own ? 'good' : 'open'}
+		>{capital(ownWords({ kind: 'connector', ...wanted.need }, settings.connectors) ?? '')}</Verdict
+	>{/if}
 <p class="row mt-4">
 	{#if tugged}
 		<Button size="lg" onclick={() => answer(true)}>{mayBeElsewhere ? w.sitsSo : w.held}<Kbd>y</Kbd></Button>
