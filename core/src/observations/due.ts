@@ -146,6 +146,7 @@ const wettest: readonly ProtectionAsked['place'][] = [
 	'outbuilding',
 	'laundry',
 	'kitchen',
+	'foodArea',
 	'nearWater',
 	'dampIndoors',
 	'crawlSpace',

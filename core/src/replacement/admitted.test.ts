@@ -4,7 +4,7 @@ import { cableEnd } from '../../test/cableEnd';
 import { wishOf } from '../../test/wishes';
 import { arrangements, here } from '../arrangements';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
-import { findBox, withBox, type House } from '../house';
+import { circuitsInBox, editHouse, findBox, hasOutlet, walkChain, withBox, type House } from '../house';
 import { planJob, planWhole, type JobPlan } from '../job';
 import { feeds } from '../wiring';
 import { choose, factsIn, factsOf, ruledOut } from '.';
@@ -163,13 +163,32 @@ describe('an outlet where there was none', () => {
 		expect(clauses.some((clause) => clause.startsWith('210.12'))).toBe(true);
 	});
 
-	it('needs what the place needs: against arcs in a bedroom a part that opens at one, and nothing of the kind elsewhere', () => {
+	it('needs what the place needs: in a bedroom a circuit that opens at arcs from its beginning, and nothing of the kind elsewhere', () => {
 		const bedroom = end('bedroom');
-		expect(ruledOut(bedroom, planned(bedroom, [['after', 'duplex', 'asFound']]))).toMatchObject({
-			box: 'after',
-			rule: 'arcFaultPlace'
-		});
-		expect(ruledOut(bedroom, planned(bedroom, [['after', 'dualFunction', 'asFound']]))).toBeNull();
+		const extended = { box: 'after', rule: 'arcFaultExtended' };
+		expect(ruledOut(bedroom, planned(bedroom, [['after', 'duplex', 'asFound']]))).toMatchObject(extended);
+		// At its new end it would protect nothing of the wire before it.
+		expect(ruledOut(bedroom, planned(bedroom, [['after', 'dualFunction', 'asFound']]))).toMatchObject(
+			extended
+		);
+		// The circuit's first outlet in the same job, with this one on its load side; or beside it, which guards nothing.
+		const first = walkChain(bedroom, circuitsInBox(bedroom, 'after')[0]!.id).find(({ box }) =>
+			hasOutlet(box)
+		)!;
+		const both = (feed: 'protected' | 'pigtails') =>
+			ruledOut(
+				bedroom,
+				planned(bedroom, [
+					[first.box.id, 'dualFunction', feed],
+					['after', 'duplex', 'asFound']
+				])
+			);
+		expect(both('pigtails')).toMatchObject(extended);
+		expect(both('protected')).toBeNull();
+		const breaker = circuitsInBox(bedroom, 'after')[0]!.breaker;
+		const byBreaker = editHouse(bedroom, [{ do: 'setBreaker', breaker, type: 'arcFault' }]);
+		if (!byBreaker.ok) throw new Error(byBreaker.refusal.code);
+		expect(ruledOut(byBreaker.house, planned(byBreaker.house, [['after', 'duplex', 'asFound']]))).toBeNull();
 		const other = end('other');
 		expect(ruledOut(other, planned(other, [['after', 'duplex', 'asFound']]))).toBeNull();
 		// Where one is replaced at such a place it is told, and is the person’s to decide.

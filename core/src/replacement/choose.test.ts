@@ -34,6 +34,7 @@ const anyFacts = (region: 'us' | 'uk'): fc.Arbitrary<Facts> =>
 		cables: fc.constantFrom(1, 2, 3),
 		guardedBefore: tri,
 		arcBefore: tri,
+		arcFirst: tri,
 		outletsAfter: fc.constantFrom(0, 1, 3),
 		hardHere: fc.boolean(),
 		wantsGround: fc.boolean(),

@@ -5,7 +5,6 @@ import {
 	circuitsOfCable,
 	deviceModel,
 	findBox,
-	findBreaker,
 	tabsOf,
 	takesGround,
 	type Box,
@@ -17,6 +16,7 @@ import { mustBeOffTogether } from '../isolation';
 import { regions, type FactName, type Facts } from '../rules';
 import { boxFill } from '../sums';
 import { guardBefore } from '../wiring';
+import { arcGuardBefore } from './arcs';
 import { placeOf } from './place';
 import { spurOf } from './spur';
 
@@ -42,6 +42,7 @@ export function factsOf(house: House, boxId: string): Known | null {
 	const cables = cablesInBox(house, boxId).map(({ cable }) => cable);
 	const outlets = deviceModel(box.device).halves.length;
 	const after = hangingOn(house, boxId);
+	const arcs = arcGuardBefore(house, boxId);
 	const things = (ids: readonly string[], among: readonly Matters[]) =>
 		house.loads.some((load) => load.matters && among.includes(load.matters) && ids.includes(load.box));
 	return {
@@ -69,7 +70,8 @@ export function factsOf(house: House, boxId: string): Known | null {
 						: 'switched',
 			cables: cables.length,
 			guardedBefore: guardedBefore(house, box, circuit.breaker),
-			arcBefore: opensAtArcs(findBreaker(house, circuit.breaker)?.type),
+			arcBefore: arcs !== null,
+			arcFirst: arcs?.isFirst ?? false,
 			outletsAfter: after.filter((id) => findBox(house, id)?.device).length,
 			hardHere: things([boxId, ...after], hard),
 			wantsGround: things([boxId], grounded),
@@ -80,8 +82,6 @@ export function factsOf(house: House, boxId: string): Known | null {
 		}
 	};
 }
-
-const opensAtArcs = (type: string | undefined): boolean => type === 'arcFault' || type === 'dualFunction';
 
 /** A ground conductor of a cable, or the metal round a cable in a metal box. */
 function groundIn(house: House, box: Box): boolean {

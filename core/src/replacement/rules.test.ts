@@ -30,6 +30,7 @@ const us: Facts = {
 	cables: 2,
 	guardedBefore: false,
 	arcBefore: false,
+	arcFirst: false,
 	outletsAfter: 1,
 	hardHere: false,
 	wantsGround: false,
@@ -147,6 +148,18 @@ const cases: Readonly<Record<string, readonly Case[]>> = {
 		),
 		in2023({ place: 'kitchen', counter: null, arcBefore: true }, 'gfci', 'right'),
 		earlier({ place: 'kitchen', counter: null, arcBefore: true }, 'duplex', 'allowedIf', 'groundFaultPlace'),
+		// areas with a sink and lasting provision for food or drink, from 2023
+		in2023({ place: 'foodArea' }, 'duplex', 'allowedIf', 'groundFaultPlace', '406.4(D)(3), 210.8(A)(7)'),
+		in2023({ place: 'foodArea' }, 'gfci', 'right', 'groundFaultPlace'),
+		in2023({ place: 'foodArea', guardedBefore: true }, 'duplex', 'right', 'groundFaultPlace'),
+		earlier({ place: 'foodArea', nearWater: false }, 'duplex', 'right', '!groundFaultPlace'),
+		earlier(
+			{ place: 'foodArea', nearWater: true },
+			'duplex',
+			'allowedIf',
+			'groundFaultPlace',
+			'406.4(D)(3), 210.8(A)(7), (9)'
+		),
 		// within 6 ft of a sink, a bathtub or a shower
 		earlier({ nearWater: true }, 'duplex', 'allowedIf', 'groundFaultPlace', '406.4(D)(3), 210.8(A)(7), (9)'),
 		in2023({ nearWater: true }, 'duplex', 'allowedIf', 'groundFaultPlace', '406.4(D)(3), 210.8(A)(8), (10)'),
@@ -185,6 +198,34 @@ const cases: Readonly<Record<string, readonly Case[]>> = {
 		every({ reachable: false }, 'duplex', 'right', '!reachable'),
 		every({ reachable: null }, 'gfci', 'allowedIf', 'reachable'),
 		every({ reachable: false, place: 'garage', guardedBefore: true }, 'duplex', 'right')
+	],
+	'210.12(D), from 2023 on (E): a circuit of such a room that is extended': [
+		// by a breaker, or the first outlet of the circuit; the new one itself is neither
+		earlier(
+			{ place: 'bedroom', outletsNow: 0 },
+			'duplex',
+			'allowedIf',
+			'arcFaultExtended',
+			'210.12(D), 210.12(A)'
+		),
+		in2023(
+			{ place: 'bedroom', outletsNow: 0 },
+			'duplex',
+			'allowedIf',
+			'arcFaultExtended',
+			'210.12(E), 210.12(B)'
+		),
+		every({ place: 'living', outletsNow: 0 }, 'dualFunction', 'allowedIf', 'arcFaultExtended'),
+		every({ place: 'bedroom', outletsNow: 0, arcBefore: true }, 'duplex', 'allowedIf', 'arcFaultExtended'),
+		every(
+			{ place: 'bedroom', outletsNow: 0, arcBefore: true, arcFirst: true },
+			'duplex',
+			'right',
+			'arcFaultExtended'
+		),
+		every({ place: 'garage', outletsNow: 0, guardedBefore: true }, 'duplex', 'right', '!arcFaultExtended'),
+		every({ place: 'bedroom', outletsNow: 0 }, 'duplex', 'allowedIf', '!arcFaultPlace'),
+		every({ place: 'bedroom' }, 'duplex', 'allowedIf', '!arcFaultExtended')
 	],
 	'406.4(D)(4) with 210.12: rooms that ask for protection against arcs': [
 		earlier({ place: 'bedroom' }, 'duplex', 'allowedIf', 'arcFaultPlace', '406.4(D)(4), 210.12(A)'),

@@ -4,6 +4,7 @@ import type { Edition } from './editions';
 export const places = [
 	'bathroom',
 	'kitchen',
+	'foodArea',
 	'laundry',
 	'garage',
 	'outbuilding',
@@ -29,6 +30,7 @@ export const placeWords: readonly { readonly place: Place; readonly words: reado
 	{ place: 'crawlSpace', words: ['crawl', 'crawlspace'] },
 	{ place: 'basement', words: ['basement', 'cellar'] },
 	{ place: 'kitchen', words: ['kitchen', 'counter', 'pantry'] },
+	{ place: 'foodArea', words: ['kitchenette', 'bar', 'wetbar'] },
 	{ place: 'laundry', words: ['laundry', 'washer', 'utility'] },
 	{ place: 'bedroom', words: ['bedroom', 'nursery', 'guest'] },
 	{
@@ -82,6 +84,7 @@ export const groundFaultAsked: Readonly<Record<Edition, ByPlace>> = {
 	'2023': {
 		...numbered,
 		kitchen: { clause: '210.8(A)(6)' },
+		foodArea: { clause: '210.8(A)(7)' },
 		nearWater: { clause: '210.8(A)(8), (10)' },
 		laundry: { clause: '210.8(A)(11)' },
 		dampIndoors: { clause: '210.8(A)(12)' }
@@ -97,6 +100,15 @@ export const arcFaultAsked: Readonly<Record<Edition, ByPlace>> = {
 	'2023': arcPlaces('210.12(B)'),
 	'2018': {},
 	'2018A2': {}
+};
+
+/** Where wiring of such a room is extended: NEC 210.12(D), from 2023 on (E). By a breaker, or an outlet that opens at arcs as the first of the circuit. */
+export const arcFaultExtended: Readonly<Record<Edition, string | null>> = {
+	'2017': '210.12(D)',
+	'2020': '210.12(D)',
+	'2023': '210.12(E)',
+	'2018': null,
+	'2018A2': null
 };
 
 /** Kitchens, family, dining, living and like rooms, bedrooms, closets, hallways, laundry areas. */

@@ -58,6 +58,8 @@ export interface Facts {
 	readonly guardedBefore: Tri;
 	/** The breaker, or an outlet before this one, opens at an arc. */
 	readonly arcBefore: Tri;
+	/** The breaker does, or the first outlet of the circuit, with this one behind it. */
+	readonly arcFirst: Tri;
 	/** Outlets that hang on this box. */
 	readonly outletsAfter: number;
 	/** Something hangs here, or after it, that may not go off unnoticed: freezer, pump, alarm, medical. */

@@ -9,6 +9,7 @@ export const ruleIds = [
 	'noGroundItself',
 	'groundFaultPlace',
 	'arcFaultPlace',
+	'arcFaultExtended',
 	'tamper',
 	'weather',
 	'inUseCover',

@@ -1,4 +1,4 @@
-import { arcFaultAsked, groundFaultAsked, type AskedPlace } from '../places';
+import { arcFaultAsked, arcFaultExtended, groundFaultAsked, type AskedPlace } from '../places';
 import { all, any, is, not, roomForWiresMm, type Facts, type PartFacts, type Tri } from './facts';
 import { everyUs, type Rule } from './rule';
 
@@ -110,10 +110,10 @@ export const usRules: readonly Rule[] = [
 		// Exception: a GFCI without a ground, where none can be brought and neither breaker nor receptacle is to be had.
 		applies: (facts, part) =>
 			all(
+				!isNew(facts),
 				asked(facts, arcFaultAsked).is,
 				not(
 					all(
-						!isNew(facts),
 						part.groundFault,
 						not(facts.ground),
 						exceptions.every((each) => facts[each] === false)
@@ -122,6 +122,15 @@ export const usRules: readonly Rule[] = [
 			),
 		met: ({ arcBefore }, part) => any(part.arcFault, arcBefore),
 		reads: ['place', 'arcBefore', 'ground', ...exceptions]
+	},
+	{
+		// A circuit that is extended is protected from its beginning: an outlet at its new end protects nothing of the wire before it.
+		id: 'arcFaultExtended',
+		effect: 'needs',
+		clause: (facts) => [arcFaultExtended[facts.edition], ...asked(facts, arcFaultAsked).clauses].join(', '),
+		applies: (facts) => all(isNew(facts), asked(facts, arcFaultAsked).is),
+		met: ({ arcFirst }) => arcFirst,
+		reads: ['place', 'arcFirst']
 	},
 	{
 		id: 'tamper',

@@ -4,6 +4,7 @@ import { terms } from '../terms';
 export const placeNames: Record<Place, string> = {
 	bathroom: 'bathroom',
 	kitchen: 'kitchen',
+	foodArea: 'bar, kitchenette: a sink and a place for food or drink',
 	laundry: 'laundry',
 	garage: 'garage',
 	outbuilding: 'shed, greenhouse or other outbuilding',
@@ -75,6 +76,11 @@ export function factWords(fact: FactName, region: Region, edition: Edition): { a
 			return { ask: `Is there ${t.aResidual} before it?`, short: `${t.aResidual} before it` };
 		case 'arcBefore':
 			return { ask: 'Does anything before it open at arcs?', short: 'arc protection before it' };
+		case 'arcFirst':
+			return {
+				ask: 'Is the circuit protected against arcs from its beginning?',
+				short: 'arc protection from the beginning'
+			};
 		case 'spur':
 			return { ask: 'Is it on a spur off the ring?', short: 'spur' };
 		default:

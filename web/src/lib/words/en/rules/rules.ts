@@ -41,6 +41,11 @@ export function ruleWords(rule: RuleId, region: Region, edition: Edition): RuleW
 				says: 'In this room the new outlet has to be protected against arcs.',
 				then: `By a dual-function outlet here, one before it, or a combination ${t.breaker}: that one is an electrician’s.`
 			};
+		case 'arcFaultExtended':
+			return {
+				says: 'Where a circuit of such a room is extended, it is protected against arcs from its beginning.',
+				then: `By a combination ${t.breaker}, which is an electrician’s; or by a dual-function outlet as the first one of the circuit, with all that follows on its LOAD. One at the new end protects nothing of the wire before it.`
+			};
 		case 'tamper':
 			return {
 				says: 'Outlets of a dwelling have shutters: “TR” on the face.',

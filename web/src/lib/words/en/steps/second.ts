@@ -11,6 +11,7 @@ const placeWords: Record<ProtectionAsked['place'], string> = {
 	crawlSpace: 'a crawl space',
 	basement: 'a basement',
 	kitchen: 'a kitchen',
+	foodArea: 'a place with a sink for food or drink',
 	laundry: 'a laundry',
 	outbuilding: 'an outbuilding',
 	bedroom: 'a bedroom',
