@@ -53,7 +53,9 @@
 						d="M24 3v5M24 40v5M3 24h5M40 24h5M9 9l4 4M35 35l4 4M39 9l-4 4M9 39l4-4"
 					/>{:else}<path d="M17 31 31 17" />{/if}
 			</svg>
-			<span>{twoBlades ? w.theLamp : capital(text)}</span><b>{lamps[name] ? w.lit : w.dark}</b><Kbd>{k + 1}</Kbd>
+			<span>{twoBlades ? w.theLamp : capital(text)}</span><b>{lamps[name] ? w.lit : w.dark}</b><Kbd
+				>{k + 1}</Kbd
+			>
 		</button>
 	{/each}
 </div>
