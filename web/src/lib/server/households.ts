@@ -68,7 +68,7 @@ export async function maybeFirstHome(lastSlug: string | undefined): Promise<stri
 	return last?.slug ?? (await manyHomes())[0]?.slug ?? null;
 }
 
-/** A house as recorded never changes once it is a version, so it is kept. */
+/** A house as recorded never changes once it is a version, nor does a demo’s wiring: they are kept. */
 const kept = new Map<string, House>();
 const keptAtMost = 100;
 
@@ -96,10 +96,13 @@ export async function houseAt(
 		'select house from house_version where household_id = $1 and version = $2',
 		[householdId, version]
 	);
-	const read = parsedHouse(house, `house_version ${key}`);
+	return keeping(key, parsedHouse(house, `house_version ${key}`));
+}
+
+function keeping(key: string, house: House): House {
 	if (kept.size >= keptAtMost) kept.delete(kept.keys().next().value!);
-	kept.set(key, read);
-	return read;
+	kept.set(key, house);
+	return house;
 }
 
 function parsedHouse(value: unknown, key: string): House {
@@ -125,12 +128,25 @@ export async function addHouseVersion(
 
 /** How a demo home is really wired; null for a user's own. */
 export async function maybeDemoWiring(householdId: string): Promise<House | null> {
+	const key = `demo_wiring ${householdId}`;
+	const known = kept.get(key);
+	if (known) return known;
 	const row = await maybeOne<{ house: unknown }>(
 		connections(),
 		'select house from demo_wiring where household_id = $1',
 		[householdId]
 	);
-	return row && parsedHouse(row.house, `demo_wiring ${householdId}`);
+	return row && keeping(key, parsedHouse(row.house, key));
+}
+
+/** Whether a home has wiring of its own to measure: the user's have none. */
+export async function isSimulated(householdId: string): Promise<boolean> {
+	const { is } = await one<{ is: boolean }>(
+		connections(),
+		'select exists(select from demo_wiring where household_id = $1) as is',
+		[householdId]
+	);
+	return is;
 }
 
 /** Adds a user's own home; null where the short name is in use. */

@@ -90,6 +90,27 @@ describe('appending events', () => {
 		expect(await append(note('mine'), 2)).toMatchObject({ code: 'stored', version: 3 });
 	});
 
+	it('a job that is looked at again is not replayed again, until something is added or it ends', async () => {
+		const looked = async () => (await loadJob(home, jobId))!;
+		const first = await looked();
+		expect((await looked()).whole).toBe(first.whole);
+		await append(cautions, 0);
+		const then = await looked();
+		expect(then.whole).not.toBe(first.whole);
+		expect(then.events.length).toBe(1);
+		expect(then.step).not.toEqual(first.step);
+		// What another process stores is seen as well.
+		await client.query(
+			`insert into job_event (household_id, job_id, seq, event_id, at, body, version)
+			select household_id, job_id, 2, $2, at, '{"kind": "note", "text": "from elsewhere"}', version
+			from job_event where job_id = $1 and seq = 1`,
+			[jobId, randomUUID()]
+		);
+		expect((await looked()).events.map(({ body }) => body.kind)).toEqual(['confirm', 'note']);
+		await append({ kind: 'stop', reason: 'ownChoice', note: '' }, 2);
+		expect((await looked()).job.outcome).toBe('stopped');
+	});
+
 	it('an unsafe step is refused with the reason, and nothing is stored', async () => {
 		expect(await append({ kind: 'takeOff', terminal: 'hotUpper' }, 0)).toMatchObject({
 			code: 'refused',

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { findBox } from '@wary/core/house';
 import { candidatesFor, searchStand } from '@wary/core/search';
-import { latestHouse, maybeDemoWiring } from '$lib/server/households';
+import { isSimulated, latestHouse } from '$lib/server/households';
 import { pageHousehold } from '$lib/server/requests';
 import { latestSettings } from '$lib/server/settings';
 
@@ -10,9 +10,9 @@ export async function load({ params }) {
 	const { house, version } = await latestHouse(household.id);
 	const box = findBox(house, params.box);
 	if (!box) error(404, { message: 'There is no outlet by that name in this home.', code: 'unknownBox' });
-	const [settings, wiring] = await Promise.all([
+	const [settings, simulated] = await Promise.all([
 		latestSettings(household.id, house.region),
-		maybeDemoWiring(household.id)
+		isSimulated(household.id)
 	]);
 	// The first move comes with the page, so that nothing moves when the device has planned it too.
 	const candidates = candidatesFor(house, box.id, []);
@@ -23,6 +23,6 @@ export async function load({ params }) {
 		box,
 		settings,
 		first: { candidates, stand },
-		simulated: household.isDemo && wiring !== null
+		simulated: household.isDemo && simulated
 	};
 }

@@ -1,5 +1,5 @@
 import { pageJob } from '$lib/server/requests';
-import { maybeDemoWiring } from '$lib/server/households';
+import { isSimulated } from '$lib/server/households';
 import { latestSettings } from '$lib/server/settings';
 import { manyKeptPlans } from '$lib/server/shopping';
 import { drawnAs } from '$lib/job/drawn';
@@ -7,11 +7,12 @@ import { rowsOf, stepWords } from '$words/steps';
 
 export async function load({ params }) {
 	const { household, loaded } = await pageJob(params.home, params.job);
-	// Users' own homes have no wiring to measure.
-	const simulated = (await maybeDemoWiring(household.id)) !== null;
-	const settings = await latestSettings(household.id, loaded.plan.region);
 	const { step } = loaded;
-	const kept = loaded.job.outcome === null ? await manyKeptPlans(household.id) : [];
+	const [simulated, settings, kept] = await Promise.all([
+		isSimulated(household.id),
+		latestSettings(household.id, loaded.plan.region),
+		loaded.job.outcome === null ? manyKeptPlans(household.id) : []
+	]);
 	const rows = step && rowsOf(step, loaded.plan, loaded.state);
 	return {
 		settings,
