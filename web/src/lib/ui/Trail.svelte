@@ -138,4 +138,10 @@
 			display: none;
 		}
 	}
+	/* Eight walks and the longest name on one line. */
+	@media (max-width: 430px) {
+		li {
+			flex-basis: 22px;
+		}
+	}
 </style>

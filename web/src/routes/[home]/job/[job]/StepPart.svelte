@@ -136,6 +136,12 @@
 		padding-top: 0.9rem;
 		border-top: 1px solid var(--hair);
 	}
+	@media (max-width: 700px) {
+		.aside-actions {
+			display: grid;
+			grid-template-columns: 1fr 1fr;
+		}
+	}
 	.why {
 		margin: 0.9rem 0;
 		padding: 0.2rem 0 0.2rem 1rem;

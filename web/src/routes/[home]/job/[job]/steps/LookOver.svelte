@@ -135,14 +135,16 @@
 		</Table>
 		{#if plan.procedure >= 2}<fieldset>
 				<legend class="label">{w.theBoxIs}</legend>
-				{#each ['metal', 'plastic'] as const as each (each)}<Radio
-						inline
-						name="material"
-						value={each}
-						bind:group={material}
-					>
-						{each}</Radio
-					>{/each}
+				<div class="flex gap-6">
+					{#each ['metal', 'plastic'] as const as each (each)}<Radio
+							inline
+							name="material"
+							value={each}
+							bind:group={material}
+						>
+							{each}</Radio
+						>{/each}
+				</div>
 			</fieldset>{/if}
 	{/if}
 	<fieldset>

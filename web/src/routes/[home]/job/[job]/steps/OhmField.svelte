@@ -19,16 +19,18 @@
 	];
 </script>
 
-<Label
-	>{w.yourReading}<FigureField
-		bind:text
-		bind:field
-		disabled={open}
-		label={w.yourReadingInOhms}
-		placeholder={open ? 'OL' : ''}
-	/></Label
->
-<Label
-	>{w.unit}<Select class="min-w-20" placeholder="" bind:value={unit} disabled={open} items={units} /></Label
->
+<div class="flex items-end gap-4">
+	<Label
+		>{w.yourReading}<FigureField
+			bind:text
+			bind:field
+			disabled={open}
+			label={w.yourReadingInOhms}
+			placeholder={open ? 'OL' : ''}
+		/></Label
+	>
+	<Label
+		>{w.unit}<Select class="min-w-20" placeholder="" bind:value={unit} disabled={open} items={units} /></Label
+	>
+</div>
 <Checkbox inline bind:checked={open}>{w.openOl}</Checkbox>
