@@ -18,6 +18,16 @@ export interface LoadRule {
 	readonly startTimes: readonly [number, number];
 }
 
+/**
+ * What a charger in an outlet gives at most to all that is plugged into its ports, W, by what is usual (chosen; the part prints its own), and the share of what it draws that it gives
+ * (chosen: external power supplies of 10 to 49 W have to give 80 to 88 %, 10 CFR 430.32(w)).
+ */
+export const chargers: Readonly<Record<Region, { readonly givesW: number }>> = {
+	us: { givesW: 30 },
+	uk: { givesW: 22 }
+};
+export const chargerShare = 0.85;
+
 export const loadRules: Readonly<Record<Region, LoadRule>> = {
 	us: {
 		continuousFactor: 1.25,

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
-import { circuitsInBox, findCircuit, type House, type Load } from '../house';
+import { circuitsInBox, findCircuit, withBox, type House, type Load } from '../house';
 import { editHouse } from '../house/edit';
 import { circuitLoad } from '.';
 
@@ -27,6 +27,31 @@ const living = us.circuits.find(({ id }) => id === 'living')!.id;
 const at = (house: House, loads: readonly Load[], circuit = living) =>
 	circuitLoad({ ...house, loads: [...loads] }, circuit)!;
 const codes = (of: ReturnType<typeof at>) => of.warnings.map(({ code }) => code);
+
+// Worked by hand: 30 W given at 85 % is 35.3 W drawn, 0.294 A at 120 V.
+test('a charger in an outlet is counted at the most it draws, and no cord is the worse for it', () => {
+	const [box] = us.boxes.filter(({ id }) => circuitsInBox(us, id)[0]?.id === living);
+	const usb = withBox(us, box!.id, (each) => ({
+		...each,
+		device: { kind: 'usb', ratingA: 15, style: 'decorator', tamperResistant: true, contacts: 'good' }
+	}));
+	const with12A = at(usb, [load('heater', box!.id, 1430)]);
+	expect(with12A.lines.map(({ builtIn, amps }) => [builtIn, amps?.toFixed(3)])).toEqual([
+		[undefined, '11.917'],
+		['charger', '0.294']
+	]);
+	expect(with12A.totalW).toBeCloseTo(1465.3, 1);
+	// 12.2 A together: beyond 80 % of 15 A, and within what one cord may draw.
+	expect(codes(with12A)).toEqual(['overUsual']);
+	expect(at(us, [load('heater', box!.id, 1430)]).warnings).toEqual([]);
+	const twin = uk.boxes.find(({ device }) => device?.kind === 'socketTwin')!;
+	const ukUsb = withBox(uk, twin.id, (each) => ({
+		...each,
+		device: { ...each.device!, usb: true } as never
+	}));
+	const circuit = circuitsInBox(uk, twin.id)[0]!.id;
+	expect(at(ukUsb, [], circuit).totalW - at(uk, [], circuit).totalW).toBeCloseTo(25.9, 1);
+});
 
 // Worked by hand: 15 A at 120 V is 1800 W, 80 % of it 1440 W.
 describe('load on a circuit', () => {

@@ -1,5 +1,6 @@
 import {
 	circuitsInBox,
+	deviceModel,
 	findBox,
 	findBreaker,
 	findCircuit,
@@ -8,7 +9,8 @@ import {
 	type House,
 	type Load
 } from '../house';
-import { loadRules, regions } from '../rules';
+import { familyFor } from '../devices';
+import { chargers, chargerShare, loadRules, regions } from '../rules';
 
 /** Something plugged in, as the sum takes it. */
 export interface LoadLine {
@@ -23,6 +25,8 @@ export interface LoadLine {
 	readonly continuous: boolean;
 	/** When it runs; `null`: at any time, by what is known. */
 	readonly hours: NonNullable<Load['hours']> | null;
+	/** Part of the outlet itself, and never plugged in: its charger, at the most it gives. */
+	readonly builtIn?: 'charger';
 }
 
 export type LoadWarning =
@@ -77,7 +81,7 @@ export function circuitLoad(house: House, circuitId: string, more: readonly Load
 	const on = (box: Box) => circuitsInBox(house, box.id)[0]?.id === circuitId;
 	const boxes = house.boxes.filter(on);
 	const ids = new Set(boxes.map(({ id }) => id));
-	const lines = [...house.loads, ...more]
+	const plugged = [...house.loads, ...more]
 		.filter(({ box }) => ids.has(box))
 		.map((load): LoadLine => {
 			const watts = load.ratedW ?? null;
@@ -92,6 +96,7 @@ export function circuitLoad(house: House, circuitId: string, more: readonly Load
 				hours: load.hours ?? null
 			};
 		});
+	const lines = [...plugged, ...boxes.flatMap((box) => chargerIn(house, box))];
 	const amps = (of: readonly LoadLine[]) => of.reduce((sum, each) => sum + (each.amps ?? 0), 0);
 	const totalA = amps(lines);
 	const longA = amps(lines.filter(({ continuous }) => continuous));
@@ -129,7 +134,7 @@ export function circuitLoad(house: House, circuitId: string, more: readonly Load
 					: []),
 			...lines.flatMap((line): LoadWarning[] => {
 				const mostA = rule.perCordA(outletA(findBox(house, line.box)!, breaker.ratingA));
-				return line.amps !== null && line.amps > mostA + 1e-9
+				return line.builtIn === undefined && line.amps !== null && line.amps > mostA + 1e-9
 					? [{ code: 'cord', load: line.load, amps: line.amps, mostA, source: rule.perCordSource }]
 					: [];
 			}),
@@ -145,3 +150,24 @@ export function circuitLoad(house: House, circuitId: string, more: readonly Load
 /** An outlet’s own rating; one that has none is taken for its breaker’s. */
 const outletA = ({ device }: Box, breakerA: number): number =>
 	device && 'ratingA' in device ? device.ratingA : breakerA;
+
+/** What the charger of an outlet draws when all its ports give what they can, W. */
+export const chargerDrawsW = (region: House['region']): number => chargers[region].givesW / chargerShare;
+
+function chargerIn(house: House, { id, device }: Box): LoadLine[] {
+	if (!device || !familyFor(device)?.usb) return [];
+	const watts = chargerDrawsW(house.region);
+	return [
+		{
+			load: `charger ${id}`,
+			name: '',
+			box: id,
+			half: deviceModel(device).halves[0]!,
+			watts,
+			amps: watts / regions[house.region].supply.nominalV,
+			continuous: false,
+			hours: null,
+			builtIn: 'charger'
+		}
+	];
+}

@@ -21,6 +21,8 @@ export const words = {
 			: `${count} things without watts: not in the sum.`,
 	things: (count: number) => (count === 1 ? '1 thing plugged in' : `${count} things plugged in`),
 	nothing: 'Nothing is on record here.',
+	charger: (place: string, watts: string) =>
+		`USB at ${place}: up to ${watts} with every port in use, by what is usual; the part prints its own.`,
 	what: 'What',
 	where: 'Where',
 	watts: 'Watts on its label',

@@ -111,14 +111,18 @@
 	<More title={w.things(now.lines.length)} bind:open>
 		{#if now.lines.length === 0}<p class="soft">{w.nothing}</p>{/if}
 		<ul class="m-0 list-none p-0">
-			{#each now.lines as line (line.load)}
-				<LoadLine
-					{line}
-					{everywhere}
-					place={place(line.box)}
-					{editor}
-					onmove={(to) => move(line.load, line.name, to)}
-				/>
+			{#each now.lines as line (line.load)}{#if line.builtIn}
+					<li class="border-t border-hair py-2">
+						{w.charger(place(line.box), wattsWord(line.watts ?? 0))}
+					</li>
+				{:else}
+					<LoadLine
+						{line}
+						{everywhere}
+						place={place(line.box)}
+						{editor}
+						onmove={(to) => move(line.load, line.name, to)}
+					/>{/if}
 			{/each}
 		</ul>
 		{#if moved && there}

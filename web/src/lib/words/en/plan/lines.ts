@@ -2,7 +2,7 @@ import { familyFor, familyOf } from '@wary/core/devices';
 import { circuitsInBox, deviceModel, findBox, hasOutlet, neighbours, type House } from '@wary/core/house';
 import type { JobPlan } from '@wary/core/job';
 import { regions } from '@wary/core/rules';
-import { boxFill, circuitLoad, type Connector } from '@wary/core/sums';
+import { boxFill, chargerDrawsW, circuitLoad, type Connector } from '@wary/core/sums';
 import { isUsedUp, needsOf } from '@wary/core/shopping';
 import { wattsWord } from '../load';
 import { labelText, notHere } from '../labels';
@@ -51,6 +51,9 @@ export function planLines(house: House, plan: JobPlan): Line[] {
 				]
 			: []),
 		...(work.candidates.length > 1 ? [{ kind: 'first' as const, text: say.supply }] : []),
+		...(family.usb
+			? [{ kind: 'first' as const, text: say.charger(wattsWord(chargerDrawsW(plan.region))) }]
+			: []),
 		...fillLines(house, plan.boxId, say),
 		...(asksDepth
 			? [

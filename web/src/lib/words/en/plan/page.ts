@@ -68,6 +68,8 @@ export const sureWords = (region: Region) => {
 		grounded: `${t.ground} on it, and it doesn’t depend on this part`,
 		withoutGround: (guard: string | null) =>
 			`no ${t.ground} here, and none is made up: ${guard === null ? 'this part' : `the GFCI at ${guard}`} opens at a leak without one. The tester’s button does nothing then; its own button counts`,
+		charger: (watts: string) =>
+			`its charger draws up to ${watts} with every port in use, by what is usual; counted with what is plugged in`,
 		labels: (labels: readonly string[]) => `on the plate: ${labels.join(' and ')}`,
 		switched: 'the switched half follows its wall switch, the other doesn’t',
 		protectsHere: 'this place: opens at a leak',
