@@ -24,7 +24,7 @@ import { isTripped, isWornOut, opened as openedByItself } from './deviceState';
 import { deviceModel, type Protection } from './devices';
 import { allBreakers, withBox, withBreakers } from './lookup';
 import { points } from './points';
-import type { Box, House } from './schema';
+import type { Box, Breaker, House, Panel } from './schema';
 import { untilStill, type Stillness } from './still';
 
 /** A protective device that opens by itself: the current that makes it, A, and how long it takes by its curve, s. */
@@ -90,82 +90,98 @@ function solved(house: House, extra: readonly Branch[], trips: readonly Trip[]) 
 
 /** What opens with these currents if they stay, soonest first. */
 function dueTrips(house: House, network: Network, voltageV: ReadonlyMap<string, Complex>): Trip[] {
+	const flows = flowsIn(house, network, voltageV);
+	return [
+		...house.panels.flatMap((panel) =>
+			panel.breakers.flatMap((breaker) => breakerTrips(flows, panel, breaker))
+		),
+		...house.panels
+			.flatMap(({ residualDevices }) => residualDevices)
+			.flatMap((device) => panelTrips(flows, device)),
+		...house.boxes.flatMap((box) => boxTrips(flows, box))
+	].sort((a, b) => a.afterS - b.afterS);
+}
+
+/** What flows where, and what a device that senses it makes of that. */
+interface Flows {
+	readonly house: House;
+	readonly voltageV: ReadonlyMap<string, Complex>;
+	currentOf(branch: string): Complex;
+	/** Opens at the difference of what it senses. */
+	residual(device: string, where: Trip['where'], sensed: readonly string[], markedMa: number): Trip[];
+	/** Opens where a neutral behind it touches ground. */
+	groundedNeutral(device: string, where: Trip['where'], sensed: readonly string[], tripMa: number): Trip[];
+}
+
+function flowsIn(house: House, network: Network, voltageV: ReadonlyMap<string, Complex>): Flows {
 	const byId = new Map(network.branches.map((branch) => [branch.id, branch]));
 	const currentOf = (id: string): Complex => {
 		const branch = byId.get(id);
 		return branch ? branchCurrentA(network, branch, voltageV) : { re: 0, im: 0 };
 	};
+	const { opensFromShare, opensAfterS } = residualCurves[house.region];
+	return {
+		house,
+		voltageV,
+		currentOf,
+		residual: (device, where, sensed, markedMa) => {
+			const currentA = magnitude(sensed.map(currentOf).reduce(add));
+			const currentMa = currentA * 1000;
+			return currentMa > markedMa * opensFromShare
+				? [{ device, where, cause: 'residual', currentA, afterS: opensAfterS(currentMa, markedMa) }]
+				: [];
+		},
+		groundedNeutral: (device, where, sensed, tripMa) => {
+			const currentA = groundedNeutralA(network, sensed);
+			return currentA * 1000 > tripMa
+				? [{ device, where, cause: 'groundedNeutral', currentA, afterS: 0.1 }]
+				: [];
+		}
+	};
+}
+
+function breakerTrips({ house, voltageV, ...flows }: Flows, panel: Panel, breaker: Breaker): Trip[] {
+	if (!breaker.on) return [];
 	const curve = breakerCurves[house.region];
-	const trips: Trip[] = [];
-	const residual = (device: string, where: Trip['where'], difference: Complex, markedMa: number) => {
-		const currentA = magnitude(difference);
-		const { opensFromShare, opensAfterS } = residualCurves[house.region];
-		if (currentA * 1000 > markedMa * opensFromShare)
-			trips.push({
-				device,
-				where,
-				cause: 'residual',
-				currentA,
-				afterS: opensAfterS(currentA * 1000, markedMa)
-			});
-	};
-	const groundedNeutral = (
-		device: string,
-		where: Trip['where'],
-		sensed: readonly string[],
-		tripMa: number
-	) => {
-		const loopA = groundedNeutralA(network, sensed);
-		if (loopA * 1000 > tripMa)
-			trips.push({ device, where, cause: 'groundedNeutral', currentA: loopA, afterS: 0.1 });
-	};
-	const sumOf = (sensed: readonly string[]): Complex => sensed.map(currentOf).reduce(add);
-	const fed = (supply: readonly [string, string]) => supplies(house, supply, voltageV);
-	for (const panel of house.panels)
-		for (const breaker of panel.breakers) {
-			if (!breaker.on) continue;
-			const poles = breaker.spaces.map((_, pole) => ids.breaker(breaker.id, pole as 0 | 1));
-			const currentA = Math.max(...poles.map((id) => magnitude(currentOf(id))));
-			const afterS = curve.opensAfterS(currentA, breaker.ratingA);
-			const cause = currentA > breaker.ratingA * curve.instantMultiple ? 'shortCircuit' : 'overload';
-			if (afterS < Infinity) trips.push({ device: breaker.id, where: 'breaker', cause, currentA, afterS });
-			if (!sensesResidual(breaker) || !fed(breakerSupply(panel, breaker.id))) continue;
-			const sensed = [...poles, ids.breakerNeutral(breaker.id)];
-			residual(breaker.id, 'breaker', sumOf(sensed), tripMaOf(house, breaker));
-			if (residualParts.breakerFindsGroundedNeutral[house.region])
-				groundedNeutral(breaker.id, 'breaker', sensed, tripMaOf(house, breaker));
-		}
-	for (const device of house.panels.flatMap(({ residualDevices }) => residualDevices)) {
-		if (!device.on) continue;
-		// Line current flows out to the load, neutral current comes back: their branches point the same way, so a sound circuit sums to zero.
-		residual(
-			device.id,
-			'residualDevice',
-			sumOf([ids.residualLine(device.id), ids.residualNeutral(device.id)]),
-			device.tripMa
-		);
+	const poles = breaker.spaces.map((_, pole) => ids.breaker(breaker.id, pole as 0 | 1));
+	const currentA = Math.max(...poles.map((id) => magnitude(flows.currentOf(id))));
+	const afterS = curve.opensAfterS(currentA, breaker.ratingA);
+	const cause = currentA > breaker.ratingA * curve.instantMultiple ? 'shortCircuit' : 'overload';
+	const byCurrent: Trip[] =
+		afterS < Infinity ? [{ device: breaker.id, where: 'breaker', cause, currentA, afterS }] : [];
+	if (!sensesResidual(breaker) || !supplies(house, breakerSupply(panel, breaker.id), voltageV))
+		return byCurrent;
+	const sensed = [...poles, ids.breakerNeutral(breaker.id)];
+	const tripMa = tripMaOf(house, breaker);
+	return [
+		...byCurrent,
+		...flows.residual(breaker.id, 'breaker', sensed, tripMa),
+		...(residualParts.breakerFindsGroundedNeutral[house.region]
+			? flows.groundedNeutral(breaker.id, 'breaker', sensed, tripMa)
+			: [])
+	];
+}
+
+/** Line current flows out to the load, neutral current comes back: their branches point the same way, so a sound circuit sums to zero. */
+const panelTrips = ({ residual }: Flows, { id, on, tripMa }: Panel['residualDevices'][number]): Trip[] =>
+	on ? residual(id, 'residualDevice', [ids.residualLine(id), ids.residualNeutral(id)], tripMa) : [];
+
+function boxTrips({ house, voltageV, ...flows }: Flows, box: Box): Trip[] {
+	const protection = protectionIn(box);
+	if (protection?.kind === 'fuse') {
+		const currentA = magnitude(flows.currentOf(ids.link(box.id, protection.link)));
+		const afterS = cartridgeFuse.opensAfterS(currentA, protection.ratingA);
+		const cause = afterS < 1 ? 'shortCircuit' : 'overload';
+		return afterS < Infinity ? [{ device: box.id, where: 'outlet', cause, currentA, afterS }] : [];
 	}
-	for (const box of house.boxes) {
-		const protection = protectionIn(box);
-		if (protection?.kind === 'fuse') {
-			const currentA = magnitude(currentOf(ids.link(box.id, protection.link)));
-			const afterS = cartridgeFuse.opensAfterS(currentA, protection.ratingA);
-			if (afterS < Infinity)
-				trips.push({
-					device: box.id,
-					where: 'outlet',
-					cause: afterS < 1 ? 'shortCircuit' : 'overload',
-					currentA,
-					afterS
-				});
-		}
-		if (protection?.kind === 'residual' && isSupplied(house, box, voltageV)) {
-			const sensed = [ids.link(box.id, protection.hot), ids.link(box.id, protection.neutral)];
-			residual(box.id, 'outlet', sumOf(sensed), protection.tripMa);
-			if (protection.findsGroundedNeutral) groundedNeutral(box.id, 'outlet', sensed, protection.tripMa);
-		}
-	}
-	return trips.sort((a, b) => a.afterS - b.afterS);
+	if (protection?.kind !== 'residual' || !isSupplied(house, box, voltageV)) return [];
+	const sensed = [ids.link(box.id, protection.hot), ids.link(box.id, protection.neutral)];
+	return [
+		...flows.residual(box.id, 'outlet', sensed, protection.tripMa),
+		...(protection.findsGroundedNeutral
+			? flows.groundedNeutral(box.id, 'outlet', sensed, protection.tripMa)
+			: [])
+	];
 }
 
 /** A device's protection where it is in force: shut and not worn out. */
