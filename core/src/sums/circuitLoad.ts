@@ -81,26 +81,13 @@ export function circuitLoad(house: House, circuitId: string, more: readonly Load
 	const on = (box: Box) => circuitsInBox(house, box.id)[0]?.id === circuitId;
 	const boxes = house.boxes.filter(on);
 	const ids = new Set(boxes.map(({ id }) => id));
-	const plugged = [...house.loads, ...more]
-		.filter(({ box }) => ids.has(box))
-		.map((load): LoadLine => {
-			const watts = load.ratedW ?? null;
-			return {
-				load: load.id,
-				name: load.name,
-				box: load.box,
-				half: load.half,
-				watts,
-				amps: watts === null ? null : watts / voltageV,
-				continuous: load.continuous ?? false,
-				hours: load.hours ?? null
-			};
-		});
-	const lines = [...plugged, ...boxes.flatMap((box) => chargerIn(house, box))];
-	const amps = (of: readonly LoadLine[]) => of.reduce((sum, each) => sum + (each.amps ?? 0), 0);
+	const plugged = [...house.loads, ...more].filter(({ box }) => ids.has(box));
+	const lines = [
+		...plugged.map((load) => lineOf(load, voltageV)),
+		...boxes.flatMap((box) => chargerIn(house, box))
+	];
 	const totalA = amps(lines);
-	const longA = amps(lines.filter(({ continuous }) => continuous));
-	const countedA = totalA + (rule.continuousFactor - 1) * longA;
+	const countedA = counted(house, lines);
 	const usualA = rule.usualShare * breaker.ratingA;
 	const outlets = boxes.filter(hasOutlet);
 	return {
@@ -119,32 +106,58 @@ export function circuitLoad(house: House, circuitId: string, more: readonly Load
 			rule.perPointA === null
 				? null
 				: { outlets: outlets.length, roomFor: Math.floor(usualA / rule.perPointA + 1e-9) },
-		warnings: [
-			...(countedA > breaker.ratingA + 1e-9
-				? [
-						{
-							code: 'over' as const,
-							countedA,
-							limitA: breaker.ratingA,
-							source: rule.continuousSource
-						}
-					]
-				: totalA > usualA + 1e-9
-					? [{ code: 'overUsual' as const, totalA, usualA }]
-					: []),
-			...lines.flatMap((line): LoadWarning[] => {
-				const mostA = rule.perCordA(outletA(findBox(house, line.box)!, breaker.ratingA));
-				return line.builtIn === undefined && line.amps !== null && line.amps > mostA + 1e-9
-					? [{ code: 'cord', load: line.load, amps: line.amps, mostA, source: rule.perCordSource }]
-					: [];
-			}),
-			...outlets.flatMap((box): LoadWarning[] => {
-				const mostA = rule.perOutletA ?? outletA(box, breaker.ratingA);
-				const drawn = amps(lines.filter((line) => line.box === box.id));
-				return drawn > mostA + 1e-9 ? [{ code: 'outlet', box: box.id, amps: drawn, mostA }] : [];
-			})
-		]
+		warnings: warningsOf(house, lines, outlets, breaker.ratingA)
 	};
+}
+
+const amps = (of: readonly LoadLine[]): number => of.reduce((sum, each) => sum + (each.amps ?? 0), 0);
+
+/** All together, long loads as the code counts them, A. */
+const counted = ({ region }: House, lines: readonly LoadLine[]): number =>
+	amps(lines) + (loadRules[region].continuousFactor - 1) * amps(lines.filter(({ continuous }) => continuous));
+
+const lineOf = (load: Load, voltageV: number): LoadLine => ({
+	load: load.id,
+	name: load.name,
+	box: load.box,
+	half: load.half,
+	watts: load.ratedW ?? null,
+	amps: load.ratedW === undefined ? null : load.ratedW / voltageV,
+	continuous: load.continuous ?? false,
+	hours: load.hours ?? null
+});
+
+/** What of it is too much: for the breaker, for one cord, for one outlet. */
+function warningsOf(
+	house: House,
+	lines: readonly LoadLine[],
+	outlets: readonly Box[],
+	breakerA: number
+): LoadWarning[] {
+	const rule = loadRules[house.region];
+	const countedA = counted(house, lines);
+	const totalA = amps(lines);
+	const usualA = rule.usualShare * breakerA;
+	const ofAll: LoadWarning[] =
+		countedA > breakerA + 1e-9
+			? [{ code: 'over', countedA, limitA: breakerA, source: rule.continuousSource }]
+			: totalA > usualA + 1e-9
+				? [{ code: 'overUsual', totalA, usualA }]
+				: [];
+	return [
+		...ofAll,
+		...lines.flatMap((line): LoadWarning[] => {
+			const mostA = rule.perCordA(outletA(findBox(house, line.box)!, breakerA));
+			return line.builtIn === undefined && line.amps !== null && line.amps > mostA + 1e-9
+				? [{ code: 'cord', load: line.load, amps: line.amps, mostA, source: rule.perCordSource }]
+				: [];
+		}),
+		...outlets.flatMap((box): LoadWarning[] => {
+			const mostA = rule.perOutletA ?? outletA(box, breakerA);
+			const drawn = amps(lines.filter((line) => line.box === box.id));
+			return drawn > mostA + 1e-9 ? [{ code: 'outlet', box: box.id, amps: drawn, mostA }] : [];
+		})
+	];
 }
 
 /** An outlet’s own rating; one that has none is taken for its breaker’s. */
