@@ -296,13 +296,13 @@ function ukFittings(
 			}))
 		: [];
 	const middle = width / 2;
-	if (device.kind === 'socketRcd')
+	if ('tripped' in device)
 		return [
 			...rockers,
 			{ kind: 'button', printed: 'TEST', x: middle - 20, y: 8, width: 40, height: 18 },
 			{ kind: 'button', printed: 'RESET', x: middle - 20, y: 146, width: 40, height: 18, off: device.tripped }
 		];
-	return device.kind === 'socketTwin' && device.usb
+	return 'usb' in device && device.usb
 		? [
 				...rockers,
 				...[0, 1].map((k): Fitting => ({
