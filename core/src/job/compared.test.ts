@@ -132,6 +132,12 @@ describe('what has no ground, as found', () => {
 		// Its ground came off on the way.
 		expect(comes(grounded, seen(lit), [plug(lit)])).toBe('madeHere');
 		expect(comes(plan, seen(lit), [outlet(120)])).toBe('noGround');
+		// What was read is what is shown: no lamp was seen at the end.
+		expect(comparedOf(plan, seen(lit), [outlet(120)])[0]!.after).toEqual({
+			hotNeutral: volts(120),
+			passes: true,
+			holds: null
+		});
 		expect(comes(plan, seen(lit), [outlet(0)])).toBe('madeHere');
 		expect(comes(plan, seen(lit, false), [outlet(0)])).toBe('inherited');
 		// A ground that was none: three lamps took it for one.

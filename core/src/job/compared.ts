@@ -1,5 +1,6 @@
 import type { Half } from '../house';
 import { sameLamps, type PlugLamps } from '../instruments';
+import type { VoltReading } from '../isolation';
 import type { JobEvent } from './events';
 import { noGroundLamps, outletPasses, soundLamps } from './judge';
 import type { JobPlan } from './jobPlan';
@@ -11,12 +12,14 @@ interface AsSeen {
 	readonly holds: boolean;
 }
 
+type Tested = { readonly lamps: PlugLamps } | { readonly hotNeutral: VoltReading; readonly passes: boolean };
+
 /** What a half showed before anything was switched off, and at the end. */
 export interface Compared {
 	readonly half: Half;
 	readonly before: AsSeen | null;
-	/** Without a ground the end is read in volts: what three lamps would show of it. */
-	readonly after: { readonly lamps: PlugLamps; readonly holds: boolean | null } | null;
+	/** By lamps; without a ground the end is read in volts. */
+	readonly after: (Tested & { readonly holds: boolean | null }) | null;
 	/**
 	 * `mended`: wrong before, right now. `inherited`: wrong before, and nothing shows that it isn’t still. `madeHere`: wrong only since. `grounded`: right for an outlet without a ground, and grounded now.
 	 * `noGround`: without a ground before, and right without one now. `groundGone`: a ground showed before; made right without one.
@@ -45,26 +48,27 @@ export function comparedOf(plan: Recorded, { asFound }: JobState, events: readon
 	return [...new Set([...halves, ...tested])].map((half) => {
 		const before = asFound[half] ?? null;
 		const grip = events.findLast(({ body }) => body.kind === 'grip' && body.half === half)?.body;
-		const lamps = lampsAfter(half, events);
-		const after = lamps && { lamps, holds: grip?.kind === 'grip' ? grip.holds : null };
+		const tested = lastTest(half, events);
+		const after = tested && { ...tested, holds: grip?.kind === 'grip' ? grip.holds : null };
 		return { half, before, after, comes: comesTo(plan, before, after) };
 	});
 }
 
-/** Of the last test of a half. One read in volts that passed shows as an outlet without a ground would; one that failed, as nothing sound. */
-function lampsAfter(half: Half, events: readonly JobEvent[]): PlugLamps | null {
+function lastTest(half: Half, events: readonly JobEvent[]): Tested | null {
 	const last = events.findLast(
 		({ body }) => (body.kind === 'readPlug' || body.kind === 'readOutlet') && body.half === half
 	)?.body;
-	if (last?.kind === 'readPlug') return last.lamps;
-	if (last?.kind !== 'readOutlet') return null;
-	return outletPasses(last) ? noGroundLamps : { hotNeutral: false, hotGround: false, neutralGround: false };
+	if (last?.kind === 'readPlug') return { lamps: last.lamps };
+	return last?.kind === 'readOutlet' ? { hotNeutral: last.hotNeutral, passes: outletPasses(last) } : null;
 }
 
 function comesTo(plan: Recorded, before: Compared['before'], after: Compared['after']): Compared['comes'] {
 	const wrong = before !== null && wrongAsFound(plan, before);
 	if (after === null) return wrong ? 'inherited' : 'untested';
-	const asPromised = sameLamps(after.lamps, plan.newGrounded ? soundLamps : noGroundLamps);
+	const asPromised =
+		'lamps' in after
+			? sameLamps(after.lamps, plan.newGrounded ? soundLamps : noGroundLamps)
+			: after.passes && !plan.newGrounded;
 	if (!asPromised || after.holds === false) return wrong ? 'inherited' : 'madeHere';
 	if (wrong) return 'mended';
 	const hadGround = before === null || sameLamps(before.lamps, soundLamps);

@@ -2,11 +2,13 @@ import { findBox, findBreaker, placeName, type House } from '@wary/core/house';
 import {
 	comparedOf,
 	wayNow,
+	type Compared,
 	type JobEvent,
 	type JobPlan,
 	type JobRecord,
 	type JobState
 } from '@wary/core/job';
+import type { Region } from '@wary/core/rules';
 import { clock, moment } from '$words/dates';
 import { deviceWords } from '$words/devices';
 import { holdWords } from '$words/energy';
@@ -14,8 +16,9 @@ import { readingWords } from '$words/events';
 import { foundWords } from '$words/found';
 import { words as w } from '$words/job/record/page';
 import { costWords } from '$words/log';
+import { lampsWords } from '$words/lamps';
 import { recordLines } from '$words/recordLines';
-import { breakerName, breakerNames, capital, pairWords, terms } from '$words/terms';
+import { breakerName, breakerNames, capital, halfWords, pairWords, terms } from '$words/terms';
 
 /** A job as its record names it. */
 export interface Named {
@@ -55,8 +58,7 @@ export function recordSheet(house: House, job: Named, one: OfBox, cost: Cost | n
 			}`
 		})),
 		proofs: record.proofs.map((proof) => proofOf(house, plan, state, proof)),
-		compared: comparedOf(plan, state, events),
-		region: plan.region,
+		compared: comparedOf(plan, state, events).map((each) => comparedLine(each, plan.region)),
 		groups: groupsOf(record).map(({ title, events }) => ({
 			title,
 			lines: recordLines(events, house, plan, state.earth)
@@ -137,3 +139,26 @@ const groupsOf = (record: JobRecord) =>
 		{ title: w.testsAfter, events: record.tests },
 		{ title: w.notes, events: record.notes }
 	].filter(({ events }) => events.length > 0);
+
+/** As found beside the final test, of one half; `stands`: wrong, and not shown to be right since. */
+export interface ComparedLine {
+	readonly half: string;
+	readonly before: string;
+	readonly after: string;
+	readonly comes: string;
+	readonly stands: boolean;
+}
+
+function comparedLine({ half, before, after, comes }: Compared, region: Region): ComparedLine {
+	const shown = (at: Compared['before'] | Compared['after']) =>
+		at
+			? `${'lamps' in at ? lampsWords(at.lamps, region) : readingWords(at.hotNeutral)}${at.holds === null ? '' : at.holds ? w.plugHolds : w.plugSlips}`
+			: w.notRead;
+	return {
+		half: capital(halfWords[half]),
+		before: shown(before),
+		after: shown(after),
+		comes: w.comes[comes],
+		stands: comes === 'madeHere' || comes === 'inherited'
+	};
+}

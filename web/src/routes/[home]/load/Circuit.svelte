@@ -63,6 +63,7 @@
 	const now = $derived(circuitLoad(house, circuit.id)!);
 	const then = $derived(thought.length > 0 ? circuitLoad(house, circuit.id, thought) : null);
 	const shown = $derived(then ?? now);
+	const plugged = $derived(now.lines.filter(({ builtIn }) => builtIn === undefined).length);
 	const { startTimes } = $derived(loadRules[house.region]);
 	/** Where something was moved to, and what that makes of the circuit there. */
 	let moved = $state<{ readonly name: string; readonly to: string } | null>(null);
@@ -108,8 +109,8 @@
 		>{/each}
 	{#if then && then.warnings.length === 0}<Verdict kind="good">{w.fits}</Verdict>{/if}
 	{#if now.unknown > 0}<p class="soft m-0">{w.unknown(now.unknown)}</p>{/if}
-	<More title={w.things(now.lines.length)} bind:open>
-		{#if now.lines.length === 0}<p class="soft">{w.nothing}</p>{/if}
+	<More title={w.things(plugged)} bind:open>
+		{#if plugged === 0}<p class="soft">{w.nothing}</p>{/if}
 		<ul class="m-0 list-none p-0">
 			{#each now.lines as line (line.load)}{#if line.builtIn}
 					<li class="border-t border-hair py-2">

@@ -44,6 +44,7 @@ export function planLines(house: House, plan: JobPlan): Line[] {
 		...(protects.length > 0 ? [sure(say.protects(places(protects)))] : []),
 		...(fed.length > 0 ? [sure(say.fed(places(fed)))] : []),
 		sure(say.apart),
+		...(family.usb ? [sure(say.charger(wattsWord(chargerDrawsW(plan.region))))] : []),
 		...(plan.labels.length > 0
 			? [
 					{ kind: 'first' as const, text: say.labels(plan.labels.map((label) => `“${labelText[label]}”`)) },
@@ -51,9 +52,6 @@ export function planLines(house: House, plan: JobPlan): Line[] {
 				]
 			: []),
 		...(work.candidates.length > 1 ? [{ kind: 'first' as const, text: say.supply }] : []),
-		...(family.usb
-			? [{ kind: 'first' as const, text: say.charger(wattsWord(chargerDrawsW(plan.region))) }]
-			: []),
 		...fillLines(house, plan.boxId, say),
 		...(asksDepth
 			? [

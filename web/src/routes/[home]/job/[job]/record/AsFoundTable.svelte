@@ -6,17 +6,10 @@
 	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
 	import TableHead from 'flowbite-svelte/TableHead.svelte';
 	import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
-	import type { Compared } from '@wary/core/job';
-	import type { Region } from '@wary/core/rules';
-	import { lampsWords } from '$words/lamps';
-	import { capital, halfWords } from '$words/terms';
+	import type { ComparedLine } from '$lib/server/recordSheet';
 
 	/** As found beside the final test, half by half, and whose doing a difference is. */
-	let { compared, region }: { compared: readonly Compared[]; region: Region } = $props();
-	const shown = (at: Compared['after']) =>
-		at
-			? `${lampsWords(at.lamps, region)}${at.holds === null ? '' : at.holds ? w.plugHolds : w.plugSlips}`
-			: w.notRead;
+	let { compared }: { compared: readonly ComparedLine[] } = $props();
 </script>
 
 {#if compared.length > 0}
@@ -29,13 +22,10 @@
 				><TableHeadCell>{w.whose}</TableHeadCell></TableHead
 			>
 			<TableBody>
-				{#each compared as { half, before, after, comes } (half)}<TableBodyRow
-						><TableBodyCell>{capital(halfWords[half])}</TableBodyCell><TableBodyCell
-							>{shown(before)}</TableBodyCell
-						><TableBodyCell>{shown(after)}</TableBodyCell><TableBodyCell
-							class={comes === 'madeHere' || comes === 'inherited' ? 'font-semibold' : ''}
-							>{w.comes[comes]}</TableBodyCell
-						></TableBodyRow
+				{#each compared as { half, before, after, comes, stands } (half)}<TableBodyRow
+						><TableBodyCell>{half}</TableBodyCell><TableBodyCell>{before}</TableBodyCell><TableBodyCell
+							>{after}</TableBodyCell
+						><TableBodyCell class={stands ? 'font-semibold' : ''}>{comes}</TableBodyCell></TableBodyRow
 					>{/each}
 			</TableBody>
 		</Table>

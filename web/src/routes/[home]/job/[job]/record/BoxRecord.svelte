@@ -51,7 +51,7 @@
 		<section>
 			<h2>{w.proofOfDead}</h2>
 			<Proofs proofs={sheet.proofs} />
-			<AsFoundTable compared={sheet.compared} region={sheet.region} />
+			<AsFoundTable compared={sheet.compared} />
 		</section>
 		<section>
 			{#each sheet.groups as group (group.title)}
