@@ -144,6 +144,9 @@ test('everything is gone to by its name; on a phone the views are one row', asyn
 	await page.waitForLoadState('networkidle');
 	await page.keyboard.press('/');
 	const search = page.locator('dialog[open]').getByRole('combobox');
+	// Nobody types the comma.
+	await search.fill('bath mirror');
+	await expect(page.getByRole('option', { name: /^Bath, mirror/ })).toBeVisible();
 	await search.fill('piano');
 	await expect(page.getByRole('option')).toHaveCount(2);
 	await page.keyboard.press('Enter');

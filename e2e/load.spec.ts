@@ -111,8 +111,19 @@ test('hours keep a heater and a kettle apart; the day says so, and the same minu
 	await expect(async () => {
 		expect(await (await page.request.get('/fennel-lane/house.json')).text()).toMatch(/"toMin":\s*450\b/);
 	}).toPass();
+	// A second time a day: it meets the heater again.
+	await living.getByRole('button', { name: 'kettle: and again' }).click();
+	await living.getByLabel('kettle runs again from').fill('18:00');
+	await living.getByLabel('kettle runs again to').fill('18:15');
+	await living.getByLabel('kettle runs again to').blur();
+	await expect(living.getByText(/22\.6 A at most, 6:00\sPM–6:15\sPM/)).toBeVisible();
+	await expect(row).toContainText('kettle');
+	await expect(async () => {
+		expect(await (await page.request.get('/fennel-lane/house.json')).text()).toMatch(/"toMin":\s*1095\b/);
+	}).toPass();
 	await page.reload();
 	await living.getByRole('button', { name: '3 things plugged in' }).click();
 	await expect(living.getByLabel('kettle runs from')).toHaveValue('07:00');
+	await expect(living.getByLabel('kettle runs again from')).toHaveValue('18:00');
 	await expect(living.getByRole('img', { name: /Amps through a day/ }).locator('svg')).toBeVisible();
 });

@@ -6,7 +6,7 @@ import type { Page } from '@playwright/test';
 /** Plans a part at an outlet, looks at what the model says, and begins. */
 async function plan(page: Page, home: string, box: string, part: string, feed?: string): Promise<void> {
 	await page.goto(`/${home}/outlet/${box}`);
-	await page.getByRole('link', { name: 'Plan something else' }).click();
+	await page.getByRole('link', { name: /^Plan (something else|what is asked here)$/ }).click();
 	const main = page.locator('main[data-planned]');
 	await main.waitFor();
 	await choosePart(page, part);
@@ -184,9 +184,29 @@ test('uk: a twin becomes one with USB, on a phone', async ({ page }) => {
 	await plan(page, 'tannery-row', 'box-room-desk', 'Twin socket with USB');
 	await expect(page.getByText(/insulation-tests the circuit/)).toBeVisible();
 	await begin(page);
+	await doUntil(page, ({ kind }) => kind === 'checkPart');
+	const ports = page.getByLabel('All USB ports together, W');
+	await ports.fill('450');
+	await expect(page.getByText('That isn’t a figure such a part has.')).toBeVisible();
+	await ports.fill('45');
 	await doUntil(page, ({ kind }) => kind === 'finished');
 	await page.goto('/tannery-row/outlet/box-room-desk');
 	await expect(page.getByText(/^Twin socket with USB, 13 A/)).toBeVisible();
+	// 45 W given at 85 % is 53 W drawn.
+	await page.goto('/tannery-row/load');
+	await expect(
+		page.getByText('draws up to 53 W with every port in use, by what is printed on it')
+	).toHaveCount(1);
+	await page.waitForLoadState('networkidle');
+	const ring = page.locator('main section', { has: page.getByRole('heading', { name: 'Upstairs ring' }) });
+	await ring.getByRole('button', { name: /things? plugged in/ }).click();
+	const printed = ring.getByLabel('Watts of all USB ports at Box room, desk');
+	await printed.fill('900');
+	await printed.blur();
+	await expect(ring.getByText('Watts from 1 to 300, or nothing.')).toBeVisible();
+	await printed.fill('');
+	await printed.blur();
+	await expect(ring.getByText('draws up to 26 W with every port in use, by what is usual')).toBeVisible();
 });
 
 test('a plan made on an older record is refused, and says what to do', async ({ page }) => {

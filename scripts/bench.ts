@@ -362,7 +362,11 @@ async function weigh(
 	const note = (response: PageResponse) => {
 		if (/\.(js|css)(\?|$)/.test(response.url()))
 			bodies.push(
-				response.body().then((body) => sizes.set(new URL(response.url()).pathname, gzipSync(body).length))
+				response
+					.body()
+					.then((body) => sizes.set(new URL(response.url()).pathname, gzipSync(body).length))
+					// What the page before asked for late is none of this one’s.
+					.catch(() => undefined)
 			);
 	};
 	page.on('response', note);
@@ -414,14 +418,18 @@ async function jobPage(application: Application, path: string): Promise<void> {
 		}).observe(document, { subtree: true, childList: true, attributes: true });
 	});
 	const times: number[] = [];
-	for (let round = 0; round < 7; round++) {
+	for (let round = 0; round < 9; round++) {
+		// From a page with nothing under way, and without anybody asking the page how far it is: both cost a slow device hundreds of milliseconds.
+		await page.goto('/_app/version.json');
+		await page.waitForTimeout(300);
 		await session.send('Network.clearBrowserCache');
-		await page.goto(path);
-		await page.locator('.job[data-ready=true]').waitFor();
-		times.push(await page.evaluate(() => performance.now()));
+		await page.goto(path, { waitUntil: 'commit' });
+		await page.waitForTimeout(4000);
+		times.push(await page.evaluate(() => (window as unknown as { answersAt: number }).answersAt));
 	}
 	await weigh(page, session, 'job page', path, 190);
 	say('job page: interactive at 4× CPU slow-down', ms(median(times)), '≤ 1500 ms');
+	say('  the quickest of nine', ms(Math.min(...times)), '');
 	say(
 		'job page: layout shift',
 		(await page.evaluate(() => (window as unknown as { shift: number }).shift)).toFixed(4),

@@ -84,6 +84,8 @@ async function screenshots(application: Application): Promise<void> {
 	const living = desk.locator('#living');
 	await living.getByLabel('What', { exact: true }).fill('heater');
 	await living.getByLabel('Watts on its label', { exact: true }).fill('900');
+	// Until the chart stands still.
+	await desk.waitForTimeout(1500);
 	await take(desk, 'load');
 
 	for (const path of [

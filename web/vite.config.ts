@@ -22,6 +22,8 @@ export default defineConfig({
 	ssr: { noExternal: ['@wary/core'] },
 	build: {
 		assetsInlineLimit: 0,
+		// Of what comes later only the style is asked for by name: a list of all its scripts beside every import costs more to go through than it saves.
+		modulePreload: { resolveDependencies: (_, needs) => needs.filter((file) => file.endsWith('.css')) },
 		rolldownOptions: {
 			treeshake: {
 				// Flowbite Svelte's themes call `tv()` for every component there is; said to be pure, those that no page uses are dropped. So are schemas of what is said in a job (`saying`).

@@ -20,6 +20,7 @@ import {
 	planJob,
 	plateScrewV,
 	ratingsWanted,
+	recordOf,
 	soundLamps,
 	baselineProbes,
 	supplyOhm,
@@ -124,6 +125,11 @@ export class Person {
 			this.whole = applyToWhole(this.whole, event);
 		}
 		return decision;
+	}
+	/** Where dead was proven, in order. */
+	proofScopes(): string[] {
+		const earlier = this.whole.earlier.map((plans) => plans[0]!);
+		return recordOf(this.plan, this.events, this.state, earlier).proofs.map(({ scope }) => scope);
 	}
 	/** The record as the job leaves it, box after box. */
 	recordAfter(on = '2026-11-26'): House {

@@ -10,6 +10,7 @@ import {
 	withBox,
 	withBreakers,
 	type Box,
+	type Cable,
 	type Colour,
 	type Device,
 	type House
@@ -194,72 +195,76 @@ export function settling(region: Region, kinds: readonly ArrangementKind[]): Set
 	return best ?? null;
 }
 
+/** The box of an arrangement as a test finds it. */
+interface Tried {
+	readonly house: House;
+	readonly box: Box;
+	readonly cables: readonly Cable[];
+	/** With the one breaker off. */
+	readonly off: House;
+}
+
 /** What a test shows in an arrangement: solved, and put into a few words of data. */
 function measured(test: SettlingTest, { build }: Arrangement): string {
 	const house = build();
-	const box = findBox(house, here)!;
-	const earth = points.earth(house.panels[0]!.id);
-	const off = withBreakers(house, { b1: false });
 	const cables = house.cables.filter(
 		({ from, to }) => to.box === here || ('box' in from && from.box === here)
 	);
-	const at = (cable: (typeof cables)[number], role: 'hot' | 'neutral' | 'ground') => {
-		const conductor = cable.conductors.find((each) => each.role === role)?.id;
-		return conductor === undefined
-			? null
-			: points.conductor(cable.id, conductor, cable.to.box === here ? 'to' : 'from');
-	};
-	const apart = (now: House) =>
-		withBox(now, here, (each) => ({
-			...each,
-			terminations: each.terminations.map((end) => ({ ...end, at: 'bare' }))
-		}));
-	switch (test) {
-		case 'oneBreakerOff': {
-			const alive = box.terminations.some(({ cable, conductor }) => {
-				const found = cables.find(({ id }) => id === cable)!;
-				const point = points.conductor(cable, conductor, found.to.box === here ? 'to' : 'from');
-				return readVoltageV(off, { red: point, black: earth }, 'lowImpedance') > 50;
-			});
-			return alive ? 'somethingAlive' : 'allDead';
-		}
-		case 'upstreamTest': {
-			const before = findBox(house, 'before');
-			if (!before?.device || !hasSides(before.device) || !('tripped' in before.device))
-				return 'nothingToPress';
-			const tripped = withBox(house, 'before', (each) => ({
-				...each,
-				device: withTripped(before.device!, true)
-			}));
-			const half = box.device && deviceModel(box.device).halves[0];
-			if (!half) return 'nothingToPress';
-			const { solution } = settle(tripped);
-			const hot =
-				solution.outcome === 'singular'
-					? undefined
-					: solution.voltageV.get(points.contact(here, half, 'hot'));
-			return hot && Math.hypot(hot.re, hot.im) > 50 ? 'staysOn' : 'goesDark';
-		}
-		case 'neutralToGround': {
-			const bonded = cables.filter((cable) => {
-				const [neutral, ground] = [at(cable, 'neutral'), at(cable, 'ground')];
-				const reading = neutral && ground ? readOhms(apart(off), { red: neutral, black: ground }) : null;
-				return reading?.kind === 'ohms' && reading.resistanceOhm < 2;
-			});
-			return `bonded${bonded.length}`;
-		}
-		case 'endToEnd': {
-			const joined = cables.some((one, k) =>
-				cables.slice(k + 1).some((other) => {
-					const [a, b] = [at(one, 'hot'), at(other, 'hot')];
-					const reading = a && b ? readOhms(apart(off), { red: a, black: b }) : null;
-					return reading?.kind === 'ohms' && reading.resistanceOhm < 5;
-				})
-			);
-			return joined ? 'endToEnd' : 'apart';
-		}
-	}
+	return tests[test]({ house, box: findBox(house, here)!, cables, off: withBreakers(house, { b1: false }) });
 }
+
+const endHere = (cable: Cable): 'to' | 'from' => (cable.to.box === here ? 'to' : 'from');
+const pointOf = (cable: Cable, role: 'hot' | 'neutral' | 'ground'): string | null => {
+	const conductor = cable.conductors.find((each) => each.role === role)?.id;
+	return conductor === undefined ? null : points.conductor(cable.id, conductor, endHere(cable));
+};
+/** By resistance between two conductors, every end in the box free and the power off: less than so many ohms. */
+function readsUnder(off: House, red: string | null, black: string | null, ohm: number): boolean {
+	const apart = withBox(off, here, (each) => ({
+		...each,
+		terminations: each.terminations.map((end) => ({ ...end, at: 'bare' }))
+	}));
+	const reading = red && black ? readOhms(apart, { red, black }) : null;
+	return reading?.kind === 'ohms' && reading.resistanceOhm < ohm;
+}
+
+const tests: Readonly<Record<SettlingTest, (tried: Tried) => string>> = {
+	oneBreakerOff: ({ house, box, cables, off }) => {
+		const earth = points.earth(house.panels[0]!.id);
+		const alive = box.terminations.some(({ cable, conductor }) => {
+			const found = cables.find(({ id }) => id === cable)!;
+			const red = points.conductor(cable, conductor, endHere(found));
+			return readVoltageV(off, { red, black: earth }, 'lowImpedance') > 50;
+		});
+		return alive ? 'somethingAlive' : 'allDead';
+	},
+	upstreamTest: ({ house, box }) => {
+		const before = findBox(house, 'before');
+		if (!before?.device || !hasSides(before.device) || !('tripped' in before.device)) return 'nothingToPress';
+		const tripped = withBox(house, 'before', (each) => ({
+			...each,
+			device: withTripped(before.device!, true)
+		}));
+		const half = box.device && deviceModel(box.device).halves[0];
+		if (!half) return 'nothingToPress';
+		const { solution } = settle(tripped);
+		const hot =
+			solution.outcome === 'singular' ? undefined : solution.voltageV.get(points.contact(here, half, 'hot'));
+		return hot && Math.hypot(hot.re, hot.im) > 50 ? 'staysOn' : 'goesDark';
+	},
+	neutralToGround: ({ cables, off }) => {
+		const bonded = cables.filter((cable) =>
+			readsUnder(off, pointOf(cable, 'neutral'), pointOf(cable, 'ground'), 2)
+		);
+		return `bonded${bonded.length}`;
+	},
+	endToEnd: ({ cables, off }) => {
+		const joined = cables.some((one, k) =>
+			cables.slice(k + 1).some((other) => readsUnder(off, pointOf(one, 'hot'), pointOf(other, 'hot'), 5))
+		);
+		return joined ? 'endToEnd' : 'apart';
+	}
+};
 
 /** What one would enter for a box that is wired as a house says. */
 export function seenIn(region: Region, house: House, boxId = here): BoxSeen {

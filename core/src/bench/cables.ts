@@ -21,13 +21,49 @@ export function addCable(house: House, box: Box, event: Extract<BenchEvent, { ki
 		return refuse({ code: 'tooManyCables', most: mostCablesInBox });
 	if (resistanceOhmPerM(event.size, event.material) === null)
 		return refuse({ code: 'sizeNotMade', size: event.size, material: event.material });
+	const next = `${event.id}-end`;
+	const cable = cableOf(house, box, event, next);
+	const ends = cable.conductors.map(({ id }) => ({ cable: cable.id, conductor: id, at: 'bare' }));
+	const here = withBox(house, box.id, (each) => ({ ...each, terminations: [...each.terminations, ...ends] }));
+	if (event.way === 'fromPanel') return changed({ ...here, cables: [...here.cables, cable] });
+	if (house.boxes.some(({ id }) => id === next)) return refuse({ code: 'idTaken', id: next });
+	const { custom } = regions[house.region];
+	const outlet: Box = {
+		id: next,
+		name: `outlet on ${event.id}`,
+		room: box.room,
+		use: 'outlet',
+		material: cable.metal ? 'metal' : custom.boxMaterial,
+		device: usualDevice(house.region, custom.usualBreakerA),
+		joints: [],
+		terminations: [],
+		pigtails: [],
+		worries: [],
+		history: []
+	};
+	const plain = { ...cable, conductors: cable.conductors.filter(({ id }) => id !== 'red') };
+	const wired = { ...outlet, ...standardWiring(house.region, outlet, [plain]) };
+	const spare = event.secondHot ? [{ cable: cable.id, conductor: 'red', at: 'capped' }] : [];
+	return changed({
+		...here,
+		boxes: [...here.boxes, { ...wired, terminations: [...wired.terminations, ...spare] }],
+		cables: [...here.cables, cable]
+	});
+}
+
+/** The cable that is brought in, its far end at `next` where it leads on. */
+function cableOf(
+	house: House,
+	box: Box,
+	event: Extract<BenchEvent, { kind: 'addCable' }>,
+	next: string
+): Cable {
 	const other = house.circuits.find(({ id }) => id !== event.circuit)?.id;
 	const [hot, ...rest] = cableConductors(event.palette, event.size).filter(
 		({ role }) => event.grounded || role !== 'ground'
 	);
 	const metal = event.sheath === 'armoured' || event.sheath === 'conduit';
-	const next = `${event.id}-end`;
-	const cable: Cable = {
+	return {
 		id: event.id,
 		circuit: event.circuit,
 		from: event.way === 'fromPanel' ? { panel: house.panels[0]!.id } : { box: box.id },
@@ -52,32 +88,6 @@ export function addCable(house: House, box: Box, event: Extract<BenchEvent, { ki
 		],
 		...(metal ? { metal: { resistanceOhm: 0.3 } } : {})
 	};
-	const ends = cable.conductors.map(({ id }) => ({ cable: cable.id, conductor: id, at: 'bare' }));
-	const here = withBox(house, box.id, (each) => ({ ...each, terminations: [...each.terminations, ...ends] }));
-	if (event.way === 'fromPanel') return changed({ ...here, cables: [...here.cables, cable] });
-	if (house.boxes.some(({ id }) => id === next)) return refuse({ code: 'idTaken', id: next });
-	const { custom } = regions[house.region];
-	const outlet: Box = {
-		id: next,
-		name: `outlet on ${event.id}`,
-		room: box.room,
-		use: 'outlet',
-		material: metal ? 'metal' : custom.boxMaterial,
-		device: usualDevice(house.region, custom.usualBreakerA),
-		joints: [],
-		terminations: [],
-		pigtails: [],
-		worries: [],
-		history: []
-	};
-	const plain = { ...cable, conductors: cable.conductors.filter(({ id }) => id !== 'red') };
-	const wired = { ...outlet, ...standardWiring(house.region, outlet, [plain]) };
-	const spare = event.secondHot ? [{ cable: cable.id, conductor: 'red', at: 'capped' }] : [];
-	return changed({
-		...here,
-		boxes: [...here.boxes, { ...wired, terminations: [...wired.terminations, ...spare] }],
-		cables: [...here.cables, cable]
-	});
 }
 
 /** A cable goes with all its ends; only where nothing else hangs on it. */

@@ -129,15 +129,7 @@ export function look(house: House, boxId: string, instruments: Instruments): Ben
 				touch: touched ? { milliamperes, band: touchBand(milliamperes) } : null
 			};
 		}),
-		halves: halves.map((half) => {
-			const at = (role: 'hot' | 'neutral' | 'ground') => points.contact(boxId, half, role);
-			return {
-				half,
-				hotNeutralV: between(at('hot'), at('neutral')),
-				hotGroundV: between(at('hot'), at('ground')),
-				neutralGroundV: between(at('neutral'), at('ground'))
-			};
-		}),
+		halves: halves.map((half) => halfSeen(boxId, half, between)),
 		loads: Object.fromEntries(
 			house.loads.map(({ id, box: at, half }) => [
 				id,
@@ -154,6 +146,17 @@ export function look(house: House, boxId: string, instruments: Instruments): Ben
 		guards: instruments.layer === 'guards' ? guardsOn(house, boxId, settled) : [],
 		coming,
 		outcome: 'solved'
+	};
+}
+
+/** What stands between the contacts of a half, V. */
+function halfSeen(boxId: string, half: Half, between: (a: string, b: string) => number) {
+	const at = (role: 'hot' | 'neutral' | 'ground') => points.contact(boxId, half, role);
+	return {
+		half,
+		hotNeutralV: between(at('hot'), at('neutral')),
+		hotGroundV: between(at('hot'), at('ground')),
+		neutralGroundV: between(at('neutral'), at('ground'))
 	};
 }
 

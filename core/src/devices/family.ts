@@ -2,7 +2,15 @@ import type { Device } from '../house';
 import type { Region } from '../rules';
 
 /** What has to be asked of the part in hand, since makes differ: once, and kept with the part. */
-export const partQuestions = ['plates', 'gaugeMm', 'torqueNm', 'depthMm', 'lineAt', 'indicator'] as const;
+export const partQuestions = [
+	'plates',
+	'gaugeMm',
+	'torqueNm',
+	'depthMm',
+	'lineAt',
+	'indicator',
+	'chargerW'
+] as const;
 export type PartQuestion = (typeof partQuestions)[number];
 
 /** A family of parts as facts: what engines, the chooser and the drawing need to know of it. Its terminals and conducting parts are `deviceModel`’s. */

@@ -10,6 +10,7 @@ export const gfciUsb: Family = {
 		usb: true
 	}),
 	is: (device) => device.kind === 'gfci' && device.usb === true,
+	asks: [...gfci.asks, 'chargerW'],
 	usualDepthMm: 45,
 	usb: true
 };

@@ -61,7 +61,7 @@ export const usbTwin: Family = {
 	id: 'usbTwin',
 	made: twin(true, true),
 	is: (device) => device.kind === 'socketTwin' && device.usb === true && device.switched,
-	asks: ['gaugeMm', 'torqueNm', 'depthMm'],
+	asks: ['gaugeMm', 'torqueNm', 'depthMm', 'chargerW'],
 	usualDepthMm: 22,
 	usb: true
 };

@@ -6,7 +6,7 @@ export const usb: Family = {
 	region: 'us',
 	made: (ratingA) => ({ kind: 'usb', ratingA, style: 'decorator', tamperResistant: true, contacts: 'good' }),
 	is: ({ kind }) => kind === 'usb',
-	asks: ['plates', 'gaugeMm', 'torqueNm', 'depthMm'],
+	asks: ['plates', 'gaugeMm', 'torqueNm', 'depthMm', 'chargerW'],
 	usualDepthMm: 41,
 	usualGaugeMm: 16,
 	usualTorqueNm: 1.8,

@@ -8,6 +8,7 @@ export type {
 	Conductor,
 	Device,
 	Half,
+	HoursOfDay,
 	House,
 	How,
 	Load,
@@ -17,7 +18,7 @@ export type {
 	Standing,
 	WorryKind
 } from './schema';
-export { breakerTypes, colours, matters, roles, ways } from './vocabulary';
+export { breakerTypes, colours, matters, mostStretches, roles, ways } from './vocabulary';
 export {
 	contactPoint,
 	deviceModel,

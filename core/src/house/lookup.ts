@@ -34,15 +34,18 @@ export function cablesInBox(house: House, boxId: string): ConductorEnd[] {
 
 /** The other devices of the same box: side by side behind one plate, their wires in each other's reach. */
 export function beside(house: House, boxId: string): string[] {
-	const first = findBox(house, boxId)?.inBoxWith ?? boxId;
-	return house.boxes.flatMap(({ id, inBoxWith }) =>
-		id !== boxId && (id === first || inBoxWith === first) ? [id] : []
-	);
+	const first = firstIn(house, boxId);
+	const found: string[] = [];
+	for (const { id, inBoxWith } of house.boxes)
+		if (id !== boxId && (id === first || inBoxWith === first)) found.push(id);
+	return found;
 }
+/** The device that stands for its box: the others name it. */
+const firstIn = (house: House, boxId: string): string => findBox(house, boxId)?.inBoxWith ?? boxId;
 
 /** A wire from one device to the one beside it: both of its ends are seen in one box. */
 export const isJumper = (house: House, { from, to }: Cable): boolean =>
-	'box' in from && beside(house, to.box).includes(from.box);
+	'box' in from && from.box !== to.box && firstIn(house, from.box) === firstIn(house, to.box);
 
 /** A wire that is seen to lead on to a device beside this one, which has no cable of its own: it can't be the supply. */
 export const leadsOnBeside = (house: House, boxId: string, cable: Cable): boolean =>

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { arrangements, here, type ArrangementKind } from '../arrangements';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
@@ -102,6 +103,24 @@ it('a us breaker with a residual part finds a neutral grounded downstream; a uk 
 	const uk = withBreakerSet({ ...arranged('radialEnd'), loads: [] }, 'b1', { type: 'residual' });
 	const ukJoined = leak(points.contact(here, 'left', 'neutral'), points.contact(here, 'left', 'ground'), 0.1);
 	expect(settle(uk, [ukJoined]).trips.filter(({ cause }) => cause === 'groundedNeutral')).toEqual([]);
+});
+
+it('what a neutral grounded through an instrument trips hangs on its ohms, not on what was read in the house before', () => {
+	const house = { ...withBreakerSet(arranged('endOfRun'), 'b1', { type: 'residual' }), loads: [] };
+	const through = (ohm: number) =>
+		leak(points.contact(here, 'upper', 'neutral'), points.contact(here, 'upper', 'ground'), ohm);
+	const opens = (read: typeof house, ohm: number) => settle(read, [through(ohm)]).trips.length > 0;
+	fc.assert(
+		fc.property(fc.double({ min: -1, max: 4, noNaN: true }), (log) => {
+			const [ohm, fresh] = [10 ** log, { ...house }];
+			settle(house);
+			expect(opens(fresh, ohm)).toBe(opens(house, ohm));
+			// 20 mV round through the ohms against 4 to 6 mA: with 4 Ω always, with 10 Ω never.
+			if (ohm < 3) expect(opens(house, ohm)).toBe(true);
+			if (ohm > 10) expect(opens(house, ohm)).toBe(false);
+		}),
+		{ seed: 88, numRuns: 60 }
+	);
 });
 
 it('residual devices have ids of their own in the whole house', () => {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { conductorSizes, editions, places, plateLabels } from '../rules';
+import { chargerBoundsW, conductorSizes, editions, places, plateLabels } from '../rules';
 import { freeText, nameText } from '../text';
-import { breakerTypes, colours, matters, roles, ways } from './vocabulary';
+import { breakerTypes, colours, matters, mostStretches, roles, ways } from './vocabulary';
 
 export const identifier = z
 	.string()
@@ -190,6 +190,14 @@ const switchesOff = {
 		.optional()
 		.describe('Halves whose own switch is off.')
 };
+const charger = {
+	chargerW: z
+		.number()
+		.min(chargerBoundsW.least)
+		.max(chargerBoundsW.most)
+		.optional()
+		.describe('Of one with USB: what its ports give together, as printed on it, W. Left out: not looked at.')
+};
 export const device = z.discriminatedUnion('kind', [
 	z.strictObject({
 		kind: z.literal('duplex'),
@@ -211,6 +219,7 @@ export const device = z.discriminatedUnion('kind', [
 			kind: z.literal('usb'),
 			...ratedFor,
 			style: z.enum(['standard', 'decorator']).default('decorator'),
+			...charger,
 			contacts
 		})
 		.describe('us: two grounded halves joined inside, and a charger across them.'),
@@ -235,6 +244,7 @@ export const device = z.discriminatedUnion('kind', [
 				.optional()
 				.describe('Where LINE is printed, the face upright, seen from the back. Left out: not looked at.'),
 			usb: z.boolean().optional().describe('With a charger behind its face.'),
+			...charger,
 			...residualPart,
 			tripMa: z.number().min(4).max(6).default(5).describe('Within 4 to 6 mA, UL 943 class A.'),
 			contacts
@@ -267,6 +277,7 @@ export const device = z.discriminatedUnion('kind', [
 		...ratedFor,
 		switched: z.boolean().default(true),
 		usb: z.boolean().optional().describe('With a charger.'),
+		...charger,
 		plate: z
 			.literal('metal')
 			.optional()
@@ -453,9 +464,8 @@ const minuteOfDay = z.number().int().min(0).max(1439);
 export const hoursOfDay = z
 	.strictObject({ fromMin: minuteOfDay, toMin: minuteOfDay })
 	.refine(({ fromMin, toMin }) => fromMin !== toMin, { error: 'It begins and ends at the same minute.' })
-	.describe(
-		'Minutes after midnight between which it runs; past midnight where the second is the smaller. Left out: at any time.'
-	);
+	.describe('Minutes after midnight between which it runs; past midnight where the second is the smaller.');
+export type HoursOfDay = Readonly<z.infer<typeof hoursOfDay>>;
 
 /** A house's wiring as one file. The root of `house-file.schema.json`. */
 export const houseSchema = z.strictObject({
@@ -504,7 +514,10 @@ export const houseSchema = z.strictObject({
 					.optional()
 					.describe('As its label says, W. Left out: nobody has looked.'),
 				continuous: z.boolean().optional().describe('On for three hours and more at a time.'),
-				hours: hoursOfDay.optional()
+				hours: z
+					.union([hoursOfDay, z.array(hoursOfDay).min(1).max(mostStretches)])
+					.optional()
+					.describe('When it runs: once a day, or several times. Left out: at any time.')
 			})
 		)
 		.max(1000)

@@ -84,13 +84,20 @@ function solved(house: House, extra: readonly Branch[], trips: readonly Trip[]) 
 		branches: extra.length > 0 ? [...compiled.branches, ...extra] : compiled.branches
 	};
 	const solution = solve(network);
-	const due = solution.outcome === 'singular' ? [] : dueTrips(house, network, solution.voltageV);
+	const due =
+		solution.outcome === 'singular' ? [] : dueTrips(house, compiled, extra, network, solution.voltageV);
 	return { house, network, solution, trips, due };
 }
 
-/** What opens with these currents if they stay, soonest first. */
-function dueTrips(house: House, network: Network, voltageV: ReadonlyMap<string, Complex>): Trip[] {
-	const flows = flowsIn(house, network, voltageV);
+/** What opens with these currents if they stay, soonest first. `alone`: the network without instruments. */
+function dueTrips(
+	house: House,
+	alone: Network,
+	extra: readonly Branch[],
+	network: Network,
+	voltageV: ReadonlyMap<string, Complex>
+): Trip[] {
+	const flows = flowsIn(house, alone, extra, network, voltageV);
 	return [
 		...house.panels.flatMap((panel) =>
 			panel.breakers.flatMap((breaker) => breakerTrips(flows, panel, breaker))
@@ -113,7 +120,13 @@ interface Flows {
 	groundedNeutral(device: string, where: Trip['where'], sensed: readonly string[], tripMa: number): Trip[];
 }
 
-function flowsIn(house: House, network: Network, voltageV: ReadonlyMap<string, Complex>): Flows {
+function flowsIn(
+	house: House,
+	alone: Network,
+	extra: readonly Branch[],
+	network: Network,
+	voltageV: ReadonlyMap<string, Complex>
+): Flows {
 	const byId = new Map(network.branches.map((branch) => [branch.id, branch]));
 	const currentOf = (id: string): Complex => {
 		const branch = byId.get(id);
@@ -132,6 +145,7 @@ function flowsIn(house: House, network: Network, voltageV: ReadonlyMap<string, C
 				: [];
 		},
 		groundedNeutral: (device, where, sensed, tripMa) => {
+			if (sharedA(house, alone, sensed) + throughA(extra) <= tripMa / 1000) return [];
 			const currentA = groundedNeutralA(network, sensed);
 			return currentA * 1000 > tripMa
 				? [{ device, where, cause: 'groundedNeutral', currentA, afterS: 0.1 }]
@@ -213,6 +227,24 @@ function supplies(
 	);
 }
 const worksFromShare = 0.7;
+
+/** What the house by itself lets round, A: the same for every reading in it, and so worked out once a house. */
+function sharedA(house: House, alone: Network, sensed: readonly string[]): number {
+	const known = byItself.get(house) ?? new Map<string, number>();
+	byItself.set(house, known);
+	const key = sensed.join();
+	if (!known.has(key)) known.set(key, groundedNeutralA(alone, sensed));
+	return known.get(key)!;
+}
+const byItself = new WeakMap<House, Map<string, number>>();
+
+/** At most what instruments add to it, A: across none of them stands more than the test voltages of both conductors. */
+const throughA = (extra: readonly Branch[]): number =>
+	extra
+		.map((branch) =>
+			branch.kind === 'resistor' ? branch.resistanceOhm : branch.kind === 'capacitor' ? Infinity : 0
+		)
+		.reduce((sum, ohm) => sum + (2 * groundedNeutralTest.testV) / ohm, 0);
 
 /** The current that a device's own small test voltage, laid alike on all conductors through its transformer, drives round through ground, A. */
 function groundedNeutralA(network: Network, sensed: readonly string[]): number {

@@ -31,3 +31,6 @@ export type Colour = (typeof colours)[number];
 /** Ways of holding a conductor. */
 export const ways = ['hook', 'clampPlate', 'pushIn', 'pillar', 'twistOn', 'lever', 'crimp', 'screw'] as const;
 export type How = (typeof ways)[number];
+
+/** How many times a day one thing may run by its hours, chosen: more is “at any time”. */
+export const mostStretches = 6;

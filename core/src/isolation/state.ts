@@ -144,23 +144,7 @@ export function withShared(mine: IsolationState, theirs: IsolationState): Isolat
 export function isolate(state: IsolationState, event: IsolationEvent): IsolationState {
 	switch (event.kind) {
 		case 'switchBreaker':
-			return event.on
-				? {
-						...state,
-						off: state.off.filter((id) => id !== event.breaker),
-						hold: null,
-						power: state.off.length > 1 ? state.power : 'asFound',
-						proof: again(state)
-					}
-				: {
-						...state,
-						off: [...state.off.filter((id) => id !== event.breaker), event.breaker],
-						hold: null,
-						power: 'off',
-						areaClear: false,
-						doubt: liftAt(state.doubt, 'panel'),
-						proof: again(state)
-					};
+			return switched(state, event.breaker, event.on);
 		case 'hold':
 			return { ...state, hold: event.way };
 		case 'proveTester':
@@ -197,18 +181,42 @@ export function isolate(state: IsolationState, event: IsolationEvent): Isolation
 		case 'over':
 			return { ...state, areaClear: false, proof: again(state) };
 		case 'restorePower':
-			return event.held
-				? { ...state, power: 'restored', off: [], hold: null, proof: again(state), doubt: null }
-				: {
-						...state,
-						power: 'tripped',
-						hold: null,
-						areaClear: false,
-						proof: again(state),
-						doubt: { reason: 'tripped', until: 'panel' }
-					};
+			return restored(state, event.held);
 	}
 }
+
+function switched(state: IsolationState, breaker: string, on: boolean): IsolationState {
+	const others = state.off.filter((id) => id !== breaker);
+	return on
+		? {
+				...state,
+				off: others,
+				hold: null,
+				power: state.off.length > 1 ? state.power : 'asFound',
+				proof: again(state)
+			}
+		: {
+				...state,
+				off: [...others, breaker],
+				hold: null,
+				power: 'off',
+				areaClear: false,
+				doubt: liftAt(state.doubt, 'panel'),
+				proof: again(state)
+			};
+}
+
+const restored = (state: IsolationState, held: boolean): IsolationState =>
+	held
+		? { ...state, power: 'restored', off: [], hold: null, proof: again(state), doubt: null }
+		: {
+				...state,
+				power: 'tripped',
+				hold: null,
+				areaClear: false,
+				proof: again(state),
+				doubt: { reason: 'tripped', until: 'panel' }
+			};
 
 const taken = (id: string, reading: VoltReading): Taken => ({ id, reading, band: deadBand(reading) });
 const liftAt = (doubt: Doubt | null, where: Doubt['until']): Doubt | null =>

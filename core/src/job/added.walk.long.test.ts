@@ -28,6 +28,7 @@ everyWhole(
 			anew: (_plans, _at, found) => {
 				throw new Error(JSON.stringify(found));
 			},
+			landAt: () => null,
 			add: (plans, _boxes, { boxId }) =>
 				plans.length === 1
 					? { ok: true, plans: all }

@@ -13,7 +13,6 @@ import {
 	plannerOn,
 	planWhole,
 	replayWhole,
-	recordOf,
 	soundLamps,
 	type Found,
 	type WishChoice
@@ -78,13 +77,7 @@ describe('a box that holds something else than the record', () => {
 		expect([count('planAnew'), count('switchBreaker'), count('hold'), count('lookOver')]).toEqual([
 			1, 1, 1, 1
 		]);
-		const { proofs } = recordOf(
-			one.plan,
-			one.events,
-			one.state,
-			one.whole.earlier.map((all) => all[0]!)
-		);
-		expect(proofs.map(({ scope }) => scope).slice(0, 2)).toEqual(['face', 'bare']);
+		expect(one.proofScopes().slice(0, 2)).toEqual(['face', 'bare']);
 	});
 
 	test('replays to the same, and without a planner stays with what was begun', () => {

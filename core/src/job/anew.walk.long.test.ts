@@ -45,6 +45,7 @@ everyWhole(
 				ok: true,
 				plans: [others.find(({ foundAs }) => JSON.stringify(foundAs) === JSON.stringify(found))!]
 			}),
+			landAt: () => null,
 			add: (_plans, _boxes, { boxId }) => ({ ok: false, failure: { code: 'unknownBox', box: boxId } })
 		}
 	},

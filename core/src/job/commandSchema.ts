@@ -21,6 +21,7 @@ import { schema as proveTester } from './steps/proveTester';
 import { schema as readPair } from './steps/readPair';
 import { schema as amendVolts } from './steps/amendVolts';
 import { schema as lookOver } from './steps/lookOver';
+import { schema as landAt } from './steps/landAt';
 import { schema as planAnew } from './steps/planAnew';
 import { schema as addBox } from './steps/addBox';
 import { schema as dropBox } from './steps/dropBox';
@@ -80,6 +81,7 @@ export const commandSchema = z.discriminatedUnion('kind', [
 	amendVolts,
 	lookOver,
 	planAnew,
+	landAt,
 	addBox,
 	dropBox,
 	foundConductor,

@@ -46,6 +46,7 @@ class AtOneBox implements Deciding {
 	}
 	/** By itself one box has no house to plan on. */
 	readonly planAnew = null;
+	readonly landAt = null;
 	readonly addBox = null;
 	mayDrop(): boolean {
 		return false;

@@ -4,6 +4,7 @@ import type { Command, JobEvent, Judged } from './events';
 import type { Expectations } from './expect';
 import type { JobPlan } from './jobPlan';
 import type { CantKeep } from './planAnew';
+import type { LandAtFailure } from './planLandAt';
 import type { AddFailure, AnewFailure } from './planner';
 import type { Step } from './steps';
 
@@ -50,7 +51,7 @@ export type Refusal =
 	| { readonly code: 'conductorKnown'; readonly id: string }
 	| CantKeep
 	/** From what was found no plan comes that holds. */
-	| { readonly code: 'cannotPlanAnew'; readonly failure: AnewFailure }
+	| { readonly code: 'cannotPlanAnew'; readonly failure: AnewFailure | LandAtFailure }
 	| { readonly code: 'cannotAdd'; readonly box: string; readonly failure: AddFailure }
 	/** It is of another job that is under way. */
 	| { readonly code: 'boxInOtherJob'; readonly box: string }

@@ -135,7 +135,8 @@ export { houseAfterJob, houseAfterStop, recordedWay, type FindingWords, type Out
 export { recordOf, type JobRecord, type ProvenAt, type Worry } from './record';
 export { resolutionsOf, type Resolution } from './resolve';
 export { voltsAlong, type AlongPoint } from './along';
-export { asFoundIn, foundAsRecorded, type CantKeep } from './planAnew';
+export { asFoundIn, foundAsRecorded, needsPlanner, type CantKeep } from './planAnew';
+export { otherTerminals } from './landAt';
 export { plannerOn, type AddFailure, type AnewFailure, type Planner } from './planner';
 export type { Found } from './steps/planAnew';
 export { comparedOf, wrongAsFound, type Compared } from './compared';

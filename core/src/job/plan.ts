@@ -47,45 +47,46 @@ export function planJob(
 		procedure >= 2 && !putBack && !work?.verdict.protects.includes(boxId)
 			? protectionAsked(house, box)
 			: null;
+	if (isBlank(device) && asked) return { ok: false, failure: { code: 'newUnguarded', box: boxId, asked } };
+	return {
+		ok: true,
+		plan: consistingOf(
+			{ house, box, device, breaker, procedure, school, putBack, wished: wish !== null, work },
+			asked
+		)
+	};
+}
+
+/** What a job that can be had consists of. */
+function consistingOf(settledUpon: Omit<Settled, 'controls'>, asked: JobPlan['asked']): JobPlan {
+	const { house, box, device, breaker, procedure, school, putBack, work } = settledUpon;
 	const newWork = isBlank(device);
-	if (newWork && asked) return { ok: false, failure: { code: 'newUnguarded', box: boxId, asked } };
 	const settled: Settled = {
-		house,
-		box,
-		device,
-		breaker,
-		procedure,
-		school,
-		putBack,
-		wished: wish !== null,
-		work,
+		...settledUpon,
 		controls: newWork
-			? witnessesOf(house, boxId, breaker).slice(0, 1)
+			? witnessesOf(house, box.id, breaker).slice(0, 1)
 			: putBack
-				? controlledBy(house, boxId, device)
+				? controlledBy(house, box.id, device)
 				: null
 	};
 	const parts = partsOf(settled);
 	const conductors = conductorsOf(settled);
 	return {
-		ok: true,
-		plan: {
-			procedure,
-			school,
-			foundAs: null,
-			region: house.region,
-			boxId,
-			beside: beside(house, boxId),
-			asked,
-			putBack,
-			newWork,
-			controls: settled.controls,
-			work,
-			...parts,
-			...powerOf(settled),
-			...conductors,
-			...readingsOf(settled, { ...parts, ...conductors })
-		}
+		procedure,
+		school,
+		foundAs: null,
+		region: house.region,
+		boxId: box.id,
+		beside: beside(house, box.id),
+		asked,
+		putBack,
+		newWork,
+		controls: settled.controls,
+		work,
+		...parts,
+		...powerOf(settled),
+		...conductors,
+		...readingsOf(settled, { ...parts, ...conductors })
 	};
 }
 

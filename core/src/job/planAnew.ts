@@ -1,9 +1,18 @@
 import { findBox, tabsOf, withBox, withTabs, type Box, type House } from '../house';
 import { noSupply } from './supply';
+import type { JobEvent } from './events';
 import type { JobPlan } from './jobPlan';
 import { isBare, type JobState, type WireState } from './state';
 import { handMoves, wayFor, wayNow } from './work';
 import type { Found } from './steps/planAnew';
+
+/** Whether an event changes what is planned at its box. */
+export const changesPlan = (
+	body: JobEvent['body']
+): body is Extract<JobEvent['body'], { kind: 'planAnew' | 'landAt' }> =>
+	body.kind === 'planAnew' || body.kind === 'landAt';
+/** Whether a job can't be followed past an event without what plans. */
+export const needsPlanner = (body: JobEvent['body']): boolean => changesPlan(body) || body.kind === 'addBox';
 
 /** The record with a box as it was found. */
 export const asFoundIn = (house: House, boxId: string, found: Found): House =>

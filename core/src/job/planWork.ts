@@ -19,16 +19,14 @@ import {
 } from '../house';
 import {
 	asRecorded,
-	conducting,
-	endId,
 	endsAt,
 	moves,
 	netsOf,
 	promised,
+	rolesIn,
 	verdict,
 	wanted,
 	wiredAs,
-	type End,
 	type OrderSchool,
 	type Verdict,
 	type Wiring,
@@ -130,12 +128,7 @@ function wayFor(
 ): WorkWay | WishRefusal {
 	const made = wanted(house, boxId, asWish(choice, taking, ratingA, supply), found);
 	if (!made.ok) return made.refusal;
-	const roles = new Map<string, Role>(
-		[found, made.wiring].flatMap((wiring) =>
-			conducting(house, boxId, wiring).map(({ end, role }) => [endId(end), role] as const)
-		)
-	);
-	const roleOf = (end: End): Role => roles.get(endId(end)) ?? 'hot';
+	const roleOf = rolesIn(house, boxId, [found, made.wiring]);
 	return { supply, wanted: made.wiring, moves: moves(found, made.wiring, roleOf, school) };
 }
 

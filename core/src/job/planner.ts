@@ -2,6 +2,7 @@ import { checkHouse, type House, type HouseProblem } from '../house';
 import { ruledOut, type RuledOut } from '../replacement/admitted';
 import { wiredAs } from '../wiring';
 import type { JobPlan } from './jobPlan';
+import { landedAt, type LandAtFailure } from './planLandAt';
 import { asFoundIn } from './planAnew';
 import { amongOthers, planEach, planWhole, withBeside, type BoxWish, type WholeFailure } from './planWhole';
 import type { JobState } from './state';
@@ -16,6 +17,13 @@ type PlansOr<Failure> =
 export interface Planner {
 	/** From here on at one of the boxes (`at`: its place), from what was found in it. */
 	anew(plans: readonly JobPlan[], at: number, found: Found): PlansOr<AnewFailure>;
+	/** With a landing at one of the boxes on another terminal; `null`: it can't go there. */
+	landAt(
+		plans: readonly JobPlan[],
+		boxes: readonly JobState[],
+		at: number,
+		landing: { readonly move: string; readonly terminal: string }
+	): PlansOr<LandAtFailure> | null;
 	/** With a further outlet, and what sits in one box with it: those that there are, the new ones after them. */
 	add(plans: readonly JobPlan[], boxes: readonly JobState[], wish: BoxWish): PlansOr<AddFailure>;
 }
@@ -36,11 +44,18 @@ export type AnewFailure =
  * the house as it will leave it. Those that were worked at before keep their plans.
  */
 export function plannerOn(house: House): Planner {
-	const { anew, add } = planning(house);
+	const { anew, landAt, add } = planning(house);
 	const anewKnown = remembering<ReturnType<typeof anew>>();
+	const landAtKnown = remembering<ReturnType<typeof landAt>>();
 	const addKnown = remembering<ReturnType<typeof add>>();
 	return {
 		anew: (plans, at, found) => anewKnown(plans, JSON.stringify([at, found]), () => anew(plans, at, found)),
+		landAt: (plans, boxes, at, landing) => {
+			const { supply, hand, moved } = boxes[at]!;
+			return landAtKnown(plans, JSON.stringify([at, landing, supply.found, hand, moved]), () =>
+				landAt(plans, boxes, at, landing)
+			);
+		},
 		add: (plans, boxes, wish) =>
 			addKnown(plans, JSON.stringify([wish, boxes.map(({ supply }) => supply.found)]), () =>
 				add(plans, boxes, wish)
@@ -90,6 +105,14 @@ const planning = (house: House): Planner => ({
 			)
 		};
 	},
+	landAt(plans, boxes, at, { move, terminal }) {
+		const here = plans[at]!;
+		const left = leftBy(house, plans.slice(0, at));
+		const seen = here.foundAs ? asFoundIn(left, here.boxId, here.foundAs) : left;
+		const planned = landedAt(seen, here, boxes[at]!, move, terminal);
+		if (!planned?.ok) return planned;
+		return { ok: true, plans: plans.map((plan, k) => (k === at ? planned.plan : plan)) };
+	},
 	add(plans, boxes, wish) {
 		const more = withBeside(house, [wish]);
 		const twice = more.find(({ boxId }) => plans.some((plan) => plan.boxId === boxId));
@@ -106,13 +129,16 @@ const planning = (house: House): Planner => ({
 				ids
 			);
 		});
-		const left = settled.reduce((made, { boxId, foundAs, work }) => {
-			const seen = foundAs ? asFoundIn(made, boxId, foundAs) : made;
-			return work ? wiredAs(seen, boxId, work.ways[0]!.wanted) : seen;
-		}, house);
-		const planned = planEach(left, settled, more, school, procedure);
+		const planned = planEach(leftBy(house, settled), settled, more, school, procedure);
 		if (!planned.ok) return planned;
 		const by = ruledOut(house, planned.plans);
 		return by ? { ok: false, failure: { code: 'ruledOut', by } } : planned;
 	}
 });
+
+/** The house as the work of these plans will leave it. */
+const leftBy = (house: House, plans: readonly JobPlan[]): House =>
+	plans.reduce((made, { boxId, foundAs, work }) => {
+		const seen = foundAs ? asFoundIn(made, boxId, foundAs) : made;
+		return work ? wiredAs(seen, boxId, work.ways[0]!.wanted) : seen;
+	}, house);

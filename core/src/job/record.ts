@@ -11,6 +11,7 @@ import { applyEvent } from './apply';
 import type { ProtectionAsked } from './asked';
 import { comparedOf } from './compared';
 import type { LoadedVerdict } from './loaded';
+import { changesPlan } from './planAnew';
 import { initialJob, mustStop, type JobState } from './state';
 
 /** One proof of dead as it stood when it was complete. */
@@ -141,7 +142,7 @@ export function proofsOf(
 	const inForce = [...earlier, plan];
 	let state = initialJob(inForce[0]!);
 	for (const event of events) {
-		if (event.body.kind === 'planAnew' && inForce.length > 1) inForce.shift();
+		if (changesPlan(event.body) && inForce.length > 1) inForce.shift();
 		const next = applyEvent(inForce[0]!, state, event);
 		const { proof, off, hold } = next.isolation;
 		const became = energyOf(next.isolation) === 'provenDead' && energyOf(state.isolation) !== 'provenDead';

@@ -14,7 +14,7 @@ import { wiringDuring } from './stage';
 import { concernsJob, moduleOf, type Step } from './steps';
 import type { Deciding } from './steps/module';
 import type { BoxWish } from './planWhole';
-import type { Found } from './steps/planAnew';
+import { changesPlan } from './planAnew';
 import { visitIds, visitOf } from './visits';
 
 /**
@@ -79,7 +79,7 @@ function sharing(mine: JobState, there: JobState): JobState {
 
 /** The job after one more accepted event. Pure. */
 export function applyToWhole(before: WholeJob, event: JobEvent): WholeJob {
-	const whole = event.body.kind === 'planAnew' ? plannedAnew(before, event, event.body.found) : before;
+	const whole = underPlanOf(before, event);
 	const { plans, boxes } = whole;
 	const at = boxAt(plans, event.box);
 	if (concernsJob(event.body))
@@ -157,10 +157,14 @@ export function mayDrop({ plans, boxes, added, earlier }: WholeJob): readonly st
 	return earlier.some((all) => all.length > from) ? [] : plans.slice(from).map(({ boxId }) => boxId);
 }
 
-/** The same job under the plans that follow from what was found in the box of this event. */
-function plannedAnew(whole: WholeJob, event: JobEvent, found: Found): WholeJob {
-	const planned = whole.planner?.anew(whole.plans, boxAt(whole.plans, event.box), found);
-	return planned?.ok ? { ...whole, plans: planned.plans, earlier: [...whole.earlier, whole.plans] } : whole;
+/** The same job under the plans that follow from this event, where it changes them: what was found in its box, or what is landed elsewhere. */
+function underPlanOf(whole: WholeJob, { box, body }: JobEvent): WholeJob {
+	if (!changesPlan(body)) return whole;
+	const { plans, boxes, planner } = whole;
+	const at = boxAt(plans, box);
+	const planned =
+		body.kind === 'planAnew' ? planner?.anew(plans, at, body.found) : planner?.landAt(plans, boxes, at, body);
+	return planned?.ok ? { ...whole, plans: planned.plans, earlier: [...whole.earlier, plans] } : whole;
 }
 
 /** The job at a later time: proofs lapse by themselves. */
@@ -294,6 +298,14 @@ class AtBox implements Deciding {
 		return (found) => {
 			const planned = planner.anew(plans, this.place, found);
 			return planned.ok ? { ok: true, plan: planned.plans[this.place]! } : planned;
+		};
+	}
+	get landAt(): Deciding['landAt'] {
+		const { planner, plans, boxes } = this.whole;
+		if (!planner) return null;
+		return (move, terminal) => {
+			const planned = planner.landAt(plans, boxes, this.place, { move, terminal });
+			return planned?.ok ? { ok: true, plan: planned.plans[this.place]! } : planned;
 		};
 	}
 	get addBox(): Deciding['addBox'] {

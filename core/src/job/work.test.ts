@@ -407,6 +407,36 @@ describe('a job that puts something else in', () => {
 		expect(parseHouse(JSON.parse(JSON.stringify(after))).ok).toBe(true);
 	});
 
+	test('what is printed on its charger is on record, and kept off one that has none', () => {
+		for (const [part, on] of [
+			['usb', true],
+			['decorator', false]
+		] as const) {
+			const planned = planFor(built('endOfRun'), wishOf(part));
+			if (!planned.ok) throw new Error(planned.failure.code);
+			const house = built('endOfRun');
+			const person = new Person(house, house, planned.plan, ['b1']);
+			person.until('checkPart');
+			const said = person.answer();
+			if (said.kind !== 'checkPart') throw new Error(said.kind);
+			expect(person.say({ ...said, hand: { chargerW: 45 } }).ok).toBe(true);
+			while (person.state.status === 'underWay') person.go();
+			const after = houseAfterJob(
+				house,
+				planned.plan,
+				person.state,
+				person.events,
+				'2026-11-26',
+				outcomeWords
+			);
+			expect(findBox(after, here)!.device).toMatchObject(
+				on ? { kind: 'usb', chargerW: 45 } : { kind: 'duplex' }
+			);
+			expect('chargerW' in findBox(after, here)!.device!).toBe(on);
+			expect(parseHouse(JSON.parse(JSON.stringify(after))).ok).toBe(true);
+		}
+	});
+
 	test('a new plate has what the new part asks for: labels of the old one went with it', () => {
 		const house = built('middleThrough');
 		const labelled: House = {

@@ -120,10 +120,12 @@ export const resetFirst = ({ newDevice }: { readonly newDevice: Device }): boole
 	familyFor(newDevice)?.arrivesTripped ?? false;
 
 /** A part with what was read off it: some makes print LINE and LOAD the other way up, and light up at other times. */
-export function asInHand(device: Device, { indicator, lineAt }: PartInHand): Device {
-	if (familyFor(device)?.asks.includes('lineAt') !== true || !('indicator' in device)) return device;
+export function asInHand(device: Device, { indicator, lineAt, chargerW }: PartInHand): Device {
+	const family = familyFor(device);
+	const seen = family?.usb && chargerW !== undefined ? ({ ...device, chargerW } as Device) : device;
+	if (family?.asks.includes('lineAt') !== true || !('indicator' in seen)) return seen;
 	return {
-		...device,
+		...seen,
 		...(indicator === 'showsPower' || indicator === 'showsTrip' ? { indicator } : {}),
 		...(lineAt ? { lineAt } : {})
 	};

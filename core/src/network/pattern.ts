@@ -99,7 +99,8 @@ export function patternFor(network: Network): Pattern {
 	return found.pattern;
 }
 
-const patternsKept = 6;
+/** Chosen: a house asked outlet by outlet, or pair by pair, comes by more than a dozen shapes in turn. */
+const patternsKept = 24;
 const recent: { readonly network: Network; readonly pattern: Pattern }[] = [];
 
 function sameShape(a: Network, b: Network): boolean {
@@ -155,18 +156,7 @@ function eliminationOf(
 				starEdge.push(edge);
 				neighbours[to]!.delete(node);
 			}
-			for (let a = first; a < starTo.length; a++) {
-				const ofA = neighbours[starTo[a]!]!;
-				for (let b = a + 1; b < starTo.length; b++) {
-					let edge = ofA.get(starTo[b]!);
-					if (edge === undefined) {
-						edge = edges++;
-						ofA.set(starTo[b]!, edge);
-						neighbours[starTo[b]!]!.set(starTo[a]!, edge);
-					}
-					meshEdge.push(edge);
-				}
-			}
+			edges = meshed(neighbours, starTo, first, meshEdge, edges);
 			for (let a = first; a < starTo.length; a++) {
 				const to = starTo[a]!;
 				if (to === 0 || late[to] !== turn) continue;
@@ -177,12 +167,6 @@ function eliminationOf(
 			meshStart[eliminated] = meshEdge.length;
 		}
 	}
-	const parent = new Int32Array(count - 1).fill(-1);
-	for (let at = 0; at < eliminated; at++)
-		for (let s = starStart[at]!; s < starStart[at + 1]!; s++) {
-			const to = place[starTo[s]!]!;
-			if (to < count - 1 && (parent[at] === -1 || to < parent[at]!)) parent[at] = to;
-		}
 	const [edgeMeshStart, edgeMesh] = grouped(meshEdge, edges);
 	const [nodeStarStart, nodeStar] = grouped(starTo, count);
 	return {
@@ -192,13 +176,49 @@ function eliminationOf(
 		starEdge: Int32Array.from(starEdge),
 		starTo: Int32Array.from(starTo),
 		starNode: Int32Array.from(starNode),
-		parent,
+		parent: parentsOf(place, starStart, starTo),
 		meshStart,
 		edgeMeshStart,
 		edgeMesh,
 		nodeStarStart,
 		nodeStar
 	};
+}
+
+/** Joins the neighbours of a node that goes (from `first` on in `starTo`) with each other, each pair by the edge it has or a new one; how many edges there are then. */
+function meshed(
+	neighbours: readonly Map<number, number>[],
+	starTo: readonly number[],
+	first: number,
+	meshEdge: number[],
+	edgeCount: number
+): number {
+	let edges = edgeCount;
+	for (let a = first; a < starTo.length; a++) {
+		const ofA = neighbours[starTo[a]!]!;
+		for (let b = a + 1; b < starTo.length; b++) {
+			let edge = ofA.get(starTo[b]!);
+			if (edge === undefined) {
+				edge = edges++;
+				ofA.set(starTo[b]!, edge);
+				neighbours[starTo[b]!]!.set(starTo[a]!, edge);
+			}
+			meshEdge.push(edge);
+		}
+	}
+	return edges;
+}
+
+/** By when a node goes: when the first of its neighbours goes that is left then; −1: none. */
+function parentsOf(place: Int32Array, starStart: Int32Array, starTo: readonly number[]): Int32Array {
+	const count = place.length;
+	const parent = new Int32Array(count - 1).fill(-1);
+	for (let at = 0; at < count - 1; at++)
+		for (let s = starStart[at]!; s < starStart[at + 1]!; s++) {
+			const to = place[starTo[s]!]!;
+			if (to < count - 1 && (parent[at] === -1 || to < parent[at]!)) parent[at] = to;
+		}
+	return parent;
 }
 
 /** For each group the indices of its members, flat: starts and members. Members of a negative group are left out. */

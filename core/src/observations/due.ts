@@ -8,6 +8,7 @@ import {
 	evidenceOf,
 	findCircuit,
 	hasOutlet,
+	type Box,
 	type Breaker,
 	type House
 } from '../house';
@@ -74,15 +75,11 @@ export function dueOf(house: House, tests: readonly TestDue[] = []): Due[] {
 	const outlets = house.boxes.filter(hasOutlet);
 	const unplaced = outlets.filter(({ id }) => circuitsInBox(house, id).length === 0);
 	const evidence = allBreakers(house).map((breaker) => ({ breaker, evidence: evidenceOf(house, breaker) }));
-	const onBreaker = new Map<string, string[]>();
-	for (const { id } of outlets)
-		for (const { breaker } of circuitsInBox(house, id))
-			onBreaker.set(breaker, [...(onBreaker.get(breaker) ?? []), id]);
-	const unproven = evidence
-		.filter((each) => each.evidence.level === 'claimed' && onBreaker.has(each.breaker.id))
-		.map(({ breaker }) => ({ breaker: breaker.id, boxes: onBreaker.get(breaker.id)! }))
-		.sort((a, b) => b.boxes.length - a.boxes.length);
-	const due: { readonly rank: number; readonly due: Due }[] = [
+	const claimed = evidence
+		.filter((each) => each.evidence.level === 'claimed')
+		.map(({ breaker }) => breaker.id);
+	const unproven = breakersOf(house, outlets, claimed);
+	const due: Ranked[] = [
 		...needsOf(house).map((need) => ({
 			rank: urgencyOf(need.worry.kind),
 			due: { kind: 'worry' as const, ...need }
@@ -110,33 +107,37 @@ export function dueOf(house: House, tests: readonly TestDue[] = []): Due[] {
 			due: { kind: 'unprotected' as const, ...each }
 		})),
 		...failed.map((test) => ({ rank: urgency.testFailed, due: { kind: 'testFailed' as const, test } })),
-		...(wanting.length > 0
-			? [{ rank: urgency.testDue, due: { kind: 'testDue' as const, tests: wanting } }]
-			: []),
-		...(unplaced.length > 0
-			? [
-					{
-						rank: urgency.unplaced,
-						due: { kind: 'unplaced' as const, boxes: unplaced.map(({ id }) => id) }
-					}
-				]
-			: []),
-		...(regions[house.region].supply.bondedAt === null && !house.service.earthing && house.boxes.length > 0
-			? [{ rank: urgency.earthingUnsaid, due: { kind: 'earthingUnsaid' as const } }]
-			: []),
-		...(unproven.length > 0
-			? [
-					{
-						rank: urgency.unproven,
-						due: {
-							kind: 'unproven' as const,
-							breakers: unproven.map(({ breaker, boxes }) => ({ breaker, box: boxes[0]! }))
-						}
-					}
-				]
-			: [])
+		...only(wanting.length > 0, urgency.testDue, { kind: 'testDue', tests: wanting }),
+		...only(unplaced.length > 0, urgency.unplaced, {
+			kind: 'unplaced',
+			boxes: unplaced.map(({ id }) => id)
+		}),
+		...only(
+			regions[house.region].supply.bondedAt === null && !house.service.earthing && house.boxes.length > 0,
+			urgency.earthingUnsaid,
+			{ kind: 'earthingUnsaid' }
+		),
+		...only(unproven.length > 0, urgency.unproven, { kind: 'unproven', breakers: unproven })
 	];
 	return due.sort((a, b) => a.rank - b.rank).map((each) => each.due);
+}
+
+interface Ranked {
+	readonly rank: number;
+	readonly due: Due;
+}
+const only = (is: boolean, rank: number, due: Due): readonly Ranked[] => (is ? [{ rank, due }] : []);
+
+/** Those of some breakers that outlets hang on, the fullest first, each with an outlet to try it at. */
+function breakersOf(house: House, outlets: readonly Box[], among: readonly string[]) {
+	const onBreaker = new Map<string, string[]>();
+	for (const { id } of outlets)
+		for (const { breaker } of circuitsInBox(house, id))
+			onBreaker.set(breaker, [...(onBreaker.get(breaker) ?? []), id]);
+	return among
+		.filter((breaker) => onBreaker.has(breaker))
+		.sort((a, b) => onBreaker.get(b)!.length - onBreaker.get(a)!.length)
+		.map((breaker) => ({ breaker, box: onBreaker.get(breaker)![0]! }));
 }
 
 /** Places by how near water and earth are, the nearest first (chosen). */

@@ -39,7 +39,7 @@ export {
 } from './terminals';
 export { boxFillRules, type BoxFillRule } from './boxFill';
 export { metalBoxes, type MetalBox } from './metalBoxes';
-export { chargers, chargerShare, loadRules, type LoadRule } from './loads';
+export { chargerBoundsW, chargers, chargerShare, loadRules, type LoadRule } from './loads';
 export { dropRules, type DropRule } from './voltageDrop';
 export { editionFacts, editionOf, editions, editionsIn, usualEdition, type Edition } from './editions';
 export {

@@ -27,6 +27,8 @@ export const chargers: Readonly<Record<Region, { readonly givesW: number }>> = {
 	uk: { givesW: 22 }
 };
 export const chargerShare = 0.85;
+/** What may be printed on one, W (chosen: more is no charger of an outlet). */
+export const chargerBoundsW = { least: 1, most: 300 } as const;
 
 export const loadRules: Readonly<Record<Region, LoadRule>> = {
 	us: {

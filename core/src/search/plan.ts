@@ -65,16 +65,20 @@ export function planSets(items: readonly Item[], rest: number, lookS: number): P
 	return items.length <= exactUpTo ? exactSets(items, rest, lookS) : runsInOrder(items, rest, lookS);
 }
 
+/** Sums over every set of some values, by the bits of the set. */
+function overSets(values: readonly number[]): Float64Array {
+	const sums = new Float64Array(1 << values.length);
+	for (let set = 1; set < sums.length; set++) {
+		const low = set & -set;
+		sums[set] = sums[set ^ low]! + values[31 - Math.clz32(low)]!;
+	}
+	return sums;
+}
+
 function exactSets(items: readonly Item[], rest: number, lookS: number): Planned {
 	const size = 1 << items.length;
-	const weight = new Float64Array(size);
-	const cost = new Float64Array(size);
-	for (let set = 1; set < size; set++) {
-		const low = set & -set;
-		const k = 31 - Math.clz32(low);
-		weight[set] = weight[set ^ low]! + items[k]!.probability;
-		cost[set] = cost[set ^ low]! + items[k]!.costS;
-	}
+	const weight = overSets(items.map(({ probability }) => probability));
+	const cost = overSets(items.map(({ costS }) => costS));
 	// Without the rest: it is surely among the set. With it: it may be none of them, which testing all of them tells.
 	const sure = new Float64Array(size);
 	const sureTests = new Float64Array(size);

@@ -1,4 +1,4 @@
-import { beside, cablesInBox, findBox, isJumper, type Box, type House } from '../house';
+import { beside, cablesInBox, findBox, isJumper, type Box, type House, type Role } from '../house';
 import { boxFillRules, editionFacts, editionOf, isThicker, type ConductorSize } from '../rules';
 
 /** One line of the count: so many allowances of one size. */
@@ -47,20 +47,40 @@ export function boxFill(house: House, boxId: string): BoxFill | null {
 	const unknown = [...new Set(conductors.map(({ size }) => size))].filter(
 		(size) => rule.allowanceIn3[size] === undefined
 	);
+	const lines = linesOf(house, rule, box, places, conductors);
+	const totalIn3 = lines.reduce((sum, { volumeIn3 }) => sum + volumeIn3, 0);
+	const boxIn3 = (findBox(house, box.inBoxWith ?? boxId) ?? box).volumeIn3 ?? box.volumeIn3 ?? null;
+	const assumedIn3 = lines.reduce((sum, each) => sum + (each.assumed ? each.volumeIn3 : 0), 0);
+	const fitsIn = (in3: number): boolean | 'ifNoClamps' =>
+		totalIn3 <= in3 + 1e-9 ? true : totalIn3 - assumedIn3 <= in3 + 1e-9 ? 'ifNoClamps' : false;
+	return {
+		source: `${code} ${cited} ${rule.clause}`,
+		lines,
+		totalIn3,
+		boxIn3,
+		fits: boxIn3 === null || unknown.length > 0 ? null : fitsIn(boxIn3),
+		unknown
+	};
+}
+
+/** The count, line by line. */
+function linesOf(
+	house: House,
+	rule: NonNullable<(typeof boxFillRules)[House['region']]>,
+	box: Box,
+	places: readonly Box[],
+	conductors: readonly { readonly role: Role; readonly size: ConductorSize }[]
+): FillLine[] {
 	const line = (of: Omit<FillLine, 'volumeIn3'>): FillLine => ({
 		...of,
 		volumeIn3: of.allowances * (rule.allowanceIn3[of.size] ?? 0)
 	});
-	const largest = (sizes: readonly ConductorSize[]): ConductorSize | undefined =>
-		sizes.reduce<ConductorSize | undefined>(
-			(most, size) => (most === undefined || isThicker(size, most) ? size : most),
-			undefined
-		);
 	const live = conductors.filter(({ role }) => role !== 'ground').map(({ size }) => size);
 	const grounds = conductors.filter(({ role }) => role === 'ground').map(({ size }) => size);
 	const all = largest([...live, ...grounds]);
-	const further = Math.max(0, grounds.length - rule.groundsAsOne) * (rule.eachFurtherGround[edition] ?? 0);
-	const lines = [
+	const further =
+		Math.max(0, grounds.length - rule.groundsAsOne) * (rule.eachFurtherGround[editionOf(house)] ?? 0);
+	return [
 		...[...new Set(live)].map((size) => {
 			const count = live.filter((each) => each === size).length;
 			return line({ what: 'conductors', size, count, allowances: count });
@@ -85,20 +105,13 @@ export function boxFill(house: House, boxId: string): BoxFill | null {
 				: [];
 		})
 	];
-	const totalIn3 = lines.reduce((sum, { volumeIn3 }) => sum + volumeIn3, 0);
-	const boxIn3 = (findBox(house, box.inBoxWith ?? boxId) ?? box).volumeIn3 ?? box.volumeIn3 ?? null;
-	const assumedIn3 = lines.reduce((sum, each) => sum + (each.assumed ? each.volumeIn3 : 0), 0);
-	const fitsIn = (in3: number): boolean | 'ifNoClamps' =>
-		totalIn3 <= in3 + 1e-9 ? true : totalIn3 - assumedIn3 <= in3 + 1e-9 ? 'ifNoClamps' : false;
-	return {
-		source: `${code} ${cited} ${rule.clause}`,
-		lines,
-		totalIn3,
-		boxIn3,
-		fits: boxIn3 === null || unknown.length > 0 ? null : fitsIn(boxIn3),
-		unknown
-	};
 }
+
+const largest = (sizes: readonly ConductorSize[]): ConductorSize | undefined =>
+	sizes.reduce<ConductorSize | undefined>(
+		(most, size) => (most === undefined || isThicker(size, most) ? size : most),
+		undefined
+	);
 
 /** Sizes of what a device is wired with: tails are of the circuit’s. */
 const sizesOn = (house: House, { id }: Box): readonly ConductorSize[] =>

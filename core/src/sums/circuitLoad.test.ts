@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
-import { circuitsInBox, findCircuit, withBox, type House, type Load } from '../house';
+import { circuitsInBox, findCircuit, withBox, type Device, type House, type Load } from '../house';
+import { houseSchema } from '../files';
 import { editHouse } from '../house/edit';
 import { circuitLoad } from '.';
 
@@ -36,9 +37,9 @@ test('a charger in an outlet is counted at the most it draws, and no cord is the
 		device: { kind: 'usb', ratingA: 15, style: 'decorator', tamperResistant: true, contacts: 'good' }
 	}));
 	const with12A = at(usb, [load('heater', box!.id, 1430)]);
-	expect(with12A.lines.map(({ builtIn, amps }) => [builtIn, amps?.toFixed(3)])).toEqual([
+	expect(with12A.lines.map(({ charger, amps }) => [charger?.printed, amps?.toFixed(3)])).toEqual([
 		[undefined, '11.917'],
-		['charger', '0.294']
+		[false, '0.294']
 	]);
 	expect(with12A.totalW).toBeCloseTo(1465.3, 1);
 	// 12.2 A together: beyond 80 % of 15 A, and within what one cord may draw.
@@ -51,6 +52,30 @@ test('a charger in an outlet is counted at the most it draws, and no cord is the
 	}));
 	const circuit = circuitsInBox(uk, twin.id)[0]!.id;
 	expect(at(ukUsb, [], circuit).totalW - at(uk, [], circuit).totalW).toBeCloseTo(25.9, 1);
+});
+
+// Worked by hand: 60 W given at 85 % is 70.6 W drawn.
+test('what is printed on the charger is the better figure; said not to be known any more, the usual one counts again', () => {
+	const [box] = us.boxes.filter(({ id }) => circuitsInBox(us, id)[0]?.id === living);
+	const usb = {
+		kind: 'usb',
+		ratingA: 15,
+		style: 'decorator',
+		tamperResistant: true,
+		contacts: 'good'
+	} as const;
+	const charging = (device: Device) => {
+		const made = editHouse(us, [{ do: 'setBox', box: box!.id, device }]);
+		if (!made.ok) throw new Error(made.refusal.code);
+		return at(made.house, []).lines.find(({ charger }) => charger)!;
+	};
+	expect(charging({ ...usb, chargerW: 60 }).watts).toBeCloseTo(70.6, 1);
+	expect(charging({ ...usb, chargerW: 60 }).charger).toEqual({ givesW: 60, printed: true });
+	expect(charging(usb).charger).toEqual({ givesW: 30, printed: false });
+	for (const chargerW of [0, -5, 301])
+		expect(houseSchema.safeParse({ ...us, boxes: [{ ...box, device: { ...usb, chargerW } }] }).success).toBe(
+			false
+		);
 });
 
 // Worked by hand: 15 A at 120 V is 1800 W, 80 % of it 1440 W.

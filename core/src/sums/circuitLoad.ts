@@ -6,6 +6,7 @@ import {
 	findCircuit,
 	hasOutlet,
 	type Box,
+	type HoursOfDay,
 	type House,
 	type Load
 } from '../house';
@@ -23,10 +24,10 @@ export interface LoadLine {
 	readonly amps: number | null;
 	/** On for three hours and more. */
 	readonly continuous: boolean;
-	/** When it runs; `null`: at any time, by what is known. */
-	readonly hours: NonNullable<Load['hours']> | null;
-	/** Part of the outlet itself, and never plugged in: its charger, at the most it gives. */
-	readonly builtIn?: 'charger';
+	/** When it runs, as often as it does; `null`: at any time, by what is known. */
+	readonly hours: readonly HoursOfDay[] | null;
+	/** Part of the outlet itself, and never plugged in: its charger, at the most it gives by what is printed on it or by what is usual. */
+	readonly charger?: { readonly givesW: number; readonly printed: boolean };
 }
 
 export type LoadWarning =
@@ -124,8 +125,11 @@ const lineOf = (load: Load, voltageV: number): LoadLine => ({
 	watts: load.ratedW ?? null,
 	amps: load.ratedW === undefined ? null : load.ratedW / voltageV,
 	continuous: load.continuous ?? false,
-	hours: load.hours ?? null
+	hours: hoursOf(load)
 });
+
+/** When a thing runs; `null`: at any time, by what is known. */
+const hoursOf = ({ hours }: Load): readonly HoursOfDay[] | null => (hours ? [hours].flat() : null);
 
 /** What of it is too much: for the breaker, for one cord, for one outlet. */
 function warningsOf(
@@ -148,7 +152,7 @@ function warningsOf(
 		...ofAll,
 		...lines.flatMap((line): LoadWarning[] => {
 			const mostA = rule.perCordA(outletA(findBox(house, line.box)!, breakerA));
-			return line.builtIn === undefined && line.amps !== null && line.amps > mostA + 1e-9
+			return line.charger === undefined && line.amps !== null && line.amps > mostA + 1e-9
 				? [{ code: 'cord', load: line.load, amps: line.amps, mostA, source: rule.perCordSource }]
 				: [];
 		}),
@@ -164,12 +168,14 @@ function warningsOf(
 const outletA = ({ device }: Box, breakerA: number): number =>
 	device && 'ratingA' in device ? device.ratingA : breakerA;
 
-/** What the charger of an outlet draws when all its ports give what they can, W. */
-export const chargerDrawsW = (region: House['region']): number => chargers[region].givesW / chargerShare;
+/** What the charger of an outlet draws when all its ports give what they can, W; of one that nobody has in hand yet, by what is usual. */
+export const chargerDrawsW = (region: House['region'], givesW = chargers[region].givesW): number =>
+	givesW / chargerShare;
 
 function chargerIn(house: House, { id, device }: Box): LoadLine[] {
 	if (!device || !familyFor(device)?.usb) return [];
-	const watts = chargerDrawsW(house.region);
+	const printedW = 'chargerW' in device ? device.chargerW : undefined;
+	const watts = chargerDrawsW(house.region, printedW);
 	return [
 		{
 			load: `charger ${id}`,
@@ -180,7 +186,7 @@ function chargerIn(house: House, { id, device }: Box): LoadLine[] {
 			amps: watts / regions[house.region].supply.nominalV,
 			continuous: false,
 			hours: null,
-			builtIn: 'charger'
+			charger: { givesW: printedW ?? chargers[house.region].givesW, printed: printedW !== undefined }
 		}
 	];
 }

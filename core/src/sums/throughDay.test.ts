@@ -71,23 +71,31 @@ describe('a circuit through a day', () => {
 	it('covers every minute once, agrees with a count minute by minute, and never exceeds all at once', () => {
 		const minute = fc.integer({ min: 0, max: 1439 });
 		const some = fc.array(
-			fc.record({ watts: fc.integer({ min: 1, max: 3000 }), from: minute, to: minute, timed: fc.boolean() }),
+			fc.record({
+				watts: fc.integer({ min: 1, max: 3000 }),
+				spans: fc.array(fc.tuple(minute, minute), { maxLength: 3 })
+			}),
 			{ maxLength: 8 }
 		);
 		fc.assert(
 			fc.property(some, minute, (things, now) => {
-				const loads = things.map(({ watts, from, to, timed }, k) =>
-					load(`l${k}`, watts, timed && from !== to ? { fromMin: from, toMin: to } : undefined)
+				const hours = things.map(({ spans }) =>
+					spans.filter(([from, to]) => from !== to).map(([fromMin, toMin]) => ({ fromMin, toMin }))
+				);
+				const loads = things.map(({ watts }, k) =>
+					load(`l${k}`, watts, hours[k]!.length > 0 ? hours[k] : undefined)
 				);
 				const { stretches, peakA } = day(loads);
 				expect(stretches[0]!.fromMin).toBe(0);
 				expect(stretches.at(-1)!.toMin).toBe(minutesInDay);
 				stretches.slice(1).forEach(({ fromMin }, k) => expect(fromMin).toBe(stretches[k]!.toMin));
 				const running = loads.filter(
-					({ hours }) =>
-						!hours ||
-						// Counted forward from its beginning.
-						(now - hours.fromMin + 1440) % 1440 < (hours.toMin - hours.fromMin + 1440) % 1440
+					(_, k) =>
+						hours[k]!.length === 0 ||
+						// Counted forward from each beginning.
+						hours[k]!.some(
+							({ fromMin, toMin }) => (now - fromMin + 1440) % 1440 < (toMin - fromMin + 1440) % 1440
+						)
 				);
 				const amps = running.reduce((all, { ratedW }) => all + ratedW! / 120, 0);
 				expect(at(loads, now).mostA).toBeCloseTo(amps, 9);
@@ -96,6 +104,18 @@ describe('a circuit through a day', () => {
 			}),
 			{ seed: 20261127, numRuns: 300 }
 		);
+	});
+
+	it('what runs twice a day runs both times, and not between; the peak is where it meets the other', () => {
+		const kettle = load('kettle', 1200, [hour(7, 8), hour(18, 19)]);
+		const heater = load('heater', 1200, hour(18, 21));
+		const loads = [kettle, heater];
+		expect(at(loads, 7 * 60).loads).toEqual(['kettle']);
+		expect(at(loads, 12 * 60)).toMatchObject({ loads: [], mostA: 0 });
+		expect(day(loads)).toMatchObject({ peakA: 20, peak: { fromMin: 18 * 60, toMin: 19 * 60 } });
+		// One that follows the other without a gap is one long one.
+		const parted = [load('kettle', 1200, [hour(7, 8), hour(8, 9)])];
+		expect(at(parted, 8 * 60).mostA).toBe(day([load('kettle', 1200, hour(7, 9))]).peakA);
 	});
 
 	it('hours are set, kept when something else is said, and taken away again', () => {

@@ -38,7 +38,10 @@ export function throughDay(house: House, circuitId: string, more: readonly Load[
 	const known = load.lines.filter(({ amps }) => amps !== null);
 	const timed = known.filter(({ hours }) => hours !== null);
 	const anyTimeA = sum(known.filter(({ hours }) => hours === null));
-	const edges = new Set([0, ...timed.flatMap(({ hours }) => [hours!.fromMin, hours!.toMin])]);
+	const edges = new Set([
+		0,
+		...timed.flatMap(({ hours }) => hours!.flatMap(({ fromMin, toMin }) => [fromMin, toMin]))
+	]);
 	const starts = [...edges].sort((a, b) => a - b);
 	const stretches = starts.map((fromMin, k): Stretch => {
 		const now = timed.filter((line) => runsAt(line, fromMin));
@@ -59,6 +62,7 @@ const sum = (lines: readonly LoadLine[]): number => lines.reduce((all, { amps })
 
 /** Past midnight where it ends at an earlier minute than it begins. */
 function runsAt({ hours }: LoadLine, minute: number): boolean {
-	const { fromMin, toMin } = hours!;
-	return fromMin < toMin ? minute >= fromMin && minute < toMin : minute >= fromMin || minute < toMin;
+	return hours!.some(({ fromMin, toMin }) =>
+		fromMin < toMin ? minute >= fromMin && minute < toMin : minute >= fromMin || minute < toMin
+	);
 }

@@ -12,7 +12,7 @@ export {
 	type Placed,
 	type Wiring
 } from './value';
-export { conducting, netsOf, type Conducting, type Net } from './nets';
+export { conducting, netsOf, rolesIn, type Conducting, type Net } from './nets';
 export { feeds, type Feed, type WireEndSchool, type Wish, type WishRefusal } from './wish';
 export { wanted, type Wanted } from './wanted';
 export { done, moves, type Move, type OrderSchool } from './moves';
@@ -29,3 +29,4 @@ export {
 	type Verdict
 } from './verdict';
 export { misplaced, type Misplaced } from './misplaced';
+export { wayFor as seatOn } from './seat';

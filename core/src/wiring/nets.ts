@@ -116,3 +116,13 @@ function roleOf(ends: readonly Conducting[]): Role {
 }
 
 export const onDevice = ({ at }: Conducting): boolean => terminalOf(at) !== null;
+
+/** What each end is for in a box that is wired one way and then another. */
+export function rolesIn(house: House, boxId: string, wirings: readonly Wiring[]): (end: End) => Role {
+	const roles = new Map(
+		wirings.flatMap((wiring) =>
+			conducting(house, boxId, wiring).map(({ end, role }) => [endId(end), role] as const)
+		)
+	);
+	return (end) => roles.get(endId(end)) ?? 'hot';
+}

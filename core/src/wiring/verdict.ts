@@ -18,7 +18,8 @@ import {
 	type Box,
 	type Half,
 	type House,
-	type Trip
+	type Trip,
+	tabsOf
 } from '../house';
 import { guardOf, plugLampLitShare, plugLampOhm, voltageBetweenV } from '../instruments';
 import type { Branch } from '../network';
@@ -277,15 +278,19 @@ export function guardOfOutlet(house: House, boxId: string): string | null {
 export function guardBefore(house: House, boxId: string): string | null {
 	const box = house.boxes.find(({ id }) => id === boxId);
 	if (!box?.device || !isResidual(box)) return guardOfOutlet(house, boxId);
-	const device = wornOut(box.device);
-	return guardOfOutlet(
-		withBox(house, boxId, (each) => ({ ...each, device })),
-		boxId
-	);
+	const known = guardingBefore.get(house) ?? new Map<string, string | null>();
+	guardingBefore.set(house, known);
+	if (!known.has(boxId)) {
+		const device = wornOut(box.device);
+		const without = withBox(house, boxId, (each) => ({ ...each, device }));
+		known.set(boxId, guardOfOutlet(without, boxId));
+	}
+	return known.get(boxId)!;
 }
 
 /** A house never changes, and is asked outlet by outlet. */
 const guarding = new WeakMap<House, Map<string, string | null>>();
+const guardingBefore = new WeakMap<House, Map<string, string | null>>();
 
 interface Guarded {
 	readonly box: Box;
@@ -300,8 +305,9 @@ function guardsOf(planned: House, here: House): Guarded[] {
 		const before = settle(house);
 		return (box: Box): string | null => {
 			const own = house.boxes.find(({ id }) => id === box.id);
-			// Halves may be fed apart: it is guarded where each of them is.
-			const guards = (own ? halvesOf(own) : []).map((half) =>
+			// Halves may be fed apart: it is guarded where each of them is. Where one piece of brass feeds both, one stands for them.
+			const halves = own ? halvesOf(own) : [];
+			const guards = (tabsOf(own?.device)?.hot ? halves.slice(0, 1) : halves).map((half) =>
 				guardOf(house, points.contact(box.id, half, 'hot'), before)
 			);
 			const first = guards.every(({ state }) => state === 'guarded') ? guards[0] : undefined;

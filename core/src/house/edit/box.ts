@@ -2,7 +2,7 @@ import { findBox, findBreaker, findCircuit, withBox } from '../lookup';
 import { usualDevice } from '../standard';
 import { isWallSwitch } from '../deviceState';
 import { takenOff } from './switchBeside';
-import type { Device, House } from '../schema';
+import type { Box, Device, House } from '../schema';
 import { alone, sharing } from './beside';
 import { boxOfMaterial } from './material';
 import { changed, place, refitted, refused, rewire, unplace, type Changed } from './chain';
@@ -21,49 +21,10 @@ export function atBox(
 	const box = findBox(house, edit.box);
 	if (!box) return refused({ code: 'unknown', what: 'box', id: edit.box });
 	switch (edit.do) {
-		case 'setBox': {
-			const fitted = edit.device ? refitted(house, box.id, edit.device) : changed(house);
-			if (!fitted.ok) return fitted;
-			const { depthMm, volumeIn3, place: standing } = edit;
-			const set = {
-				...boxOfMaterial(house, findBox(fitted.house, box.id)!, edit.material ?? box.material),
-				...(depthMm === undefined ? {} : { depthMm }),
-				...(volumeIn3 === undefined ? {} : { volumeIn3 }),
-				...(standing === undefined ? {} : { place: standing }),
-				name: edit.name ?? box.name,
-				room: edit.room ?? box.room
-			};
-			if (
-				house.boxes.some(
-					(other) => other !== box && other.room === set.room && sameName(other.name, set.name)
-				)
-			)
-				return refused({ code: 'nameTaken', name: set.name });
-			return sharing(
-				withBox(fitted.house, box.id, () => set),
-				box.id,
-				edit
-			);
-		}
-		case 'removeBox': {
-			const off = isWallSwitch(box.device) ? takenOff(house, box.id) : unplace(house, box.id);
-			if (!off.ok) return off;
-			const boxes = alone(off.house, box.id).boxes.filter(({ id }) => id !== box.id);
-			// What hung on it alone may have gone with it.
-			const stays = new Set(boxes.map(({ id }) => id));
-			return changed({
-				...off.house,
-				boxes,
-				loads: off.house.loads.filter((load) => stays.has(load.box)),
-				panels: off.house.panels.map((panel) => ({
-					...panel,
-					breakers: panel.breakers.map((breaker) => ({
-						...breaker,
-						findings: breaker.findings.filter((found) => stays.has(found.box))
-					}))
-				}))
-			});
-		}
+		case 'setBox':
+			return setBox(house, box, edit);
+		case 'removeBox':
+			return removeBox(house, box);
 		case 'placeBox': {
 			if (edit.spot.after !== 'panel' && edit.spot.after.box === box.id)
 				return refused({ code: 'afterItself', box: box.id });
@@ -75,6 +36,48 @@ export function atBox(
 		case 'wireBox':
 			return rewire(house, box.id, edit.way);
 	}
+}
+
+function setBox(house: House, box: Box, edit: EditOf<'setBox'>): Changed {
+	const fitted = edit.device ? refitted(house, box.id, edit.device) : changed(house);
+	if (!fitted.ok) return fitted;
+	const { depthMm, volumeIn3, place: standing } = edit;
+	const set = {
+		...boxOfMaterial(house, findBox(fitted.house, box.id)!, edit.material ?? box.material),
+		...(depthMm === undefined ? {} : { depthMm }),
+		...(volumeIn3 === undefined ? {} : { volumeIn3 }),
+		...(standing === undefined ? {} : { place: standing }),
+		name: edit.name ?? box.name,
+		room: edit.room ?? box.room
+	};
+	if (house.boxes.some((other) => other !== box && other.room === set.room && sameName(other.name, set.name)))
+		return refused({ code: 'nameTaken', name: set.name });
+	return sharing(
+		withBox(fitted.house, box.id, () => set),
+		box.id,
+		edit
+	);
+}
+
+/** What hung on it alone goes with it. */
+function removeBox(house: House, box: Box): Changed {
+	const off = isWallSwitch(box.device) ? takenOff(house, box.id) : unplace(house, box.id);
+	if (!off.ok) return off;
+	const boxes = alone(off.house, box.id).boxes.filter(({ id }) => id !== box.id);
+	// What hung on it alone may have gone with it.
+	const stays = new Set(boxes.map(({ id }) => id));
+	return changed({
+		...off.house,
+		boxes,
+		loads: off.house.loads.filter((load) => stays.has(load.box)),
+		panels: off.house.panels.map((panel) => ({
+			...panel,
+			breakers: panel.breakers.map((breaker) => ({
+				...breaker,
+				findings: breaker.findings.filter((found) => stays.has(found.box))
+			}))
+		}))
+	});
 }
 
 function addOutlet(house: House, { room, name, kind, ratingA, spot }: EditOf<'addOutlet'>): Changed {

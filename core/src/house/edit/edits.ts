@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { conductorSizes, editions, type ConductorSize, type Edition } from '../../rules';
 import { freeText, nameText } from '../../text';
 import { device, earthing, hoursOfDay, houseSchema, standing } from '../schema';
-import { breakerTypes, matters } from '../vocabulary';
+import { breakerTypes, matters, mostStretches } from '../vocabulary';
 
 const id = nameText(60);
 const title = nameText(80);
@@ -145,7 +145,10 @@ export const editSchema = z.discriminatedUnion('do', [
 		box: id.optional(),
 		ratedW: labelled.ratedW.nullable(),
 		continuous: labelled.continuous,
-		hours: hoursOfDay.nullable().optional()
+		hours: z
+			.union([hoursOfDay, z.array(hoursOfDay).min(1).max(mostStretches)])
+			.nullable()
+			.optional()
 	}),
 	z.strictObject({ do: z.literal('removeLoad'), load: id }),
 	z.strictObject({ do: z.literal('replaceHouse'), house: houseSchema })

@@ -26,16 +26,8 @@ export function addSwitch(house: House, { beside, name, works, circuit }: EditOf
 	if (sameName(name, works)) return refused({ code: 'nameTaken', name: works });
 	const id = freshId(`${room}-${name}`, 'switch', idsOf(house.boxes));
 	const lightId = freshId(`${room}-${works}`, 'light', [...idsOf(house.boxes), id]);
-	const bare = {
-		room,
-		use: 'fixed' as const,
-		joints: [],
-		terminations: [],
-		pigtails: [],
-		worries: [],
-		history: []
-	};
-	const { supply, custom } = regions[house.region];
+	const bare = { ...nothingInIt, room };
+	const { custom } = regions[house.region];
 	const wallSwitch: Box = {
 		...bare,
 		id,
@@ -51,36 +43,8 @@ export function addSwitch(house: House, { beside, name, works, circuit }: EditOf
 	});
 	if (!placed.ok) return placed;
 	const feed = cablesInBox(placed.house, id)[0]!.cable;
-	const { landings: _landed, metal: _metal, ...like } = feed;
-	const onward: Cable = {
-		...like,
-		id: freshId(`${circuit}-${lightId}`, 'cable', idsOf(placed.house.cables)),
-		from: { box: id },
-		to: { box: lightId },
-		lengthM: toTheLightM,
-		assumed: true,
-		conductors: feed.conductors.map((each) => (each.role === 'hot' ? { ...each, role: 'switchedHot' } : each))
-	};
 	const how = custom.joins === 'splices' ? ('hook' as const) : ('pillar' as const);
-	const light: Box = {
-		...bare,
-		id: lightId,
-		name: works,
-		material: 'plastic',
-		device: {
-			kind: 'fixed',
-			name: works,
-			resistanceOhm: Math.round(supply.nominalV ** 2 / lightW),
-			on: true,
-			matters: 'light'
-		},
-		terminations: onward.conductors.map(({ id: conductor, role }) => ({
-			cable: onward.id,
-			conductor,
-			at: `terminal:${role === 'switchedHot' ? 'hot' : role}`,
-			how
-		}))
-	};
+	const { light, onward } = lightBehind(placed.house, feed, { ...bare, id: lightId, name: works }, id, how);
 	const made: House = {
 		...placed.house,
 		boxes: [...placed.house.boxes, light],
@@ -93,6 +57,54 @@ export function addSwitch(house: House, { beside, name, works, circuit }: EditOf
 				house: withBox(together.house, id, (box) => ({ ...box, ...wiredUp(box, feed, onward, how) }))
 			}
 		: together;
+}
+
+const nothingInIt = {
+	use: 'fixed' as const,
+	joints: [],
+	terminations: [],
+	pigtails: [],
+	worries: [],
+	history: []
+};
+
+/** What a switch works, and the cable to it: like the one that feeds the switch, its hot switched. */
+function lightBehind(
+	house: House,
+	feed: Cable,
+	bare: Omit<Box, 'material' | 'device'>,
+	switchId: string,
+	how: 'hook' | 'pillar'
+): { light: Box; onward: Cable } {
+	const { landings: _landed, metal: _metal, ...like } = feed;
+	const onward: Cable = {
+		...like,
+		id: freshId(`${feed.circuit}-${bare.id}`, 'cable', idsOf(house.cables)),
+		from: { box: switchId },
+		to: { box: bare.id },
+		lengthM: toTheLightM,
+		assumed: true,
+		conductors: feed.conductors.map((each) => (each.role === 'hot' ? { ...each, role: 'switchedHot' } : each))
+	};
+	const { nominalV } = regions[house.region].supply;
+	const light: Box = {
+		...bare,
+		material: 'plastic',
+		device: {
+			kind: 'fixed',
+			name: bare.name,
+			resistanceOhm: Math.round(nominalV ** 2 / lightW),
+			on: true,
+			matters: 'light'
+		},
+		terminations: onward.conductors.map(({ id: conductor, role }) => ({
+			cable: onward.id,
+			conductor,
+			at: `terminal:${role === 'switchedHot' ? 'hot' : role}`,
+			how
+		}))
+	};
+	return { light, onward };
 }
 
 /** Hot and switched hot on the switch, neutrals joined, grounds joined with a tail to it and to a metal box. */

@@ -23,6 +23,7 @@ import { step as proveTester } from './proveTester';
 import { step as readPair } from './readPair';
 import { step as amendVolts } from './amendVolts';
 import { step as lookOver } from './lookOver';
+import { step as landAt } from './landAt';
 import { step as planAnew } from './planAnew';
 import { step as addBox } from './addBox';
 import { step as dropBox } from './dropBox';
@@ -82,6 +83,7 @@ export const steps = {
 	amendVolts,
 	lookOver,
 	planAnew,
+	landAt,
 	addBox,
 	dropBox,
 	foundConductor,

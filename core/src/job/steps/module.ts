@@ -2,6 +2,7 @@ import type { IsolationEvent } from '../../isolation';
 import type { Decision, JobContext } from '../decision';
 import type { Command, JobEvent } from '../events';
 import type { JobPlan } from '../jobPlan';
+import type { LandAtFailure } from '../planLandAt';
 import type { BoxWish } from '../planWhole';
 import type { AddFailure, AnewFailure } from '../planner';
 import type { Found } from './planAnew';
@@ -17,6 +18,13 @@ export interface Deciding extends JobContext {
 	/** What would be planned here from what was found; `null`: nothing can plan here now. */
 	readonly planAnew:
 		((found: Found) => { ok: true; plan: JobPlan } | { ok: false; failure: AnewFailure }) | null;
+	/** What would be planned here with a landing on another terminal; `null`: nothing can plan here now, or it can't go there. */
+	readonly landAt:
+		| ((
+				move: string,
+				terminal: string
+		  ) => { ok: true; plan: JobPlan } | { ok: false; failure: LandAtFailure } | null)
+		| null;
 	/** What would be planned with a further outlet; `null`: nothing can plan here now. */
 	readonly addBox: ((wish: BoxWish) => { ok: true } | { ok: false; failure: AddFailure }) | null;
 	/** Whether an outlet that was taken in can be left out again. */

@@ -8,6 +8,7 @@ import {
 	expectationsAt,
 	movesThroughout,
 	mustStop,
+	needsPlanner,
 	nextAt,
 	replayWhole,
 	visitOf,
@@ -161,8 +162,7 @@ export class JobSession {
 
 	/** Has what plans fetched where somebody else’s events plan: without it they would be passed over here. */
 	async #plannerFor(events: readonly JobEvent[]): Promise<void> {
-		if (events.some(({ body }) => body.kind === 'planAnew' || body.kind === 'addBox'))
-			await this.canPlan().catch(() => undefined);
+		if (events.some(({ body }) => needsPlanner(body))) await this.canPlan().catch(() => undefined);
 	}
 
 	/** Has what plans anew fetched; rejects when nobody has it. */

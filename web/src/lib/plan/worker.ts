@@ -24,25 +24,8 @@ self.onmessage = ({ data }: MessageEvent<Asked>) => {
 	};
 	const wish = boxes.find((each) => each.boxId === boxId)!.wish!;
 	if (wish === 'putBack') {
-		const plan = whole.ok ? whole.plans.find((each) => each.boxId === boxId)! : null;
-		const chosen: Planned['chosen'] =
-			plan === null
-				? { ok: false, failure: (whole as Extract<typeof whole, { ok: false }>).failure }
-				: { ok: true, plan };
-		const by = whole.ok ? ruledOut(data.house, whole.plans) : null;
 		const tookMs = performance.now() - started;
-		self.postMessage({
-			number: data.number,
-			chosen,
-			needs: whole.ok ? needsOfJob(data.house, whole.plans) : [],
-			known: null,
-			choice: null,
-			ways: [],
-			by,
-			elsewhere,
-			offers: [],
-			tookMs
-		} satisfies Planned);
+		self.postMessage({ ...putBackAt(data, whole), number: data.number, elsewhere, tookMs } satisfies Planned);
 		return;
 	}
 	const chosen = make(wish);
@@ -74,3 +57,18 @@ self.onmessage = ({ data }: MessageEvent<Asked>) => {
 	);
 	tell(offers);
 };
+
+/** One that only comes out and goes back: nothing is chosen. */
+function putBackAt(
+	{ house, boxId }: Asked,
+	whole: ReturnType<typeof planWhole>
+): Omit<Planned, 'number' | 'elsewhere' | 'tookMs'> {
+	const nothing = { known: null, choice: null, ways: [], offers: [] };
+	if (!whole.ok) return { ...nothing, chosen: whole, needs: [], by: null };
+	return {
+		...nothing,
+		chosen: { ok: true, plan: whole.plans.find((each) => each.boxId === boxId)! },
+		needs: needsOfJob(house, whole.plans),
+		by: ruledOut(house, whole.plans)
+	};
+}

@@ -22,6 +22,7 @@ const besides: Command[] = [
 	{ kind: 'seeControlled', when: 'on', lit: true },
 	{ kind: 'planAnew', found: foundAsRecorded(fennelLaneRecorded(), 'living-bookcase') },
 	{ kind: 'readPlateScrew', half: 'upper', reading: { instrument: 'indicator', litV: 120 } },
+	{ kind: 'landAt', move: 'land hotUpper', terminal: 'hotLower' },
 	{ kind: 'addBox', box: 'sewing-closet', wish: null },
 	{ kind: 'dropBox', box: 'sewing-closet' },
 	{ kind: 'arranged', thing: 'monitor', how: 'on its battery, somebody sits by' },
@@ -70,7 +71,7 @@ const commands = [
 /** Every kind of command, written down by hand: what a build knows of, the next one has to take. */
 const kinds =
 	`addBox amendVolts arranged autopsy cap changed checkNeighbour checkPart checkTools checkWork confirm deadFromStart decideProtection dropBox finish fixLabel foundConductor
-grip hold inspect lookOver move note planAnew proveEarth proveTester readAsFound readBaseline readEnds readGroundEarth readLive readLiveGround readLoaded readOhms readOutlet readPair
+grip hold inspect landAt lookOver move note planAnew proveEarth proveTester readAsFound readBaseline readEnds readGroundEarth readLive readLiveGround readLoaded readOhms readOutlet readPair
 readPlateScrew readPlug readSupplyOhms readSupplyVolts readWitness reopen restorePower searchBy searched seeControlled stop supplyWay switchBreaker takeOff terminate tidyDirectory
 touchSupply trySupply tug`.split(/\s+/);
 

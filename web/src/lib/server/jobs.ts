@@ -300,3 +300,13 @@ export async function countEvents(householdId: string, jobId: string): Promise<n
 		)
 	).count;
 }
+
+/** Ids of the jobs of a household that were finished, in that order. */
+export async function manyFinished(householdId: string): Promise<string[]> {
+	const rows = await many<{ job_id: string }>(
+		connections(),
+		"select job_id from job_ended where household_id = $1 and outcome = 'finished' order by ended_at, job_id",
+		[householdId]
+	);
+	return rows.map(({ job_id }) => job_id);
+}

@@ -5,6 +5,7 @@
 	import { type PlacesAnswer } from '$lib/answers';
 	import { ask } from '$lib/client';
 	import { houseViews, paletteWords, views } from '$words/views';
+	import { typedAs } from './typedAs';
 
 	/** Everything in a home that can be gone to, by typing a part of its name. */
 	let { home, open = $bindable() }: { home: { slug: string; region: Region }; open: boolean } = $props();
@@ -30,12 +31,14 @@
 		...(places?.jobs ?? []).map(({ id, place }) => ({
 			id: `job-${id}`,
 			label: place,
+			keywords: typedAs(place),
 			description: words.job,
 			onselect: to(`/job/${id}`)
 		})),
 		...(places?.outlets ?? []).map(({ id, name }) => ({
 			id: `outlet-${id}`,
 			label: name,
+			keywords: typedAs(name),
 			description: words.outlet,
 			onselect: to(`/outlet/${id}`)
 		})),
@@ -48,6 +51,7 @@
 		...(places?.outlets ?? []).map(({ id, name }) => ({
 			id: `find-${id}`,
 			label: words.find(name),
+			keywords: typedAs(name),
 			onselect: to(`/find/${id}`)
 		})),
 		{ id: 'directory', label: words.directory, onselect: to('/directory') },

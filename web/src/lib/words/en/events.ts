@@ -78,10 +78,15 @@ function handWords(hand: PartInHand = {}, region: 'us' | 'uk'): string {
 		hand.lineAt && `LINE ${handValues[hand.lineAt]}`,
 		hand.indicator && handValues[hand.indicator],
 		hand.gaugeMm !== undefined && `gauge ${hand.gaugeMm} mm`,
-		hand.torqueNm !== undefined && torqueWord(region, hand.torqueNm)
+		hand.torqueNm !== undefined && torqueWord(region, hand.torqueNm),
+		hand.chargerW !== undefined && `USB ${hand.chargerW} W`
 	].filter((each) => typeof each === 'string');
 	return said.length > 0 ? `; ${said.join(', ')}` : '';
 }
+
+/** A landing by its id alone, where the plan in force has it elsewhere. */
+const landingLine = (move: string, region: 'us' | 'uk'): string =>
+	move.startsWith('land ') ? `On: ${terminalWord(region, move.slice('land '.length))}` : move;
 
 export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: Earth = 'box'): EventWords {
 	const { body, judged } = event;
@@ -180,6 +185,11 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 			return line(boxPlace(house, body.box), body.lit ? 'still lit' : 'gone dark', !body.lit);
 		case 'planAnew':
 			return line('Found otherwise than recorded', 'planned anew');
+		case 'landAt':
+			return line(
+				landingLine(body.move, region),
+				`goes on the ${terminalWord(region, body.terminal)} instead`
+			);
 		case 'addBox':
 			return line(boxPlace(house, body.box), 'taken into this job');
 		case 'dropBox':
@@ -266,7 +276,7 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 		case 'move': {
 			const move = plan.work?.ways.flatMap(({ moves }) => moves).find(({ id }) => id === body.move);
 			return line(
-				move ? capital(madeLine(move, atBoxOf({ house, plan }))) : body.move,
+				move ? capital(madeLine(move, atBoxOf({ house, plan }))) : landingLine(body.move, region),
 				[satWords(body.sat, plan), !body.held ? 'came out of its tug' : move && isJoint(move) ? 'tugged' : '']
 					.filter((each) => each !== '')
 					.join(', ')

@@ -3,7 +3,7 @@ import type { Region } from '@wary/core/rules';
 import type { Need, Needed, Tool } from '@wary/core/shopping';
 import { deviceWords } from './devices';
 import { labelText } from './labels';
-import { capital, colourWords, howWords, inSentence, sizeWords } from './terms';
+import { capital, colourWords, howWords, inSentence, sizeWords, terms } from './terms';
 
 const toolWords: Record<Tool, string> = {
 	driver: 'Hand driver, bit that fills the screw',
@@ -30,7 +30,7 @@ export function needWords(need: Need, region: Region): string {
 		case 'connector':
 			return capital(`${howWords[need.how]} listed for ${need.wires} × ${sizeWords(need.size)}`);
 		case 'tail':
-			return capital(`${colourWords[need.colour]} ${sizeWords(need.size)}, 6 in (150 mm)`);
+			return capital(`${colourWords[need.colour]} ${sizeWords(need.size)}, ${terms[region].pigtailLength}`);
 		case 'cap':
 			return 'Cap';
 		case 'label':

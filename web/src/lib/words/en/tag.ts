@@ -1,8 +1,11 @@
 import type { House } from '@wary/core/house';
 import { tagDrawing, type Drawing } from '@wary/core/files';
-import type { JobPlan, JobState } from '@wary/core/job';
+import { believedHouse, type JobPlan, type JobState } from '@wary/core/job';
 import { momentIn } from './dates';
 import { boxPlace, breakerNames, capital, terms } from './terms';
+
+/** To be written on it by hand: never what may turn out to be another breaker. */
+const byHand = '……………………';
 
 /** The tag for a job as it stands: what is off, who did it and when. In the reader's time zone. */
 export function tagOf(job: {
@@ -12,21 +15,24 @@ export function tagOf(job: {
 	boxIds: readonly string[];
 	state: JobState;
 	who: string;
-	at: string;
+	/** When it was switched off; `null`: nothing is. */
+	at: string | null;
 	timeZone: string | null;
 }): Drawing {
 	const { house, plan, boxIds, state, who, at, timeZone } = job;
 	const t = terms[plan.region];
-	const off = state.isolation.off.length > 0 ? state.isolation.off : [plan.recordedBreaker];
-	const circuits = house.circuits.filter(({ breaker }) => off.includes(breaker)).map(({ name }) => name);
+	const { off } = state.isolation;
+	// What the job found counts before what the directory says.
+	const { circuits: all } = believedHouse(house, plan, state);
+	const circuits = all.filter(({ breaker }) => off.includes(breaker)).map(({ name }) => name);
 	return tagDrawing({
 		doNot: 'DO NOT\nSWITCH ON',
 		rows: [
-			{ what: t.breaker, text: breakerNames(house, off) },
-			{ what: 'circuit', text: circuits.join(', ') || 'not on record' },
+			{ what: t.breaker, text: off.length > 0 ? breakerNames(house, off) : byHand },
+			{ what: 'circuit', text: off.length > 0 ? circuits.join(', ') || 'not on record' : byHand },
 			{ what: 'somebody works at', text: boxIds.map((id) => boxPlace(house, id)).join(', ') },
 			{ what: 'off by', text: who },
-			{ what: 'since', text: momentIn(at, t.locale, timeZone) }
+			{ what: 'since', text: at === null ? byHand : momentIn(at, t.locale, timeZone) }
 		],
 		foot: capital('only the person named takes this off')
 	});

@@ -30,6 +30,8 @@ export interface Terms {
 	/** What torque is printed in, and how many N·m one of it is. */
 	readonly torque: { readonly unit: string; readonly inNm: number };
 	readonly pigtail: string;
+	/** How long one is cut. */
+	readonly pigtailLength: string;
 	/** As an adjective before a date. */
 	readonly locale: string;
 }
@@ -57,6 +59,7 @@ export const terms: Record<Region, Terms> = {
 		supply: '120/240 V',
 		torque: { unit: 'in·lb', inNm: newtonMetresInInchPound },
 		pigtail: 'pigtail',
+		pigtailLength: '6 in (150 mm)',
 		locale: 'en-US'
 	},
 	uk: {
@@ -78,6 +81,7 @@ export const terms: Record<Region, Terms> = {
 		supply: '230 V',
 		torque: { unit: 'N·m', inNm: 1 },
 		pigtail: 'tail',
+		pigtailLength: '150 mm',
 		locale: 'en-GB'
 	}
 };
@@ -115,7 +119,7 @@ export const halfWords: Record<Half, string> = {
 	lower: 'lower half',
 	left: 'left socket',
 	right: 'right socket',
-	only: 'the socket'
+	only: 'socket'
 };
 
 const terminalWords: Record<Region, Record<string, string>> = {

@@ -74,7 +74,7 @@ export function moveLine(move: Move, at: AtBox): string {
 		case 'breakTab':
 			return `tab between the ${move.which === 'hot' ? 'brass' : 'silver'} screws: broken off`;
 		case 'makeTail':
-			return `${roleWord(region, move.role)} ${region === 'uk' ? 'tail' : 'pigtail'}: cut, 6 in (150 mm), both ends stripped`;
+			return `${roleWord(region, move.role)} ${terms[region].pigtail}: cut, ${terms[region].pigtailLength}, both ends stripped`;
 		case 'join':
 			return `${endsWords(move.ends, at)}: together in a ${howWords[move.how]}`;
 		case 'bond':
@@ -141,8 +141,8 @@ export function moveWords(move: Move, again: boolean, at: AtBox): StepWords {
 			};
 		case 'makeTail':
 			return {
-				title: `Cut a ${uk ? 'tail' : 'pigtail'} for ${roleWord(region, move.role)}`,
-				lead: `6 in (150 mm), ${colourWords[move.colour]}, of the size of the circuit’s own conductors. Strip each end for what it goes into: a connector’s gauge, the part’s, or a turn round the screw in the box.`,
+				title: `Cut a ${t.pigtail} for ${roleWord(region, move.role)}`,
+				lead: `${t.pigtailLength}, ${colourWords[move.colour]}, of the size of the circuit’s own conductors. Strip each end for what it goes into: a connector’s gauge, the part’s, or a turn round the screw in the box.`,
 				why: `Thinner than the circuit it would be the weakest link under its ${t.breaker}.`
 			};
 		case 'join':

@@ -33,7 +33,9 @@
 		)}
 	</p>
 	<div class="row tools">
-		<span class="soft" role="status">{editor.saving ? w.saving : editor.version > since ? w.saved : ''}</span>
+		<span class="soft empty:hidden" role="status"
+			>{editor.saving ? w.saving : editor.version > since ? w.saved : ''}</span
+		>
 		<Button
 			color="alternative"
 			disabled={!editor.canUndo || editor.saving}

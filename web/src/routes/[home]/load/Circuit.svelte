@@ -18,6 +18,7 @@
 	import Day from './Day.svelte';
 	import Drop from './Drop.svelte';
 	import LoadBar from './LoadBar.svelte';
+	import ChargerLine from './ChargerLine.svelte';
 	import LoadLine from './LoadLine.svelte';
 
 	interface Props {
@@ -63,7 +64,7 @@
 	const now = $derived(circuitLoad(house, circuit.id)!);
 	const then = $derived(thought.length > 0 ? circuitLoad(house, circuit.id, thought) : null);
 	const shown = $derived(then ?? now);
-	const plugged = $derived(now.lines.filter(({ builtIn }) => builtIn === undefined).length);
+	const plugged = $derived(now.lines.filter(({ charger }) => charger === undefined).length);
 	const { startTimes } = $derived(loadRules[house.region]);
 	/** Where something was moved to, and what that makes of the circuit there. */
 	let moved = $state<{ readonly name: string; readonly to: string } | null>(null);
@@ -112,10 +113,8 @@
 	<More title={w.things(plugged)} bind:open>
 		{#if plugged === 0}<p class="soft">{w.nothing}</p>{/if}
 		<ul class="m-0 list-none p-0">
-			{#each now.lines as line (line.load)}{#if line.builtIn}
-					<li class="border-t border-hair py-2">
-						{w.charger(place(line.box), wattsWord(line.watts ?? 0))}
-					</li>
+			{#each now.lines as line (line.load)}{#if line.charger}
+					<ChargerLine {line} charger={line.charger} {editor} place={place(line.box)} />
 				{:else}
 					<LoadLine
 						{line}

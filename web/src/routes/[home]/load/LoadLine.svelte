@@ -3,11 +3,10 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
-	import Label from 'flowbite-svelte/Label.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
 	import type { LoadLine } from '@wary/core/sums';
 	import type { HouseEditor } from '$lib/house/editor.svelte';
-	import { clockOf, minuteOf } from './hours';
+	import Hours from './Hours.svelte';
 	import { wattsIn } from './watts';
 
 	interface Props {
@@ -22,11 +21,6 @@
 	/** One thing that is plugged in: what it takes, where, for how long. */
 	let { line, place, everywhere, editor, onmove }: Props = $props();
 	let complaint = $state<string | null>(null);
-	const fromMin = $derived(line.hours?.fromMin ?? null);
-	const toMin = $derived(line.hours?.toMin ?? null);
-	/** As recorded, until something else is typed. */
-	let from = $derived(fromMin === null ? '' : clockOf(fromMin));
-	let to = $derived(toMin === null ? '' : clockOf(toMin));
 	async function setWatts(field: HTMLInputElement) {
 		const read = wattsIn(field.value);
 		complaint = read.complaint;
@@ -35,17 +29,6 @@
 	}
 	const setLong = (continuous: boolean) =>
 		editor.apply([{ do: 'setLoad', load: line.load, continuous }], w.set(line.name));
-	/** Both ends said: between them it runs. Both taken away: at any time. */
-	async function setHours() {
-		const typed = { fromMin: minuteOf(from), toMin: minuteOf(to) };
-		complaint = typed.fromMin !== null && typed.fromMin === typed.toMin ? w.hoursSame : null;
-		const hours =
-			typed.fromMin !== null && typed.toMin !== null ? { fromMin: typed.fromMin, toMin: typed.toMin } : null;
-		// One of them alone says nothing yet.
-		if (complaint !== null || (!hours && (from !== '' || to !== ''))) return;
-		if (!hours && line.hours === null) return;
-		await editor.apply([{ do: 'setLoad', load: line.load, hours }], w.setHours(line.name));
-	}
 	const remove = () => editor.apply([{ do: 'removeLoad', load: line.load }], w.isGone(line.name));
 </script>
 
@@ -81,24 +64,6 @@
 		aria-label={w.gone(line.name)}
 		onclick={remove}>×</Button
 	>
-	<span class="flex w-full items-end gap-3"
-		><Label
-			>{w.from}<Input
-				type="time"
-				class="w-38! pe-2!"
-				aria-label={w.fromOf(line.name)}
-				bind:value={from}
-				onchange={setHours}
-			/></Label
-		><Label
-			>{w.to}<Input
-				type="time"
-				class="w-38! pe-2!"
-				aria-label={w.toOf(line.name)}
-				bind:value={to}
-				onchange={setHours}
-			/></Label
-		></span
-	>
+	<Hours {line} {editor} />
 	{#if complaint}<p class="m-0 w-full text-live" role="alert">{complaint}</p>{/if}
 </li>

@@ -40,6 +40,7 @@ export const words = {
 	starting: 'Starting …',
 	begin: 'Begin',
 	planSomethingElse: 'Plan something else',
+	planWhatIsAsked: 'Plan what is asked here',
 	planWhatGoesIn: 'Plan what goes in',
 	orSomethingElse:
 		'Another style, USB, a GFCI, pigtails: planned first, judged by the model, then done step by step.',

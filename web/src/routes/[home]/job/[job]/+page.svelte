@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { onMount, untrack } from 'svelte';
-	import { findBox, placeName } from '@wary/core/house';
+	import { findBox, placeName, settle } from '@wary/core/house';
 	import { believedHouse, type Step } from '@wary/core/job';
 	import { writesIn } from '$lib/job/meant';
 	import { JobSession } from '$lib/job/session.svelte';
@@ -72,13 +72,17 @@
 	});
 	/** The page answers first, ms; chosen: a breath, and far sooner than anybody is at the router’s breaker. */
 	const restAfterMs = 200;
-	/** What isn't needed at once comes after, and is there before anybody switches the router off. */
-	function fetchRest() {
-		void fetchStepWords().catch(() => undefined);
-		besides?.fetch();
-		for (const fetchLater of later.all) void fetchLater().catch(() => null);
-		void fetchViews();
-		void session.canPlan().catch(() => undefined);
+	/**
+	 * What isn't needed at once comes after, one by one so that a tap is answered between, and is there before anybody switches the router off. The house is solved once, so that the
+	 * first reading asked for is expected as quickly as the next.
+	 */
+	async function fetchRest() {
+		await fetchStepWords().catch(() => undefined);
+		await fetchViews();
+		await besides?.fetch();
+		for (const fetchLater of later.all) await fetchLater().catch(() => null);
+		await session.canPlan().catch(() => undefined);
+		settle(session.house);
 	}
 	const lookingBack = $derived(revisited !== null && revisited.version === session.events.length);
 	const step = $derived(revisited !== null && lookingBack ? revisited.step : session.step);

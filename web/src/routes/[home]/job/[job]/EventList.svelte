@@ -129,7 +129,7 @@
 	}
 	li {
 		display: grid;
-		grid-template-columns: 3.4rem 1fr auto auto;
+		grid-template-columns: 3.4rem minmax(8rem, 1fr) minmax(0, auto) auto;
 		gap: 0.1rem 0.8rem;
 		align-items: center;
 		min-height: 2.3rem;

@@ -81,7 +81,7 @@
 			{#if near.length > 0}<p class="m-0 mb-3">
 					{w.comesOutToo(places(true), places(false))}
 				</p>{/if}
-			<PlanLink home={data.home.slug} box={data.box.id} />
+			<PlanLink home={data.home.slug} box={data.box.id} asked={data.asked !== null} />
 		{/if}
 
 		<OnRecord {data} />

@@ -96,7 +96,12 @@
 		failure={starting.failure?.code === 'underWay' ? null : starting.failure}
 		own={{ olderRecord: w.olderRecord }}
 	/>
-	<Button type="submit" size="lg" class="mt-3" disabled={starting.pending}
+	<Button
+		type="submit"
+		size="lg"
+		class="mt-3"
+		color={asked && !planned ? 'light' : 'primary'}
+		disabled={starting.pending}
 		>{starting.pending ? w.starting : planned ? w.begin : w.replaceItLikeForLike}</Button
 	>
 </form>

@@ -1,6 +1,6 @@
 import { error, redirect } from '@sveltejs/kit';
 import { familyFor, partIds, soldIn, usuallyFound, type PartId } from '@wary/core/devices';
-import { beside, circuitsInBox, findBox, isBlank } from '@wary/core/house';
+import { beside, circuitsInBox, findBox, isBlank, type Box, type House } from '@wary/core/house';
 import { feeds, type Feed } from '@wary/core/wiring';
 import { latestHouse } from '$lib/server/households';
 import { manyJobs } from '$lib/server/jobs';
@@ -45,25 +45,7 @@ export async function load({ params, url }) {
 			)
 			.map((job) => ({ id: job.id, boxIds: job.boxes.map(({ boxId }) => boxId) })),
 		/** Outlets on the same breaker: the same isolation serves them too. */
-		near: house.boxes
-			.filter(
-				({ id, use, device }) =>
-					id !== box.id &&
-					device !== undefined &&
-					!jobAt(id) &&
-					((use === 'outlet' && circuitsInBox(house, id)[0]?.breaker === breaker) ||
-						beside(house, box.id).includes(id))
-			)
-			.map(({ id, use, device }) => ({
-				boxId: id,
-				/** `null`: nothing that is sold in its place; it is only put back. */
-				part:
-					use !== 'outlet'
-						? null
-						: beside(house, box.id).includes(id)
-							? (familyFor(device!)?.id ?? usual(undefined, sold))
-							: usual(familyFor(device!)?.id, sold)
-			})),
+		near: nearOf(house, box, breaker, sold).filter(({ boxId }) => !jobAt(boxId)),
 		part:
 			part ??
 			usual(
@@ -73,6 +55,27 @@ export async function load({ params, url }) {
 			),
 		feed: feed ?? ('asFound' satisfies Feed)
 	};
+}
+
+function nearOf(house: House, box: Box, breaker: string, sold: readonly PartId[]) {
+	const inOneBox = beside(house, box.id);
+	return house.boxes
+		.filter(
+			({ id, use, device }) =>
+				id !== box.id &&
+				device !== undefined &&
+				((use === 'outlet' && circuitsInBox(house, id)[0]?.breaker === breaker) || inOneBox.includes(id))
+		)
+		.map(({ id, use, device }) => ({
+			boxId: id,
+			/** `null`: nothing that is sold in its place; it is only put back. */
+			part:
+				use !== 'outlet'
+					? null
+					: inOneBox.includes(id)
+						? (familyFor(device!)?.id ?? usual(undefined, sold))
+						: usual(familyFor(device!)?.id, sold)
+		}));
 }
 
 /** What most people put in: the same family in the other style, or with USB; for two slots a grounding type. */

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { findBox } from '@wary/core/house';
 import { lookAnswer } from '$lib/answers';
-import { maybeDemoWiring, maybeHousehold } from '$lib/server/households';
+import { maybeWiringNow } from '$lib/server/demoWiring';
+import { maybeHousehold } from '$lib/server/households';
 import { searched, strongestAt } from '$lib/server/instruments';
 import { answer, failure, readBody } from '$lib/server/requests';
 
@@ -16,7 +17,7 @@ export async function POST({ params, request }) {
 	if (!household) return failure(404, 'unknownHome');
 	const body = await readBody(request, requestSchema);
 	if (!body.ok) return body.response;
-	const wiring = await maybeDemoWiring(household.id);
+	const wiring = await maybeWiringNow(household);
 	const { box, off } = body.value;
 	if (!wiring || !findBox(wiring, box)) return failure(404, 'notSimulated');
 	return answer(

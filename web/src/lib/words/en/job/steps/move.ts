@@ -8,6 +8,11 @@ export const words = {
 	elsewhere: 'It sat elsewhere',
 	whereDidItSit: 'Where did it sit? Put it where it belongs, tighten, tug; then say where it was.',
 	onNothing: 'on nothing',
+	another: 'Another terminal',
+	anotherLead:
+		'A stripped screw, or one you can’t get at: another may serve as well. The whole house is worked out with it there before the plan changes.',
+	orLeaveIt: 'Or have it stay where it is, if it may:',
+	onThat: (terminal: string) => `${terminal} instead`,
 	so: 'So',
 	notSo: 'Easily made'
 };

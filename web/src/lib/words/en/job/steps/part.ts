@@ -20,6 +20,7 @@ export const words = {
 	indicator: 'Its light',
 	gauge: 'Strip gauge, mm',
 	torque: (unit: string) => `Torque printed, ${unit}`,
+	charger: 'All USB ports together, W',
 	odd: 'That isn’t a figure such a part has.',
 	aAndEveryOneOf: (only: string | number) => `${only} A, and every one of these`,
 	itHasEveryOneOf: 'It has every one of these'

@@ -6,7 +6,7 @@
 	import { onMount } from 'svelte';
 	import type { PartQuestion } from '@wary/core/devices';
 	import type { PartInHand } from '@wary/core/job';
-	import type { Region } from '@wary/core/rules';
+	import { chargerBoundsW, type Region } from '@wary/core/rules';
 	import { typedNumber } from '$lib/typed';
 	import Segments from '$lib/ui/Segments.svelte';
 
@@ -24,11 +24,13 @@
 	const unitNm = $derived(terms[region].torque.inNm);
 	let gauge = $state('');
 	let torque = $state('');
+	let charger = $state('');
 	onMount(() => {
 		try {
 			const kept = JSON.parse(localStorage.getItem(keptAs) ?? '{}') as PartInHand;
 			hand = { ...kept, ...hand };
 			gauge = kept.gaugeMm?.toString() ?? '';
+			charger = kept.chargerW?.toString() ?? '';
 			torque = kept.torqueNm === undefined ? '' : String(Number((kept.torqueNm / unitNm).toFixed(1)));
 		} catch {
 			// What this browser kept and can’t be read is asked anew.
@@ -41,14 +43,19 @@
 	const torqueNm = $derived(torqueTyped.value === null ? null : torqueTyped.value * unitNm);
 	const gaugeOdd = $derived(gaugeMm.complaint !== null || !inRange(gaugeMm.value, 4, 30));
 	const torqueOdd = $derived(torqueTyped.complaint !== null || !inRange(torqueNm, 0.2, 5));
+	const chargerW = $derived(typedNumber(charger));
+	const chargerOdd = $derived(
+		chargerW.complaint !== null || !inRange(chargerW.value, chargerBoundsW.least, chargerBoundsW.most)
+	);
 	$effect(() => {
-		odd = gaugeOdd || torqueOdd;
+		odd = gaugeOdd || torqueOdd || chargerOdd;
 		if (odd) return;
-		const { gaugeMm: _gauge, torqueNm: _torque, ...rest } = hand;
+		const { gaugeMm: _gauge, torqueNm: _torque, chargerW: _charger, ...rest } = hand;
 		const next = {
 			...rest,
 			...(gaugeMm.value === null ? {} : { gaugeMm: gaugeMm.value }),
-			...(torqueNm === null ? {} : { torqueNm })
+			...(torqueNm === null ? {} : { torqueNm }),
+			...(chargerW.value === null ? {} : { chargerW: chargerW.value })
 		};
 		if (JSON.stringify(next) !== JSON.stringify(hand)) hand = next;
 	});
@@ -100,7 +107,16 @@
 					aria-describedby={torqueOdd ? 'hand-odd' : undefined}
 				/></Label
 			>
+			{#if asks.includes('chargerW')}<Label
+					>{w.charger}<Input
+						class="w-24!"
+						bind:value={charger}
+						inputmode="decimal"
+						aria-invalid={chargerOdd}
+						aria-describedby={chargerOdd ? 'hand-odd' : undefined}
+					/></Label
+				>{/if}
 		</div>
-		{#if gaugeOdd || torqueOdd}<p id="hand-odd" class="m-0 text-live">{w.odd}</p>{/if}
+		{#if gaugeOdd || torqueOdd || chargerOdd}<p id="hand-odd" class="m-0 text-live">{w.odd}</p>{/if}
 	</div>
 </fieldset>

@@ -8,11 +8,12 @@
 	import { connectorFor } from '@wary/core/sums';
 	import { conducting, endId, suppliesFor } from '@wary/core/wiring';
 	import Termination from '$lib/ui/Termination.svelte';
-	import { isJoint, wayNow, type Step } from '@wary/core/job';
+	import { isJoint, otherTerminals, wayNow, type Step } from '@wary/core/job';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { ownWords } from '$words/own';
 	import { capital, terminalWord } from '$words/terms';
 	import { getJob } from '../context';
+	import LandElsewhere from './LandElsewhere.svelte';
 
 	/** One move of the work: done, or for a joint, whether it held its tug. */
 	let { step }: { step: Extract<Step, { kind: 'move' }> } = $props();
@@ -51,8 +52,11 @@
 		session.submit({ kind: 'move', move: step.move, held, ...(sat === undefined ? {} : { sat }) });
 	/** In a box that was opened again an end may turn out to sit where it doesn’t belong. */
 	const mayBeElsewhere = $derived(step.again && move?.kind === 'land');
+	/** Terminals that would serve as well. */
+	const others = $derived(otherTerminals(session.plan, session.jobState, step.move));
+	const mayGoElsewhere = $derived(!mayBeElsewhere && others.length > 0);
 	let asked = $state('');
-	const elsewhere = $derived(mayBeElsewhere && asked === step.move);
+	const elsewhere = $derived((mayBeElsewhere || mayGoElsewhere) && asked === step.move);
 	const ask = () => (asked = elsewhere ? '' : step.move);
 	const places = $derived(
 		move?.kind === 'land'
@@ -67,7 +71,7 @@
 		if (target?.closest('input, textarea, select')) return;
 		if (tugged && event.key === 'y') answer(true);
 		else if (tugged && event.key === 'n') answer(false);
-		else if (mayBeElsewhere && event.key === 'e') ask();
+		else if ((mayBeElsewhere || mayGoElsewhere) && event.key === 'e') ask();
 		else if (!tugged && event.key === 'Enter' && !target?.closest('button, a, summary')) answer(true);
 		else return;
 		event.preventDefault();
@@ -101,16 +105,19 @@
 	{#if tugged}
 		<Button size="lg" onclick={() => answer(true)}>{mayBeElsewhere ? w.sitsSo : w.held}<Kbd>y</Kbd></Button>
 		<Button size="lg" color="light" onclick={() => answer(false)}>{w.cameOut}<Kbd>n</Kbd></Button>
-		{#if mayBeElsewhere}
-			<Button size="lg" color="light" aria-expanded={elsewhere} onclick={ask}
-				>{w.elsewhere}<Kbd>e</Kbd></Button
+		{#if mayBeElsewhere || mayGoElsewhere}
+			<Button
+				size={mayBeElsewhere ? 'lg' : 'md'}
+				color={mayBeElsewhere ? 'light' : 'alternative'}
+				aria-expanded={elsewhere}
+				onclick={ask}>{mayBeElsewhere ? w.elsewhere : w.another}<Kbd>e</Kbd></Button
 			>
 		{/if}
 	{:else}
 		<Button size="lg" onclick={() => answer(true)}>{w.done}<Kbd>↵</Kbd></Button>
 	{/if}
 </p>
-{#if elsewhere}
+{#if elsewhere && mayBeElsewhere}
 	<p class="mt-3">{w.whereDidItSit}</p>
 	<p class="row mt-2">
 		{#each places as place (place)}
@@ -121,3 +128,8 @@
 		<Button color="light" onclick={() => answer(true, 'bare')}>{w.onNothing}</Button>
 	</p>
 {/if}
+{#if elsewhere && others.length > 0}<LandElsewhere
+		move={step.move}
+		{others}
+		lead={mayBeElsewhere ? w.orLeaveIt : w.anotherLead}
+	/>{/if}

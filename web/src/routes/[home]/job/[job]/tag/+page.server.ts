@@ -1,5 +1,6 @@
 import { jobTag } from '$lib/server/tag';
 
 export async function load({ params }) {
-	return { title: (await jobTag(params.home, params.job, null)).title, job: params.job };
+	const { drawing, unwanted } = await jobTag(params.home, params.job, null);
+	return { title: drawing.title, unwanted, job: params.job };
 }

@@ -2,6 +2,7 @@
 	import { words as w } from '$words/job/tag/page';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { onMount } from 'svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 
 	let { data } = $props();
 	const at = $derived(`/${data.home.slug}/job/${data.job}`);
@@ -19,6 +20,7 @@
 		<p>
 			{w.cutItOutHangIt}
 		</p>
+		{#if data.unwanted}<Verdict kind="open" alert={false}>{w.unwanted[data.unwanted]}</Verdict>{/if}
 		<p class="row">
 			<Button size="lg" onclick={() => window.print()}>{w.print}</Button>
 			<Button size="lg" color="light" href={`${at}/tag.pdf${asked}`}>PDF</Button>

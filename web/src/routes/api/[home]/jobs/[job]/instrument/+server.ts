@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { instrumentSchema } from '$lib/server/commandSchema';
-import { maybeDemoWiring } from '$lib/server/households';
+import { maybeWiringNow } from '$lib/server/demoWiring';
 import { takeReading } from '$lib/server/instruments';
 import { failure, readBody, routeJob } from '$lib/server/requests';
 
@@ -10,8 +10,9 @@ export async function POST({ params, request }) {
 	if (!found.ok) return found.response;
 	const body = await readBody(request, instrumentSchema);
 	if (!body.ok) return body.response;
-	const wiring = await maybeDemoWiring(found.value.household.id);
+	const { household, loaded } = found.value;
+	const wiring = await maybeWiringNow(household, loaded.job.id);
 	if (!wiring) return failure(404, 'noSimulation');
-	const shown = takeReading(wiring, found.value.loaded, body.value);
+	const shown = takeReading(wiring, loaded, body.value);
 	return shown.kind === 'nothing' ? failure(422, 'nothingToRead') : json({ ok: true, shown });
 }
