@@ -2,9 +2,12 @@
 	import '../app.css';
 	import ThemeProvider from 'flowbite-svelte/ThemeProvider.svelte';
 	import type from '@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2?url';
+	import { onMount } from 'svelte';
+	import { doneEarly } from '$lib/ui/early';
 	import Leaving from '$lib/ui/Leaving.svelte';
 	import { theme } from '$lib/ui/theme';
 	let { children } = $props();
+	onMount(doneEarly);
 </script>
 
 <svelte:head
