@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expect, test } from './server';
 import { doStep, startJob, stepOf } from './jobDriver';
@@ -44,27 +45,103 @@ const small = (page: Page): Promise<string[]> =>
 const wide = (page: Page): Promise<number> =>
 	page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
 
-test('on a phone everything to tap is at least 44 px, on every view and every step of a job', async ({
+const axe = readFileSync(new URL('../node_modules/axe-core/axe.min.js', import.meta.url), 'utf8');
+
+/** What axe-core finds on the page, as rule and place. `only`: by these rules alone. */
+async function findings(page: Page, only?: readonly string[]): Promise<string[]> {
+	// Injected by the debugger: the page's own policy lets no other script in.
+	if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe);
+	return page.evaluate(async (rules) => {
+		type Found = { violations: { id: string; nodes: { target: string[] }[] }[] };
+		const { run } = (window as unknown as { axe: { run: (options: object) => Promise<Found> } }).axe;
+		const { violations } = await run(rules ? { runOnly: rules } : {});
+		return violations.flatMap(({ id, nodes }) => nodes.map(({ target }) => `${id}: ${target.join(' ')}`));
+	}, only);
+}
+
+const desk = { width: 1280, height: 800 };
+const phone = { width: 390, height: 844 };
+const themed = (page: Page, theme: 'light' | 'dark') =>
+	page.evaluate((to) => (document.documentElement.dataset.theme = to), theme);
+
+/** What is wrong with a page as it stands: by axe-core at both widths, its colours in both themes, and what is too small for a finger on the phone. */
+async function wrongOn(page: Page, where: string): Promise<string[]> {
+	const wrong: string[] = [];
+	for (const [width, size] of Object.entries({ desk, phone })) {
+		await page.setViewportSize(size);
+		const found = await findings(page);
+		await themed(page, 'dark');
+		// Nothing but colours hangs on the theme.
+		found.push(...(await findings(page, ['color-contrast', 'link-in-text-block'])));
+		await themed(page, 'light');
+		if (size === phone) found.push(...(await small(page)));
+		wrong.push(...found.map((each) => `${where}, ${width}: ${each}`));
+	}
+	await page.setViewportSize(desk);
+	return wrong;
+}
+
+test('axe-core finds nothing on any view at either width in either theme, and on a phone everything to tap is at least 44 px', async ({
 	page
 }) => {
-	await page.setViewportSize({ width: 390, height: 844 });
-	const found: string[] = [];
-	for (const path of [...views, '/tannery-row', '/tannery-row/house', '/new']) {
+	const wrong: string[] = [];
+	for (const path of [
+		...views,
+		'/fennel-lane/plan/reading-alcove',
+		'/tannery-row',
+		'/tannery-row/outlet/box-room-desk',
+		'/tannery-row/house',
+		'/tannery-row/plan/front-bedroom-bed?part=usbTwin',
+		'/tannery-row/protection',
+		'/tannery-row/rules',
+		'/tannery-row/bench',
+		'/new',
+		'/nowhere/at/all'
+	]) {
 		await page.goto(path);
 		await page.waitForLoadState('networkidle');
-		found.push(...(await small(page)).map((each) => `${path}: ${each}`));
+		wrong.push(...(await wrongOn(page, path)));
 	}
+	expect(wrong).toEqual([]);
+});
+
+test('axe-core and a finger find nothing on any step of a job, nor on its record', async ({ page }) => {
 	await startJob(page, 'tannery-row', 'box-room-desk');
-	const kinds = new Set<string>();
+	const wrong: string[] = [];
+	const seen = new Set<string>();
 	for (let count = 0; count < 100; count++) {
 		const { kind } = await stepOf(page);
-		if (!kinds.has(kind)) found.push(...(await small(page)).map((each) => `${kind}: ${each}`));
-		kinds.add(kind);
+		if (!seen.has(kind)) wrong.push(...(await wrongOn(page, kind)));
+		seen.add(kind);
 		if (kind === 'finished') break;
 		await doStep(page);
 	}
-	expect(kinds.size).toBeGreaterThan(15);
-	expect(found).toEqual([]);
+	expect(seen.size).toBeGreaterThan(15);
+	await page.getByRole('link', { name: 'See the record' }).click();
+	await page.waitForURL(/record$/);
+	wrong.push(...(await wrongOn(page, 'record')));
+	expect(wrong).toEqual([]);
+});
+
+test('axe-core finds nothing at the bench, with any instrument', async ({ page }) => {
+	const wrong: string[] = [];
+	for (const [home, kind] of [
+		['fennel-lane', /Supply through a GFCI/],
+		['tannery-row', /Ring with a spur/]
+	] as const) {
+		await page.goto(`/${home}/bench`);
+		await page.waitForLoadState('networkidle');
+		await page.getByRole('button', { name: kind }).click();
+		await page.locator('main[data-ready=yes]').waitFor();
+		await page.locator('[data-wire]').first().click();
+		await page.getByText('The same as a table').click();
+		for (const layer of ['3', '4', '5']) {
+			await page.keyboard.press(layer);
+			await page.waitForTimeout(150);
+			wrong.push(...(await wrongOn(page, `${home} bench, ${layer}`)));
+		}
+	}
+	expect(wrong).toEqual([]);
 });
 
 test('with text at 200 % nothing is cut off, and no view scrolls sideways', async ({ page }) => {

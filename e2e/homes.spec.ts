@@ -1,23 +1,5 @@
-import { readFileSync } from 'node:fs';
-import type { Page } from '@playwright/test';
-import { doStep, doUntil, startJob, stepOf } from './jobDriver';
+import { doUntil, startJob, stepOf } from './jobDriver';
 import { expect, test } from './server';
-
-const axe = readFileSync(new URL('../node_modules/axe-core/axe.min.js', import.meta.url), 'utf8');
-
-/** What axe-core finds on the page, as rule and place. */
-async function findings(page: Page): Promise<string[]> {
-	// Injected by the debugger: the page's own policy lets no other script in.
-	await page.evaluate(axe);
-	return page.evaluate(async () => {
-		const { violations } = await (
-			window as unknown as {
-				axe: { run: () => Promise<{ violations: { id: string; nodes: { target: string[] }[] }[] }> };
-			}
-		).axe.run();
-		return violations.flatMap(({ id, nodes }) => nodes.map(({ target }) => `${id}: ${target.join(' ')}`));
-	});
-}
 
 test('a user’s own home: a house file in, typed readings, the file out again unchanged', async ({
 	page,
@@ -73,67 +55,6 @@ test('a reading that is no number, or no meter shows, is refused at its place', 
 	await expect(field).toHaveValue('9000');
 	expect((await stepOf(page)).version).toBe(3);
 });
-
-for (const theme of ['light', 'dark'] as const)
-	test(`axe-core finds nothing on any view, ${theme}`, async ({ page, context, baseURL }) => {
-		await context.addCookies([{ name: 'theme', value: theme, url: baseURL! }]);
-		for (const path of [
-			'/fennel-lane',
-			'/tannery-row',
-			'/fennel-lane/outlet/sewing-east-wall',
-			'/fennel-lane/plan/sewing-east-wall?part=gfci&feed=protected',
-			'/tannery-row/outlet/box-room-desk',
-			'/fennel-lane/house',
-			'/tannery-row/house',
-			'/fennel-lane/find/sewing-east-wall',
-			'/fennel-lane/settings',
-			'/fennel-lane/load?at=living',
-			'/fennel-lane/plan/reading-alcove',
-			'/tannery-row/plan/front-bedroom-bed?part=usbTwin',
-			'/fennel-lane/protection',
-			'/tannery-row/protection',
-			'/fennel-lane/rules',
-			'/tannery-row/rules',
-			'/fennel-lane/shopping',
-			'/fennel-lane/bench',
-			'/tannery-row/bench',
-			'/fennel-lane/directory',
-			'/new',
-			'/nowhere/at/all'
-		]) {
-			await page.goto(path);
-			expect([path, await findings(page)]).toEqual([path, []]);
-		}
-		for (const [home, kind] of [
-			['fennel-lane', /Supply through a GFCI/],
-			['tannery-row', /Ring with a spur/]
-		] as const) {
-			await page.goto(`/${home}/bench`);
-			await page.waitForLoadState('networkidle');
-			await page.getByRole('button', { name: kind }).click();
-			await page.locator('main[data-ready=yes]').waitFor();
-			await page.locator('[data-wire]').first().click();
-			await page.getByText('The same as a table').click();
-			for (const layer of ['3', '4', '5']) {
-				await page.keyboard.press(layer);
-				await page.waitForTimeout(150);
-				expect([home, layer, await findings(page)]).toEqual([home, layer, []]);
-			}
-		}
-		await startJob(page, 'tannery-row', 'box-room-desk');
-		const seen = new Set<string>();
-		for (let count = 0; count < 100; count++) {
-			const { kind } = await stepOf(page);
-			if (!seen.has(kind)) expect([kind, await findings(page)]).toEqual([kind, []]);
-			seen.add(kind);
-			if (kind === 'finished') break;
-			await doStep(page);
-		}
-		expect(seen.size).toBeGreaterThan(15);
-		await page.getByRole('link', { name: 'See the record' }).click();
-		await page.waitForURL(/record$/);
-		expect(['record', await findings(page)]).toEqual(['record', []]);
-	});
 
 test('everything is gone to by its name; on a phone the views are one row', async ({
 	browser,

@@ -179,7 +179,12 @@ test('us: half-switched stays half-switched: the tab is broken first, the wall s
 	await expect(page.getByText(/^Decorator outlet, 15 A/)).toBeVisible();
 });
 
-test('uk: a twin becomes one with USB, on a phone', async ({ page }) => {
+test('uk: in a home on fuses a twin becomes one with USB, on a phone', async ({ page, request }) => {
+	const fuse = { do: 'setBreaker', breaker: 'b5', type: 'fuse' };
+	const put = await request.post('/api/tannery-row/house', {
+		data: { expectedVersion: 1, why: 'An old fuse box', edits: [fuse] }
+	});
+	expect(put.ok()).toBe(true);
 	await page.setViewportSize({ width: 390, height: 844 });
 	await plan(page, 'tannery-row', 'box-room-desk', 'Twin socket with USB');
 	await expect(page.getByText(/insulation-tests the circuit/)).toBeVisible();
@@ -189,6 +194,14 @@ test('uk: a twin becomes one with USB, on a phone', async ({ page }) => {
 	await ports.fill('450');
 	await expect(page.getByText('That isn’t a figure such a part has.')).toBeVisible();
 	await ports.fill('45');
+	await doUntil(page, ({ kind }) => kind === 'switchOff');
+	await expect(page.getByRole('heading', { name: 'Withdraw fuse 5' })).toBeVisible();
+	await expect(page.getByText(/Draw the fuse out with its carrier and put it in your pocket/)).toBeVisible();
+	await page.getByRole('button', { name: /^5 is out/ }).click();
+	await expect(page.getByRole('heading', { name: 'Keep it out' })).toBeVisible();
+	await page.getByRole('radio', { name: /The fuse and its carrier in my pocket/ }).check();
+	await doUntil(page, ({ kind }) => kind === 'restorePower');
+	await expect(page.getByText(/push fuse 5 in by its carrier/)).toBeVisible();
 	await doUntil(page, ({ kind }) => kind === 'finished');
 	await page.goto('/tannery-row/outlet/box-room-desk');
 	await expect(page.getByText(/^Twin socket with USB, 13 A/)).toBeVisible();

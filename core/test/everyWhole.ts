@@ -13,7 +13,7 @@ import {
 	type WholeJob
 } from '../src/job';
 import { handsOnConductors, provenByEvidence, restoresPower } from './everyState';
-import { everyCommand, expectations, keyOf } from './walk';
+import { everyCommand, expectations, named } from './walk';
 
 /**
  * A box as the isolation sees it: one half, a pair of each kind, one landing, one check. What a box's own work is made of is walked box by box (`everyState`); here it
@@ -94,7 +94,7 @@ export interface Walked {
 /** A state’s name, worked out once for each: what is said at one box leaves the others as they were. */
 const names = new WeakMap<JobState, string>();
 function nameOf(state: JobState): string {
-	const known = names.get(state) ?? keyOf(state);
+	const known = names.get(state) ?? named(state).key;
 	names.set(state, known);
 	return known;
 }

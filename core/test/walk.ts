@@ -1,4 +1,4 @@
-import type { VoltReading } from '../src/isolation';
+import { energyOf, type VoltReading } from '../src/isolation';
 import { tools } from './person';
 import {
 	applyEvent,
@@ -257,30 +257,37 @@ export function everyCommand(plan: JobPlan): Command[] {
 	];
 }
 
-/** A short name for a part of a state, worked out once for each object: most moves leave most parts as they were. */
-function namer<Part extends object>(text: (part: Part) => string): (part: Part) => number {
+/** A short name for what a text says: the same text, the same name. */
+function namer<Said>(text: (said: Said) => string): (said: Said) => number {
 	const names = new Map<string, number>();
-	const known = new WeakMap<Part, number>();
-	return (part) => {
-		const before = known.get(part);
-		if (before !== undefined) return before;
-		const says = text(part);
+	return (said) => {
+		const says = text(said);
 		const name = names.get(says) ?? names.size;
 		names.set(says, name);
-		known.set(part, name);
 		return name;
 	};
 }
-const marks = namer((record: object) =>
+const marks = (record: object): string =>
 	Object.entries(record)
 		.map(([key, value]) => `${key}=${value}`)
 		.sort()
-		.join()
-);
-const listed = namer((items: readonly string[]) => [...items].sort().join());
-const keysOf = namer((record: object) => Object.keys(record).sort().join());
-const isolationName = namer((i: JobState['isolation']) =>
-	[
+		.join();
+const listed = (items: readonly string[]): string => [...items].sort().join();
+const keysOf = (record: object): string => Object.keys(record).sort().join();
+
+interface Group {
+	readonly parts: readonly (keyof JobState)[];
+	readonly name: (state: JobState) => number;
+}
+/** Parts of a state that are named together: one name for as long as each of them is the very same. */
+const group = <Part extends keyof JobState>(
+	parts: readonly Part[],
+	says: (state: Pick<JobState, Part>) => readonly unknown[]
+): Group => ({ parts, name: namer((state: JobState) => says(state).join('|')) });
+
+/** What of a state decides what can follow: times, ids, notes and which instrument showed a band are left out. */
+const groups: readonly Group[] = [
+	group(['isolation'], ({ isolation: i }) => [
 		i.power,
 		listed(i.off),
 		i.hold,
@@ -294,59 +301,89 @@ const isolationName = namer((i: JobState['isolation']) =>
 		i.proof.required.map((pair) => i.proof.pairs[pair]?.band[0] ?? '-').join(''),
 		i.proof.after && 1,
 		i.besideProven
-	].join()
-);
-const supplyName = namer((supply: JobState['supply']) => supplyKey(supply));
-
-/** What of a state decides what can follow: times, ids, notes and which instrument showed a band are left out. */
-export function keyOf(state: JobState): string {
-	return [
+	]),
+	// What it was proven dead with is asked for in a shut box, and is written anew by the proof that comes before it is shut again.
+	group(['device', 'provenWith', 'supply', 'isolation'], ({ device, provenWith, supply, isolation }) => [
+		device,
+		device === 'newSeated' || supply.trial?.inWall === true || energyOf(isolation) === 'provenDead'
+			? listed(provenWith)
+			: ''
+	]),
+	group(['status', 'stops', 'closedUp', 'redo', 'tagged', 'found', 'told'], (state) => [
 		state.status,
-		isolationName(state.isolation),
-		state.cautions,
-		typeof state.earth === 'object' ? `known${state.earth.source !== null}` : state.earth,
-		listed(state.arranged),
-		state.decided,
-		state.groundAlarm && marks(state.groundAlarm),
-		keysOf(state.asFound),
-		listed(state.notLive),
-		// One half that is lit stands for the other.
-		Object.values(state.face).includes('live') ? 'live' : marks(state.face),
-		listed(state.unseen),
-		// What it was proven dead with is asked for where it is opened again.
-		state.device === 'oldSeated' ? '' : listed(state.provenWith),
-		state.witness && (state.witness.dark ? 'dark' : 'watched'),
-		JSON.stringify(state.controlled),
-		keysOf(state.baseline),
-		marks(state.ends),
-		state.nothingLeft,
-		state.loaded,
-		state.tester,
-		state.part,
-		marks(state.live),
-		state.boxLit,
-		state.tagged,
-		state.told,
-		state.plate,
-		state.device,
-		state.lookedOver,
-		state.inspected,
-		state.sheath,
 		marks(state.stops),
-		supplyName(state.supply),
-		marks(state.wires),
-		marks(state.moved),
-		marks(state.checks),
-		marks(state.closing),
-		marks(state.resistance),
+		state.closedUp,
+		state.redo && (state.redo === 'grip' ? 'newPart' : 'reopen'),
+		state.tagged,
+		state.found.length,
+		state.told
+	]),
+	group(['supply'], ({ supply }) => [supplyKey(supply)]),
+	group(['moved'], ({ moved }) => [marks(moved)]),
+	group(
+		['wires', 'checks', 'closing', 'resistance', 'sheath', 'baseline', 'ends', 'nothingLeft'],
+		(state) => [
+			marks(state.wires),
+			marks(state.checks),
+			marks(state.closing),
+			marks(state.resistance),
+			state.sheath,
+			keysOf(state.baseline),
+			marks(state.ends),
+			state.nothingLeft
+		]
+	),
+	group(
+		['cautions', 'tester', 'part', 'decided', 'arranged', 'asFound', 'plate', 'lookedOver', 'inspected'],
+		(state) => [
+			state.cautions,
+			state.tester,
+			state.part,
+			state.decided,
+			listed(state.arranged),
+			keysOf(state.asFound),
+			state.plate,
+			state.lookedOver,
+			state.inspected
+		]
+	),
+	group(
+		['earth', 'groundAlarm', 'notLive', 'face', 'unseen', 'witness', 'controlled', 'live', 'boxLit'],
+		(state) => [
+			typeof state.earth === 'object' ? `known${state.earth.source !== null}` : state.earth,
+			// An alarm that is settled asks for nothing more.
+			state.groundAlarm === null || state.groundAlarm.settled ? '' : marks(state.groundAlarm),
+			listed(state.notLive),
+			// One half that is lit stands for the other.
+			Object.values(state.face).includes('live') ? 'live' : marks(state.face),
+			listed(state.unseen),
+			state.witness && (state.witness.dark ? 'dark' : 'watched'),
+			JSON.stringify(state.controlled),
+			marks(state.live),
+			state.boxLit
+		]
+	),
+	group(['loaded', 'final', 'neighbours', 'grip', 'directory'], (state) => [
+		state.loaded,
 		marks(state.final),
 		marks(state.neighbours),
 		marks(state.grip),
-		state.closedUp,
-		state.redo && (state.redo === 'grip' ? 'newPart' : 'reopen'),
-		state.directory,
-		state.found.length
-	].join('|');
+		state.directory
+	])
+];
+
+/** A state with the names of its groups, and the key they make. */
+export interface Named {
+	readonly state: JobState;
+	readonly names: readonly number[];
+	readonly key: string;
+}
+/** Names a state; what it has in common with the one before it keeps its name. */
+export function named(state: JobState, before?: Named): Named {
+	const names = groups.map(({ parts, name }, at) =>
+		before && parts.every((part) => state[part] === before.state[part]) ? before.names[at]! : name(state)
+	);
+	return { state, names, key: names.join() };
 }
 
 /** Once the supply cable is known, or left, nothing that follows depends on which it is. */
@@ -377,23 +414,24 @@ export interface Walked {
 export function walk(plan: JobPlan): Walked {
 	const commands = everyCommand(plan);
 	const numbers = new Map<string, number>();
-	const states: JobState[] = [];
+	const states: Named[] = [];
 	const from: number[] = [];
 	const chosen: number[] = [];
 	const to: number[] = [];
 	let refused = 0;
-	const numberOf = (state: JobState): number => {
-		const key = keyOf(state);
-		const known = numbers.get(key);
+	const numberOf = (state: JobState, before?: Named): number => {
+		const one = named(state, before);
+		const known = numbers.get(one.key);
 		if (known !== undefined) return known;
-		numbers.set(key, states.length);
-		return states.push(state) - 1;
+		numbers.set(one.key, states.length);
+		return states.push(one) - 1;
 	};
 	numberOf(initialJob(plan));
 	const context = { plan, expect: expectations, find: () => undefined };
-	for (let at = 0; at < states.length; at++)
+	for (let at = 0; at < states.length; at++) {
+		const before = states[at]!;
 		for (let c = 0; c < commands.length; c++) {
-			const decision = decide(context, states[at]!, commands[c]!);
+			const decision = decide(context, before.state, commands[c]!);
 			if (!decision.ok) {
 				refused++;
 				continue;
@@ -406,10 +444,11 @@ export function walk(plan: JobPlan): Walked {
 			};
 			from.push(at);
 			chosen.push(c);
-			to.push(numberOf(applyEvent(plan, states[at]!, event)));
+			to.push(numberOf(applyEvent(plan, before.state, event), before));
 		}
+	}
 	return {
-		states,
+		states: states.map(({ state }) => state),
 		commands,
 		refused,
 		moveCount: to.length,

@@ -20,17 +20,18 @@ export const step: StepModule<'reopen'> = {
 
 /** Out of the box again; where something else was put in, with its moves to be gone over. */
 export const openedAgain = (plan: JobPlan, state: JobState): JobState =>
-	plan.work ? openedForWork(plan, state, reopened(state)) : reopened(state);
+	plan.work ? openedForWork(plan, state, reopened(plan, state)) : reopened(plan, state);
 
 /** Out of the box again: every joint is to be made or tugged anew, and what was tested no longer counts. */
-function reopened(state: JobState): JobState {
+function reopened(plan: JobPlan, state: JobState): JobState {
 	const swapped = state.redo === 'grip';
 	return {
 		...state,
 		landed: swapped ? {} : state.landed,
 		device: swapped ? 'oldOut' : 'newOut',
 		part: swapped ? null : state.part,
-		plate: 'off',
+		// A uk face is its own plate.
+		plate: plan.separatePlate ? 'off' : state.plate,
 		wires: mapWires(state, () => (swapped ? 'onOld' : 'onNew')),
 		closing: noClosing,
 		resistance: {},

@@ -93,6 +93,8 @@ export class JobSession {
 	readonly at = $derived(this.#next.at);
 	readonly plan: JobPlan = $derived(this.whole.plans[this.at]!);
 	readonly jobState: JobState = $derived(this.whole.boxes[this.at]!);
+	/** It is the job's only box. */
+	readonly alone = $derived(this.whole.plans.length === 1);
 	readonly step = $derived(this.#next.step);
 	/** What was said at this box, and of the job as a whole. */
 	readonly eventsHere = $derived(eventsAt(this.whole.plans, this.events, this.at));

@@ -32,7 +32,7 @@ describe.each(jobs)('like steps as rows of one screen, $name', ({ begin }) => {
 	it('every step that has rows is one of them, by the same key as its answer', () => {
 		const person = begin();
 		through(person, (step) => {
-			const rows = rowsOf(step, person.plan, person.state);
+			const rows = rowsOf(step, person.plan, person.state, true);
 			if (rows) expect(rows.steps.map(rowKey)).toContain(rowKey(step));
 		});
 		for (const { body } of person.events)
@@ -45,7 +45,7 @@ describe.each(jobs)('like steps as rows of one screen, $name', ({ begin }) => {
 		let screens = 0;
 		let last = '';
 		through(person, (step) => {
-			const rows = rowsOf(step, person.plan, person.state);
+			const rows = rowsOf(step, person.plan, person.state, true);
 			if (rows?.key !== last) screens++;
 			last = rows?.key ?? '';
 			if (!rows) return;
@@ -64,7 +64,7 @@ describe.each(jobs)('like steps as rows of one screen, $name', ({ begin }) => {
 		const offered: string[] = [];
 		let coming: string[] = [];
 		through(person, (step) => {
-			const together = inOneGo(step, person.plan, person.state);
+			const together = inOneGo(step, person.plan, person.state, true);
 			expect(rowKey(together[0]!)).toBe(rowKey(step));
 			// Nothing else comes between: the one that follows is asked next.
 			if (coming.length > 0) expect(rowKey(step)).toBe(coming[0]);
@@ -82,7 +82,7 @@ describe.each(jobs)('like steps as rows of one screen, $name', ({ begin }) => {
 		person.until('readPair');
 		person.go();
 		person.go();
-		const rows = () => rowsOf(nextStep(person.plan, person.state)!, person.plan, person.state)!;
+		const rows = () => rowsOf(nextStep(person.plan, person.state)!, person.plan, person.state, true)!;
 		expect(answeredRows(rows(), person.events, person.state).size).toBe(3);
 		expect(person.say({ kind: 'changed', what: 'powerSeen' }).ok).toBe(true);
 		const breaker = person.state.isolation.off[0]!;

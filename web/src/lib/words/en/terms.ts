@@ -197,6 +197,13 @@ export const boxPlace = (house: House, boxId: string): string => {
 	return box ? placeName(house, box) : boxId;
 };
 
+/** A fuse isn’t switched: it is drawn out and pushed in. */
+export const isFuse = (house: House, id: string | null | undefined): boolean =>
+	id !== null && id !== undefined && findBreaker(house, id)?.type === 'fuse';
+/** “Switch MCB 5 off”, “Draw fuse 5 out”. */
+export const switchedOff = (house: House, id: string): string =>
+	isFuse(house, id) ? `Draw ${namedBreakers(house, id)} out` : `Switch ${namedBreakers(house, id)} off`;
+
 /** A wire as one sees it: colour, then where its cable goes. */
 export function wireWords(house: House, region: Region, wire: WireRef): string {
 	const colour = colourWords[wire.colour];

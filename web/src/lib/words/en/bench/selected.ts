@@ -1,4 +1,7 @@
 export const words = {
+	pigtail: ' pigtail',
+	putItDown: 'Put it down',
+	bareMetalFromTo: '0 to 100 mm.',
 	theConductorInHand: 'The conductor in hand',
 	sitsAt: 'sits at',
 	heldBy: 'held by',

@@ -10,6 +10,7 @@ import {
 	type Step
 } from '@wary/core/job';
 import { own } from '@wary/core/house';
+import { energyOf } from '@wary/core/isolation';
 import { terms } from '../terms';
 import { putBackKind } from '../devices';
 
@@ -23,10 +24,12 @@ export interface Rows {
 
 const closing: readonly Confirmed[] = ['tape', 'fold', 'tugAgain', 'seat'];
 const leaving: readonly Confirmed[] = ['tag', 'tell'];
+const opening: readonly Confirmed[] = ['plateOff', 'easeOut'];
+const last: readonly Confirmed[] = ['plateOn', 'nothingLeft'];
 const confirms = (steps: readonly Confirmed[]): Step[] => steps.map((step) => ({ kind: 'confirm', step }));
 
-/** The rows that a step is one of, in their order, or null where it is a screen of its own. */
-export function rowsOf(step: Step, plan: JobPlan, state: JobState): Rows | null {
+/** The rows that a step is one of, in their order, or null where it is a screen of its own. `alone`: the job has no other box. */
+export function rowsOf(step: Step, plan: JobPlan, state: JobState, alone: boolean): Rows | null {
 	const t = terms[plan.region];
 	const halves = <Kind extends 'readLive' | 'readAsFound' | 'readPlug' | 'readOutlet' | 'grip'>(kind: Kind) =>
 		(kind === 'readLive' || kind === 'readAsFound' ? plan.halves : plan.newHalves).map(
@@ -120,35 +123,52 @@ export function rowsOf(step: Step, plan: JobPlan, state: JobState): Rows | null 
 		case 'grip':
 			return { key: 'grip', title: 'Does it hold a plug?', steps: halves('grip') };
 		case 'confirm':
-			return closing.includes(step.step)
-				? {
-						key: 'close',
-						title: `Put the ${plan.putBack ? putBackKind(plan) : t.outlet} back in its box`,
-						steps: confirms(
-							closing.filter(
-								(each) => each !== 'tape' || (plan.metalBox && plan.separatePlate && !plan.putBack)
-							)
-						)
-					}
-				: leaving.includes(step.step)
-					? { key: 'leave', title: `Before you leave the ${t.panel}`, steps: confirms(leaving) }
-					: null;
+			return confirmRows(step.step, plan, state, alone);
 		default:
 			return null;
 	}
 }
 
+/** Confirmations that hands do one after the other. */
+function confirmRows(step: Confirmed, plan: JobPlan, state: JobState, alone: boolean): Rows | null {
+	const t = terms[plan.region];
+	if (opening.includes(step))
+		// Without a proof only the plate may come off; what has no face is eased forward another way; one plate may cover several.
+		return plan.separatePlate &&
+			plan.controls === null &&
+			plan.beside.length === 0 &&
+			energyOf(state.isolation) === 'provenDead'
+			? { key: 'open', title: 'Open the box', steps: confirms(opening) }
+			: null;
+	if (last.includes(step))
+		// Other plates may still be off, and a label comes on before one looks around.
+		return plan.separatePlate && alone && plan.labels.length === 0
+			? { key: 'last', title: 'Close up', steps: confirms(last) }
+			: null;
+	if (leaving.includes(step))
+		return { key: 'leave', title: `Before you leave the ${t.panel}`, steps: confirms(leaving) };
+	if (closing.includes(step))
+		return {
+			key: 'close',
+			title: `Put the ${plan.putBack ? putBackKind(plan) : t.outlet} back in its box`,
+			steps: confirms(
+				closing.filter((each) => each !== 'tape' || (plan.metalBox && plan.separatePlate && !plan.putBack))
+			)
+		};
+	return null;
+}
+
 /**
- * What hands do in one go before they come back to the page, this step first: wires taken off, the tag hung and the house told, the device taped, folded in and tugged. How it
+ * What hands do in one go before they come back to the page, this step first: wires taken off, the tag hung and the house told, the plate off and the device out, it taped, folded in and tugged, the plate on and all picked up. How it
  * sits in its wall is looked at by itself.
  */
-export function inOneGo(step: Step, plan: JobPlan, state: JobState): Step[] {
+export function inOneGo(step: Step, plan: JobPlan, state: JobState, alone: boolean): Step[] {
 	if (step.kind !== 'takeOff' && step.kind !== 'confirm') return [step];
 	if (step.kind === 'takeOff')
 		return plan.takeOff
 			.filter(({ terminal }) => state.wires[terminal] === 'onOld')
 			.map(({ terminal }) => ({ kind: 'takeOff', terminal }));
-	const rows = rowsOf(step, plan, state)?.steps ?? [step];
+	const rows = rowsOf(step, plan, state, alone)?.steps ?? [step];
 	const from = rows.findIndex((row) => row.kind === 'confirm' && row.step === step.step);
 	return rows.slice(from).filter((row, k) => k === 0 || (row.kind === 'confirm' && row.step !== 'seat'));
 }

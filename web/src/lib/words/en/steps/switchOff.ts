@@ -1,5 +1,5 @@
 import { findBreaker } from '@wary/core/house';
-import { breakerName, breakerNames, capital, terms, namedBreakers } from '../terms';
+import { breakerName, breakerNames, capital, isFuse, namedBreakers, switchedOff, terms } from '../terms';
 import { putBackKind } from '../devices';
 import type { StepWords, Telling } from './step';
 
@@ -48,53 +48,56 @@ export function switchOffWords({ house, plan, state }: Telling, also: string | n
 			rule: plan.region === 'uk' ? 'BS 7671 314.4' : 'NEC 2020 210.4(B), 210.7'
 		};
 	}
+	const fuses = isolation.off.length > 0 && isolation.off.every((id) => isFuse(house, id));
 	const last = isolation.notFeeding.at(-1);
 	if (isolation.power === 'tripped')
 		return {
-			title: 'It tripped: leave it off',
-			lead: `Move ${namedBreakers(house, isolation.off)} fully to off. Don’t try it again.`,
+			title: fuses ? 'It blew: leave it out' : 'It tripped: leave it off',
+			lead: fuses
+				? `Draw ${namedBreakers(house, isolation.off)} out. Don’t put another in.`
+				: `Move ${namedBreakers(house, isolation.off)} fully to off. Don’t try it again.`,
 			why: 'Opening at once means it met a short circuit or a fault to earth. The joints you made are the first suspects.'
 		};
 	if (isolation.power === 'unknown')
 		return {
 			title: `Back to the ${t.panel}`,
-			lead: `Look at ${namedBreakers(house, isolation.off)}. Put it fully to off, whatever you find.`,
+			lead: fuses
+				? `Look at the holder of ${namedBreakers(house, isolation.off)}. It is empty, or is made so, whatever you find.`
+				: `Look at ${namedBreakers(house, isolation.off)}. Put it fully to off, whatever you find.`,
 			why: 'Something happened that could have put power back. What was proven before no longer counts.'
 		};
 	if (isolation.power === 'restored' && state.device === 'none')
 		return {
 			title: 'Off again',
-			lead: `Switch ${namedBreakers(house, state.feeder ?? plan.recordedBreaker)} off, before anything else. Then it is held, tagged and proven dead as before.`,
+			lead: `${switchedOff(house, state.feeder ?? plan.recordedBreaker)}, before anything else. Then it is held, tagged and proven dead as before.`,
 			why: 'Power was on to find the supply cable and for nothing else. What was proven before it came on no longer counts.'
 		};
 	if (isolation.power === 'restored' && state.device === 'oldSeated')
 		return {
 			title: 'Off again',
-			lead: `Switch ${namedBreakers(house, state.feeder ?? plan.recordedBreaker)} off. This ${t.outlet} has been read live; with that off it is held, tagged and proven dead by itself, like the first.`,
+			lead: `${switchedOff(house, state.feeder ?? plan.recordedBreaker)}. This ${t.outlet} has been read live; with that off it is held, tagged and proven dead by itself, like the first.`,
 			why: 'What was proven at another box says nothing of this one, and power has been on since.'
 		};
 	if (isolation.power === 'restored')
 		return {
 			title: 'Off again',
-			lead: `Switch ${namedBreakers(house, state.feeder ?? plan.recordedBreaker)} off. The box has to be opened once more.`,
+			lead: `${switchedOff(house, state.feeder ?? plan.recordedBreaker)}. The box has to be opened once more.`,
 			why: 'A test did not come out right. Nothing is put right alive.'
 		};
 	if (last !== undefined)
 		return {
 			title: `Not ${breakerName(house, last)}: find the other`,
-			lead: `With ${breakerName(house, last)} off the ${t.outlet} stayed live, whatever its label says. Put ${breakerName(house, last)} back on, and try another.`,
+			lead: `With ${breakerName(house, last)} ${isFuse(house, last) ? 'out' : 'off'} the ${t.outlet} stayed live, whatever its label says. Put ${breakerName(house, last)} back ${isFuse(house, last) ? 'in' : 'on'}, and try another.`,
 			why: `Directories are often wrong: circuits get added and moved, labels don’t. Breakers of another rating are drawn fainter: a mix-up is usually between equals.`
 		};
 	const recorded = findBreaker(house, plan.recordedBreaker);
 	return {
-		title:
-			recorded?.type === 'fuse'
-				? `Withdraw ${namedBreakers(house, plan.recordedBreaker)}`
-				: `Switch off ${breakerName(house, plan.recordedBreaker)}`,
-		lead:
-			recorded?.type === 'fuse'
-				? `The directory says “${recorded.label || 'nothing'}”. Draw the fuse out with its carrier and put it in your pocket; a finger never goes where it sat. Then tap it here.`
-				: `The directory says “${recorded?.label || 'nothing'}”. Tap the ${t.breaker} you have switched off.`,
+		title: isFuse(house, recorded?.id)
+			? `Withdraw ${namedBreakers(house, plan.recordedBreaker)}`
+			: `Switch off ${breakerName(house, plan.recordedBreaker)}`,
+		lead: isFuse(house, recorded?.id)
+			? `The directory says “${recorded?.label || 'nothing'}”. Draw the fuse out with its carrier and put it in your pocket; a finger never goes where it sat. Then tap it here.`
+			: `The directory says “${recorded?.label || 'nothing'}”. Tap the ${t.breaker} you have switched off.`,
 		why: `It may be the wrong one: the label is a claim. What it does at the ${t.outlet} is what counts, and that is read next.`
 	};
 }

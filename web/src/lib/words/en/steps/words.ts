@@ -14,6 +14,7 @@ import {
 	cableWords,
 	capital,
 	halfWords,
+	isFuse,
 	roleWord,
 	shortWire,
 	terminalWord,
@@ -253,8 +254,15 @@ function wordsOf(step: Step, telling: Telling): StepWords {
 		case 'restorePower':
 			return {
 				title: state.device === 'none' ? 'Power on, on purpose' : 'Power on',
-				lead: `Lock and tag off, stand to one side, face turned away, switch ${namedBreakers(house, state.isolation.off)} on. Did it hold?`,
-				why: 'If it trips at once it has found a short. It stays off: switching it on again feeds the fault.'
+				...(fused(telling)
+					? {
+							lead: `Tag off, main switch off, push ${namedBreakers(house, state.isolation.off)} in by its carrier; stand to one side, face turned away, main switch on. Did it hold?`,
+							why: 'If it blows at once it has found a short. It stays out: another fuse feeds the fault. Pushed in with the main switch on, it would do so between your fingers.'
+						}
+					: {
+							lead: `Lock and tag off, stand to one side, face turned away, switch ${namedBreakers(house, state.isolation.off)} on. Did it hold?`,
+							why: 'If it trips at once it has found a short. It stays off: switching it on again feeds the fault.'
+						})
 			};
 		case 'readPlug':
 			if (state.redo !== null) return seenLiveWords(step, telling);
@@ -323,8 +331,7 @@ function wordsOf(step: Step, telling: Telling): StepWords {
 }
 
 /** A fuse is withdrawn and carried; a clip is no use there. */
-const fused = ({ house, state }: Telling): boolean =>
-	state.isolation.off.some((id) => findBreaker(house, id)?.type === 'fuse');
+const fused = ({ house, state }: Telling): boolean => state.isolation.off.some((id) => isFuse(house, id));
 
 /** How wires come off a terminal, by what holds them: a spring has no screw to loosen. */
 function freeWords(ways: readonly How[], wires: string): string {

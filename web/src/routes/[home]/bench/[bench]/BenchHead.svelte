@@ -29,7 +29,7 @@
 
 <header>
 	<div class="name">
-		<a href={`/${slug}/bench`} class="soft">{copy.bench}</a>
+		<a href={`/${slug}/bench`} class="soft flex min-h-11 items-center">{copy.bench}</a>
 		<h1 class="sr-only">{copy.bench2(session.name)}</h1>
 		<Input
 			class="min-w-32 flex-1 border-0 border-b-2 border-transparent bg-transparent px-0 text-xl font-bold focus:border-ink focus:ring-0"

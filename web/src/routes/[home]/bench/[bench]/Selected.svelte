@@ -61,7 +61,7 @@
 	function strip(text: string) {
 		const { value, complaint } = typedNumber(text);
 		const fits = value !== null && value >= 0 && value <= 100;
-		stripComplaint = fits ? null : (complaint ?? '0 to 100 mm.');
+		stripComplaint = fits ? null : (complaint ?? w.bareMetalFromTo);
 		if (fits) ondo({ kind: 'strip', ...of, mm: value });
 	}
 </script>
@@ -69,8 +69,8 @@
 {#if tail || (end && made)}
 	<section aria-label={w.theConductorInHand}>
 		<h2>
-			{capital(colourWords[tail?.colour ?? made!.colour])}{tail ? ' pigtail' : w.cable(cable)}
-			<CloseButton onclick={onclose} ariaLabel="Put it down" />
+			{capital(colourWords[tail?.colour ?? made!.colour])}{tail ? w.pigtail : w.cable(cable)}
+			<CloseButton class="size-11" onclick={onclose} ariaLabel={w.putItDown} />
 		</h2>
 		<Label
 			>{w.sitsAt}

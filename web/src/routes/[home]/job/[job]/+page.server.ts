@@ -13,7 +13,7 @@ export async function load({ params }) {
 		latestSettings(household.id, loaded.plan.region),
 		loaded.job.outcome === null ? manyKeptPlans(household.id) : []
 	]);
-	const rows = step && rowsOf(step, loaded.plan, loaded.state);
+	const rows = step && rowsOf(step, loaded.plan, loaded.state, loaded.whole.plans.length === 1);
 	return {
 		settings,
 		job: loaded.job,

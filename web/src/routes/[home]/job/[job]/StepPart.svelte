@@ -48,7 +48,7 @@
 	/** Why only making safe is left, until the step that says so itself. */
 	const ending = $derived(session.step?.kind === 'stop' ? null : mustStop(session.jobState));
 	/** Like steps are rows of one screen. */
-	const rows = $derived(lookingBack ? null : rowsOf(step, session.plan, session.jobState));
+	const rows = $derived(lookingBack ? null : rowsOf(step, session.plan, session.jobState, session.alone));
 	const oldInHand = $derived(
 		(session.jobState.device === 'none' || session.jobState.device === 'newOut') &&
 			session.step?.kind !== 'readSupplyVolts' &&

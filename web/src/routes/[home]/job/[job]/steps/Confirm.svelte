@@ -36,7 +36,7 @@
 				: each.kind === 'reopen' || each.kind === 'finish' || each.kind === 'cap'
 					? { kind: each.kind }
 					: null;
-	const together = $derived(inOneGo(step, session.plan, session.jobState));
+	const together = $derived(inOneGo(step, session.plan, session.jobState, session.alone));
 	/** One after the other, each entry its own; what is refused ends it. */
 	function go(steps: readonly Step[]) {
 		for (const each of steps) {

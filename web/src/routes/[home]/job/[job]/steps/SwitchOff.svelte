@@ -11,7 +11,7 @@
 	import BeforeOff from '$lib/ui/BeforeOff.svelte';
 	import PanelDrawing from '$lib/ui/panel/PanelDrawing.svelte';
 	import { evidenceWords } from '$words/evidence';
-	import { breakerName, capital, terms } from '$words/terms';
+	import { breakerName, capital, isFuse, terms } from '$words/terms';
 	import { isForStep } from '$lib/job/meant';
 	import { getJob } from '../context';
 	import SearchWithin from './SearchWithin.svelte';
@@ -85,7 +85,7 @@
 				size="lg"
 				color="light"
 				onclick={() => session.submit({ kind: 'switchBreaker', breaker: id, on: true })}
-				>{w.isBackOn(breakerName(house, id))}</Button
+				>{w.isBackOn(breakerName(house, id), isFuse(house, id))}</Button
 			>
 		</p>
 	{/if}
@@ -155,7 +155,9 @@
 			{/if}
 			<p class="row">
 				<Button size="lg" disabled={!chosen || hardOf([chosen]).length > 0} onclick={go}
-					>{chosen ? w.isOff(capital(breakerName(house, chosen))) : w.chooseOne}<Kbd>↵</Kbd></Button
+					>{chosen ? w.isOff(capital(breakerName(house, chosen)), isFuse(house, chosen)) : w.chooseOne}<Kbd
+						>↵</Kbd
+					></Button
 				>
 			</p>
 		</div>
