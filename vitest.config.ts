@@ -3,13 +3,14 @@ import { playwright } from '@vitest/browser-playwright';
 import { readdirSync, readFileSync } from 'node:fs';
 import { configDefaults, defineConfig } from 'vitest/config';
 
+const longest = ['walk.long', 'slips.long', 'neverProven.long'];
 /**
- * What is left out, by `WARY_TESTS`. `quick`, of `npm run check`: the long ones, and those that need a database. `withoutWalks`, of `npm test`: the walks, which
- * run beside the others (a `--exclude` on the command line doesn't reach the projects).
+ * What is left out, by `WARY_TESTS`. `quick`, of `npm run check`: the long ones, and those that need a database. `withoutLongest`, of `npm test`: the walks and
+ * the other two that take as long as all the rest, which run beside it (a `--exclude` on the command line doesn't reach the projects).
  */
 const leftOutOf: Readonly<Record<string, string[]>> = {
 	quick: ['**/*.long.test.ts', '**/lib/server/**'],
-	withoutWalks: ['**/*.walk.long.test.ts']
+	withoutLongest: longest.map((name) => `**/*${name}.test.ts`)
 };
 const leftOut = leftOutOf[process.env.WARY_TESTS ?? ''] ?? [];
 const source = new URL('./web/src/', import.meta.url);

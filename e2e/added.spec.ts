@@ -1,3 +1,4 @@
+import { forward } from './forward';
 import { doStep, doUntil, energy, ready, startJob, stepOf } from './jobDriver';
 import { expect, test } from './server';
 
@@ -8,7 +9,7 @@ test('us: an outlet found on the way is taken into the job, waits for power, is 
 	page
 }) => {
 	await startJob(page, 'fennel-lane', 'bedroom-dresser');
-	await doUntil(page, ({ kind }) => kind === 'move', breaker);
+	await forward(page, ({ kind }) => kind === 'move', ['b18']);
 	expect(await energy(page)).toBe('provenDead');
 	await page.keyboard.press('m');
 	const dialog = page.getByRole('dialog', { name: anotherOne });
@@ -22,8 +23,7 @@ test('us: an outlet found on the way is taken into the job, waits for power, is 
 	await expect(trail.getByText('Bedroom, bed right').first()).toBeAttached();
 	// Lost from the page and had from the server again.
 	await expect(page.locator('main[data-step]')).toHaveAttribute('data-unsent', '0');
-	await page.reload();
-	await ready(page);
+	await forward(page, ({ kind }) => kind === 'restorePower', []);
 	const done: { kind: string; place: string }[] = [];
 	for (let n = 0; n < 200 && (await stepOf(page)).kind !== 'finished'; n++) {
 		const { kind } = await stepOf(page);

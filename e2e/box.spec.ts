@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import pg from 'pg';
 import { arrangements, type ArrangementKind } from '../core/src/arrangements';
 import { behindShared, sharedNeutral } from '../core/test/sharedNeutral';
+import { forward } from './forward';
 import { doStep, doUntil, energy, startJob } from './jobDriver';
 import { expect, test, type Application } from './server';
 
@@ -75,7 +76,7 @@ test('a scorched box with aluminium: photographed, made safe, and handed over on
 	request
 }) => {
 	await startJob(page, 'fennel-lane', 'sewing-east-wall');
-	await doUntil(page, ({ kind }) => kind === 'lookOver', { breaker: /breaker 14\b/ });
+	await forward(page, ({ kind }) => kind === 'lookOver', ['b14']);
 	// A picture drawn by the browser itself, and something that only calls itself one.
 	const picture = await page.evaluate(async () => {
 		const canvas = Object.assign(document.createElement('canvas'), { width: 2400, height: 1200 });
@@ -131,7 +132,7 @@ test('a scorched box with aluminium: photographed, made safe, and handed over on
 	await expect(sheet).toContainText('Aluminium branch wiring. Ask for devices marked CO/ALR');
 	await expect(sheet).toContainText('Silver-grey, soft aluminium conductors:');
 	await expect(sheet).toContainText('ends the job');
-	await expect(sheet).toContainText('Breaker 14 is off, taped and tagged. It stays so.');
+	await expect(sheet).toContainText('Breaker 14 is off, clip and padlock on, tagged. It stays so.');
 	await expect(sheet).toContainText('Everything is folded back and the box is covered.');
 	await expect(sheet).toContainText('Dead on the bare conductors');
 	await expect(sheet.getByRole('img', { name: 'black stain behind the box' })).toBeVisible();

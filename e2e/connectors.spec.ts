@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { forward } from './forward';
 import { doUntil, ready } from './jobDriver';
 import { expect, test } from './server';
 
@@ -40,9 +41,8 @@ test('a connector is written down by its chart, and a plan says which joint it m
 	await page.waitForURL(/\/job\//);
 	await ready(page);
 	const main = page.locator('main[data-step]');
-	await doUntil(page, ({ title }) => title.startsWith('Join:'), {
-		breaker: /breaker 14\b/
-	});
+	await forward(page, ({ kind }) => kind === 'move', ['b14']);
+	await doUntil(page, ({ title }) => title.startsWith('Join:'));
 	await expect(main.getByText('Yours, small levers, strip 11 mm')).toBeVisible();
 	await expect(main.getByText(/11 mm bare/).first()).toBeVisible();
 	await page.goto('/fennel-lane/settings');

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { doUntil, startJob, stepOf } from './jobDriver';
 import { expect, test } from './server';
 

@@ -1,3 +1,4 @@
+import { forward } from './forward';
 import { counting, doStep, doUntil, energy, ready, startJob, stepOf } from './jobDriver';
 import { expect, test } from './server';
 
@@ -163,7 +164,7 @@ test('what was found can stop the job: the reason, what to tell the electrician,
 	page
 }) => {
 	await startJob(page, 'tannery-row', 'box-room-desk');
-	await doUntil(page, ({ kind }) => kind === 'inspect');
+	await forward(page, ({ kind }) => kind === 'inspect', ['b5']);
 	await page
 		.getByRole('group', { name: /Scorch or melted insulation that runs/ })
 		.getByText('yes')
@@ -183,7 +184,7 @@ test('what was found can stop the job: the reason, what to tell the electrician,
 
 test('a reading put right later undoes the proof; power seen undoes it too', async ({ page }) => {
 	await startJob(page, 'tannery-row', 'box-room-desk');
-	await doUntil(page, ({ title }) => title === 'Ease the socket out');
+	await forward(page, (step) => step.kind === 'confirm' && step.step === 'easeOut', ['b5']);
 	expect(await energy(page)).toBe('provenDead');
 	await page.getByText('Look back: recorded so far').click();
 	await page

@@ -1,4 +1,5 @@
 import { expect } from '@playwright/test';
+import { forward } from './forward';
 import { doUntil, startJob, stepOf } from './jobDriver';
 import { test } from './server';
 
@@ -7,7 +8,8 @@ test('a hot goes on the other brass screw instead, on a phone and by key: worked
 }) => {
 	await page.setViewportSize({ width: 390, height: 844 });
 	await startJob(page, 'fennel-lane', 'sewing-closet');
-	await doUntil(page, ({ title }) => title === 'On: upper brass screw', { breaker: /breaker 14\b/ });
+	await forward(page, ({ kind }) => kind === 'move', ['b14']);
+	await doUntil(page, ({ title }) => title === 'On: upper brass screw');
 	await page.keyboard.press('e');
 	await expect(page.getByText(/another may serve as well/)).toBeVisible();
 	await page.getByRole('button', { name: 'Lower brass screw instead' }).click();
@@ -19,7 +21,8 @@ test('a hot goes on the other brass screw instead, on a phone and by key: worked
 	await page.reload();
 	await page.locator('.job[data-ready=true]').waitFor();
 	expect((await stepOf(page)).title).toBe('On: lower brass screw');
-	await doUntil(page, ({ kind }) => kind === 'finished', { breaker: /breaker 14\b/ });
+	await forward(page, ({ kind }) => kind === 'finish', []);
+	await doUntil(page, ({ kind }) => kind === 'finished');
 	const job = new URL(page.url()).pathname;
 	await page.goto(`${job}/record`);
 	await expect(page.getByText('goes on the lower brass screw instead')).toBeVisible();

@@ -1,3 +1,4 @@
+import { forward } from './forward';
 import { choosePart, doStep, doUntil, energy, ready, stepOf } from './jobDriver';
 import { expect, test, type Application } from './server';
 import pg from 'pg';
@@ -59,7 +60,7 @@ test('us: a GFCI in the middle protects what follows, and that is tried', async 
 	await plan(page, 'fennel-lane', 'living-bookcase', 'GFCI outlet', 'Through its LOAD side');
 	await expect(page.getByText(/fed, and protected from here/)).toBeVisible();
 	await begin(page);
-	await doUntil(page, ({ kind }) => kind === 'supplyWay', { breaker: /breaker 15\b/ });
+	await forward(page, ({ kind }) => kind === 'supplyWay', ['b15']);
 	// Which wires go on LOAD depends on it: leaving it isn’t offered. The part in hand tells by itself.
 	await expect(page.getByRole('button', { name: /^Leave it/ })).toHaveCount(0);
 	await doUntil(page, ({ kind }) => kind === 'trySupply', { supply: /^By the new part itself/ });
@@ -139,7 +140,7 @@ test('us: a chain of two-slot outlets without a ground: GFCI at its head, ground
 	await expect(page.getByText(/the GFCI at .*alcove opens at a leak without one/)).toBeVisible();
 	await expect(page.getByText(/on the plate: “GFCI Protected” and “No Equipment Ground”/i)).toBeVisible();
 	await begin(page);
-	await doUntil(page, ({ kind }) => kind === 'takeOff', { breaker: /breaker 9\b/ });
+	await forward(page, ({ kind }) => kind === 'takeOff', ['b9']);
 	for (let n = 0; n < 3; n++) {
 		await doUntil(page, ({ title }) => title === 'Seat the outlet');
 		await doStep(page);
@@ -171,7 +172,7 @@ test('us: half-switched stays half-switched: the tab is broken first, the wall s
 	await expect(page.getByText(/Only a part with a tab that breaks off/)).toBeVisible();
 	await page.getByLabel('What goes in').selectOption('decorator');
 	await begin(page);
-	await doUntil(page, ({ kind }) => kind === 'move', { breaker: /breaker 10\b/ });
+	await forward(page, ({ kind }) => kind === 'move', ['b10']);
 	expect((await stepOf(page)).title).toBe('Break the brass tab');
 	await doUntil(page, ({ title }) => title === 'Wall switch off: lower half');
 	await doUntil(page, ({ kind }) => kind === 'finished');

@@ -28,6 +28,27 @@ function through(person: Person, look: (step: Step) => void): void {
 	throw new Error('never ended');
 }
 
+describe('what is opened and closed up in one go', () => {
+	const { begin } = jobs[0]!;
+	const confirmed = (step: 'plateOff' | 'plateOn'): Step => ({ kind: 'confirm', step });
+	const rest = (person: Person, step: Step, alone: boolean) =>
+		inOneGo(step, person.plan, person.state, alone).slice(1).map(rowKey);
+	it('the outlet comes out after its plate only on a proof: without a tester the plate is all', () => {
+		const person = begin();
+		while (person.step?.kind !== 'confirm' || person.step.step !== 'plateOff') {
+			if (person.step?.kind === 'readPair') expect(rest(person, confirmed('plateOff'), true)).toEqual([]);
+			person.go();
+		}
+		expect(rest(person, person.step, true)).toEqual(['confirm easeOut']);
+	});
+	it('is looked round after the last plate alone', () => {
+		const person = begin();
+		while (person.step?.kind !== 'confirm' || person.step.step !== 'plateOn') person.go();
+		expect(rest(person, person.step, true)).toEqual(['confirm nothingLeft']);
+		expect(rest(person, person.step, false)).toEqual([]);
+	});
+});
+
 describe.each(jobs)('like steps as rows of one screen, $name', ({ begin }) => {
 	it('every step that has rows is one of them, by the same key as its answer', () => {
 		const person = begin();
