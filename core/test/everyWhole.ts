@@ -99,12 +99,25 @@ function nameOf(state: JobState): string {
 	return known;
 }
 
+const planNames = new WeakMap<JobPlan, string>();
+/** What a plan may come to differ by: what was found, and what lands where. */
+function planName(plan: JobPlan): string {
+	const { foundAs, work } = plan;
+	const name =
+		planNames.get(plan) ??
+		JSON.stringify([foundAs, work?.ways.map(({ moves }) => moves.map(({ id }) => id))]);
+	planNames.set(plan, name);
+	return name;
+}
+
 /** What may be planned anew: who plans, and the plans that can come of it, each with what is then said to be found. */
 export interface Beside {
 	readonly planner?: Planner;
 	readonly others?: readonly JobPlan[];
 	/** So many of the boxes are there from the beginning; the rest is taken in on the way. Left out: all. */
 	readonly begun?: number;
+	/** What else may be said at the first box. */
+	readonly more?: readonly Command[];
 }
 
 /** Every command of any of these plans, once; and that what each was made from is found. */
@@ -119,7 +132,7 @@ function said(plans: readonly JobPlan[]): Command[] {
 /** Every state that any sequence of commands, said at any box, can reach. */
 function walkWhole(
 	plans: readonly JobPlan[],
-	{ planner, others = [], begun = plans.length }: Beside = {}
+	{ planner, others = [], begun = plans.length, more = [] }: Beside = {}
 ): Walked {
 	const commands = plans.flatMap((plan, at) =>
 		said([plan, ...others])
@@ -139,12 +152,12 @@ function walkWhole(
 		{ kind: 'addBox', box, wish: null },
 		{ kind: 'dropBox', box }
 	]);
-	commands.push(...onTheWay.map((command) => ({ at: 0, command })));
+	commands.push(...[...onTheWay, ...more].map((command) => ({ at: 0, command })));
 	const numbers = new Map<string, number>();
 	const states: WholeJob[] = [];
 	const moves: Walked['moves'][number][] = [];
 	const numberOf = (whole: WholeJob): number => {
-		const key = `${whole.boxes.map(nameOf).join('#')} ${JSON.stringify(whole.plans.map(({ foundAs }) => foundAs))}`;
+		const key = `${whole.boxes.map(nameOf).join('#')} ${whole.plans.map(planName).join('#')}`;
 		const known = numbers.get(key);
 		if (known !== undefined) return known;
 		numbers.set(key, states.length);

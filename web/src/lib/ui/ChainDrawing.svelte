@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { words as w } from '$words/ui/chainDrawing';
 	import { chainOfCircuit, circuitsInBox, findBreaker, type House } from '@wary/core/house';
-	import { breakerName, terms } from '$words/terms';
+	import { breakerName, protectiveWord } from '$words/terms';
 
 	/** The circuit as a line of outlets, nearest the panel first; the one in hand filled. */
 	let { house, boxId, slug = null }: { house: House; boxId: string; slug?: string | null } = $props();
@@ -44,7 +44,7 @@
 		<ol>
 			<li class="start">
 				<i></i><span
-					>{terms[house.region].breaker}
+					>{protectiveWord(house, circuit.breaker)}
 					{breakerName(house, circuit.breaker)}<small>{findBreaker(house, circuit.breaker)?.ratingA} A</small
 					></span
 				>

@@ -35,6 +35,7 @@ import {
 	pairWords,
 	shortWire,
 	terminalWord,
+	isFuse,
 	terms,
 	voltsWord,
 	namedBreakers
@@ -325,8 +326,13 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 				ohmsWord(body.value.kind === 'overload' ? null : body.value.resistanceOhm)
 			);
 		}
-		case 'restorePower':
-			return line('Power restored', body.held ? `the ${t.breaker} held` : `the ${t.breaker} tripped`);
+		case 'restorePower': {
+			const fuse = isFuse(house, plan.recordedBreaker);
+			return line(
+				'Power restored',
+				`the ${fuse ? 'fuse' : t.breaker} ${body.held ? 'held' : fuse ? 'blew' : 'tripped'}`
+			);
+		}
 		case 'readPlug':
 			return line(`Plug-in test, ${halfWords[body.half]}`, lampsWords(body.lamps, region));
 		case 'readOutlet':

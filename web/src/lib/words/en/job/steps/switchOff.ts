@@ -1,5 +1,6 @@
 export const words = {
-	isBackOn: (breakerName: string | number, fuse: boolean) => `${breakerName} is back ${fuse ? 'in' : 'on'}`,
+	isBackOn: (breakerName: string | number) => `${breakerName} is back on`,
+	isBackIn: (breakerName: string | number) => `${breakerName} is back in`,
 	wayOfFindingIt: 'Way of finding it',
 	searchForIt: 'Search for it',
 	iKnowWhichItIs: 'I know which it is',
@@ -23,6 +24,7 @@ export const words = {
 	aLightYouMayBe: 'A light you may be working by goes with it: head-torch on first.',
 	noLightOnRecordGoes:
 		'No light on record goes with it. Carry a head-torch all the same: the record may be wrong.',
-	isOff: (capital: string | number, fuse: boolean) => `${capital} is ${fuse ? 'out' : 'off'}`,
+	isOff: (capital: string | number) => `${capital} is off`,
+	isOut: (capital: string | number) => `${capital} is out`,
 	chooseOne: 'Choose one'
 };

@@ -31,5 +31,7 @@ export const words = {
 	lookAtTheLamp: 'Look at the lamp',
 	plugTheLampIn: 'Plug the lamp in',
 	itTripped: 'It tripped',
-	switchTheOn: (breaker: string | number) => `Switch the ${breaker} on`
+	itBlew: 'It blew',
+	switchTheOn: (breaker: string | number) => `Switch the ${breaker} on`,
+	pushTheFuseIn: 'Push the fuse in'
 };

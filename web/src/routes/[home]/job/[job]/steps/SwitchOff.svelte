@@ -80,12 +80,12 @@
 <svelte:window onkeydown={key} />
 {#each wrong as id (id)}
 	{#if session.jobState.device === 'oldSeated' && isolation.power === 'off'}
-		<p class="row back">
+		<p class="row mb-3">
 			<Button
 				size="lg"
 				color="light"
 				onclick={() => session.submit({ kind: 'switchBreaker', breaker: id, on: true })}
-				>{w.isBackOn(breakerName(house, id), isFuse(house, id))}</Button
+				>{(isFuse(house, id) ? w.isBackIn : w.isBackOn)(breakerName(house, id))}</Button
 			>
 		</p>
 	{/if}
@@ -155,9 +155,9 @@
 			{/if}
 			<p class="row">
 				<Button size="lg" disabled={!chosen || hardOf([chosen]).length > 0} onclick={go}
-					>{chosen ? w.isOff(capital(breakerName(house, chosen)), isFuse(house, chosen)) : w.chooseOne}<Kbd
-						>↵</Kbd
-					></Button
+					>{chosen
+						? (isFuse(house, chosen) ? w.isOut : w.isOff)(capital(breakerName(house, chosen)))
+						: w.chooseOne}<Kbd>↵</Kbd></Button
 				>
 			</p>
 		</div>
@@ -165,9 +165,6 @@
 {/if}
 
 <style>
-	.back {
-		margin: 0 0 0.8rem;
-	}
 	.modes {
 		margin: 0 0 1rem;
 		gap: 0;

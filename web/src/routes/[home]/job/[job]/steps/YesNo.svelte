@@ -7,7 +7,7 @@
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import type { Command, Step } from '@wary/core/job';
 	import { typedNumber, within } from '$lib/typed';
-	import { terms } from '$words/terms';
+	import { isFuse, terms } from '$words/terms';
 	import { checkWords } from '$words/work';
 	import { getJob } from '../context';
 
@@ -32,6 +32,7 @@
 	} = $props();
 	const { session, standIn } = getJob();
 	const t = terms[session.plan.region];
+	const fuse = $derived(session.jobState.isolation.off.some((id) => isFuse(session.house, id)));
 	/** Where nothing is fitted yet no switch is tried: a lamp elsewhere on the breaker is looked at. */
 	const { newWork } = session.plan;
 	const texts = $derived(
@@ -89,8 +90,8 @@
 			},
 			restorePower: {
 				yes: w.itHeld,
-				no: w.itTripped,
-				ask: { button: w.switchTheOn(t.breaker), request: { what: 'breaker' } }
+				no: fuse ? w.itBlew : w.itTripped,
+				ask: { button: fuse ? w.pushTheFuseIn : w.switchTheOn(t.breaker), request: { what: 'breaker' } }
 			}
 		}[step.kind]
 	);
