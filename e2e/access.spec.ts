@@ -12,6 +12,7 @@ const views = [
 	'/bench',
 	'/settings',
 	'/load?at=living',
+	'/log',
 	'/protection',
 	'/rules',
 	'/shopping',
@@ -95,7 +96,10 @@ test('axe-core finds nothing on any view at either width in either theme, and on
 		'/tannery-row/protection',
 		'/tannery-row/rules',
 		'/tannery-row/bench',
+		'/tannery-row/settings',
+		'/tannery-row/load',
 		'/new',
+		'/pair',
 		'/nowhere/at/all'
 	]) {
 		await page.goto(path);
@@ -117,9 +121,11 @@ test('axe-core and a finger find nothing on any step of a job, nor on its record
 		await doStep(page);
 	}
 	expect(seen.size).toBeGreaterThan(15);
-	await page.getByRole('link', { name: 'See the record' }).click();
-	await page.waitForURL(/record$/);
-	wrong.push(...(await wrongOn(page, 'record')));
+	const job = new URL(page.url()).pathname;
+	for (const sheet of ['record', 'tag', 'handover']) {
+		await page.goto(`${job}/${sheet}`);
+		wrong.push(...(await wrongOn(page, sheet)));
+	}
 	expect(wrong).toEqual([]);
 });
 

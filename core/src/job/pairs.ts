@@ -88,13 +88,15 @@ export function facePairs(boxId: string, halves: readonly Half[], grounded: bool
 }
 
 /**
- * Each hot to each neutral of its cable (`everyHot`: one whose cable has no neutral on the device, to the first that is there; where none is on it, to one that passes by), then every conductor that isn't ground to ground, those that pass through too; further grounds and a metal box to the ground.
+ * Each hot to each neutral of its cable (`everyHot`: one whose cable has no neutral on the device, to the first that is there; where none is on it, to one that passes by;
+ * `passingToo`: a hot that passes by, to a neutral of its cable or the first there is), then every conductor that isn't ground to ground, those that pass through too; further
+ * grounds and a metal box to the ground.
  */
 export function barePairs(
 	box: Box,
 	wires: readonly WireRef[],
 	passing: readonly WireRef[],
-	everyHot = false
+	{ everyHot, passingToo }: { readonly everyHot: boolean; readonly passingToo: boolean }
 ): Pair[] {
 	const ground = wires.find(({ role }) => role === 'ground');
 	const pairs: Pair[] = [];
@@ -102,9 +104,8 @@ export function barePairs(
 	const onDevice = wires.filter(({ role }) => role === 'neutral');
 	// Behind a switch the neutrals pass by in a joint.
 	const neutrals = onDevice.length > 0 ? onDevice : passing.filter(({ role }) => role === 'neutral');
-	for (const hot of wires.filter(isHot)) {
-		const own = neutrals.filter(({ cable }) => cable === hot.cable);
-		for (const neutral of own.length === 0 && everyHot ? neutrals.slice(0, 1) : own)
+	const toNeutrals = (hot: WireRef, to: readonly WireRef[]) => {
+		for (const neutral of to)
 			pairs.push({
 				id: `${hot.id}~${neutral.id}`,
 				kind: 'hotNeutral',
@@ -113,6 +114,16 @@ export function barePairs(
 				redWire: hot,
 				blackWire: neutral
 			});
+	};
+	for (const hot of wires.filter(isHot)) {
+		const own = neutrals.filter(({ cable }) => cable === hot.cable);
+		toNeutrals(hot, own.length === 0 && everyHot ? neutrals.slice(0, 1) : own);
+	}
+	// To ground alone is not enough: a ground that has come adrift behind the device is pulled along by what is alive, and nothing shows.
+	const every = [...onDevice, ...passing.filter(({ role }) => role === 'neutral')];
+	for (const hot of passingToo ? passing.filter(isHot) : []) {
+		const own = every.find(({ cable }) => cable === hot.cable) ?? every[0];
+		toNeutrals(hot, own ? [own] : []);
 	}
 	for (const wire of [...wires.filter(({ role }) => role !== 'ground'), ...passing])
 		pairs.push({

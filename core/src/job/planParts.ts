@@ -21,7 +21,7 @@ import type { JobPlan, TerminatingSchool } from './jobPlan';
 import { baselinesOf, endsOf, inOrder, landingsOf, passingIn } from './landings';
 import { barePairs, facePairs } from './pairs';
 import { suppliesIn, suppliesOf } from './planSupply';
-import { plateScrewRead, readWithoutGround } from './procedures';
+import { passingToNeutral, plateScrewRead, readWithoutGround } from './procedures';
 import { likeForLike } from './soldAgain';
 import type { Work } from './work';
 
@@ -117,7 +117,10 @@ export function readingsOf(
 		deadFromStart: procedure >= 4,
 		plateScrew: readsScrew ? (newGrounded && !hasGroundWire(house, box.id) ? 'reliedOn' : 'read') : null,
 		facePairs: facePairs(box.id, halves, grounded),
-		barePairs: barePairs(box, wires, passing, wished || putBack),
+		barePairs: barePairs(box, wires, passing, {
+			everyHot: wished || putBack,
+			passingToo: procedure >= passingToNeutral
+		}),
 		// Where it is put back its wires stay on: there is nothing to read between them.
 		baselines: wiresOff ? baselinesOf(wires) : [],
 		ends: wiresOff && procedure >= 4 && custom.ring !== null ? endsOf(wires) : [],

@@ -8,8 +8,11 @@
  * 5: two circuits on one device that share a neutral have to open together, too; a part whose only ground is the metal of its box is joined to that.
  * 6: at an outlet of two slots in a box of metal the screw of its plate is read from a slot, before anything is switched off; a new outlet can go on the end of a cable.
  * 7: what has no ground is tried before anything is switched off, too: two slots with a plug of two blades.
+ * 8: a hot that passes by the device is read to a neutral as well as to ground.
  */
-export const currentProcedure = 7;
+export const currentProcedure = 8;
+/** From which on what passes by is read to a neutral, too. */
+export const passingToNeutral = 8;
 /** From which on an outlet without a ground is tried as found, too. */
 export const readWithoutGround = 7;
 /** From which on an outlet can go where none was. */
