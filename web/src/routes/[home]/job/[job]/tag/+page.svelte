@@ -25,7 +25,7 @@
 			<Button size="lg" onclick={() => window.print()}>{w.print}</Button>
 			<Button size="lg" color="light" href={`${at}/tag.pdf${asked}`}>PDF</Button>
 			<Button size="lg" color="light" href={`${at}/tag.svg${asked}`} download="tag.svg">SVG</Button>
-			<a href={at}>{w.backToTheJob}</a>
+			<a href={at} class="flex min-h-11 items-center">{w.backToTheJob}</a>
 		</p>
 	</div>
 	<img src={`${at}/tag.svg${asked}`} alt={data.title} width="280" />
