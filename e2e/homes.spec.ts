@@ -69,6 +69,8 @@ test('everything is gone to by its name; on a phone the views are one row', asyn
 	// Nobody types the comma.
 	await search.fill('bath mirror');
 	await expect(page.getByRole('option', { name: /^Bath, mirror/ })).toBeVisible();
+	await search.fill('sewing east');
+	await expect(page.locator('dialog[open]').getByRole('option').first()).toContainText('east wall');
 	await search.fill('piano');
 	await expect(page.getByRole('option')).toHaveCount(2);
 	await page.keyboard.press('Enter');
