@@ -2,8 +2,8 @@ import { svelte } from '@sveltejs/vite-plugin-svelte';
 import { playwright } from '@vitest/browser-playwright';
 import { readdirSync, readFileSync } from 'node:fs';
 import { configDefaults, defineConfig } from 'vitest/config';
+import { longest } from './scripts/lib/longest.mjs';
 
-const longest = ['walk.long', 'slips.long', 'neverProven.long'];
 /**
  * What is left out, by `WARY_TESTS`. `quick`, of `npm run check`: the long ones, and those that need a database. `withoutLongest`, of `npm test`: the walks and
  * the other two that take as long as all the rest, which run beside it (a `--exclude` on the command line doesn't reach the projects).

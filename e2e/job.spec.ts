@@ -256,3 +256,22 @@ test('spoken when asked for: the next action, what to expect, what was entered; 
 	await doUntil(page, ({ kind }) => kind === 'switchOff');
 	expect((await spoken()).length).toBe(before);
 });
+
+test('a conductor that nobody knew of is read to ground and to neutral; alive to one of them, it is back to the panel', async ({
+	page
+}) => {
+	await startJob(page, 'fennel-lane', 'sewing-east-wall');
+	await forward(page, ({ kind }) => kind === 'lookOver', ['b14']);
+	await page.getByRole('button', { name: /There is a conductor/ }).click();
+	await page.getByRole('button', { name: 'Note it' }).click();
+	expect(await energy(page)).not.toBe('provenDead');
+	const reads = async (to: string, volts: string) => {
+		await expect.poll(async () => (await stepOf(page)).title).toBe(`The conductor you found, to ${to}`);
+		await page.getByLabel('your reading in volts').fill(volts);
+		await page.getByLabel('your reading in volts').press('Enter');
+	};
+	await reads('ground', '0.1');
+	await reads('neutral', '119');
+	await expect(page.locator('[data-energy]')).toHaveAttribute('data-energy', 'assumedLive');
+	await expect(page.locator('main[data-step=switchOff]')).toBeVisible();
+});

@@ -3,13 +3,12 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { needDebian } from './lib/debian.mjs';
+import { longest } from './lib/longest.mjs';
 import { CommandFailed, run } from './lib/run.mjs';
 import { fail, sinceStart, stage } from './lib/say.mjs';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 process.chdir(root);
-/** Run beside all others, which `vitest.config.ts` leaves them out of. */
-const longest = ['walk.long', 'slips.long', 'neverProven.long'];
 const results = mkdtempSync(join(tmpdir(), 'wary-test-'));
 const bin = (name) => join(root, 'node_modules/.bin', name);
 

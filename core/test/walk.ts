@@ -6,6 +6,7 @@ import {
 	conditions,
 	confirmedSteps,
 	decide,
+	foundPairs,
 	handMoves,
 	pairsToRead,
 	initialJob,
@@ -61,7 +62,10 @@ const noLamps = { hotNeutral: false, hotGround: false, neutralGround: false };
 /** Everything a person could say, in every band, whatever the state: the procedure has to refuse what doesn't belong. */
 export function everyCommand(plan: JobPlan): Command[] {
 	const toEarth = pairsToRead(plan, { source: null });
-	const pairs = [...new Set([...toEarth.face, ...toEarth.bare].map(({ id }) => id)), 'found/extra~ground'];
+	const pairs = [
+		...new Set([...toEarth.face, ...toEarth.bare].map(({ id }) => id)),
+		...foundPairs(plan, 'extra')
+	];
 	const part = {
 		ratingA: 'ratingA' in plan.newDevice ? plan.newDevice.ratingA : 0,
 		tamperResistant: true,

@@ -141,9 +141,19 @@ describe('energy state', () => {
 	});
 
 	it('a conductor that comes to light asks for its own reading and the tester again, and only that', () => {
-		const found = after(off, locked, ...proof, { kind: 'foundConductor', pair: 'x' });
+		const found = after(off, locked, ...proof, { kind: 'foundConductor', pairs: ['x'] });
 		expect(energyOf(found)).toBe('assumedLive');
 		expect(energyOf([read('x', 0), tester('after')].reduce(isolate, found))).toBe('provenDead');
+	});
+
+	it('one that is read to two references is not proven by the first of them, and goes back to the panel by either', () => {
+		const found = after(off, locked, ...proof, { kind: 'foundConductor', pairs: ['x', 'y'] });
+		expect(energyOf([read('x', 0), tester('after')].reduce(isolate, found))).not.toBe('provenDead');
+		expect(energyOf([read('x', 0), read('y', 0), tester('after')].reduce(isolate, found))).toBe('provenDead');
+		for (const live of ['x', 'y'])
+			expect(
+				[read('x', live === 'x' ? 120 : 0), read('y', live === 'y' ? 120 : 0)].reduce(isolate, found).doubt
+			).toMatchObject({ until: 'panel' });
 	});
 
 	it('a proof ends with its job: live again after power, only expected dead where it stays off', () => {

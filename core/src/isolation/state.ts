@@ -36,7 +36,8 @@ export type IsolationEvent =
 	| { readonly kind: 'conductors'; readonly pairs: readonly string[] }
 	/** The device is back in its box: only the contacts of its face are in reach. */
 	| { readonly kind: 'closed' }
-	| { readonly kind: 'foundConductor'; readonly pair: string }
+	/** Read in this order: the first lifts the doubt, the proof waits for all. */
+	| { readonly kind: 'foundConductor'; readonly pairs: readonly [string, ...string[]] }
 	/** Something that hangs on the same breaker, and is watched in the outlet’s place, is still lit. */
 	| { readonly kind: 'stayedLive'; readonly at: string }
 	/** Other points are to be read from now on: the box's own ground turned out not to be good. */
@@ -167,8 +168,8 @@ export function isolate(state: IsolationState, event: IsolationEvent): Isolation
 		case 'foundConductor':
 			return {
 				...state,
-				doubt: state.doubt ?? { reason: 'foundConductor', pair: event.pair, until: 'pair' },
-				proof: { ...state.proof, required: [...state.proof.required, event.pair], after: null }
+				doubt: state.doubt ?? { reason: 'foundConductor', pair: event.pairs[0], until: 'pair' },
+				proof: { ...state.proof, required: [...state.proof.required, ...event.pairs], after: null }
 			};
 		case 'stayedLive':
 			return stayedLive(state, event.at);

@@ -26,7 +26,7 @@ export {
 	type WorkFailure,
 	type WorkWay
 } from './work';
-export { pairsToRead, type Earth, type Pair } from './pairs';
+export { foundPairs, foundTo, pairsToRead, type Earth, type Pair } from './pairs';
 export {
 	conditions,
 	confirmedSteps,
@@ -51,7 +51,6 @@ export {
 export {
 	asOf,
 	awayAfterMin,
-	foundPair,
 	initialJob,
 	isBare,
 	mustStop,

@@ -1,6 +1,7 @@
 import { points, type Box, type Half } from '../house';
 import type { WireRef } from './landings';
 import type { JobPlan } from './jobPlan';
+import { passingToNeutral } from './procedures';
 
 /** Two points between which a voltage is read to prove dead; `id` also names them in events. */
 export interface Pair {
@@ -62,6 +63,23 @@ export function pairsToRead(
 	});
 	return { face: toEarth(plan.facePairs, faceGround), bare: toEarth(plan.barePairs, bareGround) };
 }
+
+/**
+ * The pairs of a conductor that isn't on record, by id, since nothing is known of its place: to ground, and to a neutral where the box has one. Nobody could know which
+ * breaker feeds it, so it is the one that may well be alive.
+ */
+export const foundPairs = (
+	{ procedure, takeOff, passing }: Pick<JobPlan, 'procedure' | 'takeOff' | 'passing'>,
+	conductorId: string
+): readonly [string, ...string[]] => {
+	const wires = [...takeOff.flatMap((landing) => landing.wires), ...passing];
+	const neutral = procedure >= passingToNeutral && wires.some(({ role }) => role === 'neutral');
+	const to = (reference: ReturnType<typeof foundTo>) => `found/${conductorId}~${reference}`;
+	return neutral ? [to('ground'), to('neutral')] : [to('ground')];
+};
+/** What a pair of `foundPairs` is read to. */
+export const foundTo = (pair: string): 'ground' | 'neutral' =>
+	pair.endsWith('~neutral') ? 'neutral' : 'ground';
 
 /** Every pair of contacts in every half. */
 export function facePairs(boxId: string, halves: readonly Half[], grounded: boolean): Pair[] {

@@ -8,7 +8,7 @@
  * 5: two circuits on one device that share a neutral have to open together, too; a part whose only ground is the metal of its box is joined to that.
  * 6: at an outlet of two slots in a box of metal the screw of its plate is read from a slot, before anything is switched off; a new outlet can go on the end of a cable.
  * 7: what has no ground is tried before anything is switched off, too: two slots with a plug of two blades.
- * 8: a hot that passes by the device is read to a neutral as well as to ground.
+ * 8: a hot that passes by the device is read to a neutral as well as to ground, and so is a conductor that isn't on record.
  */
 export const currentProcedure = 8;
 /** From which on what passes by is read to a neutral, too. */

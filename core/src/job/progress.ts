@@ -1,7 +1,7 @@
 import type { Half } from '../house';
-import { pairsToRead } from './pairs';
+import { foundPairs, pairsToRead } from './pairs';
 import type { JobPlan } from './jobPlan';
-import { foundPair, type JobState } from './state';
+import type { JobState } from './state';
 
 /** Whether an outlet can be read live: as found, or taken in late with power back. */
 export const isOn = ({ isolation, late }: JobState): boolean =>
@@ -17,7 +17,7 @@ export const nothingTakenOff = (state: JobState): boolean =>
 /** Pairs of bare conductors in reach once the device is out. */
 export const barePairIds = (plan: JobPlan, state: JobState): string[] => [
 	...pairsToRead(plan, state.earth).bare.map(({ id }) => id),
-	...state.found.map(foundPair)
+	...state.found.flatMap((id) => foundPairs(plan, id))
 ];
 
 /** Tested after power was on again: what failed sends back into the box. */

@@ -229,8 +229,6 @@ export function asOf(state: JobState, at: string): JobState {
 	return { ...state, isolation: isolate(state.isolation, { kind: 'changed', what: 'wasAway' }) };
 }
 
-export const foundPair = (conductorId: string): string => `found/${conductorId}~ground`;
-
 export const mapWires = (
 	state: JobState,
 	change: (wire: WireState) => WireState

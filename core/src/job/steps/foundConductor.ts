@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { colour } from '../../house/schema';
 import { accept, refuse } from '../decision';
-import { foundPair } from '../state';
+import { foundPairs } from '../pairs';
 import { saying } from './said';
 import type { StepModule } from './module';
 
@@ -23,7 +23,7 @@ export const step: StepModule<'foundConductor', never> = {
 		if (isolation.closed) return null;
 		return found.includes(said.id) ? refuse({ code: 'conductorKnown', id: said.id }) : accept(said);
 	},
-	isolates: ({ said }) => ({ kind: 'foundConductor', pair: foundPair(said.id) }),
+	isolates: ({ plan, said }) => ({ kind: 'foundConductor', pairs: foundPairs(plan, said.id) }),
 	applied: ({ state, said }) => ({
 		...state,
 		found: [...state.found, said.id],

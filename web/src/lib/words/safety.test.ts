@@ -6,6 +6,7 @@ import { energyOf, type Doubt, type Energy } from '@wary/core/isolation';
 import {
 	conditions,
 	initialJob,
+	foundPairs,
 	pairsToRead,
 	planJob,
 	planWhole,
@@ -226,7 +227,8 @@ function safetyText(): string {
 		head(`${region}: pairs`);
 		for (const earth of ['box', { source: 'outlet:elsewhere' }] as const) {
 			const { face, bare } = pairsToRead(plan, earth);
-			for (const { id } of [...face, ...bare]) lines.push(`${id}: ${pairWords(plan, id, earth)}`);
+			const ids = [...[...face, ...bare].map(({ id }) => id), ...foundPairs(plan, 'x')];
+			for (const id of ids) lines.push(`${id}: ${pairWords(plan, id, earth)}`);
 		}
 		head(`${region}: doubts`);
 		const doubts: Doubt[] = [

@@ -1,6 +1,6 @@
 import type { Colour, Half, House, How, Role } from '@wary/core/house';
 import { findBox, findBreaker, mainPanel, mainSwitch, panelOf, placeName } from '@wary/core/house';
-import { pairsToRead, type Earth, type JobPlan, type Pair, type WireRef } from '@wary/core/job';
+import { foundTo, pairsToRead, type Earth, type JobPlan, type Pair, type WireRef } from '@wary/core/job';
 import type { ConductorSize, Region } from '@wary/core/rules';
 import { breakerTypeWords } from './breakers';
 
@@ -219,8 +219,9 @@ export function wireWords(house: House, region: Region, wire: WireRef): string {
 export function pairWords(plan: JobPlan, id: string, earth: Earth = 'box'): string {
 	const t = terms[plan.region];
 	const pair = findPair(plan, id, earth);
-	const ground = pair?.black === null ? `known ${plan.region === 'uk' ? 'earth' : 'ground'}` : t.ground;
-	if (!pair) return `the conductor you found, to ${t.ground}`;
+	const brought = pair ? pair.black === null : typeof earth === 'object';
+	const ground = brought ? `known ${plan.region === 'uk' ? 'earth' : 'ground'}` : t.ground;
+	if (!pair) return `the conductor you found, to ${foundTo(id) === 'neutral' ? t.neutral : ground}`;
 	if (pair.half) {
 		const between = {
 			hotNeutral: `${t.hot} to ${t.neutral}`,

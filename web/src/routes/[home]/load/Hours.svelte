@@ -10,6 +10,10 @@
 
 	/** When something runs: as often a day as it does, each by its beginning and its end. Both taken away: not then. */
 	let { line, editor }: { line: LoadLine; editor: HouseEditor } = $props();
+	const ends = [
+		{ end: 'from', label: w.from, named: w.fromOf },
+		{ end: 'to', label: w.to, named: w.toOf }
+	] as const;
 	const recorded = $derived(JSON.stringify(line.hours));
 	/** As recorded, until something else is typed. */
 	let rows = $derived(clocksOf(JSON.parse(recorded) as LoadLine['hours']));
@@ -32,23 +36,15 @@
 <div class="flex w-full flex-wrap items-end gap-x-5 gap-y-2">
 	{#each rows as row, k (k)}
 		<span class="flex items-end gap-3"
-			><Label
-				>{w.from}<Input
-					type="time"
-					class="w-38! pe-2!"
-					aria-label={w.fromOf(line.name, k)}
-					value={row.from}
-					onchange={(event) => type(k, 'from', event.currentTarget.value)}
-				/></Label
-			><Label
-				>{w.to}<Input
-					type="time"
-					class="w-38! pe-2!"
-					aria-label={w.toOf(line.name, k)}
-					value={row.to}
-					onchange={(event) => type(k, 'to', event.currentTarget.value)}
-				/></Label
-			></span
+			>{#each ends as { end, label, named } (end)}<Label
+					>{label}<Input
+						type="time"
+						class="w-38! pe-2!"
+						aria-label={named(line.name, k)}
+						value={row[end]}
+						onchange={(event) => type(k, end, event.currentTarget.value)}
+					/></Label
+				>{/each}</span
 		>
 	{/each}
 	{#if rows.length === line.hours?.length && rows.length < mostStretches}<Button

@@ -1,5 +1,5 @@
 import { cappedTip } from './newWork';
-import type { ResistanceCheck, Step } from '@wary/core/job';
+import { foundTo, type ResistanceCheck, type Step } from '@wary/core/job';
 import { capital, findPair, pairWords, terms } from '../terms';
 import { putBackKind } from '../devices';
 import type { StepWords, Telling } from './step';
@@ -21,7 +21,7 @@ export function pairStepWords(
 			lead: 'Again, with the meter’s low-impedance mode, or with a lamp across the pair.',
 			why: 'A few volts on a sensitive meter can be induced by the cable beside it. A 3 kΩ input drains that away; what it still shows is fed from somewhere and counts as live.'
 		};
-	if (pair?.black === null)
+	if (pair ? pair.black === null : typeof state.earth === 'object' && foundTo(step.pair) === 'ground')
 		return {
 			title,
 			lead: `One tip ${face ? faceTip(plan.region) : bareTip(plan)}, the other in the ${t.ground} contact of the lead, whose end stays a long step away from the box: it is live. Nothing else touched.`,

@@ -20,7 +20,8 @@ export const words = {
 	inTheBoxNotOn: 'in the box, not on the device',
 	onTheDevice: 'on the device',
 	noteIt: 'Note it',
-	itIsReadToBefore: (ground: string | number) => `It is read to ${ground} before anything else goes on.`,
+	itIsReadToBefore: (ground: string | number, neutral: string | number) =>
+		`It is read to ${ground}, and to ${neutral} where there is one, before anything else goes on.`,
 	goesTo: (to: string | number) => ` goes to ${to}. `,
 	colourAt: (terminalWord: string | number) => `colour at ${terminalWord}`,
 	heldByAt: (terminalWord: string | number) => `held by, at ${terminalWord}`,

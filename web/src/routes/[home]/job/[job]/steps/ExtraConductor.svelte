@@ -8,7 +8,7 @@
 	import { colourWords, terms } from '$words/terms';
 	import { getJob } from '../context';
 
-	/** A conductor that nobody knew of: it is read to ground before any hand goes in. */
+	/** A conductor that nobody knew of: it is read to ground and neutral before any hand goes in. */
 	const { session } = getJob();
 	const t = terms[session.plan.region];
 	const colours = Object.keys(colourWords) as Colour[];
@@ -33,5 +33,5 @@
 		>
 		<Button size="lg" color="light" onclick={found}>{w.noteIt}</Button>
 	</div>
-	<p class="soft">{w.itIsReadToBefore(t.ground)}</p>
+	<p class="soft">{w.itIsReadToBefore(t.ground, t.neutral)}</p>
 </More>

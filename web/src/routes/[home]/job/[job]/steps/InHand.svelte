@@ -22,40 +22,48 @@
 	/** What makes differ in, read off the part: none of it has to be known. */
 	let { asks, region, keptAs, hand = $bindable(), odd = $bindable() }: Props = $props();
 	const unitNm = $derived(terms[region].torque.inNm);
-	let gauge = $state('');
-	let torque = $state('');
-	let charger = $state('');
+	/** What is typed as a figure: its bounds are of what is kept, `unit` of it is what one types. */
+	const figures = $derived([
+		{ key: 'gaugeMm' as const, label: w.gauge, unit: 1, least: 4, most: 30 },
+		{
+			key: 'torqueNm' as const,
+			label: w.torque(terms[region].torque.unit),
+			unit: unitNm,
+			least: 0.2,
+			most: 5
+		},
+		...(asks.includes('chargerW')
+			? [{ key: 'chargerW' as const, label: w.charger, unit: 1, ...chargerBoundsW }]
+			: [])
+	]);
+	const typed = $state({ gaugeMm: '', torqueNm: '', chargerW: '' });
 	onMount(() => {
 		try {
 			const kept = JSON.parse(localStorage.getItem(keptAs) ?? '{}') as PartInHand;
 			hand = { ...kept, ...hand };
-			gauge = kept.gaugeMm?.toString() ?? '';
-			charger = kept.chargerW?.toString() ?? '';
-			torque = kept.torqueNm === undefined ? '' : String(Number((kept.torqueNm / unitNm).toFixed(1)));
+			for (const { key, unit } of figures) {
+				const figure = kept[key];
+				typed[key] = figure === undefined ? '' : String(Number((figure / unit).toFixed(1)));
+			}
 		} catch {
 			// What this browser kept and can’t be read is asked anew.
 		}
 	});
-	const gaugeMm = $derived(typedNumber(gauge));
-	const torqueTyped = $derived(typedNumber(torque));
-	const inRange = (value: number | null, least: number, most: number) =>
-		value === null || (value >= least && value <= most);
-	const torqueNm = $derived(torqueTyped.value === null ? null : torqueTyped.value * unitNm);
-	const gaugeOdd = $derived(gaugeMm.complaint !== null || !inRange(gaugeMm.value, 4, 30));
-	const torqueOdd = $derived(torqueTyped.complaint !== null || !inRange(torqueNm, 0.2, 5));
-	const chargerW = $derived(typedNumber(charger));
-	const chargerOdd = $derived(
-		chargerW.complaint !== null || !inRange(chargerW.value, chargerBoundsW.least, chargerBoundsW.most)
+	const read = $derived(
+		figures.map((figure) => {
+			const { value, complaint } = typedNumber(typed[figure.key]);
+			const kept = value === null ? null : value * figure.unit;
+			const fits = kept === null || (kept >= figure.least && kept <= figure.most);
+			return { ...figure, kept, odd: complaint !== null || !fits };
+		})
 	);
 	$effect(() => {
-		odd = gaugeOdd || torqueOdd || chargerOdd;
+		odd = read.some((figure) => figure.odd);
 		if (odd) return;
 		const { gaugeMm: _gauge, torqueNm: _torque, chargerW: _charger, ...rest } = hand;
 		const next = {
 			...rest,
-			...(gaugeMm.value === null ? {} : { gaugeMm: gaugeMm.value }),
-			...(torqueNm === null ? {} : { torqueNm }),
-			...(chargerW.value === null ? {} : { chargerW: chargerW.value })
+			...Object.fromEntries(read.flatMap(({ key, kept }) => (kept === null ? [] : [[key, kept]])))
 		};
 		if (JSON.stringify(next) !== JSON.stringify(hand)) hand = next;
 	});
@@ -89,34 +97,16 @@
 				onpick={(indicator) => pick({ indicator })}
 			/>{/if}
 		<div class="row">
-			<Label
-				>{w.gauge}<Input
-					class="w-24!"
-					bind:value={gauge}
-					inputmode="decimal"
-					aria-invalid={gaugeOdd}
-					aria-describedby={gaugeOdd ? 'hand-odd' : undefined}
-				/></Label
-			>
-			<Label
-				>{w.torque(terms[region].torque.unit)}<Input
-					class="w-24!"
-					bind:value={torque}
-					inputmode="decimal"
-					aria-invalid={torqueOdd}
-					aria-describedby={torqueOdd ? 'hand-odd' : undefined}
-				/></Label
-			>
-			{#if asks.includes('chargerW')}<Label
-					>{w.charger}<Input
+			{#each read as figure (figure.key)}<Label
+					>{figure.label}<Input
 						class="w-24!"
-						bind:value={charger}
+						bind:value={typed[figure.key]}
 						inputmode="decimal"
-						aria-invalid={chargerOdd}
-						aria-describedby={chargerOdd ? 'hand-odd' : undefined}
+						aria-invalid={figure.odd}
+						aria-describedby={figure.odd ? 'hand-odd' : undefined}
 					/></Label
-				>{/if}
+				>{/each}
 		</div>
-		{#if gaugeOdd || torqueOdd || chargerOdd}<p id="hand-odd" class="m-0 text-live">{w.odd}</p>{/if}
+		{#if odd}<p id="hand-odd" class="m-0 text-live">{w.odd}</p>{/if}
 	</div>
 </fieldset>
