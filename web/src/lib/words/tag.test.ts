@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import { Person } from '../../../../core/test/person';
 import { fennelLaneRecorded } from '@wary/core/demo';
 import { drawingSvg } from '@wary/core/files';
-import { circuitsInBox } from '@wary/core/house';
+import { circuitsInBox, type House } from '@wary/core/house';
 import { planWhole } from '@wary/core/job';
 import { tagOf } from './en/tag';
 
@@ -34,3 +34,33 @@ it('a tag names what is off, and never what the directory only says', () => {
 	person.go();
 	expect(named(tag('2026-11-28T01:00:00Z'))).toEqual(person.state.isolation.off.map((id) => id.slice(1)));
 });
+
+it('at an empty fuse holder it is a fuse that isn’t to be put back', () => {
+	const panels = house.panels.map((panel) => ({
+		...panel,
+		breakers: panel.breakers.map((each) => (each.id === recorded ? { ...each, type: 'fuse' as const } : each))
+	}));
+	const fused = { ...house, panels };
+	const planned = planWhole(fused, [{ boxId, wish: null }]);
+	if (!planned.ok) throw new Error(planned.failure.code);
+	const person = new Person(fused, fused, planned.plans, [recorded]);
+	person.until('hold');
+	const { rows, words } = said(fused, person);
+	expect(words).toContain('PUT BACK');
+	expect(words).not.toContain('SWITCH ON');
+	expect(rows).toContain('fuse');
+	expect(rows).toContain(recorded.slice(1));
+});
+/** What a tag says, line by line. */
+function said(of: House, { plan, state }: Person) {
+	const { title, shapes } = tagOf({
+		house: of,
+		plan,
+		boxIds: [boxId],
+		state,
+		who: 'Avery Quill',
+		at: '2026-11-28T01:00:00Z',
+		timeZone: 'UTC'
+	});
+	return { words: title, rows: shapes.flatMap((shape) => (shape.kind === 'text' ? [shape.text] : [])) };
+}

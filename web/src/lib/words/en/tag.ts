@@ -2,7 +2,7 @@ import type { House } from '@wary/core/house';
 import { tagDrawing, type Drawing } from '@wary/core/files';
 import { believedHouse, type JobPlan, type JobState } from '@wary/core/job';
 import { momentIn } from './dates';
-import { boxPlace, breakerNames, capital, terms } from './terms';
+import { boxPlace, breakerNames, capital, isFuse, terms } from './terms';
 
 /** To be written on it by hand: never what may turn out to be another breaker. */
 const byHand = '……………………';
@@ -25,10 +25,12 @@ export function tagOf(job: {
 	// What the job found counts before what the directory says.
 	const { circuits: all } = believedHouse(house, plan, state);
 	const circuits = all.filter(({ breaker }) => off.includes(breaker)).map(({ name }) => name);
+	// An empty holder is tagged against the fuse that somebody would push in.
+	const fuses = off.length > 0 && off.every((id) => isFuse(house, id));
 	return tagDrawing({
-		doNot: 'DO NOT\nSWITCH ON',
+		doNot: fuses ? 'DO NOT\nPUT BACK' : 'DO NOT\nSWITCH ON',
 		rows: [
-			{ what: t.breaker, text: off.length > 0 ? breakerNames(house, off) : byHand },
+			{ what: fuses ? 'fuse' : t.breaker, text: off.length > 0 ? breakerNames(house, off) : byHand },
 			{ what: 'circuit', text: off.length > 0 ? circuits.join(', ') || 'not on record' : byHand },
 			{ what: 'somebody works at', text: boxIds.map((id) => boxPlace(house, id)).join(', ') },
 			{ what: 'off by', text: who },
