@@ -178,8 +178,6 @@ export async function doStep(page: Page, choices: Choices = {}): Promise<void> {
 			await page.keyboard.press((await held.count()) ? 'y' : 'Enter');
 			break;
 		}
-		case 'terminate':
-		case 'tug':
 		case 'grip':
 			await page.keyboard.press('y');
 			break;

@@ -7,7 +7,7 @@ import { houseOf, look, newBench, perform, type BenchEvent, type Instruments } f
 import { fennelLaneActual } from '../core/src/demo';
 import { compileHouse, editHouse, newHome, points, settle, type Edit } from '../core/src/house';
 import { readVoltageV } from '../core/src/instruments';
-import { expectationsOf, halfProbes, initialJob, planJob, currentProcedure } from '../core/src/job';
+import { expectationsOf, halfProbes, initialJob, planJob } from '../core/src/job';
 import { choose, factsOf, protectionOf } from '../core/src/replacement';
 import { verdict } from '../core/src/wiring';
 import { betweenV, solve, solveVariant, variantSet, type Network } from '../core/src/network';
@@ -60,7 +60,7 @@ function model(): void {
 		connector: 'lever',
 		wireEnd: 'clampPlate'
 	} as const;
-	const work = planJob(house, 'living-bookcase', 'groundFirst', currentProcedure, wish);
+	const work = planJob(house, 'living-bookcase', 'groundFirst', wish);
 	if (work.ok) {
 		const { wanted } = work.plan.work!.ways[0]!;
 		const promise = { protects: true, switched: [] };

@@ -8,7 +8,6 @@ import {
 	planJob,
 	tellsSupply,
 	wayNow,
-	currentProcedure,
 	type Command,
 	type JobPlan,
 	type JobState,
@@ -18,15 +17,12 @@ import {
 
 /** Commands that put a hand or a tool on conductors, written down from the trade and not from the engine. */
 export const handsOnConductors = (command: Command): boolean =>
-	['takeOff', 'terminate', 'tug', 'move', 'cap', 'reopen', 'readSupplyOhms', 'readBaseline'].includes(
-		command.kind
-	) ||
+	['takeOff', 'move', 'cap', 'reopen', 'readSupplyOhms', 'readBaseline'].includes(command.kind) ||
 	(command.kind === 'confirm' &&
 		[
 			'easeOut',
 			'openSheath',
 			'prepare',
-			'unusedScrews',
 			'tape',
 			'fold',
 			'tugAgain',
@@ -49,7 +45,7 @@ export const planOf = (house: Parameters<typeof planJob>[0], boxId: string): Job
 
 /** A plan for something else, with one move of each kind (of landings one of each side), one check of each, one half and one pair of each kind: the procedure treats those of a kind alike. */
 export function workPlanOf(house: Parameters<typeof planJob>[0], boxId: string, wish: WishChoice): JobPlan {
-	const planned = planJob(house, boxId, 'groundFirst', currentProcedure, wish);
+	const planned = planJob(house, boxId, 'groundFirst', wish);
 	if (!planned.ok) throw new Error(JSON.stringify(planned.failure));
 	const plan = fewerPairs(planned.plan);
 	const work = plan.work!;
@@ -152,9 +148,7 @@ export function fewerLandings(plan: JobPlan): JobPlan {
 	const firsts = plan.takeOff.filter(
 		({ role }, k) => plan.takeOff.findIndex((landing) => landing.role === role) === k
 	);
-	const kept = ({ terminal }: JobPlan['takeOff'][number]) =>
-		firsts.some((landing) => landing.terminal === terminal);
-	return { ...plan, takeOff: firsts, putOn: plan.putOn.filter(kept) };
+	return { ...plan, takeOff: firsts };
 }
 
 /** Every proof is tester, then each pair dead, then tester. */
@@ -251,8 +245,7 @@ export const everyState = (name: string, plan: JobPlan, pairsAtLeast = 4) =>
 		it('takes wires off, and terminates, only after the bare conductors themselves were proven', () => {
 			expect(
 				everyMove(walked, (before, command) =>
-					['takeOff', 'terminate', 'move', 'cap'].includes(command.kind) &&
-					before.isolation.proof.scope !== 'bare'
+					['takeOff', 'move', 'cap'].includes(command.kind) && before.isolation.proof.scope !== 'bare'
 						? command.kind
 						: null
 				)

@@ -32,9 +32,7 @@ export const plainBox = (plan: JobPlan): JobPlan => ({
 	witnesses: [],
 	asFound: null,
 	supplyCables: [],
-	unusedTerminals: [],
 	takeOff: plan.takeOff.slice(0, 1),
-	putOn: plan.putOn.filter(({ terminal }) => terminal === plan.takeOff[0]!.terminal),
 	resistanceChecks: plan.putBack ? [] : ['hotNeutral'],
 	metalBox: false,
 	hard: {},
@@ -65,12 +63,10 @@ const worthSaying = (command: Command, { controls }: JobPlan): boolean => {
 	if (command.kind === 'readLoaded') return command.read.kind === 'left';
 	if (command.kind === 'readLiveGround')
 		return command.touchless === 'silent' && 'lit' in command.reading && command.reading.lit;
-	if (command.kind === 'terminate') return command.way === 'clampPlate';
 	if (command.kind === 'hold') return command.way === 'padlock';
 	if (command.kind === 'checkPart') return command.answers.grounded;
 	if (command.kind === 'readLive') return 'volts' in command.reading && command.reading.volts > 100;
 	// A joint that slips, a check or a grip that fails send back into their own box, as a failed test does: that one is said here.
-	if (command.kind === 'tug') return command.held;
 	if (command.kind === 'grip') return command.holds;
 	if (command.kind === 'readOhms') return command.value.kind === 'overload';
 	if (command.kind === 'lookOver') return command.asRecorded;

@@ -42,8 +42,8 @@ import {
 	houseAfterJob
 } from '../src/job';
 
-export const planOf = (house: House, box: string, school?: 'hotFirst', procedure?: number): JobPlan => {
-	const planned = planJob(house, box, school, procedure);
+export const planOf = (house: House, box: string, school?: 'hotFirst'): JobPlan => {
+	const planned = planJob(house, box, school);
 	if (!planned.ok) throw new Error(planned.failure.code);
 	return planned.plan;
 };
@@ -162,7 +162,7 @@ export class Person {
 				terminations.map(({ cable, conductor, at }) => `${cable}/${conductor} ${at}`).sort(),
 				tabs
 			]);
-		return this.plan.procedure >= 4 && ends(said) !== ends(foundAsRecorded(this.actual, this.plan.boxId));
+		return ends(said) !== ends(foundAsRecorded(this.actual, this.plan.boxId));
 	}
 	/** Whether something plugged in there glows. */
 	isLit(box: string): boolean {
@@ -335,15 +335,6 @@ export class Person {
 				};
 			case 'inspect':
 				return { kind: 'inspect', answers: answers(), note: '' };
-			case 'terminate':
-				return {
-					kind: 'terminate',
-					from: step.terminal,
-					terminal: step.terminal,
-					way: this.plan.region === 'uk' ? 'pillar' : 'clampPlate'
-				};
-			case 'tug':
-				return { kind: 'tug', terminal: step.terminal, held: true };
 			case 'readOhms':
 				return {
 					kind: 'readOhms',

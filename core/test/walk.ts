@@ -160,17 +160,7 @@ export function everyCommand(plan: JobPlan): Command[] {
 		})),
 		{ kind: 'inspect', answers: answers({}), note: '' },
 		{ kind: 'inspect', answers: answers({ scorchIntoWall: 'yes' }), note: '' },
-		...plan.takeOff.flatMap(({ terminal }): Command[] => [
-			{ kind: 'takeOff', terminal },
-			...(['clampPlate', 'hook', 'pillar'] as const).map((way): Command => ({
-				kind: 'terminate',
-				from: terminal,
-				terminal,
-				way
-			})),
-			{ kind: 'tug', terminal, held: true },
-			{ kind: 'tug', terminal, held: false }
-		]),
+		...plan.takeOff.map(({ terminal }): Command => ({ kind: 'takeOff', terminal })),
 		...[...new Set((plan.work?.ways ?? []).flatMap((way) => handMoves(way).map(({ id }) => id)))].flatMap(
 			(move) => both.map((held): Command => ({ kind: 'move', move, held }))
 		),

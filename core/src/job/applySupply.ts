@@ -4,7 +4,7 @@ import { contrastOutcome } from './contrast';
 import type { JobEvent } from './events';
 import type { JobPlan } from './jobPlan';
 import type { JobState } from './state';
-import { noSupply, supplyOutcome, type CableVerdict, type SupplyState } from './supply';
+import { noSupply, type SupplyState } from './supply';
 
 /** A search for the supply cable that a lapsed proof interrupts begins again: nobody remembers half of it. What was found stays found. */
 export function supplyAfter({ supply, isolation: before }: JobState, after: IsolationState): SupplyState {
@@ -17,21 +17,8 @@ export function supplyAfter({ supply, isolation: before }: JobState, after: Isol
 	return lapsed || offAgain ? noSupply : supply;
 }
 
-/** One cable read: what that leaves. Nothing that fits is a reason to stop; a dead way that tells nothing is not. */
-function supplyRead(plan: JobPlan, state: JobState, { body, judged }: JobEvent): JobState {
-	if (!('cable' in body)) return state;
-	const way = state.supply.way === 'dead' ? 'dead' : 'live';
-	const verdicts = { ...state.supply.verdicts, [body.cable]: judged?.cable ?? ('odd' as CableVerdict) };
-	const { outcome, found } = supplyOutcome(plan, way, verdicts);
-	return {
-		...state,
-		supply: { ...state.supply, verdicts, outcome, found, by: outcome === 'found' ? way : null },
-		stops: { ...state.stops, supply: outcome === 'none' ? 'noArrangement' : null }
-	};
-}
-
-/** One more thing seen of a cable, and what all of it comes to. */
-function supplySeen(plan: JobPlan, state: JobState, { body, judged }: JobEvent): JobState {
+/** The state after one more thing was seen of a cable, and what all of it comes to. Nothing that fits is a reason to stop; a dead way that tells nothing is not. */
+export function cableRead(plan: JobPlan, state: JobState, { body, judged }: JobEvent): JobState {
 	const { supply } = state;
 	const seen: SupplyState =
 		body.kind === 'touchSupply'
@@ -50,9 +37,4 @@ function supplySeen(plan: JobPlan, state: JobState, { body, judged }: JobEvent):
 		supply: { ...seen, verdicts, outcome, found, by: outcome === 'found' ? seen.way : null },
 		stops: { ...state.stops, supply: outcome === 'none' ? 'noArrangement' : null }
 	};
-}
-
-/** The state after one cable was read. */
-export function cableRead(plan: JobPlan, state: JobState, event: JobEvent): JobState {
-	return plan.procedure >= 2 ? supplySeen(plan, state, event) : supplyRead(plan, state, event);
 }

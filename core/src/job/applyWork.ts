@@ -47,7 +47,6 @@ export function openedForWork(plan: JobPlan, state: JobState, after: JobState): 
 		device: swapped ? 'none' : 'newOut',
 		// Another part is checked as the first one was.
 		part: swapped ? null : state.part,
-		landed: {},
 		wires: mapWires(state, () => (swapped ? 'ready' : 'onNew')),
 		moved: Object.fromEntries(
 			Object.entries(state.moved)

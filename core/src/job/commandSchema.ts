@@ -29,8 +29,6 @@ import { schema as foundConductor } from './steps/foundConductor';
 import { schema as inspect } from './steps/inspect';
 import { schema as autopsy } from './steps/autopsy';
 import { schema as takeOff } from './steps/takeOff';
-import { schema as terminate } from './steps/terminate';
-import { schema as tug } from './steps/tug';
 import { schema as move } from './steps/move';
 import { schema as checkWork } from './steps/checkWork';
 import { schema as supplyWay } from './steps/supplyWay';
@@ -88,8 +86,6 @@ export const commandSchema = z.discriminatedUnion('kind', [
 	inspect,
 	autopsy,
 	takeOff,
-	terminate,
-	tug,
 	move,
 	checkWork,
 	supplyWay,

@@ -62,7 +62,7 @@ function ledger(person: Person, end?: (person: Person) => void): string {
 	};
 	look();
 	for (let count = 0; count < 200 && person.state.status === 'underWay'; count++) {
-		if (end && nextStep(person.plan, person.state)?.kind === 'terminate') {
+		if (end && nextStep(person.plan, person.state)?.kind === 'move') {
 			end(person);
 			end = undefined;
 		} else person.go();

@@ -1,4 +1,3 @@
-import type { How } from '../house';
 import type { Energy, Thing } from '../isolation';
 import type { Command, JobEvent, Judged } from './events';
 import type { Expectations } from './expect';
@@ -34,14 +33,6 @@ export type Refusal =
 	| { readonly code: 'needsLowImpedance' }
 	/** Volts that no load makes of those without it. */
 	| { readonly code: 'loadedCant'; readonly offV: number; readonly onV: number }
-	| { readonly code: 'wrongTerminal'; readonly given: string; readonly expected: string }
-	| {
-			readonly code: 'wayNotPossible';
-			readonly terminal: string;
-			readonly wires: number;
-			readonly ways: readonly How[];
-	  }
-	| { readonly code: 'pushInNever' }
 	/** The device beside it hangs out of the same box: no power there. */
 	| { readonly code: 'besideOpen'; readonly box: string }
 	/** Which terminals the wires go on depends on which cable is the supply. */

@@ -1,32 +1,9 @@
-import { applianceOf, deviceModel, own, takesGround, type How } from '../house';
+import { applianceOf, own, takesGround } from '../house';
 import type { PartAnswers, Tester } from './events';
 import type { PartFault } from './judge';
 import type { PartInHand } from './partInHand';
 import type { JobPlan } from './jobPlan';
-import type { JobState } from './state';
 import { regions } from '../rules';
-
-/** Terminals of the new part on which a landing's wires may go, where they came from first: on a duplex with its tab whole either screw of the side serves. */
-export function terminalsFor(plan: JobPlan, state: JobState, from: string): string[] {
-	const { terminals, links } = deviceModel(plan.newDevice);
-	const joined = terminals.filter(({ name }) =>
-		links.some(
-			({ from: one, to, id }) =>
-				id.endsWith(' tab') && ((one === from && to === name) || (to === from && one === name))
-		)
-	);
-	const landings = plan.putOn.filter(({ terminal }) => terminal !== from);
-	const taken = (name: string) =>
-		landings.some(({ terminal }) => (own(state.landed, terminal) ?? null) === name);
-	return [from, ...joined.map(({ name }) => name)].filter((name) => !taken(name));
-}
-
-/** Ways in which a landing's wires can be held by the new device, best first; never the push-in spring. */
-export function waysFor(plan: JobPlan, terminal: string): How[] {
-	const count = plan.putOn.find((landing) => landing.terminal === terminal)?.wires.length ?? 1;
-	const takes = deviceModel(plan.newDevice).terminals.find(({ name }) => name === terminal)?.takes ?? {};
-	return (['clampPlate', 'hook', 'pillar', 'screw'] as const).filter((way) => (takes[way] ?? 0) >= count);
-}
 
 /** What must be at hand before the first step. */
 export function toolsNeeded(plan: JobPlan, tester: Tester): string[] {
@@ -57,7 +34,6 @@ export const toolsForAll = (plans: readonly JobPlan[], tester: Tester): string[]
 /** Ratings that fit: read off the breaker that feeds it, as far as that is known, and its conductors. */
 export function ratingsWanted(plan: JobPlan, feeder: string | null): readonly number[] {
 	const wanted = 'ratingA' in plan.newDevice ? [plan.newDevice.ratingA] : [];
-	if (plan.procedure < 2) return wanted;
 	return (
 		(feeder === null ? undefined : own(plan.fittingRatingsA, feeder)) ??
 		own(plan.fittingRatingsA, plan.recordedBreaker) ??

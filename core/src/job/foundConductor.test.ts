@@ -6,8 +6,8 @@ import type { House } from '../house';
 import { foundPairs } from '.';
 
 /** Bare conductors proven dead, and one more comes to light. */
-function foundOne(house: House, box: string, breaker: string, procedure?: number): Person {
-	const person = new Person(house, house, planOf(house, box, undefined, procedure), [breaker]);
+function foundOne(house: House, box: string, breaker: string): Person {
+	const person = new Person(house, house, planOf(house, box), [breaker]);
 	person.until('lookOver');
 	expect(energyOf(person.state.isolation)).toBe('provenDead');
 	const said = person.say({ kind: 'foundConductor', id: 'extra', colour: 'red', where: 'passing' });
@@ -45,13 +45,5 @@ describe.each([
 		expect(read(person, neutral, 119).ok).toBe(true);
 		expect(person.state.isolation.doubt).toMatchObject({ reason: 'liveReading', pair: neutral });
 		expect(person.step?.kind).toBe('switchOff');
-	});
-
-	it('in a job begun by an older procedure is read to ground, as it was', () => {
-		const person = foundOne(house(), box, breaker, 7);
-		expect(foundPairs(person.plan, 'extra')).toEqual([ground]);
-		read(person, ground, 0.2);
-		person.go();
-		expect(energyOf(person.state.isolation)).toBe('provenDead');
 	});
 });

@@ -1,13 +1,13 @@
 export { feedOf, judgeLoaded, loadFromW, loadToW, type LoadedReading, type LoadedVerdict } from './loaded';
 export { loadedAt } from './loadedAt';
 export { protectionAsked, type ProtectionAsked } from './asked';
-export { currentProcedure, wishProcedure } from './procedures';
+export { currentProcedure } from './procedures';
 export { planJob } from './plan';
 export { type JobPlan, type TerminatingSchool } from './jobPlan';
 export { type PlanFailure } from './whyNot';
 export { type Baseline, type Landing, type WireRef } from './landings';
 export { controlledBy, controlledLit, litBoxes } from './putBack';
-export { movesThroughout, resistanceChecks, type ResistanceCheck } from './vocabulary';
+export { resistanceChecks, type ResistanceCheck } from './vocabulary';
 export { commandSchema } from './commandSchema';
 export { workCheckPasses } from './checks';
 export { planWork } from './planWork';
@@ -82,7 +82,7 @@ export { applyEvent, replay } from './apply';
 export { decide, touches } from './decide';
 export type { Decision, JobContext, Refusal } from './decision';
 export { type PartInHand } from './partInHand';
-export { partFaults, ratingsWanted, terminalsFor, toolsForAll, toolsNeeded, waysFor } from './fitting';
+export { partFaults, ratingsWanted, toolsForAll, toolsNeeded } from './fitting';
 export {
 	autopsyFaults,
 	contactBelowOhm,
@@ -115,17 +115,7 @@ export {
 	sourceVoltageV,
 	type Expectations
 } from './expect';
-export {
-	hypothesesLeft,
-	judgeSupplyOhms,
-	judgeSupplyVolts,
-	nextSupplyCable,
-	tellsSupply,
-	supplyHypotheses,
-	supplyOutcome,
-	type CableVerdict,
-	type SupplyState
-} from './supply';
+export { judgeSupplyVolts, tellsSupply, type CableVerdict, type SupplyState } from './supply';
 export { supplyOhm, supplyProbes, supplyVolts } from './supplyReadings';
 export { earthProbes, groundProbes } from './earth';
 export { contrastOutcome, judgeAlone, nextOfContrast, nextOnLine } from './contrast';

@@ -12,7 +12,6 @@ export type TerminatingSchool = 'groundFirst' | 'hotFirst' | 'asItCameOff';
 
 /** What a job is about, worked out once from the recorded house: the same house always gives the same plan. */
 export interface JobPlan {
-	readonly procedure: number;
 	readonly school: TerminatingSchool;
 	/** What was found in the box otherwise than recorded, where the plan was made anew from that. */
 	readonly foundAs: Found | null;
@@ -28,8 +27,6 @@ export interface JobPlan {
 	readonly noResidual: boolean;
 	/** By breaker that may turn out to feed it: ratings of a new part that fit, A. */
 	readonly fittingRatingsA: Readonly<Record<string, readonly number[]>>;
-	/** Bridges between the halves that are broken off, as recorded. */
-	readonly brokenTabs: boolean;
 	readonly baselines: readonly Baseline[];
 	/** Conductors of the two cables on the device, read from end to end where a circuit may be a ring. */
 	readonly ends: readonly {
@@ -70,8 +67,6 @@ export interface JobPlan {
 	readonly passing: readonly WireRef[];
 	/** In the order they come off: hot first. */
 	readonly takeOff: readonly Landing[];
-	/** In the order of the school. */
-	readonly putOn: readonly Landing[];
 	readonly resistanceChecks: readonly ResistanceCheck[];
 	readonly upstream: readonly string[];
 	readonly downstream: readonly string[];
@@ -82,8 +77,6 @@ export interface JobPlan {
 	readonly together: readonly Together[];
 	/** By breaker: what may not go off before somebody has seen to it. */
 	readonly hard: Readonly<Record<string, readonly Thing[]>>;
-	/** Screws of the new device that carry nothing and are driven in. */
-	readonly unusedTerminals: readonly string[];
 	/** Halves of the new part. */
 	readonly newHalves: readonly Half[];
 	/** Only taken out, read dead with the others of its box, and put back as it is. */
@@ -92,6 +85,6 @@ export interface JobPlan {
 	readonly newWork: boolean;
 	/** Of a device without a face to read: the boxes of what it switches, seen lit before and dark after. `null`: it has a face. */
 	readonly controls: readonly string[] | null;
-	/** What is done at the box, as moves. `null`: nothing, it is put back; or, under an earlier procedure, the same again, landing by landing. */
+	/** What is done at the box, as moves. `null`: nothing, it is put back. */
 	readonly work: Work | null;
 }

@@ -61,8 +61,7 @@ describe('a test with a load in it', () => {
 });
 
 describe('in a job', () => {
-	const begun = (procedure?: number) =>
-		new Person(recorded, actual, planOf(recorded, right, undefined, procedure), ['b15', 'b15']);
+	const begun = () => new Person(recorded, actual, planOf(recorded, right), ['b15', 'b15']);
 	const job = () => {
 		const one = begun();
 		one.until('readLoaded');
@@ -115,11 +114,8 @@ describe('in a job', () => {
 		expect(one.step).toEqual({ kind: 'readLoaded', half: 'upper' });
 	});
 
-	test('isn’t asked of somebody whose indicator knows steps of volts only, nor in a job of an earlier procedure', () => {
+	test('isn’t asked of somebody whose indicator knows steps of volts only', () => {
 		const one = job();
 		expect(nextStep(one.plan, { ...one.state, tester: 'indicator' })?.kind).toBe('checkNeighbour');
-		const earlier = begun(2);
-		earlier.until('finish');
-		expect(earlier.events.some(({ body }) => body.kind === 'readLoaded')).toBe(false);
 	});
 });

@@ -11,8 +11,8 @@ import { planJob, planWhole, type JobPlan } from './index';
 import { judgeOhms } from './judge';
 
 const worktop = 'kitchen-worktop';
-const planAt = (house: House, box: string, wish: Parameters<typeof planJob>[4] = null): JobPlan => {
-	const planned = planJob(house, box, 'groundFirst', undefined, wish);
+const planAt = (house: House, box: string, wish: Parameters<typeof planJob>[3] = null): JobPlan => {
+	const planned = planJob(house, box, 'groundFirst', wish);
 	if (!planned.ok) throw new Error(JSON.stringify(planned.failure));
 	return planned.plan;
 };

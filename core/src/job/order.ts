@@ -8,7 +8,6 @@ import type { Confirmed } from './vocabulary';
 import { isOn } from './progress';
 import { isBare, mustStop, supplyPending, type JobState } from './state';
 import { nextOfContrast, nextOnLine } from './contrast';
-import { nextSupplyCable } from './supply';
 import { handMoves, isApart, resetFirst, wayNow } from './work';
 import type { Move } from '../wiring';
 
@@ -55,7 +54,7 @@ function workOut(plan: JobPlan, state: JobState): Step | null {
 		case 'none':
 		case 'newOut':
 			if (plan.putBack) return putBackStep(plan, state);
-			return plan.work ? workStep(plan, state) : sameAgainStep(plan, state);
+			return workStep(plan, state);
 	}
 }
 
@@ -187,7 +186,7 @@ const oldOutStep = firstOf(
 
 /** Another breaker may turn out to feed it, and ask for another rating. */
 function ratingFits(plan: JobPlan, { partRatingA, feeder }: JobState): boolean {
-	if (plan.procedure < 2 || partRatingA === null || feeder === null) return true;
+	if (partRatingA === null || feeder === null) return true;
 	return own(plan.fittingRatingsA, feeder)?.includes(partRatingA) ?? true;
 }
 
@@ -218,20 +217,6 @@ const putBackStep = firstOf(
 	() => confirm('seat')
 );
 
-const sameAgainStep = firstOf(
-	(plan, state) => (nothingMade(state) && supplyPending(plan, state) ? supplyStep(plan, state) : null),
-	(plan, state) =>
-		nothingMade(state) ? (steps.readBaseline.due!(plan, state) ?? steps.readEnds.due!(plan, state)) : null,
-	prepare,
-	steps.tug.due!,
-	steps.terminate.due!,
-	unless(
-		({ closing }, { unusedTerminals }) => unusedTerminals.length === 0 || closing.unusedScrews,
-		confirm('unusedScrews')
-	),
-	seating
-);
-
 /** What the work asks next: connectors off, the supply found where it matters, ends made ready, then move by move. */
 const workStep = firstOf(
 	// What comes to the old part is read before connectors are undone and its tails put aside.
@@ -256,10 +241,7 @@ function supplyStep(plan: JobPlan, { supply, wires, isolation }: JobState): Step
 	if (supply.outcome === 'found') return confirm('markSupply');
 	if (supply.way === null || supply.outcome === 'silent')
 		return { kind: 'supplyWay', silent: supply.outcome === 'silent' };
-	if (supply.way === 'dead')
-		return plan.procedure >= 2
-			? nextOfContrast(plan, supply)!
-			: { kind: 'readSupplyOhms', cable: nextSupplyCable(plan, 'dead', supply.verdicts)! };
+	if (supply.way === 'dead') return nextOfContrast(plan, supply)!;
 	// Alive: only with every end capped and apart, and everybody clear.
 	if (Object.values(wires).some(isBare)) return { kind: 'cap' };
 	if (!supply.spread) return confirm('spreadEnds');
@@ -287,9 +269,7 @@ function trialStep(
 function liveSupplyStep(plan: JobPlan, { supply, isolation }: JobState): Step {
 	// A conductor that came to light meanwhile is nobody’s to stand beside: off first.
 	const goesOn = supply.outcome === null && isolation.areaClear && isolation.doubt === null;
-	if (goesOn && plan.procedure >= 2) return nextOfContrast(plan, supply) ?? switchOff();
-	const cable = goesOn ? nextSupplyCable(plan, 'live', supply.verdicts) : null;
-	return cable === null ? switchOff() : { kind: 'readSupplyVolts', cable };
+	return (goesOn ? nextOfContrast(plan, supply) : null) ?? switchOff();
 }
 
 function beforePowerStep(plan: JobPlan, state: JobState): Step {

@@ -97,7 +97,7 @@ function withNewPart(
 		const device = plan.putBack ? recorded.device : fitted(plan, state, on);
 		if (!plan.work) {
 			const box = boxOfMaterial(recoloured, recorded, material);
-			return { ...box, ...landedInto(box, events, seen), ...(device ? { device } : {}) };
+			return { ...box, pigtails: coloured(box.pigtails, seen) };
 		}
 		// A plate that came off took its labels with it.
 		const { labels: _old, ...box } = { ...recorded, ...workedInto(recorded, plan.work, state, seen) };
@@ -109,36 +109,8 @@ function withNewPart(
 	});
 }
 
-/** The same again: wires as they were landed, by terminal. */
-function landedInto(
-	box: Box,
-	events: readonly JobEvent[],
-	seen: ReturnType<typeof coloursSeen>
-): Pick<Box, 'terminations' | 'pigtails'> {
-	const landed = new Map(
-		events.flatMap(({ body }) =>
-			body.kind === 'terminate' ? [[`terminal:${body.from}` as string, body] as const] : []
-		)
-	);
-	const placed = (at: string): string => {
-		const put = landed.get(at);
-		return put ? `terminal:${put.terminal}` : at;
-	};
-	const how = (at: string) => {
-		const put = landed.get(at);
-		return put ? { how: put.way } : {};
-	};
-	return {
-		terminations: box.terminations.map((end) => ({ ...end, at: placed(end.at), ...how(end.at) })),
-		pigtails: box.pigtails.map((tail) => ({
-			...tail,
-			from: placed(tail.from),
-			to: placed(tail.to),
-			...how(tail.to),
-			colour: seen.get(`tail/${tail.id}`) ?? tail.colour
-		}))
-	};
-}
+const coloured = (tails: Box['pigtails'], seen: ReturnType<typeof coloursSeen>): Box['pigtails'] =>
+	tails.map((tail) => ({ ...tail, colour: seen.get(`tail/${tail.id}`) ?? tail.colour }));
 
 /** The box wired as the work left it: every end of it where its moves brought it. */
 function workedInto(
@@ -151,19 +123,19 @@ function workedInto(
 	const known = new Map(terminations.map((end) => [`${end.cable}/${end.conductor}`, end]));
 	return {
 		joints,
-		pigtails: pigtails.map((tail) => ({ ...tail, colour: seen.get(`tail/${tail.id}`) ?? tail.colour })),
+		pigtails: coloured(pigtails, seen),
 		terminations: box.terminations.map((end) => known.get(`${end.cable}/${end.conductor}`) ?? end)
 	};
 }
 
-function fitted({ newDevice: planned, procedure, work }: JobPlan, state: JobState, on: string): Device {
+function fitted({ newDevice: planned, work }: JobPlan, state: JobState, on: string): Device {
 	const { partRatingA, hand, status, checks } = state;
 	const device = work ? wayNow(work, state).wanted.device! : planned;
 	// At the end it was reset and tried; stopped before that, it is as it came.
 	const wasReset = status !== 'stopped' || checks.reset === 'passed';
 	const newDevice = wasReset ? withTripped(device, false) : device;
 	if (!('ratingA' in newDevice)) return newDevice;
-	const ratingA = procedure >= 2 && partRatingA !== null ? partRatingA : newDevice.ratingA;
+	const ratingA = partRatingA !== null ? partRatingA : newDevice.ratingA;
 	return { ...asInHand(newDevice, hand), ratingA, fitted: on } as Device;
 }
 

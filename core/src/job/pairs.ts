@@ -1,7 +1,6 @@
 import { points, type Box, type Half } from '../house';
 import type { WireRef } from './landings';
 import type { JobPlan } from './jobPlan';
-import { passingToNeutral } from './procedures';
 
 /** Two points between which a voltage is read to prove dead; `id` also names them in events. */
 export interface Pair {
@@ -69,11 +68,11 @@ export function pairsToRead(
  * breaker feeds it, so it is the one that may well be alive.
  */
 export const foundPairs = (
-	{ procedure, takeOff, passing }: Pick<JobPlan, 'procedure' | 'takeOff' | 'passing'>,
+	{ takeOff, passing }: Pick<JobPlan, 'takeOff' | 'passing'>,
 	conductorId: string
 ): readonly [string, ...string[]] => {
 	const wires = [...takeOff.flatMap((landing) => landing.wires), ...passing];
-	const neutral = procedure >= passingToNeutral && wires.some(({ role }) => role === 'neutral');
+	const neutral = wires.some(({ role }) => role === 'neutral');
 	const to = (reference: ReturnType<typeof foundTo>) => `found/${conductorId}~${reference}`;
 	return neutral ? [to('ground'), to('neutral')] : [to('ground')];
 };
@@ -106,16 +105,11 @@ export function facePairs(boxId: string, halves: readonly Half[], grounded: bool
 }
 
 /**
- * Each hot to each neutral of its cable (`everyHot`: one whose cable has no neutral on the device, to the first that is there; where none is on it, to one that passes by;
- * `passingToo`: a hot that passes by, to a neutral of its cable or the first there is), then every conductor that isn't ground to ground, those that pass through too; further
+ * Each hot to each neutral of its cable (one whose cable has no neutral on the device, to the first that is there; where none is on it, to one that passes by; a hot that
+ * passes by, to a neutral of its cable or the first there is), then every conductor that isn't ground to ground, those that pass through too; further
  * grounds and a metal box to the ground.
  */
-export function barePairs(
-	box: Box,
-	wires: readonly WireRef[],
-	passing: readonly WireRef[],
-	{ everyHot, passingToo }: { readonly everyHot: boolean; readonly passingToo: boolean }
-): Pair[] {
+export function barePairs(box: Box, wires: readonly WireRef[], passing: readonly WireRef[]): Pair[] {
 	const ground = wires.find(({ role }) => role === 'ground');
 	const pairs: Pair[] = [];
 	const isHot = ({ role }: WireRef) => role === 'hot' || role === 'switchedHot';
@@ -135,11 +129,11 @@ export function barePairs(
 	};
 	for (const hot of wires.filter(isHot)) {
 		const own = neutrals.filter(({ cable }) => cable === hot.cable);
-		toNeutrals(hot, own.length === 0 && everyHot ? neutrals.slice(0, 1) : own);
+		toNeutrals(hot, own.length === 0 ? neutrals.slice(0, 1) : own);
 	}
 	// To ground alone is not enough: a ground that has come adrift behind the device is pulled along by what is alive, and nothing shows.
 	const every = [...onDevice, ...passing.filter(({ role }) => role === 'neutral')];
-	for (const hot of passingToo ? passing.filter(isHot) : []) {
+	for (const hot of passing.filter(isHot)) {
 		const own = every.find(({ cable }) => cable === hot.cable) ?? every[0];
 		toNeutrals(hot, own ? [own] : []);
 	}

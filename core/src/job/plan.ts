@@ -3,10 +3,8 @@ import { fittingRatingsA, protectionAsked } from './asked';
 import type { JobPlan, TerminatingSchool } from './jobPlan';
 import { conductorsOf, partsOf, powerOf, readingsOf, witnessesOf, type Settled } from './planParts';
 import { planWork } from './planWork';
-import { currentProcedure, groundOfBox } from './procedures';
 import { controlledBy, whyNotPutBack } from './putBack';
 import { soldAgain } from './soldAgain';
-import { movesThroughout } from './vocabulary';
 import { whyNot, type PlanFailure } from './whyNot';
 import type { Wished, WishChoice } from './wishSchema';
 import { sameAgain } from './work';
@@ -19,17 +17,16 @@ export function planJob(
 	house: House,
 	boxId: string,
 	school: TerminatingSchool = 'groundFirst',
-	procedure = currentProcedure,
 	wished: Wished = null,
 	same = false
 ): { ok: true; plan: JobPlan } | { ok: false; failure: PlanFailure } {
 	const box = findBox(house, boxId);
 	if (!box) return { ok: false, failure: { code: 'unknownBox', box: boxId } };
 	// The same again is the wish in which found and wanted agree but for the part.
-	const again = procedure >= movesThroughout && wished === null && box.device ? sameAgain(box.device) : null;
+	const again = wished === null && box.device ? sameAgain(box.device) : null;
 	const putBack = wished === 'putBack';
 	const wish = wished === 'putBack' ? null : (wished ?? again);
-	const failure = putBack ? whyNotPutBack(house, box) : whyNot(house, box, procedure, wish);
+	const failure = putBack ? whyNotPutBack(house, box) : whyNot(house, box, wish);
 	if (failure) return { ok: false, failure };
 	const device = box.device!;
 	const { breaker } = circuitsInBox(house, boxId)[0]!;
@@ -38,28 +35,22 @@ export function planJob(
 		wish &&
 		planWork(house, boxId, wish, ratingOf(box, wish, ratings), school, {
 			packet: same || again ? soldAgain(device, ratings) : null,
-			groundByBox: procedure >= groundOfBox
+			groundByBox: true
 		});
 	if (worked && !worked.ok) return { ok: false, failure: { ...worked.failure, box: boxId } };
 	const work = worked?.work ?? null;
 	// What is asked is met where the new part guards this place itself.
-	const asked =
-		procedure >= 2 && !putBack && !work?.verdict.protects.includes(boxId)
-			? protectionAsked(house, box)
-			: null;
+	const asked = !putBack && !work?.verdict.protects.includes(boxId) ? protectionAsked(house, box) : null;
 	if (isBlank(device) && asked) return { ok: false, failure: { code: 'newUnguarded', box: boxId, asked } };
 	return {
 		ok: true,
-		plan: consistingOf(
-			{ house, box, device, breaker, procedure, school, putBack, wished: wish !== null, work },
-			asked
-		)
+		plan: consistingOf({ house, box, device, breaker, school, putBack, work }, asked)
 	};
 }
 
 /** What a job that can be had consists of. */
 function consistingOf(settledUpon: Omit<Settled, 'controls'>, asked: JobPlan['asked']): JobPlan {
-	const { house, box, device, breaker, procedure, school, putBack, work } = settledUpon;
+	const { house, box, device, school, breaker, putBack, work } = settledUpon;
 	const newWork = isBlank(device);
 	const settled: Settled = {
 		...settledUpon,
@@ -72,7 +63,6 @@ function consistingOf(settledUpon: Omit<Settled, 'controls'>, asked: JobPlan['as
 	const parts = partsOf(settled);
 	const conductors = conductorsOf(settled);
 	return {
-		procedure,
 		school,
 		foundAs: null,
 		region: house.region,

@@ -61,10 +61,7 @@ export function cantKeep(was: JobPlan, next: JobPlan, state: JobState): CantKeep
 	const wires = Object.values(state.wires);
 	const onOld = wires.filter((wire) => wire === 'onOld').length;
 	if (onOld > 0 && onOld < wires.length) return { code: 'wiresHalfOff' };
-	if (!was.work)
-		return wires.some((wire) => wire === 'onNew' || wire === 'tugged')
-			? { code: 'undoFirst', moves: Object.keys(state.landed) }
-			: null;
+	if (!was.work) return null;
 	const kept = new Map(
 		next.work ? handMoves(wayNow(next.work, state)).map((move) => [move.id, JSON.stringify(move)]) : []
 	);

@@ -16,13 +16,11 @@ import { hardThings, mustBeOffTogether } from '../isolation';
 import { regions, withoutGround, type PlateLabel, type Region } from '../rules';
 import type { Verdict } from '../wiring';
 import { fittingRatingsA, withoutResidual } from './asked';
-import { endsOnGround, hasBrokenTabs, hasGroundWire } from './inBox';
+import { endsOnGround, hasGroundWire } from './inBox';
 import type { JobPlan, TerminatingSchool } from './jobPlan';
 import { baselinesOf, endsOf, inOrder, landingsOf, passingIn } from './landings';
 import { barePairs, facePairs } from './pairs';
 import { suppliesIn, suppliesOf } from './planSupply';
-import { passingToNeutral, plateScrewRead, readWithoutGround } from './procedures';
-import { likeForLike } from './soldAgain';
 import type { Work } from './work';
 
 /** A job that can be had, before it is worked out what it consists of. */
@@ -33,17 +31,14 @@ export interface Settled {
 	readonly device: Device;
 	/** The breaker its first circuit hangs on. */
 	readonly breaker: string;
-	readonly procedure: number;
 	readonly school: TerminatingSchool;
 	readonly putBack: boolean;
-	/** Something was wished for, or the same again as moves. */
-	readonly wished: boolean;
 	readonly work: Work | null;
 	readonly controls: JobPlan['controls'];
 }
 
 /** What is switched off for it, what hangs on that, and what comes before and after. */
-export function powerOf({ house, box, breaker, procedure, putBack }: Settled) {
+export function powerOf({ house, box, breaker, putBack }: Settled) {
 	const { upstream, downstream } = neighbours(house, box.id);
 	const { code } = regions[house.region];
 	const all = switchable(house);
@@ -58,7 +53,7 @@ export function powerOf({ house, box, breaker, procedure, putBack }: Settled) {
 		fittingRatingsA: Object.fromEntries(
 			all.filter((id) => findBreaker(house, id)).map((id) => [id, fittingRatingsA(house, box.id, id)])
 		),
-		noResidual: procedure >= 2 && code.residualEverywhere && withoutResidual(house, breaker),
+		noResidual: code.residualEverywhere && withoutResidual(house, breaker),
 		witnesses: witnessesOf(house, box.id, breaker),
 		// Nothing that leads on is touched where it is put back.
 		upstream: putBack ? [] : outletsOf(upstream),
@@ -67,18 +62,13 @@ export function powerOf({ house, box, breaker, procedure, putBack }: Settled) {
 }
 
 /** The part that is there and the one that goes in. */
-export function partsOf({ house, box, device, breaker, procedure, putBack, work, controls }: Settled) {
+export function partsOf({ house, box, device, work, controls }: Settled) {
 	const grounded = landingsOf(house, box).some(({ wires }) => wires.some(({ role }) => role === 'ground'));
 	const made = work?.ways[0]!.wanted;
 	const { halves } = deviceModel(device);
 	return {
 		oldDevice: device,
-		newDevice:
-			made?.device ??
-			(putBack
-				? device
-				: likeForLike(device, procedure >= 2 ? fittingRatingsA(house, box.id, breaker) : null)),
-		brokenTabs: work === null && !putBack && hasBrokenTabs(device),
+		newDevice: made?.device ?? device,
 		grounded,
 		// Of a ground behind no face nothing can be read once it is shut.
 		newGrounded: made ? endsOnGround(made) : grounded && controls === null,
@@ -92,7 +82,7 @@ export function partsOf({ house, box, device, breaker, procedure, putBack, work,
 
 /** What is read: at the face, on the wires, of the finished work. */
 export function readingsOf(
-	{ house, box, device, procedure, putBack, wished, work }: Settled,
+	{ house, box, device, putBack, work }: Settled,
 	{
 		grounded,
 		newGrounded,
@@ -103,27 +93,19 @@ export function readingsOf(
 ) {
 	const { custom } = regions[house.region];
 	const wires = takeOff.flatMap((landing) => landing.wires);
-	const wiresOff = procedure >= 2 && !putBack;
+	const wiresOff = !putBack;
 	const made = work?.ways[0]!.wanted.device;
 	const readsScrew =
-		procedure >= plateScrewRead &&
-		custom.plateApart &&
-		box.material === 'metal' &&
-		halves.length > 0 &&
-		!takesGround(device);
+		custom.plateApart && box.material === 'metal' && halves.length > 0 && !takesGround(device);
 	return {
-		asFound:
-			halves.length > 0 ? readBefore(procedure, grounded && takesGround(device), takesGround(device)) : null,
-		deadFromStart: procedure >= 4,
+		asFound: halves.length === 0 ? null : takesGround(device) ? 'threeLamps' : 'twoBlades',
+		deadFromStart: true,
 		plateScrew: readsScrew ? (newGrounded && !hasGroundWire(house, box.id) ? 'reliedOn' : 'read') : null,
 		facePairs: facePairs(box.id, halves, grounded),
-		barePairs: barePairs(box, wires, passing, {
-			everyHot: wished || putBack,
-			passingToo: procedure >= passingToNeutral
-		}),
+		barePairs: barePairs(box, wires, passing),
 		// Where it is put back its wires stay on: there is nothing to read between them.
 		baselines: wiresOff ? baselinesOf(wires) : [],
-		ends: wiresOff && procedure >= 4 && custom.ring !== null ? endsOf(wires) : [],
+		ends: wiresOff && custom.ring !== null ? endsOf(wires) : [],
 		mayBeRing: wiresOff && custom.ring !== null,
 		resistanceChecks: [
 			// Whatever else is on the circuit lies across a pair whose wires never came off.
@@ -136,36 +118,18 @@ export function readingsOf(
 	} satisfies Partial<JobPlan>;
 }
 
-/** With what an outlet is read before anything is switched off; only one with a ground was, once. */
-function readBefore(procedure: number, grounded: boolean, threeSlots: boolean): JobPlan['asFound'] {
-	if (procedure >= readWithoutGround) return threeSlots ? 'threeLamps' : 'twoBlades';
-	return procedure >= 4 && grounded ? 'threeLamps' : null;
-}
-
-/** The conductors: what comes off and goes on in which order, what else is in reach, and which cables could be the supply. */
-export function conductorsOf({ house, box, device, procedure, school, putBack, work }: Settled) {
+/** The conductors: what comes off in which order, what else is in reach, and which cables could be the supply. */
+export function conductorsOf({ house, box, putBack, work }: Settled) {
 	const takeOff = inOrder(landingsOf(house, box), ['hot', 'switchedHot', 'neutral', 'ground']);
 	const wires = takeOff.flatMap((landing) => landing.wires);
-	const used = new Set(takeOff.map(({ terminal }) => terminal));
 	return {
 		takeOff,
-		putOn: {
-			groundFirst: inOrder(takeOff, ['ground', 'neutral', 'hot', 'switchedHot']),
-			hotFirst: takeOff,
-			asItCameOff: [...takeOff].reverse()
-		}[school],
 		passing: passingIn(house, box),
-		unusedTerminals:
-			work || putBack
-				? []
-				: deviceModel(device)
-						.terminals.filter(({ name, takes }) => 'hook' in takes && !used.has(name))
-						.map(({ name }) => name),
 		...(putBack
 			? { supplyCables: [], recordedSupply: [], onRing: false }
 			: work && (!work.same || work.candidates.length > 0)
 				? suppliesOf(work)
-				: suppliesIn(house, box, wires, procedure))
+				: suppliesIn(house, box, wires))
 	} satisfies Partial<JobPlan>;
 }
 

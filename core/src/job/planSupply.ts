@@ -17,8 +17,7 @@ export const suppliesOf = ({
 export function suppliesIn(
 	house: House,
 	box: Box,
-	wires: readonly WireRef[],
-	procedure: number
+	wires: readonly WireRef[]
 ): Pick<JobPlan, 'supplyCables' | 'recordedSupply' | 'onRing'> {
 	const onDevice = (cable: string, role: Role) =>
 		wires.some((wire) => wire.cable === cable && wire.role === role);
@@ -32,7 +31,7 @@ export function suppliesIn(
 	const circuits = new Set(ends.map(({ cable }) => cable.circuit));
 	const onRing = house.circuits.find(({ id }) => circuits.has(id))?.arrangement === 'ring';
 	// On a ring both cables are the supply: nothing to find.
-	const nothingToFind = procedure >= 2 && onRing && ringEnds(house, box.id, ends).length === ends.length;
+	const nothingToFind = onRing && ringEnds(house, box.id, ends).length === ends.length;
 	if (ends.length < 2 || circuits.size > 1 || nothingToFind)
 		return { supplyCables: [], recordedSupply: [], onRing: nothingToFind };
 	const tested = box.supply && ends.filter(({ cable }) => box.supply!.cables.includes(cable.id));

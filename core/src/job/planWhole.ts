@@ -1,6 +1,5 @@
 import { beside, chainOfCircuit, circuitsInBox, deviceModel, findBox, type House } from '../house';
 import { wiredAs } from '../wiring';
-import { currentProcedure, wishProcedure } from './procedures';
 import { planJob } from './plan';
 import { type JobPlan, type TerminatingSchool } from './jobPlan';
 import { type PlanFailure } from './whyNot';
@@ -24,13 +23,12 @@ export type WholeFailure =
 
 /**
  * Plans a job at several boxes under one isolation, nearest the panel first: each box is planned, and judged by the model, on the house as the ones before it will
- * leave it. `procedure`: of what is the same again.
+ * leave it.
  */
 export function planWhole(
 	house: House,
 	wishes: readonly BoxWish[],
-	school: TerminatingSchool = 'groundFirst',
-	procedure = currentProcedure
+	school: TerminatingSchool = 'groundFirst'
 ): { ok: true; plans: readonly JobPlan[] } | { ok: false; failure: WholeFailure } {
 	const twice = wishes.find(({ boxId }, k) => wishes.findIndex((each) => each.boxId === boxId) !== k);
 	if (twice) return { ok: false, failure: { code: 'boxTwice', box: twice.boxId } };
@@ -45,7 +43,7 @@ export function planWhole(
 			wishes.every((each) => each.wish === 'putBack' || !beside(house, boxId).includes(each.boxId))
 	);
 	if (idle) return { ok: false, failure: { code: 'nothingPutIn', box: idle.boxId } };
-	return planEach(house, [], wishes, school, procedure);
+	return planEach(house, [], wishes, school);
 }
 
 /**
@@ -56,15 +54,13 @@ export function planEach(
 	wired: House,
 	before: readonly JobPlan[],
 	wishes: readonly BoxWish[],
-	school: TerminatingSchool,
-	procedure: number
+	school: TerminatingSchool
 ): { ok: true; plans: readonly JobPlan[] } | { ok: false; failure: WholeFailure } {
 	const ids = [...before, ...wishes].map(({ boxId }) => boxId);
 	const plans = [...before];
 	let left = wired;
 	for (const { boxId, wish, same } of nearestFirst(wired, wishes)) {
-		const by = procedure > wishProcedure ? procedure : wish ? wishProcedure : Math.min(procedure, 2);
-		const planned = planJob(left, boxId, school, by, wish, same);
+		const planned = planJob(left, boxId, school, wish, same);
 		if (!planned.ok) return planned;
 		const { plan } = planned;
 		const first = plans[0];

@@ -91,7 +91,7 @@ const planning = (house: House): Planner => ({
 			if (work && !work.same) return { boxId, wish: work.wish };
 			return k === at ? { boxId, wish: sameAgain(oldDevice), same: true } : { boxId, wish: null };
 		});
-		const planned = planWhole(seen, wishes, here.school, here.procedure);
+		const planned = planWhole(seen, wishes, here.school);
 		if (!planned.ok) return planned;
 		return {
 			ok: true,
@@ -117,7 +117,7 @@ const planning = (house: House): Planner => ({
 		const more = withBeside(house, [wish]);
 		const twice = more.find(({ boxId }) => plans.some((plan) => plan.boxId === boxId));
 		if (twice) return { ok: false, failure: { code: 'boxTwice', box: twice.boxId } };
-		const { school, procedure } = plans[0]!;
+		const { school } = plans[0]!;
 		const ids = [...plans, ...more].map(({ boxId }) => boxId);
 		// The new ones are judged on the supply that was found, or else on the recorded one.
 		const settled = plans.map((plan, k) => {
@@ -129,7 +129,7 @@ const planning = (house: House): Planner => ({
 				ids
 			);
 		});
-		const planned = planEach(leftBy(house, settled), settled, more, school, procedure);
+		const planned = planEach(leftBy(house, settled), settled, more, school);
 		if (!planned.ok) return planned;
 		const by = ruledOut(house, planned.plans);
 		return by ? { ok: false, failure: { code: 'ruledOut', by } } : planned;

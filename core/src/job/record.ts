@@ -198,7 +198,7 @@ function worriesOf(plan: JobPlan, events: readonly JobEvent[], state: JobState):
 			? [{ kind: 'supplyNotAsRecorded' as const, found: state.supply.found }]
 			: []),
 		...state.found.map((id) => ({ kind: 'foundConductor' as const, id })),
-		...(plan.procedure >= 2 ? sinceSecond(plan, state) : []),
+		...ofTheCircuit(plan, state),
 		...events
 			.filter((event) => state.loaded === 'failed' && event.body.kind === 'readLoaded')
 			.slice(-1)
@@ -212,8 +212,8 @@ function worriesOf(plan: JobPlan, events: readonly JobEvent[], state: JobState):
 	];
 }
 
-/** What the second procedure finds beside. */
-function sinceSecond(plan: JobPlan, state: JobState): Worry[] {
+/** What was found of its ground, of what guards it, and of what comes before it. */
+function ofTheCircuit(plan: JobPlan, state: JobState): Worry[] {
 	const { groundAlarm, supply } = state;
 	const odd = plan.grounded && plan.controls === null && state.earth !== 'untested' && state.earth !== 'box';
 	return [

@@ -203,15 +203,7 @@ class Slipping extends Person {
 				return 'lit' in said.reading
 					? { ...said, reading: { ...said.reading, lit: !said.reading.lit } }
 					: said;
-			case 'terminate': {
-				const others = this.plan.putOn.filter(({ terminal }) => terminal !== said.terminal);
-				return {
-					...said,
-					terminal: others[Math.floor(this.chance() * others.length)]?.terminal ?? said.terminal
-				};
-			}
 			case 'move':
-			case 'tug':
 				return { ...said, held: false };
 			case 'checkWork':
 				return { ...said, passes: !said.passes };

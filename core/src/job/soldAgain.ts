@@ -1,21 +1,5 @@
 import { familyFor } from '../devices';
-import { takesGround, type Device } from '../house';
-
-/** The same kind and rating, new: good contacts, tamper-resistant as a dwelling now asks (NEC 406.12; BS 1363 shutters). */
-export function likeForLike(device: Device, fittingA: readonly number[] | null): Device {
-	if (!('ratingA' in device)) return device;
-	const { fitted: _worn, ...kept } = device;
-	// Nothing is plugged into a wall switch or a fused spur.
-	if (!('contacts' in kept)) return kept;
-	// NEC 406.12 lets a like-for-like ungrounded one be as it was.
-	return {
-		...kept,
-		// A rating that doesn't fit the circuit is put right, not copied.
-		ratingA: fittingA === null || fittingA.includes(kept.ratingA) ? kept.ratingA : fittingA[0]!,
-		contacts: 'good',
-		tamperResistant: takesGround(device) || kept.tamperResistant
-	};
-}
+import type { Device } from '../house';
 
 /** What makes a part the same again; what wore out, tripped, was broken off or is an older make isn’t. */
 const sameIn = ['style', 'weatherResistant', 'switched', 'protection'] as const;

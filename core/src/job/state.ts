@@ -78,7 +78,6 @@ export interface JobState {
 		readonly supply: StopReason | null;
 		readonly ends: StopReason | null;
 		readonly found: StopReason | null;
-		readonly plan: StopReason | null;
 	};
 	/** Conditions met that change what is done next but don't end the job. */
 	readonly attend: readonly Condition[];
@@ -86,8 +85,6 @@ export interface JobState {
 	readonly metalBox: boolean;
 	/** By group of the plan: hot to neutral with the wires off. */
 	readonly baseline: Readonly<Record<string, OhmValue>>;
-	/** By the terminal that wires came from: the one they went to on the new part. */
-	readonly landed: Readonly<Record<string, string>>;
 	/** By role: from end to end of the two cables, legs apart. */
 	readonly ends: Readonly<Partial<Record<'hot' | 'neutral' | 'ground', Passed>>>;
 	/** By terminal. */
@@ -97,7 +94,6 @@ export interface JobState {
 	/** By check of the work. */
 	readonly checks: Readonly<Record<string, Passed>>;
 	readonly closing: {
-		readonly unusedScrews: boolean;
 		readonly tape: boolean;
 		readonly fold: boolean;
 		readonly tugAgain: boolean;
@@ -129,7 +125,7 @@ export interface JobState {
 	readonly found: readonly string[];
 }
 
-export const noClosing = { unusedScrews: false, tape: false, fold: false, tugAgain: false };
+export const noClosing = { tape: false, fold: false, tugAgain: false };
 
 /** The state before the first event. */
 export function initialJob(plan: JobPlan): JobState {
@@ -169,15 +165,13 @@ export function initialJob(plan: JobPlan): JobState {
 			inspect: null,
 			supply: null,
 			ends: null,
-			found: null,
-			plan: plan.brokenTabs ? 'brokenTabs' : null
+			found: null
 		},
 		attend: [],
 		supply: noSupply,
 		metalBox: plan.metalBox,
 		baseline: {},
 		ends: {},
-		landed: {},
 		wires: Object.fromEntries(plan.takeOff.map(({ terminal }) => [terminal, 'onOld' as const])),
 		moved: {},
 		checks: {},
@@ -202,7 +196,6 @@ export function initialJob(plan: JobPlan): JobState {
 
 /** Why the job may only be made safe and handed over; `null` while it may go on. */
 export const mustStop = ({ stops, closedUp }: JobState): StopReason | null =>
-	stops.plan ??
 	stops.ground ??
 	stops.inspect ??
 	stops.lookOver ??

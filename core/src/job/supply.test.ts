@@ -5,15 +5,9 @@ import { arrangementsOf, here } from '../arrangements';
 import { energyOf } from '../isolation';
 import { withBox, type House } from '../house';
 import { checkHouse } from '../house/check';
-import { houseAfterJob, recordOf, type JobPlan, type SupplyWay } from './index';
-import {
-	hypothesesLeft,
-	judgeSupplyOhms,
-	judgeSupplyVolts,
-	nextSupplyCable,
-	supplyOutcome,
-	type CableVerdict
-} from './supply';
+import { houseAfterJob, recordOf, type SupplyWay } from './index';
+import { judgeAlone } from './contrast';
+import { judgeSupplyVolts } from './supply';
 import { outcomeWords } from '../../test/outcomeWords';
 
 const built = (region: 'us' | 'uk', kind: string): House =>
@@ -217,49 +211,26 @@ describe('which cable is the supply', () => {
 });
 
 describe('the sums behind it', () => {
-	const plan = { supplyCables: ['a', 'b', 'c'], recordedSupply: ['b'], onRing: false } as unknown as JobPlan;
-	const ring = { ...plan, onRing: true } as JobPlan;
-	it('bands: under 2 Ω is joined at the panel, a long run is measured against the model, OL goes on', () => {
-		const ohm = (resistanceOhm: number, expected: number | null = 0.5) =>
-			judgeSupplyOhms({ kind: 'ohms', resistanceOhm }, expected);
-		expect([ohm(0.4), ohm(1.9), ohm(2.1), ohm(40), ohm(2e6)]).toEqual([
-			'supply',
-			'supply',
-			'odd',
-			'odd',
-			'outgoing'
-		]);
-		expect(ohm(2.8, 1.6)).toBe('supply');
-		expect(judgeSupplyOhms({ kind: 'overload' }, null)).toBe('outgoing');
+	it('alive: full to both is the supply, nothing to either goes on, and one of them alone is neither', () => {
 		const volts = (value: number) =>
 			({ instrument: 'multimeter', mode: 'highImpedance', volts: value }) as const;
 		expect(judgeSupplyVolts(volts(120), volts(119))).toBe('supply');
 		expect(judgeSupplyVolts(volts(0.1), volts(14))).toBe('outgoing');
 		expect(judgeSupplyVolts(volts(120), volts(0))).toBe('odd');
 	});
-	it('every pattern of answers ends after at most one reading a cable, and never names a supply that wasn’t read as one', () => {
-		for (const each of [plan, ring])
-			for (let pattern = 0; pattern < 3 ** 3; pattern++) {
-				const answer = (cable: string): CableVerdict =>
-					(['supply', 'outgoing', 'odd'] as const)[
-						Math.floor(pattern / 3 ** each.supplyCables.indexOf(cable)) % 3
-					]!;
-				const verdicts: Record<string, CableVerdict> = {};
-				for (let count = 0; ; count++) {
-					const next = nextSupplyCable(each, 'dead', verdicts);
-					if (next === null || Object.values(verdicts).includes('odd')) break;
-					expect(count).toBeLessThan(3);
-					expect(verdicts[next]).toBeUndefined();
-					verdicts[next] = answer(next);
-				}
-				const { outcome, found } = supplyOutcome(each, 'dead', verdicts);
-				expect(outcome).not.toBeNull();
-				if (outcome === 'found') expect(found.some((cable) => verdicts[cable] === 'supply')).toBe(true);
-				if (outcome === 'found') expect(hypothesesLeft(each, verdicts)).toEqual([found]);
-			}
-		expect(nextSupplyCable(plan, 'dead', {})).toBe('b');
-		expect(nextSupplyCable(plan, 'live', { b: 'supply' })).toBeNull();
-		expect(nextSupplyCable(plan, 'dead', { b: 'supply' })).toBe('a');
-		expect(nextSupplyCable(plan, 'dead', { b: 'supply', a: 'outgoing' })).toBeNull();
+	it('dead: under 2 Ω is joined at the panel, a long run is measured against the model, OL goes on, and between tells nothing', () => {
+		const ohm = (resistanceOhm: number, expected: number | null = 0.5) =>
+			judgeAlone({ kind: 'ohms', resistanceOhm }, expected);
+		expect([ohm(0.4), ohm(1.9), ohm(2.1), ohm(40), ohm(2e6)]).toEqual([
+			'supply',
+			'supply',
+			'between',
+			'between',
+			'outgoing'
+		]);
+		expect(ohm(2.8, 1.6)).toBe('supply');
+		// Through earth electrodes the way back is no measure.
+		expect(ohm(9, 20)).toBe('between');
+		expect(judgeAlone({ kind: 'overload' }, null)).toBe('outgoing');
 	});
 });

@@ -12,7 +12,7 @@ import { visitsOf } from './visits';
 
 const middle = arrangements.find(({ kind }) => kind === 'middleThrough')!.build();
 const gfciPlan = (house: House): JobPlan => {
-	const planned = planJob(house, here, 'groundFirst', undefined, wishOf('gfci', 'protected'));
+	const planned = planJob(house, here, 'groundFirst', wishOf('gfci', 'protected'));
 	if (!planned.ok) throw new Error(planned.failure.code);
 	return planned.plan;
 };

@@ -9,7 +9,6 @@ export const confirmedSteps = [
 	'easeForward',
 	'openSheath',
 	'prepare',
-	'unusedScrews',
 	'tape',
 	'fold',
 	'tugAgain',
@@ -74,8 +73,6 @@ export const stopReasons = [
 	'unsure',
 	'deadBefore',
 	'noTester',
-	/** A bridge tab is broken here, and no step breaks one on the new part yet. */
-	'brokenTabs',
 	/** Lit with the main switch off: something else than the service feeds it. */
 	'otherSource',
 	/** From a slot to the screw of its plate nothing is lit, where the new part would have its ground from the box. */
@@ -90,6 +87,3 @@ export type ProtectionDecision = (typeof protectionDecisions)[number];
 /** Read by resistance before power comes back. `pinPlate`: from the earth pin to a face of metal. */
 export const resistanceChecks = ['hotNeutral', 'hotGround', 'groundBox', 'pinPlate'] as const;
 export type ResistanceCheck = (typeof resistanceChecks)[number];
-
-/** From which procedure on the same again is moves on conductor ends, too, and a job can be planned anew, and take an outlet in, while it runs. */
-export const movesThroughout = 4;

@@ -9,12 +9,11 @@ import {
 	type House
 } from '../house';
 import { familyOf } from '../devices';
-import { apartOnNeutral, mustBeOffTogether } from '../isolation';
+import { apartOnNeutral } from '../isolation';
 import { regions } from '../rules';
 import { withoutResidual, type ProtectionAsked } from './asked';
-import { hasBrokenTabs, hasGroundWire } from './inBox';
+import { hasGroundWire } from './inBox';
 import { landingsOf } from './landings';
-import { neutralOnOneDevice, newWorkPlanned } from './procedures';
 import type { WishChoice } from './wishSchema';
 import type { WorkFailure } from './work';
 
@@ -24,12 +23,9 @@ export type PlanFailure =
 	| { readonly code: 'noDevice'; readonly box: string }
 	| { readonly code: 'notAnOutlet'; readonly box: string }
 	| { readonly code: 'noCircuit'; readonly box: string }
-	| { readonly code: 'noGround'; readonly box: string }
 	/** A two-slot outlet where there is a ground: what belongs there is a grounded one. */
 	| { readonly code: 'groundUnused'; readonly box: string }
 	| { readonly code: 'nothingOnDevice'; readonly box: string }
-	/** A half of its own switch or circuit: the new part's tab would have to be broken, and no step says so yet. */
-	| { readonly code: 'brokenTabs'; readonly box: string }
 	/** It would be taken out and put back, and nothing else is done in its box. */
 	| { readonly code: 'nothingPutIn'; readonly box: string }
 	/** Nothing is there yet that the same could be put in for again. */
@@ -48,46 +44,24 @@ export type PlanFailure =
 	| { readonly code: 'sharedNeutral'; readonly box: string; readonly breakers: readonly string[] };
 
 /** Why nothing is planned at a box: what the record shows there that neither the same again nor the wish covers; `null` where nothing is in the way. */
-export function whyNot(
-	house: House,
-	box: Box,
-	procedure: number,
-	wish: WishChoice | null
-): PlanFailure | null {
+export function whyNot(house: House, box: Box, wish: WishChoice | null): PlanFailure | null {
 	if (!box.device) return { code: 'noDevice', box: box.id };
 	const newWork = isBlank(box.device);
 	if (newWork && !wish) return { code: 'nothingFitted', box: box.id };
-	if (newWork ? procedure < newWorkPlanned : deviceModel(box.device).halves.length === 0)
-		return { code: 'notAnOutlet', box: box.id };
+	if (!newWork && deviceModel(box.device).halves.length === 0) return { code: 'notAnOutlet', box: box.id };
 	const circuits = circuitsInBox(house, box.id);
 	if (circuits.length === 0) return { code: 'noCircuit', box: box.id };
 	const notNew = newWork ? whyNotNew(house, box, circuits[0]!.breaker) : null;
 	if (notNew) return notNew;
 	const landings = landingsOf(house, box);
-	if (procedure >= 2) {
-		if (!wish && hasBrokenTabs(box.device)) return { code: 'brokenTabs', box: box.id };
-		const apart =
-			procedure >= neutralOnOneDevice
-				? apartOnNeutral(house, box.id, circuits[0]!.breaker)
-				: mustBeOffTogether(house, box.id, circuits[0]!.breaker).flatMap(({ breaker, because }) =>
-						because === 'sharedNeutral' ? [breaker] : []
-					);
-		if (apart.length > 0)
-			return {
-				code: 'sharedNeutral',
-				box: box.id,
-				breakers: [circuits[0]!.breaker, ...apart]
-			};
-	}
+	const apart = apartOnNeutral(house, box.id, circuits[0]!.breaker);
+	if (apart.length > 0)
+		return { code: 'sharedNeutral', box: box.id, breakers: [circuits[0]!.breaker, ...apart] };
 	if (!['hot', 'neutral'].every((role) => landings.some((landing) => landing.role === role)))
 		return { code: 'nothingOnDevice', box: box.id };
-	const hasGround = hasGroundWire(house, box.id);
-	const part = wish ? familyOf(wish.part).made(0) : box.device;
-	if (!takesGround(part)) return hasGround ? { code: 'groundUnused', box: box.id } : null;
-	// What no ground asks of a part is the model’s to judge.
-	if (wish) return null;
-	if (!landings.some(({ role }) => role === 'ground')) return { code: 'noGround', box: box.id };
-	return null;
+	// Every outlet is of a family, so that something is wished for by now. What no ground asks of a part is the model’s to judge.
+	const grounds = wish !== null && takesGround(familyOf(wish.part).made(0));
+	return !grounds && hasGroundWire(house, box.id) ? { code: 'groundUnused', box: box.id } : null;
 }
 
 /** What a new outlet needs, over what one that is replaced has already. */

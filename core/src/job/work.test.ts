@@ -23,12 +23,10 @@ import {
 	recordOf,
 	workCheckPasses,
 	soundLamps,
-	currentProcedure,
 	type WishChoice
 } from '.';
 
-const planFor = (house: House, wish: WishChoice) =>
-	planJob(house, here, 'groundFirst', currentProcedure, wish);
+const planFor = (house: House, wish: WishChoice) => planJob(house, here, 'groundFirst', wish);
 const sharing = ['twoCircuits', 'sharedNeutralMiddle'];
 const untied = (kind: string, options = {}) =>
 	arrangements.find((each) => each.kind === kind)!.build(options);
@@ -63,8 +61,7 @@ describe('two slots in a box that is grounded by its own metal', () => {
 		if (!edited.ok) throw new Error(edited.refusal.code);
 		return edited.house;
 	};
-	const plan = (house: House, part: 'duplex' | 'gfci') =>
-		planJob(house, wall, 'groundFirst', currentProcedure, wishOf(part));
+	const plan = (house: House, part: 'duplex' | 'gfci') => planJob(house, wall, 'groundFirst', wishOf(part));
 
 	test('a grounding type goes in, its ground screw to the box; it is read before power and tried after', () => {
 		const house = armoured(true);
@@ -88,24 +85,17 @@ describe('two slots in a box that is grounded by its own metal', () => {
 	test('where the metal leads nowhere it is refused without a guard, and a GFCI leaves the box alone', () => {
 		const bare = plan(armoured(false), 'duplex');
 		expect(bare.ok ? null : bare.failure).toMatchObject({ code: 'planFails' });
-		// A job begun before that was known goes on by the plan that it had.
-		const before = planJob(armoured(true), wall, 'groundFirst', 4, wishOf('gfci'));
-		expect(before.ok && before.plan.work!.ways[0]!.wanted.pigtails).toEqual([]);
 		const guarded = plan(armoured(false), 'gfci');
 		expect(guarded.ok && guarded.plan.work!.ways[0]!.wanted.pigtails).toEqual([]);
 	});
 });
 
 describe('two circuits that share a neutral on one device', () => {
-	test.each(sharing)(
-		'%s: refused until their breakers open together; a job begun before it was asked goes on',
-		(kind) => {
-			const same = { ok: false, failure: { code: 'sharedNeutral', box: here, breakers: ['b1', 'b2'] } };
-			expect(planJob(untied(kind), here)).toEqual(same);
-			expect(planJob(built(kind), here).ok).toBe(true);
-			expect(planJob(untied(kind), here, 'groundFirst', 4).ok).toBe(true);
-		}
-	);
+	test.each(sharing)('%s: refused until their breakers open together', (kind) => {
+		const same = { ok: false, failure: { code: 'sharedNeutral', box: here, breakers: ['b1', 'b2'] } };
+		expect(planJob(untied(kind), here)).toEqual(same);
+		expect(planJob(built(kind), here).ok).toBe(true);
+	});
 	test('two circuits that share nothing but the box only go off together', () => {
 		const plan = planJob(twoGangTwoCircuits(), here);
 		expect(plan.ok && plan.plan.together).toEqual([{ breaker: 'own', because: 'inTheBox' }]);

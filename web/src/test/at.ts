@@ -30,13 +30,9 @@ export const inUk = (): Place => ({
 export const inputsFetched = (): Promise<void> => fetchViews();
 
 /** The input of the first step of a kind at an outlet, in a job that has come so far, and what it says. */
-export function inputAt(kind: string, place: Place, change?: (person: Person) => void, procedure?: number) {
+export function inputAt(kind: string, place: Place, change?: (person: Person) => void) {
 	const { recorded, actual, box, breaker } = place;
-	const person = new Person(recorded, actual, planOf(recorded, box, undefined, procedure), [
-		breaker,
-		breaker,
-		breaker
-	]);
+	const person = new Person(recorded, actual, planOf(recorded, box), [breaker, breaker, breaker]);
 	change?.(person);
 	person.until(kind);
 	const session = new JobSession({

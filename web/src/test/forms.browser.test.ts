@@ -112,22 +112,6 @@ describe('on the new part', () => {
 		await press('upper silver screw');
 		expect(again.said).toMatchObject([{ kind: 'move', held: true, sat: 'neutralUpper' }]);
 	});
-
-	it('uk: a job of an earlier procedure goes on by its terminals', async () => {
-		inputAt('terminate', inUk(), undefined, 2);
-		const text = document.body.textContent ?? '';
-		expect(text).toMatch(/\b(earth|neutral|line)\b/);
-		expect(text).not.toMatch(/brass|silver|ground\b/);
-	});
-
-	it('us: the terminal that is taken is told apart, and the push-in spring is no choice', async () => {
-		const { said } = inputAt('terminate', inUs(), undefined, 2);
-		const text = document.body.textContent ?? '';
-		expect(text).toMatch(/brass screw/);
-		expect(text).not.toMatch(/push-in/i);
-		await press(/^On, and it held the tug/);
-		expect(said).toMatchObject([{ kind: 'terminate' }, { kind: 'tug', held: true }]);
-	});
 });
 
 describe('the list of homes', () => {

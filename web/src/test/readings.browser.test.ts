@@ -149,7 +149,7 @@ describe('lamps and answers', () => {
 
 	it('a way that told nothing isn’t offered again, and the others are', async () => {
 		const house = arrangements.find(({ kind }) => kind === 'middleThrough')!.build();
-		const planned = planJob(house, here, 'groundFirst', undefined, wishOf('gfci', 'protected'));
+		const planned = planJob(house, here, 'groundFirst', wishOf('gfci', 'protected'));
 		if (!planned.ok) throw new Error(planned.failure.code);
 		const person = new Person(house, house, planned.plan, ['b1', 'b1', 'b1']);
 		person.supplyWay = 'device';

@@ -1,6 +1,5 @@
 import { z } from 'zod';
 import { accept, refuse } from '../decision';
-import { movesThroughout } from '../vocabulary';
 import { wishSchema } from '../wishSchema';
 import { name, saying } from './said';
 import type { StepModule } from './module';
@@ -16,8 +15,8 @@ export const step: StepModule<'addBox', never> = {
 	concerns: 'box',
 	record: 'notes',
 	at: 'work',
-	beside: ({ plan, addBox }, _state, said) => {
-		if (plan.procedure < movesThroughout || !addBox) return null;
+	beside: ({ addBox }, _state, said) => {
+		if (!addBox) return null;
 		const planned = addBox({ boxId: said.box, wish: said.wish });
 		return planned.ok ? accept(said) : refuse({ code: 'cannotAdd', box: said.box, failure: planned.failure });
 	}

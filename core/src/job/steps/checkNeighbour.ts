@@ -27,7 +27,7 @@ export const step: StepModule<'checkNeighbour', Asks> = {
 			[said.box]: passed ? ('passed' as const) : ('failed' as const)
 		};
 		// One before this box hangs on nothing that was done here; on a ring nothing comes before.
-		const earlier = plan.procedure >= 2 && !plan.onRing && plan.upstream.includes(said.box);
+		const earlier = !plan.onRing && plan.upstream.includes(said.box);
 		return earlier ? { ...state, neighbours } : afterPower({ ...state, neighbours }, passed, 'neighbour');
 	}
 };

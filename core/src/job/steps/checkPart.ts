@@ -11,7 +11,6 @@ import type { Said, StepModule } from './module';
 export const schema = saying(() =>
 	z.strictObject({
 		kind: z.literal('checkPart'),
-		// A condition that an earlier procedure didn't ask for has no answer in its events.
 		answers: z.strictObject({
 			ratingA: z.number().min(0).max(100),
 			tamperResistant: z.boolean(),

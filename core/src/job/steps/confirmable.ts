@@ -61,7 +61,6 @@ export const confirmable: Readonly<Record<Confirmed, Confirmable>> = {
 			wires: mapWires(state, (wire) => (wire === 'off' || wire === 'capped' ? 'ready' : wire))
 		})
 	},
-	unusedScrews: closing('unusedScrews'),
 	tape: closing('tape'),
 	fold: closing('fold'),
 	tugAgain: {

@@ -31,8 +31,6 @@ import { step as foundConductor } from './foundConductor';
 import { step as inspect } from './inspect';
 import { step as autopsy } from './autopsy';
 import { step as takeOff } from './takeOff';
-import { step as terminate } from './terminate';
-import { step as tug } from './tug';
 import { step as move } from './move';
 import { step as checkWork } from './checkWork';
 import { step as supplyWay } from './supplyWay';
@@ -90,8 +88,6 @@ export const steps = {
 	inspect,
 	autopsy,
 	takeOff,
-	terminate,
-	tug,
 	move,
 	checkWork,
 	supplyWay,

@@ -6,7 +6,6 @@ import type { DeepReadonly } from '../events';
 import { cantKeep, underNewPlan } from '../planAnew';
 import { barePairIds } from '../progress';
 import { mustStop } from '../state';
-import { movesThroughout } from '../vocabulary';
 import { name, saying } from './said';
 import type { StepModule } from './module';
 
@@ -38,7 +37,7 @@ export const step: StepModule<'planAnew', never> = {
 		const open = state.device === 'oldOut' || state.device === 'none' || state.device === 'newOut';
 		// What ends the job for another reason isn’t lifted by another plan.
 		const ends = mustStop({ ...state, stops: { ...state.stops, lookOver: null } }) !== null;
-		if (context.plan.procedure < movesThroughout || !open || ends || !context.planAnew) return null;
+		if (!open || ends || !context.planAnew) return null;
 		// Nobody looks into a box that closely before it is proven dead.
 		if (energyOf(state.isolation) !== 'provenDead')
 			return refuse({ code: 'notProvenDead', energy: energyOf(state.isolation), next: context.next() });

@@ -36,17 +36,15 @@ export const step: StepModule<'readLiveGround', Asks> = {
 		kind: 'reference',
 		facePairs: pairsToRead(plan, event.judged?.passes ? 'box' : { source: null }).face.map(({ id }) => id)
 	}),
-	applied: ({ plan, state, said, passed }) => {
+	applied: ({ state, said, passed }) => {
 		// Lit and alarming it may be alive: behind swapped conductors a live ground lights the same lamps. Dark and alarming it may only float.
 		const alarmed = said.touchless === 'alarms' && deadBand(said.reading) === 'live';
 		const known: JobState = { ...state, earth: passed ? 'box' : { source: null } };
-		return plan.procedure >= 2
-			? {
-					...known,
-					groundAlarm: alarmed ? { half: said.half, settled: false, lowImpedance: false } : null,
-					stops: { ...state.stops, ground: null }
-				}
-			: { ...known, stops: { ...state.stops, ground: alarmed ? 'liveGround' : null } };
+		return {
+			...known,
+			groundAlarm: alarmed ? { half: said.half, settled: false, lowImpedance: false } : null,
+			stops: { ...state.stops, ground: null }
+		};
 	}
 };
 

@@ -36,9 +36,9 @@ export const step: StepModule<'readLoaded', Asks> = {
 	at: 'test',
 	by: 'half',
 	// It takes a meter: a two-probe indicator knows steps of volts only.
-	due: ({ procedure, newHalves, putBack }, { loaded, tester }) => {
+	due: ({ newHalves, putBack }, { loaded, tester }) => {
 		const [half] = newHalves;
-		return procedure >= 4 && half !== undefined && !putBack && loaded === null && tester === 'multimeter'
+		return half !== undefined && !putBack && loaded === null && tester === 'multimeter'
 			? { kind: 'readLoaded', half }
 			: null;
 	},

@@ -34,7 +34,7 @@ export const step: StepModule<'readOhms', Asks> = {
 			said.check,
 			said.value,
 			resistanceOhm,
-			plan.procedure >= 2 ? lowestOf(baseline) : null,
+			lowestOf(baseline),
 			ownReadingFromOhm(plan.newDevice)
 		);
 		return accept(said, { passes, expected: { resistanceOhm } });

@@ -3,7 +3,6 @@ import { cableRead } from '../applySupply';
 import { judgeAlone } from '../contrast';
 import { accept, refuse } from '../decision';
 import { ohmsInRange } from '../judge';
-import { judgeSupplyOhms } from '../supply';
 import { name, ohms, saying } from './said';
 import type { StepModule } from './module';
 
@@ -19,11 +18,10 @@ export const step: StepModule<'readSupplyOhms', Asks> = {
 	at: 'work',
 	touches: true,
 	by: 'cable',
-	judge: ({ plan, expect }, _state, said) => {
+	judge: ({ expect }, _state, said) => {
 		if (!ohmsInRange(said.value)) return refuse({ code: 'outOfRange' });
 		const resistanceOhm = expect.supplyOhm('supply');
-		const judge = plan.procedure >= 2 ? judgeAlone : judgeSupplyOhms;
-		const cable = judge(said.value, resistanceOhm);
+		const cable = judgeAlone(said.value, resistanceOhm);
 		return accept(said, { passes: cable !== 'odd', cable, expected: { resistanceOhm } });
 	},
 	applied: ({ plan, state, event }) => cableRead(plan, state, event)

@@ -27,7 +27,6 @@ function reopened(plan: JobPlan, state: JobState): JobState {
 	const swapped = state.redo === 'grip';
 	return {
 		...state,
-		landed: swapped ? {} : state.landed,
 		device: swapped ? 'oldOut' : 'newOut',
 		part: swapped ? null : state.part,
 		// A uk face is its own plate.

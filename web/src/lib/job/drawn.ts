@@ -10,5 +10,5 @@ export function drawnAs(step: Step | null, state: JobState): DrawnAs {
 		step?.kind === 'tidyDirectory' ||
 		(step?.kind === 'confirm' && (step.step === 'tag' || step.step === 'tell'));
 	if (atPanel) return 'panel';
-	return !state.isolation.closed && step?.kind !== 'terminate' && step?.kind !== 'tug' ? 'box' : 'device';
+	return !state.isolation.closed ? 'box' : 'device';
 }

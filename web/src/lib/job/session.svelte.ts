@@ -6,7 +6,6 @@ import {
 	decideWhole,
 	eventsAt,
 	expectationsAt,
-	movesThroughout,
 	mustStop,
 	needsPlanner,
 	nextAt,
@@ -102,9 +101,7 @@ export class JobSession {
 	readonly energy = $derived(energyOf(this.jobState.isolation));
 	readonly expect = $derived.by(() => expectationsAt(this.house, this.whole, this.at));
 	/** Whether another outlet can be taken into it. */
-	readonly takesIn = $derived(
-		this.plan.procedure >= movesThroughout && this.whole.boxes.every((state) => mustStop(state) === null)
-	);
+	readonly takesIn = $derived(this.whole.boxes.every((state) => mustStop(state) === null));
 	readonly unsent = $derived(this.#waiting.length);
 
 	constructor(options: {

@@ -91,7 +91,7 @@ export async function loadJob(household: Household, jobId: string): Promise<Load
 	const same =
 		known && known.events.length === events.length && known.events.at(-1)?.id === events.at(-1)?.id;
 	if (same) return remember(household, loadedJob(job, house, known.whole, events));
-	const planned = planWhole(house, job.begun, job.school, job.procedure);
+	const planned = planWhole(house, job.begun, job.school);
 	if (!planned.ok) throw new Error(`job ${jobId} has no plan: ${planned.failure.code}`);
 	return remember(
 		household,

@@ -17,7 +17,7 @@ describe('what is cited', () => {
 			expect(said.rule).toContain(`NEC ${edition} 110.12(B)`);
 			const due = dueOf(house).find(({ kind }) => kind === 'noPlaceForGround')!;
 			expect(dueWords(due, house).why).toContain(`NEC ${edition} 406.4(D)(2)`);
-			const failing = planJob(house, 'reading-stove-wall', 'groundFirst', undefined, {
+			const failing = planJob(house, 'reading-stove-wall', 'groundFirst', {
 				part: 'duplex',
 				feed: 'asFound',
 				switched: 'keep',

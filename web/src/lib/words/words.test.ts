@@ -91,13 +91,6 @@ describe.each(jobs)('the words of a whole job, %s', (region, recorded, actual, b
 			{ code: 'otherInstrument' },
 			{ code: 'outOfRange' },
 			{ code: 'needsLowImpedance' },
-			{
-				code: 'wrongTerminal',
-				given: person.plan.takeOff[0]!.terminal,
-				expected: person.plan.takeOff[1]!.terminal
-			},
-			{ code: 'wayNotPossible', terminal: person.plan.takeOff[0]!.terminal, wires: 2, ways: ['pillar'] },
-			{ code: 'pushInNever' },
 			{ code: 'conductorKnown', id: 'x' },
 			{ code: 'toolsMissing', missing: ['tester'] }
 		];

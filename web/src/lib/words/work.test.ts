@@ -7,7 +7,6 @@ import {
 	planJob,
 	resetFirst,
 	wiringDuring,
-	currentProcedure,
 	type JobPlan,
 	type WishChoice
 } from '@wary/core/job';
@@ -32,7 +31,7 @@ const wishes: readonly (readonly [arrangement: string, wish: Partial<WishChoice>
 const built = (kind: string) =>
 	arrangements.find((each) => each.kind === kind)!.build({ boxMaterial: 'metal' });
 const planned = (house: House, wish: Partial<WishChoice>): JobPlan => {
-	const made = planJob(house, here, 'groundFirst', currentProcedure, {
+	const made = planJob(house, here, 'groundFirst', {
 		part: 'duplex',
 		feed: 'asFound',
 		switched: 'keep',

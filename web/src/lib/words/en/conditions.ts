@@ -142,10 +142,6 @@ export const stopWords = (region: 'us' | 'uk'): Record<StopReason, { why: string
 			tell: `The box isn’t grounded by its armor or conduit here, so no grounding ${t.outlet} goes in on it. On the ${t.outlet}’s page, under cables, say that the metal is no ground; then plan again: a GFCI, two slots again, or a ground that a ${t.handTo} brings.`
 		},
 		shortButReaches: fromCondition('shortButReaches', 'Little free conductor.'),
-		brokenTabs: {
-			why: 'A half with its own switch or circuit: a bridge tab is broken off on the old part',
-			tell: `The new part’s tab has to be broken off on the same side before any wire goes on. Fitted whole, it joins what must stay apart: a switched half stays on for good, or two legs are bolted together.`
-		},
 		sharedNeutral: {
 			why: `Two ${t.breaker}s share a neutral here without opening together`,
 			tell:

@@ -30,7 +30,6 @@ import {
 	capital,
 	colourWords,
 	halfWords,
-	howWords,
 	ohmsWord,
 	pairWords,
 	shortWire,
@@ -270,10 +269,6 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 		}
 		case 'takeOff':
 			return line(`Taken off: ${terminalWord(region, body.terminal)}`);
-		case 'terminate':
-			return line(`Put on: ${terminalWord(region, body.terminal)}`, howWords[body.way]);
-		case 'tug':
-			return line(`Tugged: ${terminalWord(region, body.terminal)}`, body.held ? 'held' : 'came out');
 		case 'move': {
 			const move = plan.work?.ways.flatMap(({ moves }) => moves).find(({ id }) => id === body.move);
 			return line(
@@ -397,7 +392,6 @@ const confirmedWords = (region: 'us' | 'uk') => ({
 	easeForward: 'Eased forward by its edges, off and held',
 	openSheath: 'Sheath and lengths as new work asks',
 	prepare: 'Ends made ready',
-	unusedScrews: 'Unused screws driven in',
 	tape: 'Taped round',
 	fold: 'Folded in',
 	tugAgain: 'Every wire tugged again',

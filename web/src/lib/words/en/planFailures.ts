@@ -28,8 +28,6 @@ export function planFailureWords(failure: WholeFailure, region: 'us' | 'uk', at?
 			return `There is no ${t.outlet} in this box to replace.`;
 		case 'noCircuit':
 			return `No cable is on record here, so nothing says which circuit it is on. Find its ${t.breaker} first, or put it on a circuit on the House page.`;
-		case 'noGround':
-			return `There is no ${t.ground} on this ${t.outlet}. What may replace it is a choice of its own, not a like-for-like swap.`;
 		case 'nothingFitted':
 			return `Nothing is fitted here yet. A new ${t.outlet} goes on the end of its cable: plan what goes in.`;
 		case 'newBeside':
@@ -48,11 +46,6 @@ export function planFailureWords(failure: WholeFailure, region: 'us' | 'uk', at?
 			return 'There is a ground in this box, and a two-slot outlet doesn’t use it. What belongs here is a grounded one (NEC 406.4(D)(1)): a choice of its own, not a like-for-like swap.';
 		case 'nothingOnDevice':
 			return `The record shows no ${t.hot} or ${t.neutral} on this ${t.outlet}.`;
-		case 'brokenTabs':
-			return (
-				'One half here has its own switch or circuit: a bridge tab is broken off on the old part. It has to be broken off on the new one too, before any wire is on, and looked at. Fitted whole, a switched half would stay on for good, or two circuits would be joined. Plan it: the plan says where each wire goes, and the job leads through the tab. If you aren’t sure what feeds the half, ask a ' +
-				`${t.handTo}.`
-			);
 		case 'sharedNeutral':
 			return `Two ${t.breaker}s share a neutral here, and they don’t switch off together. Opened with one of them on, that neutral comes alive and puts the voltage of both circuits on what is plugged in. First have them made to open together (${region === 'uk' ? 'a double-pole device' : 'a two-pole breaker or a handle tie, NEC 210.4(B)'}), by a ${t.handTo}; record it on the House page; then begin here.`;
 	}

@@ -3,7 +3,7 @@ import type { Earth, JobEvent, JobPlan } from '@wary/core/job';
 import { eventWords, type EventWords } from './events';
 import { atBoxOf } from './steps/atBox';
 import { madeLine } from './work';
-import { cableLetter, capital, howWords, terminalWord } from './terms';
+import { cableLetter, terminalWord } from './terms';
 
 export type RecordLine = EventWords & { readonly key: string; readonly at: string };
 
@@ -61,22 +61,7 @@ export function recordLines(
 				const value = `${lines[search]!.value}; cable ${cableLetter(plan, body.cable)} ${words.value}`;
 				lines[search] = { ...lines[search]!, value, passes: words.passes };
 			}
-		} else if (body.kind === 'terminate')
-			lines.push({
-				key: event.id,
-				at: event.at,
-				text: capital(terminal),
-				value: howWords[body.way],
-				expected: '',
-				passes: null
-			});
-		else if (body.kind === 'tug' && last?.text === capital(terminal))
-			lines[lines.length - 1] = {
-				...last,
-				value: `${last.value}, ${body.held ? 'tugged' : 'came out'}`,
-				passes: body.held
-			};
-		else lines.push({ key: event.id, at: event.at, ...eventWords(event, house, plan, earth) });
+		} else lines.push({ key: event.id, at: event.at, ...eventWords(event, house, plan, earth) });
 	}
 	return lines;
 }

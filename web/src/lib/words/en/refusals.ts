@@ -3,7 +3,7 @@ import type { AnewFailure, JobPlan, JobState, Refusal } from '@wary/core/job';
 import { energyWords } from './energy';
 import { addFailureWords, planFailureWords } from './planFailures';
 import { stepWords, toolWords } from './steps';
-import { breakerName, capital, howWords, inSentence, terminalWord, terms } from './terms';
+import { breakerName, capital, inSentence, terminalWord, terms } from './terms';
 
 const placeIn = (house: House, boxId: string): string => {
 	const box = findBox(house, boxId);
@@ -55,18 +55,12 @@ export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, stat
 			return 'The instrument can’t show that. A multimeter shows 0 to 750 V and up to 40 MΩ.';
 		case 'needsLowImpedance':
 			return 'The same again would only show the same. Use the low-impedance mode, or join a lamp across the two points.';
-		case 'wrongTerminal':
-			return `Not the ${terminalWord(plan.region, refusal.given)}: these wires go to the ${terminalWord(plan.region, refusal.expected)}.`;
-		case 'wayNotPossible':
-			return `${refusal.wires} wires can’t be held that way at the ${terminalWord(plan.region, refusal.terminal)}. Possible: ${refusal.ways.map((way) => howWords[way]).join(', ')}.`;
 		case 'partTellsNoSupply':
 			return 'This part can be reset whichever side the supply is on, or has no LINE of its own: it can’t tell which cable that is. Take one of the other ways.';
 		case 'besideOpen':
 			return `${capital(placeIn(house, refusal.box))} hangs out of the same box, its wires in reach: no power here while it does. Find the supply dead, by resistance, or stop and hand over.`;
 		case 'supplyNeeded':
 			return 'Which wires go on LINE and which on LOAD depends on the supply cable. It has to be found: dead, by resistance; alive; or by the new part itself.';
-		case 'pushInNever':
-			return 'Never the push-in spring: it is how many of these outlets failed.';
 		case 'conductorKnown':
 			return 'That conductor is noted already.';
 		case 'noWitness':

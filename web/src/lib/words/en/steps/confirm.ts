@@ -1,4 +1,3 @@
-import { hasSides } from '@wary/core/house';
 import { nextOnLine, type Step } from '@wary/core/job';
 import { boxPlace, cableWords, capital, terms } from '../terms';
 import { newWorkWords } from './newWork';
@@ -68,14 +67,6 @@ export function confirmWords(
 						why: 'Too little bare and the screw bites insulation; too much and it can touch the box. The wrong notch nicks the copper, and it breaks there later.',
 						rule: 'NEC 2020 110.14'
 					};
-		case 'unusedScrews':
-			return {
-				title: 'Drive in the unused screws',
-				lead: hasSides(plan.newDevice)
-					? 'Turn every screw that holds nothing all the way in. The factory tape over LOAD stays on as long as LOAD isn’t used.'
-					: 'Turn every screw that holds nothing all the way in.',
-				why: 'A screw that sticks out is the first thing to touch the box.'
-			};
 		case 'tape':
 			return {
 				title: 'Tape round the device',

@@ -17,6 +17,5 @@ export {
 	healthyWords,
 	labelOf,
 	partQuestions,
-	toolWords,
-	wayChoices
+	toolWords
 } from './things';

@@ -71,7 +71,7 @@ export function resistanceWords(check: ResistanceCheck, { plan }: Telling): Step
 	const other = check === 'hotNeutral' ? t.neutral : t.ground;
 	return {
 		title: `${capital(t.hot)} to ${other}, by resistance`,
-		lead: `Meter to Ω, tips ${plan.region === 'uk' ? `on the adaptor’s ${t.hot} and ${other} points, the socket’s switch on` : `in the ${t.hot} and ${other} slots`}. ${check === 'hotNeutral' && plan.procedure >= 2 ? 'No short, and not less than the cables read by themselves before the new part went on.' : 'Should be open.'}`,
+		lead: `Meter to Ω, tips ${plan.region === 'uk' ? `on the adaptor’s ${t.hot} and ${other} points, the socket’s switch on` : `in the ${t.hot} and ${other} slots`}. ${check === 'hotNeutral' ? 'No short, and not less than the cables read by themselves before the new part went on.' : 'Should be open.'}`,
 		why: `A short found now costs a minute. Found by the ${t.breaker}, it costs a bang.`
 	};
 }

@@ -62,13 +62,6 @@ export function rowsOf(step: Step, plan: JobPlan, state: JobState, alone: boolea
 				title: 'Take the wires off',
 				steps: plan.takeOff.map(({ terminal }): Step => ({ kind: 'takeOff', terminal }))
 			};
-		case 'terminate':
-		case 'tug':
-			return {
-				key: 'on',
-				title: 'Put the wires on',
-				steps: plan.putOn.map(({ terminal }): Step => ({ kind: 'terminate', terminal }))
-			};
 		case 'move':
 			return {
 				key: 'work',
@@ -176,12 +169,11 @@ export function inOneGo(step: Step, plan: JobPlan, state: JobState, alone: boole
 /** What a row is about: the same for a step and for the event that answered it. */
 export function rowKey(of: Step | JobEvent['body']): string {
 	const about = of as Record<string, unknown>;
-	const kind = of.kind === 'tug' ? 'terminate' : of.kind;
 	const which = ['half', 'role', 'pair', 'when', 'cable', 'group', 'check', 'move', 'box', 'step'].find(
 		(key) => Object.hasOwn(about, key)
 	);
-	const named = about.from ?? about.terminal ?? (which ? about[which] : '');
-	return `${kind} ${String(named)}`;
+	const named = about.terminal ?? (which ? about[which] : '');
+	return `${of.kind} ${String(named)}`;
 }
 
 /** The last answers to the rows: those since something of another kind was done. Of a proof, only what counts in it now. */
@@ -191,13 +183,13 @@ export function answeredRows(
 	state: JobState
 ): ReadonlyMap<string, JobEvent> {
 	const known = new Set(rows.steps.map(rowKey));
-	const beside = new Set(['amendVolts', 'note', 'arranged', 'autopsy', 'tug']);
+	const beside = new Set(['amendVolts', 'note', 'arranged', 'autopsy']);
 	const answered = new Map<string, JobEvent>();
 	const { proof } = state.isolation;
 	for (const event of [...events].reverse()) {
 		const key = rowKey(event.body);
-		if (event.body.kind === 'tug' ? !known.has(key) : !known.has(key) && !beside.has(event.body.kind)) break;
-		if (!known.has(key) || answered.has(key) || event.body.kind === 'tug') continue;
+		if (!known.has(key) && !beside.has(event.body.kind)) break;
+		if (!known.has(key) || answered.has(key)) continue;
 		const counts =
 			event.body.kind === 'proveTester'
 				? proof[event.body.when] !== null

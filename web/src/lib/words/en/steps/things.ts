@@ -1,9 +1,9 @@
 import { findBreaker, takesGround, type Device, type House } from '@wary/core/house';
 import { deadBelowV } from '@wary/core/isolation';
-import { waysFor, type JobPlan } from '@wary/core/job';
+import type { JobPlan } from '@wary/core/job';
 import { regions } from '@wary/core/rules';
 import { partWords } from '../parts';
-import { capital, colourWords, howWords, inSentence, terms } from '../terms';
+import { capital, colourWords, inSentence, terms } from '../terms';
 
 export const toolWords: Record<string, string> = {
 	lead: 'Extension lead that reaches a good outlet on another circuit, for its ground',
@@ -46,24 +46,13 @@ const ofItsKind = (device: Device): string =>
 				: ', without switches'
 			: '';
 
-/** The same again, as jobs of the first procedures ask for it; what isn’t named is a single one. */
-const likeWords: Readonly<Record<string, string>> = {
-	socketTwin: 'A twin socket, switched like the old one',
-	duplex: 'A duplex outlet, both bridge tabs whole',
-	twoSlot: 'Two halves of two slots each, one slot wider than the other',
-	us: 'A single outlet',
-	uk: 'A single socket'
-};
-
 export const partQuestions = (
 	region: 'us' | 'uk',
 	plan: JobPlan
 ): { key: 'tamperResistant' | 'sameKind' | 'grounded' | 'undamaged'; text: string }[] => [
 	{
 		key: 'sameKind',
-		text: plan.work
-			? `${plan.work.same ? 'Like the old one' : 'As planned'}: ${inSentence(partWords[plan.work.wish.part].name)}${ofItsKind(plan.newDevice)}`
-			: (likeWords[plan.newDevice.kind] ?? likeWords[region])!
+		text: `${plan.work!.same ? 'Like the old one' : 'As planned'}: ${inSentence(partWords[plan.work!.wish.part].name)}${ofItsKind(plan.newDevice)}`
 	},
 	{
 		key: 'grounded',
@@ -90,7 +79,5 @@ export const partQuestions = (
 export const expectedDeadWords = `0 V, under ${deadBelowV}`;
 export const healthyWords = (region: 'us' | 'uk'): string =>
 	`${regions[region].supply.healthyV.from} to ${regions[region].supply.healthyV.to} V`;
-export const wayChoices = (plan: JobPlan, terminal: string) =>
-	waysFor(plan, terminal).map((way) => ({ way, text: howWords[way] }));
 export const labelOf = (house: House, id: string): string => findBreaker(house, id)?.label ?? '';
 export { colourWords };

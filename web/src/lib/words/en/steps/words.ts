@@ -1,11 +1,11 @@
 import { fixLabelWords } from '../labels';
 import { findBreaker, type How } from '@wary/core/house';
 import { loadedWords } from './loaded';
-import { tellsSupply, wayNow, waysFor, type JobState, type Step } from '@wary/core/job';
+import { tellsSupply, wayNow, type JobState, type Step } from '@wary/core/job';
 import { partWords } from '../parts';
 import { checkWords, moveWords } from '../work';
 import { atBoxOf } from './atBox';
-import { asFoundWords, endsWords, seenLiveWords, staysDarkWords, witnessWords } from './fourth';
+import { asFoundWords, endsWords, seenLiveWords, staysDarkWords, witnessWords } from './asFound';
 import { newWorkWords } from './newWork';
 import { baselineWords, groundEarthWords, plateScrewWords, protectionWords } from './second';
 import {
@@ -215,22 +215,6 @@ function wordsOf(step: Step, telling: Telling): StepWords {
 				why: `${capital(t.hot)} comes off first and ${t.ground} last, so that the protective path is there as long as anything else is.`
 			};
 		}
-		case 'terminate': {
-			const landing = plan.putOn.find(({ terminal }) => terminal === step.terminal)!;
-			const ways = waysFor(plan, step.terminal);
-			return {
-				title: `On: ${landing.wires.map((wire) => shortWire(plan, wire)).join(' and ')}`,
-				lead: wayLead(ways, landing.wires.length),
-				why: `${landing.role === 'ground' ? `${capital(t.ground)} goes on first: from now on the protective path is there.` : 'A loose screw heats. The torque printed on the device is what its maker tested.'} ${uk ? 'Terminals sit differently from model to model: read the marks L, N and earth.' : 'Brass is hot, silver is neutral, green is ground. Seen from the back, left and right swap.'}`,
-				rule: uk ? 'BS 7671 526.2' : 'NEC 2020 110.14(A), (D)'
-			};
-		}
-		case 'tug':
-			return {
-				title: 'Tug it',
-				lead: `Hold the device, pull each wire at the ${terminalWord(region, step.terminal)} firmly. It must not move.`,
-				why: 'A wire that looks clamped and isn’t is the commonest bad joint there is.'
-			};
 		case 'move': {
 			const way = wayNow(plan.work!, state);
 			const move = way.moves.find(({ id }) => id === step.move)!;
@@ -345,18 +329,6 @@ function freeWords(ways: readonly How[], wires: string): string {
 				]
 			: [])
 	].join(' ');
-}
-
-function wayLead(ways: readonly How[], wires: number): string {
-	if (ways[0] === 'pillar')
-		return `${wires > 1 ? 'Both ends side by side' : 'The end'} right up into the pillar, no insulation under the screw, no copper outside. Tighten with the hand driver.`;
-	const plate = ways.includes('clampPlate')
-		? `If the part has clamp plates: ${wires > 1 ? 'both wires' : 'straight'} in behind the plate, up to the insulation. `
-		: '';
-	const hook = ways.includes('hook')
-		? `${plate ? 'Plain screws: a' : 'A'} hook three quarters round, clockwise, so that tightening draws it in. `
-		: '';
-	return `${plate}${hook}Hand driver, to the torque printed on the device.`;
 }
 
 /** A new part that doesn’t grip comes off with all of its wires, before another is wired. */

@@ -74,15 +74,10 @@
 			case 'readLoaded':
 			case 'grip':
 				return { half: step.half, lamps: true };
-			case 'terminate':
-			case 'tug':
-				return { terminal: step.terminal };
 			default:
 				return {};
 		}
 	});
-	/** Wires are landed from behind; a device that is seated is seen from in front. */
-	const back = $derived(inHand || step?.kind === 'terminate' || step?.kind === 'tug');
 	const boxBack = $derived(state.device !== 'newSeated');
 </script>
 
@@ -99,7 +94,7 @@
 			region: plan.region,
 			pointing,
 			done,
-			back,
+			back: inHand,
 			plate: plan.separatePlate && state.plate === 'on'
 		}}
 	/>

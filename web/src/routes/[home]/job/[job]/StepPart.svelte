@@ -57,9 +57,7 @@
 
 	/** Wires off: what turns out to sit otherwise is said here, and the work is planned anew. */
 	const mayPlanAnew = $derived(
-		session.plan.procedure >= 4 &&
-			session.jobState.device === 'none' &&
-			energyOf(session.jobState.isolation) === 'provenDead'
+		session.jobState.device === 'none' && energyOf(session.jobState.isolation) === 'provenDead'
 	);
 
 	/** Whether a figure was being typed when the step changed: then the next one is typed as well. */

@@ -7,7 +7,7 @@
 	import { untrack } from 'svelte';
 	import { deviceModel, findBox, type How, type Role } from '@wary/core/house';
 	import { asFoundIn, foundAsRecorded, type Found } from '@wary/core/job';
-	import { anewWords as w } from '$words/steps/fourth';
+	import { anewWords as w } from '$words/steps/asFound';
 	import { colourWords, roleWord, terminalWord, terms } from '$words/terms';
 	import { endWords } from '$words/work';
 	import { getJob } from '../context';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { words as w } from '$words/job/steps/move';
-	import { anewWords } from '$words/steps/fourth';
+	import { anewWords } from '$words/steps/asFound';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { capital, terminalWord } from '$words/terms';

@@ -74,7 +74,7 @@
 			kind: 'lookOver',
 			asRecorded,
 			...(asRecorded || !seen ? {} : { seen }),
-			...(plan.procedure >= 2 ? { material } : {}),
+			material,
 			note,
 			landings: landings.map(({ terminal, wires }) => ({
 				terminal,
@@ -133,30 +133,27 @@
 				{/each}
 			</TableBody>
 		</Table>
-		{#if plan.procedure >= 2}<fieldset>
-				<legend class="label">{w.theBoxIs}</legend>
-				<div class="flex gap-6">
-					{#each ['metal', 'plastic'] as const as each (each)}<Radio
-							inline
-							name="material"
-							value={each}
-							bind:group={material}
-						>
-							{each}</Radio
-						>{/each}
-				</div>
-			</fieldset>{/if}
+		<fieldset>
+			<legend class="label">{w.theBoxIs}</legend>
+			<div class="flex gap-6">
+				{#each ['metal', 'plastic'] as const as each (each)}<Radio
+						inline
+						name="material"
+						value={each}
+						bind:group={material}
+					>
+						{each}</Radio
+					>{/each}
+			</div>
+		</fieldset>
 	{/if}
 	<fieldset>
 		<legend class="label">{w.asDrawn}</legend>
 		<Radio name="as" value="asRecorded" bind:group={how}>
 			{w.theseWiresOnTheseTerminals}</Radio
 		>
-		{#if plan.procedure >= 4}<Radio name="as" value="otherPlaces" bind:group={how}>{w.onOtherTerminals}</Radio
-			>{/if}
-		<Radio name="as" value="otherCables" bind:group={how}
-			>{plan.procedure >= 4 ? w.moreOrFewer : w.noMoreFewerOrOn}</Radio
-		>
+		<Radio name="as" value="otherPlaces" bind:group={how}>{w.onOtherTerminals}</Radio>
+		<Radio name="as" value="otherCables" bind:group={how}>{w.moreOrFewer}</Radio>
 	</fieldset>
 	{#if how === 'otherCables'}<Verdict kind="open">
 			{w.thenThisJobCantGo}

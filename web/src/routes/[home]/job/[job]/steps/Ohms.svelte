@@ -7,7 +7,7 @@
 	import { judgeEnds, judgeOhms, lowestOf, notShorted, type OhmValue, type Step } from '@wary/core/job';
 	import { typedOhms } from '$lib/typed';
 	import { baselineVerdictWords, ohmVerdictWords } from '$words/steps';
-	import { endsVerdictWords } from '$words/steps/fourth';
+	import { endsVerdictWords } from '$words/steps/asFound';
 	import { ohmsWord } from '$words/terms';
 	import { getJob } from '../context';
 	import OhmField from './OhmField.svelte';
@@ -21,7 +21,7 @@
 				? session.expect.endsOhm(step.role)
 				: session.expect.baselineOhm(step.group)
 	);
-	const beforeOhm = $derived(session.plan.procedure >= 2 ? lowestOf(session.jobState.baseline) : null);
+	const beforeOhm = $derived(lowestOf(session.jobState.baseline));
 	const expectedText = $derived(
 		step.kind === 'readOhms' && (step.check === 'groundBox' || step.check === 'pinPlate')
 			? 'under 2 Ω'

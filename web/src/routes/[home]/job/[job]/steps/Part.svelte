@@ -19,14 +19,14 @@
 	let ratingA = $state(0);
 	let ticked = $state<string[]>([]);
 	/** Of something else than what was there makes differ: asked once, and kept on this device by the kind of part. */
-	const family = plan.work ? familyOf(plan.work.wish.part) : null;
-	const keptAs = `wary-hand part ${home} ${family?.id}`;
+	const family = familyOf(plan.work!.wish.part);
+	const keptAs = `wary-hand part ${home} ${family.id}`;
 	let hand = $state.raw<PartInHand>({});
 	let odd = $state(false);
 	function check() {
-		session.submit({ kind: 'checkPart', answers, ...(family ? { hand } : {}) });
+		session.submit({ kind: 'checkPart', answers, hand });
 		try {
-			if (family && Object.keys(hand).length > 0) localStorage.setItem(keptAs, JSON.stringify(hand));
+			if (Object.keys(hand).length > 0) localStorage.setItem(keptAs, JSON.stringify(hand));
 		} catch {
 			// Full, or forbidden: then it is asked again next time.
 		}
@@ -93,7 +93,7 @@
 		>
 			{question.text}</Checkbox
 		>{/each}
-	{#if family}<InHand asks={family.asks} region={plan.region} {keptAs} bind:hand bind:odd />{/if}
+	<InHand asks={family.asks} region={plan.region} {keptAs} bind:hand bind:odd />
 	<p class="row mt-4">
 		<Button type="submit" size="lg" disabled={ratingA === 0 || odd}>{w.thisIsThePart}<Kbd>↵</Kbd></Button>
 		<Button size="lg" color="light" disabled={(ratingA === 0 && only === null) || odd} onclick={everyMark}

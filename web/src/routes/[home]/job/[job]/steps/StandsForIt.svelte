@@ -4,7 +4,7 @@
 	import Select from 'flowbite-svelte/Select.svelte';
 	import { untrack } from 'svelte';
 	import type { Half } from '@wary/core/house';
-	import { staysDeadWords as w } from '$words/steps/fourth';
+	import { staysDeadWords as w } from '$words/steps/asFound';
 	import { boxPlace } from '$words/terms';
 	import { getJob } from '../context';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Half } from '@wary/core/house';
-	import { staysDeadWords as w } from '$words/steps/fourth';
+	import { staysDeadWords as w } from '$words/steps/asFound';
 	import { halfWords, terms } from '$words/terms';
 	import { getJob } from '../context';
 	import StandsForIt from './StandsForIt.svelte';

@@ -5,7 +5,7 @@
 	import Label from 'flowbite-svelte/Label.svelte';
 	import FigureField from '$lib/ui/FigureField.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { judgeAlone, judgeSupplyOhms, judgeSupplyVolts, type OhmValue, type Step } from '@wary/core/job';
+	import { judgeAlone, judgeSupplyVolts, type OhmValue, type Step } from '@wary/core/job';
 	import type { VoltReading } from '@wary/core/isolation';
 	import { cableVerdictWords } from '$words/events';
 	import { cableLetter, ohmsWord, terms, voltsWord } from '$words/terms';
@@ -41,7 +41,7 @@
 	const taken = $derived([reading(0), reading(1)] as const);
 	const verdict = $derived(
 		step.kind === 'readSupplyOhms' && ohms
-			? (plan.procedure >= 2 ? judgeAlone : judgeSupplyOhms)(ohms, session.expect.supplyOhm('supply'))
+			? judgeAlone(ohms, session.expect.supplyOhm('supply'))
 			: step.kind === 'readSupplyVolts' && taken[0] && taken[1]
 				? judgeSupplyVolts(taken[0], taken[1])
 				: null

@@ -4,7 +4,7 @@
 	import { believedHouse, wiringDuring } from '@wary/core/job';
 	import { suspectsFor } from '$lib/suspects/ask';
 	import { mistakeWords } from '$words/bench';
-	import { suspectWords as w } from '$words/steps/fourth';
+	import { suspectWords as w } from '$words/steps/asFound';
 	import { getJob } from '../context';
 
 	/** Which mistakes would show exactly these lamps, by the model: those at this box can be put right in it. */

@@ -20,7 +20,6 @@
 				kind:
 					| 'touchSupply'
 					| 'trySupply'
-					| 'tug'
 					| 'grip'
 					| 'checkNeighbour'
 					| 'readWitness'
@@ -50,7 +49,6 @@
 				no: w.itWontReset,
 				ask: { button: w.pushReset, request: { what: 'workCheck', check: 'reset' } }
 			},
-			tug: { yes: w.itHeld, no: w.itCameOut, ask: null },
 			grip: { yes: w.itHolds, no: w.itIsLoose, ask: null },
 			checkNeighbour: {
 				yes: w.itWorks,
@@ -127,24 +125,22 @@
 				? { kind: 'touchSupply', cable: step.cable, alarms: yes }
 				: step.kind === 'trySupply'
 					? { kind: 'trySupply', cable: step.cable, resets: yes }
-					: step.kind === 'tug'
-						? { kind: 'tug', terminal: step.terminal, held: yes }
-						: step.kind === 'grip'
-							? { kind: 'grip', half: step.half, holds: yes }
-							: step.kind === 'seeControlled'
-								? { kind: 'seeControlled', when: step.when, lit: step.when === 'off' ? !yes : yes }
-								: step.kind === 'readWitness'
-									? { kind: 'readWitness', box: step.box, lit: !yes }
-									: step.kind === 'checkNeighbour'
-										? { kind: 'checkNeighbour', box: step.box, works: yes }
-										: step.kind === 'checkWork'
-											? {
-													kind: 'checkWork',
-													check: step.check,
-													passes: yes,
-													...(timed && tripS.value !== null ? { tripS: tripS.value } : {})
-												}
-											: { kind: 'restorePower', held: yes };
+					: step.kind === 'grip'
+						? { kind: 'grip', half: step.half, holds: yes }
+						: step.kind === 'seeControlled'
+							? { kind: 'seeControlled', when: step.when, lit: step.when === 'off' ? !yes : yes }
+							: step.kind === 'readWitness'
+								? { kind: 'readWitness', box: step.box, lit: !yes }
+								: step.kind === 'checkNeighbour'
+									? { kind: 'checkNeighbour', box: step.box, works: yes }
+									: step.kind === 'checkWork'
+										? {
+												kind: 'checkWork',
+												check: step.check,
+												passes: yes,
+												...(timed && tripS.value !== null ? { tripS: tripS.value } : {})
+											}
+										: { kind: 'restorePower', held: yes };
 		session.submit(command);
 	}
 	function key(event: KeyboardEvent) {

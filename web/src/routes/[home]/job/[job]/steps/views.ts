@@ -48,8 +48,6 @@ const views: { readonly [K in Kind]: View<K> } = {
 	cap: confirm,
 	readBaseline: ohms,
 	readEnds: ohms,
-	terminate: () => import('./Terminate.svelte'),
-	tug: yesNo,
 	readOhms: ohms,
 	readPlug: () => import('./Plug.svelte'),
 	readLoaded: () => import('./Loaded.svelte'),

@@ -2,7 +2,7 @@ import type { Step } from '@wary/core/job';
 import { boxPlace, capital, halfWords, terms } from '../terms';
 import type { StepWords, Telling } from './step';
 
-/** What the fourth procedure asks beside. */
+/** What was there before anything was done, and what turns out otherwise than expected. */
 export function asFoundWords(step: Extract<Step, { kind: 'readAsFound' }>, { plan }: Telling): StepWords {
 	const t = terms[plan.region];
 	if (plan.asFound === 'twoBlades')

@@ -63,13 +63,16 @@ describe('what must be off together, from the record', () => {
 		]);
 	});
 
-	it('under the first procedure the job asks for the other one too; since the second a neutral that two breakers share ends it', () => {
-		const planned = planJob(shared, east);
-		expect(planned).toEqual({
+	it('a neutral that two breakers share ends it, as long as they don’t open together', () => {
+		expect(planJob(shared, east)).toEqual({
 			ok: false,
 			failure: { code: 'sharedNeutral', box: east, breakers: ['b11', 'b10'] }
 		});
-		const one = new Person(shared, shared, planOf(shared, east, undefined, 1), ['b11']);
+	});
+
+	it('two breakers whose circuits meet in the box both go off', () => {
+		const plan = { ...planOf(fennelLaneRecorded(), east), together: mustBeOffTogether(shared, east, 'b11') };
+		const one = new Person(shared, shared, plan, ['b11']);
 		one.until('switchOff');
 		one.go();
 		expect(nextStep(one.plan, one.state)).toEqual({ kind: 'switchOff', also: 'b10' });
