@@ -61,6 +61,7 @@ export { compileHouse } from './compile';
 export { legOfSpace, sensesResidual, tripMaOf } from './breakerFacts';
 export { own } from './own';
 export { readStoredHouse, type StoredHouse } from './stored';
+export { box as boxSchema } from './schema';
 export { isSupplied, readingTakesS, settle, type Settled, type Trip } from './settle';
 export { untilStill, type Stillness } from './still';
 export { cableConductors, standardWiring, usualDevice, usualSize, type Palette } from './standard';

@@ -357,7 +357,7 @@ export const standing = z.strictObject({
 		.describe('us: a receptacle that opens at arcs, or at arcs and leaks, is to be had.')
 });
 
-const box = z.strictObject({
+export const box = z.strictObject({
 	id: identifier,
 	name: title.describe('Where in the room: “east wall”.'),
 	room: identifier,

@@ -3,7 +3,8 @@ export { loadedAt } from './loadedAt';
 export { protectionAsked, type ProtectionAsked } from './asked';
 export { currentProcedure } from './procedures';
 export { planJob } from './plan';
-export { type JobPlan, type TerminatingSchool } from './jobPlan';
+export { terminatingSchools, type JobPlan, type TerminatingSchool } from './jobPlan';
+export { leftAsTold, type LeftAsTold } from './older';
 export { type PlanFailure } from './whyNot';
 export { type Baseline, type Landing, type WireRef } from './landings';
 export { controlledBy, controlledLit, litBoxes } from './putBack';
@@ -81,7 +82,8 @@ export { visitOf, visitsOf, wholeVisits, type Carried, type VisitAt, type VisitI
 export { applyEvent, replay } from './apply';
 export { decide, touches } from './decide';
 export type { Decision, JobContext, Refusal } from './decision';
-export { type PartInHand } from './partInHand';
+export { partInHandSchema, type PartInHand } from './partInHand';
+export { schema as searchedSchema } from './steps/searched';
 export { partFaults, ratingsWanted, toolsForAll, toolsNeeded } from './fitting';
 export {
 	autopsyFaults,
@@ -127,7 +129,8 @@ export { voltsAlong, type AlongPoint } from './along';
 export { asFoundIn, foundAsRecorded, needsPlanner, type CantKeep } from './planAnew';
 export { otherTerminals } from './landAt';
 export { plannerOn, type AddFailure, type AnewFailure, type Planner } from './planner';
-export type { Found } from './steps/planAnew';
+export { found as foundSchema, type Found } from './steps/planAnew';
+export { boxSeen as boxSeenSchema } from './steps/lookOver';
 export { comparedOf, wrongAsFound, type Compared } from './compared';
 export { eventVersion, readStoredEvent, type StoredEvent } from './stored';
 export { sameLamps } from '../instruments';

@@ -8,7 +8,8 @@ import type { Found } from './steps/planAnew';
 import type { ResistanceCheck } from './vocabulary';
 import type { Work } from './work';
 
-export type TerminatingSchool = 'groundFirst' | 'hotFirst' | 'asItCameOff';
+export const terminatingSchools = ['groundFirst', 'hotFirst', 'asItCameOff'] as const;
+export type TerminatingSchool = (typeof terminatingSchools)[number];
 
 /** What a job is about, worked out once from the recorded house: the same house always gives the same plan. */
 export interface JobPlan {

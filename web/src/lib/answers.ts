@@ -25,6 +25,8 @@ export const placesAnswer = z.object({
 });
 
 export const jobAnswer = z.object({ jobId: z.string() });
+/** A job that was ended, and the one that was begun in its place; `null`: none. */
+export const anewAnswer = z.object({ jobId: z.nullable(z.string()) });
 export const benchAnswer = z.object({ id: z.string() });
 export const benchSavedAnswer = z.object({ revision: z.number() });
 export const houseAnswer = z.object({ version: z.number() });
@@ -53,6 +55,7 @@ export const answers = {
 	home: homeAnswer,
 	places: placesAnswer,
 	job: jobAnswer,
+	anew: anewAnswer,
 	bench: benchAnswer,
 	benchSaved: benchSavedAnswer,
 	house: houseAnswer,

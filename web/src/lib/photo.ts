@@ -1,6 +1,7 @@
 /** The largest photograph taken, bytes. */
 export const largestPhotoBytes = 10 * 1024 * 1024;
-export type PhotoType = 'image/jpeg' | 'image/png' | 'image/webp';
+export const photoTypes = ['image/jpeg', 'image/png', 'image/webp'] as const;
+export type PhotoType = (typeof photoTypes)[number];
 
 /** What a file is by its first bytes, whatever it is called; `null` where it is no picture that is taken. */
 export function photoTypeOf(bytes: Uint8Array): PhotoType | null {

@@ -7,7 +7,7 @@ import { nothingTakenOff } from '../progress';
 import { name, saying } from './said';
 import type { StepModule } from './module';
 
-const boxSeen = saying(() =>
+export const boxSeen = saying(() =>
 	z.strictObject({
 		region: z.enum(['us', 'uk']),
 		cables: z.array(z.array(colour).max(8)).max(12),

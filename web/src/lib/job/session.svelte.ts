@@ -1,5 +1,7 @@
 import { browser } from '$app/environment';
 import type { House } from '@wary/core/house';
+import { drop, keep, keptText, setAside, unwrapped } from '$lib/kept';
+import { newId } from '$lib/newId';
 import { energyOf } from '@wary/core/isolation';
 import {
 	applyToWhole,
@@ -20,16 +22,8 @@ import {
 	type Refusal,
 	type WholeJob
 } from '@wary/core/job';
-
-interface Waiting {
-	/** What the server's clock was taken to be ahead when it was entered, ms. */
-	readonly aheadMs?: number;
-	readonly id: string;
-	readonly at: string;
-	/** The box it was said at. */
-	readonly box?: string;
-	readonly command: Command;
-}
+import { unsentAt } from './unsentAt';
+import type { Waiting } from './waiting';
 
 /** What another device or tab did meanwhile, and what of ours no longer fitted. */
 export interface Overtaken {
@@ -76,6 +70,10 @@ export class JobSession {
 	trouble = $state<string | null>(null);
 	/** Whether this browser keeps what it hasn't sent: it may be full, or forbid it. */
 	keeps = $state(true);
+	/** How many entries that this browser kept were set aside, since this version can't read them. */
+	setAside = $state(0);
+	/** While what an earlier page kept is taken up. */
+	#takingUp: Promise<void> | null = null;
 	/** What the server's clock is ahead of this device's, ms. */
 	#aheadMs = 0;
 	#restamped = 0;
@@ -124,11 +122,35 @@ export class JobSession {
 	resume(): void {
 		setInterval(() => (this.#now = this.#clock()), 30_000);
 		void this.#catchUp();
-		const kept = this.#read();
-		if (kept.length === 0) return;
-		const stored = new Set(this.#stored.map(({ id }) => id));
-		this.#keep(kept.filter(({ id }) => !stored.has(id)));
+		const text = keptText(this.keptAs);
+		if (text !== null) this.#takingUp = this.#takeUp(text).finally(() => (this.#takingUp = null));
+	}
+
+	/** What an earlier page kept goes first. An entry of it that this version can't read is set aside, and the job goes on without. */
+	async #takeUp(text: string): Promise<void> {
+		const kept = unwrapped(this.keptAs, text);
+		if (!kept) this.setAside++;
+		else {
+			const { readWaiting } = await this.#fetched(() => import('./waiting'));
+			const { waiting, odd } = readWaiting(kept.value);
+			for (const each of odd) setAside(this.keptAs, each);
+			this.setAside += odd.length;
+			const stored = new Set(this.#stored.map(({ id }) => id));
+			this.#keep([...waiting.filter(({ id }) => !stored.has(id)), ...this.#waiting]);
+		}
 		void this.#send();
+	}
+
+	/** What can't be had just now is asked for again until it is: nothing is taken up unread, and nothing entered meanwhile overtakes it. */
+	async #fetched<Part>(load: () => Promise<Part>): Promise<Part> {
+		for (let tries = 0; ; tries++)
+			try {
+				return await load();
+			} catch {
+				await new Promise((resolve) =>
+					setTimeout(resolve, retryAfterMs[Math.min(tries, retryAfterMs.length - 1)])
+				);
+			}
 	}
 
 	/**
@@ -169,8 +191,12 @@ export class JobSession {
 		this.#planner ??= (await import('./planner')).plannerOn(this.house);
 	}
 
-	/** Judges a command; accepted, it counts at once and is sent. */
+	/** Judges a command; accepted, it counts at once and is sent. While what was kept is taken up it waits for that: it was entered after. */
 	submit(command: Command): boolean {
+		if (this.#takingUp) {
+			void this.#takingUp.then(() => this.submit(command));
+			return true;
+		}
 		const at = this.#clock();
 		const box = this.#replayed.whole.plans.length > 1 ? { box: this.plan.boxId } : {};
 		const decision = this.#decide(this.#replayed.whole, this.events, command, at, box.box);
@@ -180,7 +206,7 @@ export class JobSession {
 			return false;
 		}
 		this.refusal = null;
-		this.#keep([...this.#waiting, { id: crypto.randomUUID(), at, aheadMs: this.#aheadMs, ...box, command }]);
+		this.#keep([...this.#waiting, { id: newId(), at, aheadMs: this.#aheadMs, ...box, command }]);
 		void this.#send();
 		return true;
 	}
@@ -236,31 +262,16 @@ export class JobSession {
 		return { events, whole, dropped };
 	}
 
-	get #key(): string {
-		return `wary-hand unsent ${this.#address}`;
-	}
-
-	/** What this browser kept of an earlier page; what it can't read is none of ours. */
-	#read(): Waiting[] {
-		try {
-			const kept: unknown = JSON.parse(localStorage.getItem(this.#key) ?? '[]');
-			return Array.isArray(kept) ? (kept as Waiting[]) : [];
-		} catch {
-			return [];
-		}
+	get keptAs(): string {
+		return unsentAt(this.#address);
 	}
 
 	#keep(waiting: readonly Waiting[]): void {
 		this.#waiting = waiting;
 		if (!browser) return;
-		try {
-			if (waiting.length === 0) localStorage.removeItem(this.#key);
-			else localStorage.setItem(this.#key, JSON.stringify(waiting));
-			this.keeps = true;
-		} catch {
-			// Full, or forbidden. What waits stays on this page, which says so.
-			this.keeps = false;
-		}
+		if (waiting.length === 0) drop(this.keptAs);
+		// Full, or forbidden: what waits stays on this page, which says so.
+		this.keeps = waiting.length === 0 || keep(this.keptAs, waiting);
 	}
 
 	async #send(): Promise<void> {

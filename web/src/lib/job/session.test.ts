@@ -55,6 +55,9 @@ const open = (events: readonly JobEvent[] = [...server.events]) => {
 const note = (text: string): Command => ({ kind: 'note', text });
 const texts = (events: readonly JobEvent[]) =>
 	events.map(({ body }) => (body.kind === 'note' ? body.text : body.kind));
+/** When a page has taken up what the one before it kept: its form is fetched first. */
+const taken = (session: JobSession, count: number) =>
+	vi.waitFor(() => expect(session.events.length).toBeGreaterThanOrEqual(count));
 const settled = () => vi.advanceTimersByTimeAsync(20);
 
 beforeEach(() => {
@@ -99,9 +102,30 @@ describe('a job on a device', () => {
 		expect([session.reachable, session.unsent, server.events.length]).toEqual([false, 2, 0]);
 		server.down = false;
 		const again = open();
+		await taken(again, 2);
 		expect(texts(again.events)).toEqual(['one', 'two']);
 		await vi.advanceTimersByTimeAsync(3000);
 		expect([texts(server.events), again.unsent]).toEqual([['one', 'two'], 0]);
+	});
+
+	it('what was kept and can’t be read is set aside, to its last sign, and the job goes on with the rest', async () => {
+		const key = 'wary-hand unsent /api/home/jobs/1';
+		const entry = (command: object) => ({ id: crypto.randomUUID(), at: '2026-11-25T10:00:00.000Z', command });
+		const odd = entry({ kind: 'fromLater', what: 'nobody knows' });
+		kept.set(key, JSON.stringify({ version: 1, value: [odd, entry(note('two'))] }));
+		const again = open();
+		// Entered while the form is still fetched: it goes behind what was entered before.
+		expect(again.submit(note('three'))).toBe(true);
+		await taken(again, 2);
+		await vi.advanceTimersByTimeAsync(3000);
+		expect([texts(server.events), again.unsent, again.setAside]).toEqual([['two', 'three'], 0, 1]);
+		expect(kept.get(`wary-hand set aside 1 ${key}`)).toBe(JSON.stringify(odd));
+		kept.set(key, '[{"id":"of a build without a number"}]');
+		const later = open();
+		await vi.waitFor(() => expect(later.setAside).toBe(1));
+		expect(later.submit(note('four'))).toBe(true);
+		await vi.advanceTimersByTimeAsync(3000);
+		expect(texts(server.events)).toEqual(['two', 'three', 'four']);
 	});
 
 	it('stores nothing twice when an answer is lost on the way', async () => {

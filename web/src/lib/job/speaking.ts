@@ -1,11 +1,16 @@
+import { keep, keptText, unwrapped } from '$lib/kept';
+
 const kept = 'wary-hand speak';
 
 /** Whether this browser can speak at all. */
 export const canSpeak = (): boolean => typeof window !== 'undefined' && 'speechSynthesis' in window;
 
 /** Off until somebody asks for it; then as this device was left. */
-export const speaksHere = (): boolean => canSpeak() && localStorage.getItem(kept) === 'on';
-export const keepSpeaking = (on: boolean): void => localStorage.setItem(kept, on ? 'on' : 'off');
+export function speaksHere(): boolean {
+	const text = canSpeak() ? keptText(kept) : null;
+	return text !== null && unwrapped(kept, text)?.value === 'on';
+}
+export const keepSpeaking = (on: boolean): boolean => keep(kept, on ? 'on' : 'off');
 
 /** Says something; what was being said gives way. Nothing waits for it, and nothing depends on it. */
 export function say(text: string, language: string): void {

@@ -1,6 +1,6 @@
 import { benchFileSchema, mostBenchEvents, type BenchFile, type BenchSave } from '@wary/core/bench';
-import { shapeFault } from '@wary/core/text';
-import { connections, many, maybeOne, UnreadableRow } from './db';
+import { z } from 'zod';
+import { connections, many, maybeOne } from './db';
 
 export interface BenchRow {
 	readonly id: string;
@@ -10,11 +10,12 @@ export interface BenchRow {
 
 /** A household's benches, latest first. */
 export async function manyBenches(householdId: string): Promise<BenchRow[]> {
-	const rows = await many<{ bench_id: string; name: string; changed_at: Date }>(
-		connections(),
-		'select bench_id, name, changed_at from bench where household_id = $1 order by changed_at desc limit 200',
-		[householdId]
-	);
+	const rows = await many(connections(), {
+		name: 'benches of a household',
+		row: z.object({ bench_id: z.string(), name: z.string(), changed_at: z.date() }),
+		sql: 'select bench_id, name, changed_at from bench where household_id = $1 order by changed_at desc limit 200',
+		values: [householdId]
+	});
 	return rows.map(({ bench_id, name, changed_at }) => ({
 		id: bench_id,
 		name,
@@ -26,16 +27,13 @@ export async function maybeBench(
 	householdId: string,
 	benchId: string
 ): Promise<{ file: BenchFile; revision: number } | null> {
-	const row = await maybeOne<{ document: unknown; revision: number }>(
-		connections(),
-		'select document, revision from bench where household_id = $1 and bench_id = $2',
-		[householdId, benchId]
-	);
-	if (!row) return null;
-	const parsed = benchFileSchema.safeParse(row.document);
-	if (parsed.success) return { file: parsed.data, revision: row.revision };
-	const issue = parsed.error.issues[0]!;
-	throw new UnreadableRow(`bench ${benchId}`, issue.path.join('.'), shapeFault(issue, row.document).fault);
+	const row = await maybeOne(connections(), {
+		name: `bench ${benchId}`,
+		row: z.object({ document: benchFileSchema, revision: z.int() }),
+		sql: 'select document, revision from bench where household_id = $1 and bench_id = $2',
+		values: [householdId, benchId]
+	});
+	return row && { file: row.document, revision: row.revision };
 }
 
 /** Keeps a new bench; the same id again changes nothing. */
@@ -56,9 +54,10 @@ export async function saveBench(
 	revision: number,
 	{ name, keep, events, done }: BenchSave
 ): Promise<number | null> {
-	const row = await maybeOne<{ revision: number }>(
-		connections(),
-		`update bench set
+	const row = await maybeOne(connections(), {
+		name: 'bench saved',
+		row: z.object({ revision: z.int() }),
+		sql: `update bench set
 			name = $4,
 			document = document || jsonb_build_object(
 				'name', $4::text,
@@ -75,8 +74,8 @@ export async function saveBench(
 			and jsonb_array_length(document->'events') >= $5
 			and $5 + jsonb_array_length($6::jsonb) between $7 and ${mostBenchEvents}
 		returning revision`,
-		[householdId, benchId, revision, name, keep, JSON.stringify(events), done]
-	);
+		values: [householdId, benchId, revision, name, keep, JSON.stringify(events), done]
+	});
 	return row && row.revision;
 }
 

@@ -4,6 +4,7 @@ import {
 	loadFromW,
 	loadToW,
 	resistanceChecks,
+	terminatingSchools,
 	wishedSchema,
 	wishSchema
 } from '@wary/core/job';
@@ -25,7 +26,7 @@ export const appendSchema = z.strictObject({
 export const startSchema = z.strictObject({
 	id: z.uuid(),
 	boxId: name,
-	school: z.enum(['groundFirst', 'hotFirst', 'asItCameOff']).default('groundFirst'),
+	school: z.enum(terminatingSchools).default('groundFirst'),
 	who: nameText(80),
 	wish: wishSchema.nullable().default(null),
 	/** Further boxes of the same job, under the same isolation. */
@@ -36,6 +37,9 @@ export const startSchema = z.strictObject({
 	/** The version of the record that a plan was made on. */
 	version: z.int().min(1).optional()
 });
+
+/** Ends a job of another procedure; `anew`: and begins it again, under this id. */
+export const anewSchema = z.strictObject({ id: z.uuid(), anew: z.boolean() });
 
 /** An outlet that is taken into a job under way. */
 export const takeInSchema = z.strictObject({

@@ -1,4 +1,6 @@
+import { shapeFault } from '@wary/core/text';
 import pg from 'pg';
+import type { z } from 'zod';
 import { log } from './log';
 
 // Counts and sequence numbers stay far below 2^53.
@@ -59,35 +61,41 @@ export const isBadData = (error: unknown): boolean =>
 /** Where a query can run: the pool, or one connection inside a transaction. */
 export type Queryable = Pick<pg.ClientBase, 'query'>;
 
+/** A query by the name that its errors are told under, and what each of its rows has to be. */
+export interface Query<Row> {
+	readonly name: string;
+	readonly row: z.ZodType<Row>;
+	readonly sql: string;
+	readonly values?: readonly unknown[];
+}
+
 /** Exactly one row, or it throws. */
-export async function one<Row extends pg.QueryResultRow>(
-	on: Queryable,
-	sql: string,
-	values: unknown[]
-): Promise<Row> {
-	const row = await maybeOne<Row>(on, sql, values);
-	if (row === null) throw new Error('a query that promises one row gave none');
+export async function one<Row>(on: Queryable, query: Query<Row>): Promise<Row> {
+	const row = await maybeOne(on, query);
+	if (row === null) throw new Error(`${query.name}: one row is promised, and there was none`);
 	return row;
 }
 
 /** One row or null; more throws. */
-export async function maybeOne<Row extends pg.QueryResultRow>(
-	on: Queryable,
-	sql: string,
-	values: unknown[]
-): Promise<Row | null> {
-	const { rows } = await on.query<Row>(sql, values);
-	if (rows.length > 1) throw new Error('a query that promises at most one row gave more');
+export async function maybeOne<Row>(on: Queryable, query: Query<Row>): Promise<Row | null> {
+	const rows = await many(on, query);
+	if (rows.length > 1)
+		throw new Error(`${query.name}: at most one row is promised, and there were ${rows.length}`);
 	return rows[0] ?? null;
 }
 
 /** Any number of rows. */
-export async function many<Row extends pg.QueryResultRow>(
-	on: Queryable,
-	sql: string,
-	values: unknown[]
-): Promise<Row[]> {
-	return (await on.query<Row>(sql, values)).rows;
+export async function many<Row>(on: Queryable, { name, row, sql, values = [] }: Query<Row>): Promise<Row[]> {
+	const { rows } = await on.query<pg.QueryResultRow>(sql, [...values]);
+	return rows.map((each) => readAs(row, name, each));
+}
+
+/** A stored value in its form; one that no build wrote is an error with its key. */
+export function readAs<Form>(schema: z.ZodType<Form>, key: string, stored: unknown): Form {
+	const parsed = schema.safeParse(stored);
+	if (parsed.success) return parsed.data;
+	const issue = parsed.error.issues[0]!;
+	throw new UnreadableRow(key, issue.path.join('.'), shapeFault(issue, stored).fault);
 }
 
 /** Runs a use case in one transaction; anything thrown rolls it back. A connection that failed, or can't roll back, is not used again. */

@@ -25,6 +25,7 @@ async function leftBy(household: Household, built: House, ids: readonly string[]
 	let wiring = built;
 	for (const id of ids) {
 		const job = await loadJob(household, id);
+		// Of one that was done by another procedure nothing is worked out any more.
 		if (!job) continue;
 		const { plans, boxes } = job.whole;
 		// Its boxes alone: breakers are on again.

@@ -1,4 +1,5 @@
 import { createHash, createHmac, randomBytes, randomUUID, timingSafeEqual } from 'node:crypto';
+import { z } from 'zod';
 import { connections, many, maybeOne, one, transaction } from './db';
 
 /** A device of the local network that may use this server. */
@@ -26,23 +27,25 @@ export async function addPairingCode(): Promise<string> {
 
 /** Whether a code would pair a device now. */
 export async function isPairingCode(code: string): Promise<boolean> {
-	const row = await maybeOne(
-		connections(),
-		'select 1 from pairing_code where code_hash = $1 and used_at is null and expires_at > now()',
-		[hashOf(code)]
-	);
+	const row = await maybeOne(connections(), {
+		name: 'pairing code',
+		row: z.object({}),
+		sql: 'select 1 from pairing_code where code_hash = $1 and used_at is null and expires_at > now()',
+		values: [hashOf(code)]
+	});
 	return row !== null;
 }
 
 /** Uses a code up and takes the device in: the value of its cookie; null where the code is used or too old. */
 export async function pairDevice(code: string, name: string): Promise<string | null> {
 	return transaction(async (on) => {
-		const used = await maybeOne(
-			on,
-			`update pairing_code set used_at = now()
+		const used = await maybeOne(on, {
+			name: 'pairing code used up',
+			row: z.object({}),
+			sql: `update pairing_code set used_at = now()
 			where code_hash = $1 and used_at is null and expires_at > now() returning 1`,
-			[hashOf(code)]
-		);
+			values: [hashOf(code)]
+		});
 		if (!used) return null;
 		const id = randomUUID();
 		await on.query('insert into paired_device (device_id, name) values ($1, $2)', [id, name]);
@@ -52,7 +55,13 @@ export async function pairDevice(code: string, name: string): Promise<string | n
 
 let secret: Buffer | undefined;
 async function signatureOf(id: string): Promise<string> {
-	secret ??= (await one<{ secret: Buffer }>(connections(), 'select secret from server_secret', [])).secret;
+	secret ??= (
+		await one(connections(), {
+			name: 'secret of this server',
+			row: z.object({ secret: z.instanceof(Buffer) }),
+			sql: 'select secret from server_secret'
+		})
+	).secret;
 	return createHmac('sha256', secret).update(id).digest('base64url');
 }
 
@@ -63,22 +72,23 @@ export async function maybePaired(cookie: string | undefined): Promise<string | 
 	const expected = Buffer.from(await signatureOf(id));
 	const signature = Buffer.from(given);
 	if (expected.length !== signature.length || !timingSafeEqual(expected, signature)) return null;
-	const row = await maybeOne(
-		connections(),
-		'update paired_device set seen_at = now() where device_id = $1 and sent_away_at is null returning 1',
-		[id]
-	);
+	const row = await maybeOne(connections(), {
+		name: 'paired device seen',
+		row: z.object({}),
+		sql: 'update paired_device set seen_at = now() where device_id = $1 and sent_away_at is null returning 1',
+		values: [id]
+	});
 	return row ? id : null;
 }
 
 /** Devices that may come in, the last paired first. */
 export async function manyPaired(): Promise<PairedDevice[]> {
-	const rows = await many<{ device_id: string; name: string; paired_at: Date; seen_at: Date }>(
-		connections(),
-		`select device_id, name, paired_at, seen_at from paired_device
-		where sent_away_at is null order by paired_at desc limit 100`,
-		[]
-	);
+	const rows = await many(connections(), {
+		name: 'paired devices',
+		row: z.object({ device_id: z.string(), name: z.string(), paired_at: z.date(), seen_at: z.date() }),
+		sql: `select device_id, name, paired_at, seen_at from paired_device
+		where sent_away_at is null order by paired_at desc limit 100`
+	});
 	return rows.map(({ device_id, name, paired_at, seen_at }) => ({
 		id: device_id,
 		name,

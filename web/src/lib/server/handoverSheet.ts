@@ -29,11 +29,10 @@ import {
 	terms
 } from '$words/terms';
 import type { Named, OfBox } from './recordSheet';
-
-export type HandoverSheet = ReturnType<typeof handoverSheet>;
+import type { HandoverSheet } from './toldSchema';
 
 /** What one box is handed on with: why it stopped, how it is left, what was seen, read and done. `elsewhere`: the box that ended the job, where it isn’t this one. */
-export function handoverSheet(house: House, job: Named, one: OfBox, elsewhere: string | null) {
+export function handoverSheet(house: House, job: Named, one: OfBox, elsewhere: string | null): HandoverSheet {
 	const { plan, state, record, events } = one;
 	const last = <K extends string>(kind: K) => events.findLast(({ body }) => body.kind === kind)?.body;
 	const inspected = last('inspect');
@@ -54,7 +53,6 @@ export function handoverSheet(house: House, job: Named, one: OfBox, elsewhere: s
 		elsewhere: elsewhere && w.stoppedElsewhere(elsewhere),
 		note: note?.kind === 'stop' ? note.note : '',
 		left: leftWords(house, plan, state, stopped),
-		/** The box as it hangs there now. */
 		asLeft: findBox(wiringDuring(believedHouse(house, plan, state), plan, state), plan.boxId)!,
 		seen: (looked?.kind === 'lookOver' && looked.seen) || null,
 		supply: plan.supplyCables.length > 1 ? supplyOf(house, plan, state) : null,

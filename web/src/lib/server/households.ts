@@ -1,4 +1,5 @@
 import { readStoredHouse, type House } from '@wary/core/house';
+import { z } from 'zod';
 import {
 	connections,
 	many,
@@ -21,19 +22,20 @@ export interface HouseVersion {
 	readonly house: House;
 }
 
-type HouseholdRow = { household_id: string; slug: string; is_demo: boolean };
-const toHousehold = (row: HouseholdRow): Household => ({
+const householdRow = z.object({ household_id: z.string(), slug: z.string(), is_demo: z.boolean() });
+const toHousehold = (row: z.infer<typeof householdRow>): Household => ({
 	id: row.household_id,
 	slug: row.slug,
 	isDemo: row.is_demo
 });
 
 export async function maybeHousehold(slug: string): Promise<Household | null> {
-	const row = await maybeOne<HouseholdRow>(
-		connections(),
-		'select household_id, slug, is_demo from household where slug = $1 and retired_at is null',
-		[slug]
-	);
+	const row = await maybeOne(connections(), {
+		name: 'household by its short name',
+		row: householdRow,
+		sql: 'select household_id, slug, is_demo from household where slug = $1 and retired_at is null',
+		values: [slug]
+	});
 	return row && toHousehold(row);
 }
 
@@ -50,15 +52,16 @@ export const homesListedAtMost = 20;
 /** Homes in use whose name has these words in it, demo homes first, then by name; at most `homesListedAtMost`, after so many. */
 export async function manyHomes(search = '', after = 0): Promise<ListedHome[]> {
 	const pattern = `%${search.toLowerCase().replace(/[\\%_]/g, '\\$&')}%`;
-	const rows = await many<{ slug: string; name: string; is_demo: boolean; region: House['region'] }>(
-		connections(),
-		`select h.slug, l.name, l.region, h.is_demo
+	const rows = await many(connections(), {
+		name: 'homes by name',
+		row: z.object({ slug: z.string(), name: z.string(), is_demo: z.boolean(), region: z.enum(['us', 'uk']) }),
+		sql: `select h.slug, l.name, l.region, h.is_demo
 		from household h join home_listing l using (household_id)
 		where h.retired_at is null and ($1 = '%%' or lower(l.name) like $1)
 		order by h.is_demo desc, lower(l.name), h.slug
 		limit ${homesListedAtMost} offset $2`,
-		[pattern, after]
-	);
+		values: [pattern, after]
+	});
 	return rows.map(({ slug, name, is_demo, region }) => ({ slug, name, isDemo: is_demo, region }));
 }
 
@@ -68,17 +71,21 @@ export async function maybeFirstHome(lastSlug: string | undefined): Promise<stri
 	return last?.slug ?? (await manyHomes())[0]?.slug ?? null;
 }
 
+/** A house is read by `readStoredHouse`, which knows earlier forms. */
+const houseRow = z.object({ house: z.unknown() });
+
 /** A house as recorded never changes once it is a version, nor does a demo’s wiring: they are kept. */
 const kept = new Map<string, House>();
 const keptAtMost = 100;
 
 /** The house as recorded, latest version. Inside a transaction its own connection is handed in: a second one might never come. */
 export async function latestHouse(householdId: string, on: Queryable = connections()): Promise<HouseVersion> {
-	const { version } = await one<{ version: number }>(
-		on,
-		'select max(version) as version from house_version where household_id = $1',
-		[householdId]
-	);
+	const { version } = await one(on, {
+		name: 'latest version of a house',
+		row: z.object({ version: z.int() }),
+		sql: 'select max(version) as version from house_version where household_id = $1',
+		values: [householdId]
+	});
 	return { version, house: await houseAt(householdId, version, on) };
 }
 
@@ -91,11 +98,12 @@ export async function houseAt(
 	const key = `${householdId} ${version}`;
 	const known = kept.get(key);
 	if (known) return known;
-	const { house } = await one<{ house: unknown }>(
-		on,
-		'select house from house_version where household_id = $1 and version = $2',
-		[householdId, version]
-	);
+	const { house } = await one(on, {
+		name: 'house at a version',
+		row: houseRow,
+		sql: 'select house from house_version where household_id = $1 and version = $2',
+		values: [householdId, version]
+	});
 	return keeping(key, parsedHouse(house, `house_version ${key}`));
 }
 
@@ -131,21 +139,23 @@ export async function maybeDemoWiring(householdId: string): Promise<House | null
 	const key = `demo_wiring ${householdId}`;
 	const known = kept.get(key);
 	if (known) return known;
-	const row = await maybeOne<{ house: unknown }>(
-		connections(),
-		'select house from demo_wiring where household_id = $1',
-		[householdId]
-	);
+	const row = await maybeOne(connections(), {
+		name: 'wiring of a demo home',
+		row: houseRow,
+		sql: 'select house from demo_wiring where household_id = $1',
+		values: [householdId]
+	});
 	return row && keeping(key, parsedHouse(row.house, key));
 }
 
 /** Whether a home has wiring of its own to measure: the user's have none. */
 export async function isSimulated(householdId: string): Promise<boolean> {
-	const { is } = await one<{ is: boolean }>(
-		connections(),
-		'select exists(select from demo_wiring where household_id = $1) as is',
-		[householdId]
-	);
+	const { is } = await one(connections(), {
+		name: 'whether a home has wiring of its own',
+		row: z.object({ is: z.boolean() }),
+		sql: 'select exists(select from demo_wiring where household_id = $1) as is',
+		values: [householdId]
+	});
 	return is;
 }
 
@@ -153,11 +163,12 @@ export async function isSimulated(householdId: string): Promise<boolean> {
 export async function addHousehold(slug: string, house: House): Promise<Household | null> {
 	try {
 		return await transaction(async (on) => {
-			const row = await one<HouseholdRow>(
-				on,
-				'insert into household (household_id, slug, is_demo) values (gen_random_uuid(), $1, false) returning household_id, slug, is_demo',
-				[slug]
-			);
+			const row = await one(on, {
+				name: 'new household',
+				row: householdRow,
+				sql: 'insert into household (household_id, slug, is_demo) values (gen_random_uuid(), $1, false) returning household_id, slug, is_demo',
+				values: [slug]
+			});
 			await addHouseVersion(on, row.household_id, 1, house, 'house file');
 			return toHousehold(row);
 		});

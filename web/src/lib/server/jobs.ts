@@ -1,14 +1,16 @@
 import {
+	currentProcedure,
 	eventVersion,
 	readStoredEvent,
-	wishSchema,
+	terminatingSchools,
+	wishedSchema,
 	type BoxWish,
 	type JobEvent,
 	type TerminatingSchool,
 	type Wished
 } from '@wary/core/job';
-import { shapeFault } from '@wary/core/text';
-import { connections, many, maybeOne, one, UnreadableRow, type Queryable } from './db';
+import { z } from 'zod';
+import { connections, many, maybeOne, one, readAs, UnreadableRow, type Queryable } from './db';
 
 export interface JobRow {
 	readonly id: string;
@@ -29,20 +31,20 @@ export interface JobRow {
 	readonly endedAt: string | null;
 }
 
-type Row = {
-	job_id: string;
-	box_id: string;
-	house_version: number;
-	school: TerminatingSchool;
-	who: string;
-	procedure: number;
-	wish: unknown;
-	more: { box_id: string; wish: unknown }[];
-	taken: string[];
-	started_at: Date;
-	outcome: 'finished' | 'stopped' | null;
-	ended_at: Date | null;
-};
+const jobRow = z.object({
+	job_id: z.string(),
+	box_id: z.string(),
+	house_version: z.int(),
+	school: z.enum(terminatingSchools),
+	who: z.string(),
+	procedure: z.int(),
+	wish: z.unknown(),
+	more: z.array(z.object({ box_id: z.string(), wish: z.unknown() })),
+	taken: z.array(z.string()),
+	started_at: z.date(),
+	outcome: z.enum(['finished', 'stopped']).nullable(),
+	ended_at: z.date().nullable()
+});
 /** What stands last of every box that was taken into a job or left out again. */
 const takenNow = `select distinct on (household_id, job_id, box_id) household_id, job_id, seq, box_id, taken
 	from job_box_taken order by household_id, job_id, box_id, seq desc`;
@@ -59,17 +61,16 @@ const isAt = `(j.box_id = $2 or exists (select from job_box b
 			where t.household_id = $1 and t.box_id = $2 order by t.job_id, t.seq desc) now
 		where now.job_id = j.job_id and now.taken))`;
 
-/** A stored wish; one that no build’s vocabulary has is an error with its key. */
-function toWish(job_id: string, wish: unknown): Wished {
-	if (wish === null || wish === 'putBack') return wish;
-	const parsed = wishSchema.safeParse(wish);
-	if (parsed.success) return parsed.data;
-	const issue = parsed.error.issues[0]!;
-	throw new UnreadableRow(`job ${job_id}`, issue.path.join('.'), shapeFault(issue, wish).fault);
+/** A stored wish. One of another procedure may say what this build has no part for: begun anew, that is the same again. */
+function toWish({ job_id, procedure }: z.infer<typeof jobRow>, stored: unknown): Wished {
+	const wish = wishedSchema.nullable();
+	return procedure === currentProcedure
+		? readAs(wish, `job ${job_id}`, stored)
+		: (wish.safeParse(stored).data ?? null);
 }
 
-const toJob = (row: Row): JobRow => ({
-	begun: [row, ...row.more].map(({ box_id, wish }) => ({ boxId: box_id, wish: toWish(row.job_id, wish) })),
+const toJob = (row: z.infer<typeof jobRow>): JobRow => ({
+	begun: [row, ...row.more].map(({ box_id, wish }) => ({ boxId: box_id, wish: toWish(row, wish) })),
 	boxes: [...[row, ...row.more].map(({ box_id }) => box_id), ...row.taken].map((boxId) => ({ boxId })),
 	id: row.job_id,
 	boxId: row.box_id,
@@ -77,28 +78,34 @@ const toJob = (row: Row): JobRow => ({
 	school: row.school,
 	who: row.who,
 	procedure: row.procedure,
-	wish: toWish(row.job_id, row.wish),
+	wish: toWish(row, row.wish),
 	startedAt: row.started_at.toISOString(),
 	outcome: row.outcome,
 	endedAt: row.ended_at?.toISOString() ?? null
 });
 
-export async function maybeJob(householdId: string, jobId: string): Promise<JobRow | null> {
-	const row = await maybeOne<Row>(
-		connections(),
-		`select ${columns} ${from} where j.household_id = $1 and j.job_id = $2`,
-		[householdId, jobId]
-	);
+export async function maybeJob(
+	householdId: string,
+	jobId: string,
+	on: Queryable = connections()
+): Promise<JobRow | null> {
+	const row = await maybeOne(on, {
+		name: `job ${jobId}`,
+		row: jobRow,
+		sql: `select ${columns} ${from} where j.household_id = $1 and j.job_id = $2`,
+		values: [householdId, jobId]
+	});
 	return row && toJob(row);
 }
 
 /** A household's jobs, newest first; at one box where one is named. */
 export async function manyJobs(householdId: string, boxId: string | null = null): Promise<JobRow[]> {
-	const rows = await many<Row>(
-		connections(),
-		`select ${columns} ${from} where j.household_id = $1 and ($2::text is null or ${isAt}) order by j.started_at desc`,
-		[householdId, boxId]
-	);
+	const rows = await many(connections(), {
+		name: 'jobs of a household',
+		row: jobRow,
+		sql: `select ${columns} ${from} where j.household_id = $1 and ($2::text is null or ${isAt}) order by j.started_at desc`,
+		values: [householdId, boxId]
+	});
 	return rows.map(toJob);
 }
 
@@ -113,11 +120,12 @@ export async function maybeJobUnderWay(
 	householdId: string,
 	boxId: string
 ): Promise<string | null> {
-	const row = await maybeOne<{ job_id: string }>(
-		on,
-		`select j.job_id ${from} where j.household_id = $1 and ${isAt} and e.job_id is null`,
-		[householdId, boxId]
-	);
+	const row = await maybeOne(on, {
+		name: 'job under way at an outlet',
+		row: z.object({ job_id: z.string() }),
+		sql: `select j.job_id ${from} where j.household_id = $1 and ${isAt} and e.job_id is null`,
+		values: [householdId, boxId]
+	});
 	return row && row.job_id;
 }
 
@@ -183,17 +191,18 @@ export async function addJobEnd(
 	]);
 }
 
-type EventRow = {
-	event_id: string;
-	at: Date;
-	box_id: string | null;
-	body: unknown;
-	version: number;
-	judged: JobEvent['judged'] | null;
-};
+/** A body is read by `readStoredEvent`, which knows earlier forms; what was judged is as this build, or an earlier one, judged it. */
+const eventRow = z.object({
+	event_id: z.string(),
+	at: z.date(),
+	box_id: z.string().nullable(),
+	body: z.unknown(),
+	version: z.int(),
+	judged: z.custom<JobEvent['judged']>((judged) => typeof judged === 'object').nullable()
+});
 
 /** A stored event; one that no build's vocabulary has is an error with its key. */
-function toEvent({ event_id, at, box_id, body, version, judged }: EventRow): JobEvent {
+function toEvent({ event_id, at, box_id, body, version, judged }: z.infer<typeof eventRow>): JobEvent {
 	const read = readStoredEvent(version, body);
 	if (!read.ok)
 		throw read.code === 'shape'
@@ -214,29 +223,43 @@ function toEvent({ event_id, at, box_id, body, version, judged }: EventRow): Job
 
 /** A job's events from a sequence number on (1 is the first), in order. */
 export async function manyEvents(householdId: string, jobId: string, fromSeq = 1): Promise<JobEvent[]> {
-	const rows = await many<EventRow>(
-		connections(),
-		'select event_id, at, box_id, body, version, judged from job_event where household_id = $1 and job_id = $2 and seq >= $3 order by seq',
-		[householdId, jobId, fromSeq]
-	);
+	const rows = await many(connections(), {
+		name: 'events of a job',
+		row: eventRow,
+		sql: 'select event_id, at, box_id, body, version, judged from job_event where household_id = $1 and job_id = $2 and seq >= $3 order by seq',
+		values: [householdId, jobId, fromSeq]
+	});
 	return rows.map(toEvent);
 }
+
+/** An event as some build stored it, not read. */
+export type StoredEventRow = z.infer<typeof eventRow>;
+
+/** A job's events as they were stored, in order: of one that was begun under another procedure, whose words this build may not have. */
+export const manyStoredEvents = (householdId: string, jobId: string): Promise<StoredEventRow[]> =>
+	many(connections(), {
+		name: 'events of a job as stored',
+		row: eventRow,
+		sql: 'select event_id, at, box_id, body, version, judged from job_event where household_id = $1 and job_id = $2 order by seq',
+		values: [householdId, jobId]
+	});
 
 /** The last live reading of each of these outlets in any job, V between hot and neutral; indicators show no figure and are left out. */
 export async function manyLiveVolts(
 	householdId: string,
 	boxIds: readonly string[]
 ): Promise<ReadonlyMap<string, number>> {
-	const rows = await many<EventRow & { place: string }>(
-		connections(),
-		`select distinct on (coalesce(e.box_id, j.box_id)) coalesce(e.box_id, j.box_id) as place,
+	const rows = await many(connections(), {
+		name: 'live readings of outlets',
+		row: eventRow.extend({ place: z.string() }),
+		sql: `select distinct on (coalesce(e.box_id, j.box_id)) coalesce(e.box_id, j.box_id) as place,
 				e.event_id, e.at, e.box_id, e.body, e.version, e.judged
 			from job_event e join job j using (household_id, job_id)
 			where e.household_id = $1 and coalesce(e.box_id, j.box_id) = any($2) and e.body->>'kind' = 'readLive'
 				and e.body->'reading'->>'instrument' = 'multimeter'
 			order by coalesce(e.box_id, j.box_id), e.at desc`,
-		[householdId, boxIds]
-	);
+		values: [householdId, boxIds]
+	});
 	return new Map(
 		rows.flatMap((row): [string, number][] => {
 			const { body } = toEvent(row);
@@ -283,30 +306,33 @@ export async function maybeStored(
 	householdId: string,
 	eventId: string
 ): Promise<{ jobId: string; seq: number } | null> {
-	const row = await maybeOne<{ job_id: string; seq: number }>(
-		connections(),
-		'select job_id, seq from job_event where household_id = $1 and event_id = $2',
-		[householdId, eventId]
-	);
+	const row = await maybeOne(connections(), {
+		name: 'where an event is stored',
+		row: z.object({ job_id: z.string(), seq: z.int() }),
+		sql: 'select job_id, seq from job_event where household_id = $1 and event_id = $2',
+		values: [householdId, eventId]
+	});
 	return row && { jobId: row.job_id, seq: row.seq };
 }
 
 export async function countEvents(householdId: string, jobId: string): Promise<number> {
 	return (
-		await one<{ count: number }>(
-			connections(),
-			'select count(*)::int as count from job_event where household_id = $1 and job_id = $2',
-			[householdId, jobId]
-		)
+		await one(connections(), {
+			name: 'how many events a job has',
+			row: z.object({ count: z.int() }),
+			sql: 'select count(*)::int as count from job_event where household_id = $1 and job_id = $2',
+			values: [householdId, jobId]
+		})
 	).count;
 }
 
 /** Ids of the jobs of a household that were finished, in that order. */
 export async function manyFinished(householdId: string): Promise<string[]> {
-	const rows = await many<{ job_id: string }>(
-		connections(),
-		"select job_id from job_ended where household_id = $1 and outcome = 'finished' order by ended_at, job_id",
-		[householdId]
-	);
+	const rows = await many(connections(), {
+		name: 'finished jobs of a household',
+		row: z.object({ job_id: z.string() }),
+		sql: "select job_id from job_ended where household_id = $1 and outcome = 'finished' order by ended_at, job_id",
+		values: [householdId]
+	});
 	return rows.map(({ job_id }) => job_id);
 }

@@ -4,53 +4,58 @@ import {
 	type Observation,
 	type ObservationBody
 } from '@wary/core/observations';
-import { shapeFault } from '@wary/core/text';
-import { connections, many, maybeOne, UnreadableRow, type Queryable } from './db';
+import { z } from 'zod';
+import { connections, many, maybeOne, readAs, UnreadableRow, type Queryable } from './db';
 
-type Row = {
-	observation_id: string;
-	at: Date;
-	box_id: string;
-	job_id: string | null;
-	body: unknown;
-	version: number;
-};
+const row = z.object({
+	observation_id: z.string(),
+	at: z.date(),
+	box_id: z.string(),
+	job_id: z.string().nullable(),
+	body: z.unknown(),
+	version: z.int()
+});
 const columns = 'observation_id, at, box_id, job_id, body, version';
 /** Of a household or an outlet, the newest: more than anybody reads, and enough for every button of a large house over years. */
 const mostAtOnce = 2000;
 
-function toObservation({ observation_id: id, at, box_id, job_id, body, version }: Row): Observation {
+function toObservation({
+	observation_id: id,
+	at,
+	box_id,
+	job_id,
+	body,
+	version
+}: z.infer<typeof row>): Observation {
 	if (version > observationVersion)
 		throw new UnreadableRow(
 			`observation ${id}`,
 			'version',
 			`${version}; this build knows ${observationVersion}`
 		);
-	const parsed = observationBody.safeParse(body);
-	if (!parsed.success) {
-		const issue = parsed.error.issues[0]!;
-		throw new UnreadableRow(`observation ${id}`, issue.path.join('.'), shapeFault(issue, body).fault);
-	}
-	return { id, at: at.toISOString(), box: box_id, job: job_id, body: parsed.data };
+	const read = readAs(observationBody, `observation ${id}`, body);
+	return { id, at: at.toISOString(), box: box_id, job: job_id, body: read };
 }
 
 /** A household’s ledger, newest first. */
 export async function manyObservations(householdId: string): Promise<Observation[]> {
-	const rows = await many<Row>(
-		connections(),
-		`select ${columns} from observation where household_id = $1 order by at desc limit ${mostAtOnce}`,
-		[householdId]
-	);
+	const rows = await many(connections(), {
+		name: 'ledger of a household',
+		row,
+		sql: `select ${columns} from observation where household_id = $1 order by at desc limit ${mostAtOnce}`,
+		values: [householdId]
+	});
 	return rows.map(toObservation);
 }
 
 /** What the ledger has of one outlet, newest first. */
 export async function manyObservationsAt(householdId: string, boxId: string): Promise<Observation[]> {
-	const rows = await many<Row>(
-		connections(),
-		`select ${columns} from observation where household_id = $1 and box_id = $2 order by at desc limit 50`,
-		[householdId, boxId]
-	);
+	const rows = await many(connections(), {
+		name: 'ledger of an outlet',
+		row,
+		sql: `select ${columns} from observation where household_id = $1 and box_id = $2 order by at desc limit 50`,
+		values: [householdId, boxId]
+	});
 	return rows.map(toObservation);
 }
 
@@ -59,13 +64,14 @@ export async function maybeCostOf(
 	householdId: string,
 	jobId: string
 ): Promise<Extract<ObservationBody, { kind: 'cost' }> | null> {
-	const row = await maybeOne<Row>(
-		connections(),
-		`select ${columns} from observation where household_id = $1 and job_id = $2 and body ->> 'kind' = 'cost'
+	const last = await maybeOne(connections(), {
+		name: 'cost of a job',
+		row,
+		sql: `select ${columns} from observation where household_id = $1 and job_id = $2 and body ->> 'kind' = 'cost'
 		order by at desc limit 1`,
-		[householdId, jobId]
-	);
-	const body = row && toObservation(row).body;
+		values: [householdId, jobId]
+	});
+	const body = last && toObservation(last).body;
 	return body?.kind === 'cost' ? body : null;
 }
 

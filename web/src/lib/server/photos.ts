@@ -1,4 +1,5 @@
-import type { PhotoType } from '$lib/photo';
+import { photoTypes, type PhotoType } from '$lib/photo';
+import { z } from 'zod';
 import { connections, many, maybeOne } from './db';
 
 export interface PhotoRow {
@@ -9,11 +10,12 @@ export interface PhotoRow {
 
 /** A job's photographs in the order they were taken. */
 export async function manyPhotos(householdId: string, jobId: string): Promise<PhotoRow[]> {
-	const rows = await many<{ photo_id: string; caption: string; taken_at: Date }>(
-		connections(),
-		'select photo_id, caption, taken_at from photo where household_id = $1 and job_id = $2 order by taken_at limit 100',
-		[householdId, jobId]
-	);
+	const rows = await many(connections(), {
+		name: 'photographs of a job',
+		row: z.object({ photo_id: z.string(), caption: z.string(), taken_at: z.date() }),
+		sql: 'select photo_id, caption, taken_at from photo where household_id = $1 and job_id = $2 order by taken_at limit 100',
+		values: [householdId, jobId]
+	});
 	return rows.map(({ photo_id, caption, taken_at }) => ({
 		id: photo_id,
 		caption,
@@ -25,11 +27,12 @@ export async function maybePhoto(
 	householdId: string,
 	photoId: string
 ): Promise<{ type: PhotoType; content: Buffer } | null> {
-	const row = await maybeOne<{ content_type: PhotoType; content: Buffer }>(
-		connections(),
-		'select content_type, content from photo where household_id = $1 and photo_id = $2',
-		[householdId, photoId]
-	);
+	const row = await maybeOne(connections(), {
+		name: 'a photograph',
+		row: z.object({ content_type: z.enum(photoTypes), content: z.instanceof(Buffer) }),
+		sql: 'select content_type, content from photo where household_id = $1 and photo_id = $2',
+		values: [householdId, photoId]
+	});
 	return row && { type: row.content_type, content: row.content };
 }
 

@@ -15,9 +15,9 @@ import { holdWords } from '$words/energy';
 import { readingWords } from '$words/events';
 import { foundWords } from '$words/found';
 import { words as w } from '$words/job/record/page';
-import { costWords } from '$words/log';
 import { lampsWords } from '$words/lamps';
 import { recordLines } from '$words/recordLines';
+import type { RecordSheet } from './toldSchema';
 import { breakerName, breakerNames, capital, halfWords, pairWords, terms } from '$words/terms';
 
 /** A job as its record names it. */
@@ -33,11 +33,9 @@ export interface OfBox {
 	readonly events: readonly JobEvent[];
 	readonly record: JobRecord;
 }
-type Cost = Parameters<typeof costWords>[0];
-export type RecordSheet = ReturnType<typeof recordSheet>;
 
 /** The record of one box as it is read: worked out where the house is, so that a page carries what it shows and nothing else. */
-export function recordSheet(house: House, job: Named, one: OfBox, cost: Cost | null) {
+export function recordSheet(house: House, job: Named, one: OfBox): RecordSheet {
 	const { plan, record, state, events } = one;
 	const { locale } = terms[plan.region];
 	return {
@@ -45,7 +43,7 @@ export function recordSheet(house: House, job: Named, one: OfBox, cost: Cost | n
 		place: placeName(house, findBox(house, plan.boxId)!),
 		outcome: w.outcomes[job.outcome ?? 'underWay'],
 		endedAt: record.endedAt ? w.utc(moment(record.endedAt, locale)) : null,
-		facts: factsOf(house, job, one, cost),
+		facts: factsOf(house, job, one),
 		worries: record.worries.map((worry) => foundWords(worry, house, plan)),
 		resolutions: record.resolutions.map((each) => ({
 			key: each.pair,
@@ -64,18 +62,16 @@ export function recordSheet(house: House, job: Named, one: OfBox, cost: Cost | n
 			lines: recordLines(events, house, plan, state.earth)
 		})),
 		wirings: plan.work && {
-			/** As it was found, where that isn’t what was on record. */
 			foundAs: plan.foundAs ?? null,
 			wanted: wayNow(plan.work, state).wanted,
 			done: job.outcome === 'finished',
-			/** The same again wires nothing otherwise: on paper the two would be one picture twice. */
 			alike: plan.work.same && !plan.foundAs
 		}
 	};
 }
 
 /** Who, when, which breaker, what came out and what went in. */
-function factsOf(house: House, job: Named, { plan, record, state }: OfBox, cost: Cost | null) {
+function factsOf(house: House, job: Named, { plan, record, state }: OfBox) {
 	const t = terms[plan.region];
 	// What was off when it was last proven dead, without what had been shown not to feed it.
 	const feeders = (record.proofs.at(-1)?.breakers ?? [state.feeder ?? plan.recordedBreaker]).filter(
@@ -98,7 +94,6 @@ function factsOf(house: House, job: Named, { plan, record, state }: OfBox, cost:
 			plan.putBack ? w.putBack : w.putIn,
 			job.outcome === 'finished' ? deviceWords(plan.newDevice, plan.region) : null
 		),
-		...fact(w.cost, cost && capital(costWords(cost, plan.region))),
 		...fact(w.directory, state.directory ? `“${state.directory}”` : null)
 	];
 }
@@ -140,14 +135,7 @@ const groupsOf = (record: JobRecord) =>
 		{ title: w.notes, events: record.notes }
 	].filter(({ events }) => events.length > 0);
 
-/** As found beside the final test, of one half; `stands`: wrong, and not shown to be right since. */
-export interface ComparedLine {
-	readonly half: string;
-	readonly before: string;
-	readonly after: string;
-	readonly comes: string;
-	readonly stands: boolean;
-}
+export type ComparedLine = RecordSheet['compared'][number];
 
 function comparedLine({ half, before, after, comes }: Compared, region: Region): ComparedLine {
 	const shown = (at: Compared['before'] | Compared['after']) =>

@@ -1,11 +1,14 @@
-import { error, json } from '@sveltejs/kit';
+import { error, json, redirect } from '@sveltejs/kit';
 import { describeShape } from '$words/problems';
 import { allStorable, readJson as readText, shapeFault } from '@wary/core/text';
 import type { z } from 'zod';
 import type { output, ZodMiniType } from 'zod/mini';
 import type { House } from '@wary/core/house';
-import { latestHouse, maybeHousehold, type Household } from './households';
-import { loadJob, type LoadedJob } from './useCases';
+import { houseAt, latestHouse, maybeHousehold, type Household } from './households';
+import { maybeJob, type JobRow } from './jobs';
+import { maybeTold } from './told';
+import type { Told } from './toldSchema';
+import { findJob, type LoadedJob } from './useCases';
 
 /** An expected failure: status 4xx, a code the screen has words for, and what goes with it. */
 export const failure = (status: number, code: string, more: Record<string, unknown> = {}): Response =>
@@ -74,13 +77,51 @@ export async function pageJob(
 	jobId: string
 ): Promise<{ household: Household; loaded: LoadedJob }> {
 	const household = await pageHousehold(slug);
-	const loaded = uuid.test(jobId) ? await loadJob(household, jobId) : null;
-	if (!loaded)
-		error(404, {
-			message: 'This home has no such job. It may have been in another home, or the link is cut off.',
-			code: 'unknownJob'
-		});
-	return { household, loaded };
+	const found = uuid.test(jobId) ? await findJob(household, jobId) : null;
+	if (!found) noSuchJob();
+	// One of another procedure is led to a safe stop, or was: then there is what was told of it.
+	if (found.code === 'older')
+		redirect(303, `/${slug}/job/${jobId}/${found.job.outcome === null ? 'anew' : 'record'}`);
+	return { household, loaded: found.loaded };
+}
+
+function noSuchJob(): never {
+	error(404, {
+		message: 'This home has no such job. It may have been in another home, or the link is cut off.',
+		code: 'unknownJob'
+	});
+}
+
+/** The job a page is about, by what stands in its row alone; or a 404 page. */
+export async function pageJobRow(
+	slug: string,
+	jobId: string
+): Promise<{ household: Household; job: JobRow }> {
+	const household = await pageHousehold(slug);
+	const job = uuid.test(jobId) ? await maybeJob(household.id, jobId) : null;
+	return job ? { household, job } : noSuchJob();
+}
+
+type ToldOrNow =
+	| { readonly told: Told; readonly now: null }
+	/** Under way: it is told as it stands. */
+	| { readonly told: null; readonly now: LoadedJob };
+
+/** What is told of a job on its record and its hand-over: as it was told when it ended, whatever this build would make of it; while it is under way as it stands. */
+export async function pageTold(
+	slug: string,
+	jobId: string
+): Promise<{ household: Household; job: JobRow; house: House } & ToldOrNow> {
+	const { household, job } = await pageJobRow(slug, jobId);
+	if (job.outcome !== null) {
+		const [told, house] = await Promise.all([
+			maybeTold(household.id, job.id),
+			houseAt(household.id, job.houseVersion)
+		]);
+		if (told) return { household, job, house, told, now: null };
+	}
+	const { loaded } = await pageJob(slug, jobId);
+	return { household, job, house: loaded.house, told: null, now: loaded };
 }
 
 /** The household and job a server route is about, or the answer that there is none. */
@@ -90,10 +131,11 @@ export async function routeJob(
 ): Promise<Read<{ household: Household; loaded: LoadedJob }>> {
 	const household = await maybeHousehold(slug);
 	if (!household) return { ok: false, response: failure(404, 'unknownHome') };
-	const loaded = uuid.test(jobId) ? await loadJob(household, jobId) : null;
-	return loaded
-		? { ok: true, value: { household, loaded } }
-		: { ok: false, response: failure(404, 'unknownJob') };
+	const found = uuid.test(jobId) ? await findJob(household, jobId) : null;
+	if (!found) return { ok: false, response: failure(404, 'unknownJob') };
+	return found.code === 'older'
+		? { ok: false, response: failure(409, 'olderProcedure') }
+		: { ok: true, value: { household, loaded: found.loaded } };
 }
 
 /** A route that gives a household's record as a table to take along. */

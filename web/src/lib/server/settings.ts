@@ -1,29 +1,23 @@
-import { shapeFault } from '@wary/core/text';
 import { defaultsFor } from '$lib/settings';
 import { settingsSchema, type Settings } from '$lib/settingsSchema';
-import { connections, maybeOne, UnreadableRow } from './db';
+import { z } from 'zod';
+import { connections, maybeOne, readAs } from './db';
 import type { Region } from '@wary/core/rules';
 
 /** What a household has and prefers; what is usual in its region where it has said nothing. */
 export async function latestSettings(householdId: string, region: Region): Promise<Settings> {
-	const row = await maybeOne<{ settings: unknown }>(
-		connections(),
-		'select settings from settings_version where household_id = $1 order by version desc limit 1',
-		[householdId]
-	);
+	const row = await maybeOne(connections(), {
+		name: 'settings of a household',
+		row: z.object({ settings: z.record(z.string(), z.unknown()) }),
+		sql: 'select settings from settings_version where household_id = $1 order by version desc limit 1',
+		values: [householdId]
+	});
 	const usual = defaultsFor(region);
 	if (!row) return usual;
 	// Earlier builds had less to set; what they hadn't is as usual.
-	const stored = row.settings as Partial<Settings>;
+	const stored: Partial<Settings> = row.settings;
 	const merged = { ...usual, ...stored, search: { ...usual.search, ...stored.search } };
-	const parsed = settingsSchema.safeParse(merged);
-	if (parsed.success) return parsed.data;
-	const issue = parsed.error.issues[0]!;
-	throw new UnreadableRow(
-		`settings_version ${householdId}`,
-		issue.path.join('.'),
-		shapeFault(issue, merged).fault
-	);
+	return readAs(settingsSchema, `settings_version ${householdId}`, merged);
 }
 
 /** Adds a version of the settings after the last one. */

@@ -10,20 +10,11 @@ import {
 	type Costs,
 	type KeptPlan
 } from '@wary/core/shopping';
-import { shapeFault } from '@wary/core/text';
-import type { z } from 'zod';
-import { connections, many, maybeOne, transaction, UnreadableRow, type Queryable } from './db';
+import { z } from 'zod';
+import { connections, many, maybeOne, readAs, transaction, type Queryable } from './db';
 
 /** More than anybody plans for one walk to the shop. */
 export const mostKept = 100;
-
-/** A stored document in its form; one that no build wrote is an error with its key. */
-function read<Form>(schema: z.ZodType<Form>, of: string, body: unknown): Form {
-	const parsed = schema.safeParse(body);
-	if (parsed.success) return parsed.data;
-	const issue = parsed.error.issues[0]!;
-	throw new UnreadableRow(of, issue.path.join('.'), shapeFault(issue, body).fault);
-}
 
 export interface KeptRow {
 	readonly id: string;
@@ -33,15 +24,16 @@ export interface KeptRow {
 
 /** A household’s kept plans, oldest first. */
 export async function manyKeptPlans(householdId: string): Promise<KeptRow[]> {
-	const rows = await many<{ plan_id: string; kept_at: Date; body: unknown }>(
-		connections(),
-		`select plan_id, kept_at, body from kept_plan where household_id = $1 order by kept_at, plan_id limit ${mostKept}`,
-		[householdId]
-	);
+	const rows = await many(connections(), {
+		name: 'kept plans',
+		row: z.object({ plan_id: z.string(), kept_at: z.date(), body: z.unknown() }),
+		sql: `select plan_id, kept_at, body from kept_plan where household_id = $1 order by kept_at, plan_id limit ${mostKept}`,
+		values: [householdId]
+	});
 	return rows.map(({ plan_id: id, kept_at, body }) => ({
 		id,
 		keptAt: kept_at.toISOString(),
-		plan: read(keptPlanSchema, `plan ${id}`, body)
+		plan: readAs(keptPlanSchema, `plan ${id}`, body)
 	}));
 }
 
@@ -71,11 +63,12 @@ export async function keepPlan(householdId: string, id: string, plan: KeptPlan):
 			`delete from kept_plan where household_id = $1 and plan_id <> $2 and body -> 'boxes' -> 0 ->> 'boxId' = $3`,
 			[householdId, id, plan.boxes[0]!.boxId]
 		);
-		const kept = await many<{ plan_id: string }>(
-			on,
-			'select plan_id from kept_plan where household_id = $1',
-			[householdId]
-		);
+		const kept = await many(on, {
+			name: 'which plans are kept',
+			row: z.object({ plan_id: z.string() }),
+			sql: 'select plan_id from kept_plan where household_id = $1',
+			values: [householdId]
+		});
 		if (kept.length >= mostKept && !kept.some(({ plan_id }) => plan_id === id)) return 'full';
 		await on.query(
 			`insert into kept_plan (household_id, plan_id, body) values ($1, $2, $3)
@@ -106,20 +99,24 @@ export async function dropPlansAt(
 }
 
 export async function maybeKeptPlan(householdId: string, id: string): Promise<KeptPlan | null> {
-	const row = await maybeOne<{ body: unknown }>(
-		connections(),
-		'select body from kept_plan where household_id = $1 and plan_id = $2',
-		[householdId, id]
-	);
-	return row ? read(keptPlanSchema, `plan ${id}`, row.body) : null;
+	const row = await maybeOne(connections(), {
+		name: 'a kept plan',
+		row: z.object({ body: keptPlanSchema }),
+		sql: 'select body from kept_plan where household_id = $1 and plan_id = $2',
+		values: [householdId, id]
+	});
+	return row && row.body;
 }
 
 /** What was entered of costs; nothing where nothing was. */
 export async function latestCosts(householdId: string, on: Queryable = connections()): Promise<Costs> {
-	const row = await maybeOne<{ body: unknown }>(on, 'select body from cost where household_id = $1', [
-		householdId
-	]);
-	return row ? read(costsSchema, `cost ${householdId}`, row.body) : noCosts;
+	const row = await maybeOne(on, {
+		name: 'costs of a household',
+		row: z.object({ body: costsSchema }),
+		sql: 'select body from cost where household_id = $1',
+		values: [householdId]
+	});
+	return row ? row.body : noCosts;
 }
 
 /** Adds one figure to what was entered, whoever else enters one at the same time. */

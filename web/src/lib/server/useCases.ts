@@ -40,10 +40,11 @@ import {
 	maybeStored,
 	type JobRow
 } from './jobs';
-import { dropPlansAt } from './shopping';
+import { dropPlansAt, latestCosts } from './shopping';
 import { observedIn } from '@wary/core/observations';
 import { ruledOut, type RuledOut } from '@wary/core/replacement';
 import { addObservations } from './observations';
+import { addTold, toldOf } from './told';
 import { stoppedWords } from '$words/conditions';
 import { foundWords } from '$words/found';
 import { outcomeWords, replacedWords, stoppedElsewhereWords, untestedWords } from '$words/outcome';
@@ -78,10 +79,27 @@ function remember(household: Household, loaded: LoadedJob): LoadedJob {
 	return loaded;
 }
 
-/** A job with its events replayed, fresh from the database; null for an unknown one. */
+export type FoundJob =
+	| { readonly code: 'now'; readonly loaded: LoadedJob }
+	/** Begun under another procedure: nothing of it is worked out by the rules of this one. */
+	| { readonly code: 'older'; readonly job: JobRow };
+
+/** A job with its events replayed, fresh from the database; null for an unknown one, and for one of another procedure. */
 export async function loadJob(household: Household, jobId: string): Promise<LoadedJob | null> {
+	const found = await findJob(household, jobId);
+	return found?.code === 'now' ? found.loaded : null;
+}
+
+/** A job as far as this build may go on with it; null for an unknown one. */
+export async function findJob(household: Household, jobId: string): Promise<FoundJob | null> {
 	const job = await maybeJob(household.id, jobId);
 	if (!job) return null;
+	if (job.procedure !== currentProcedure) return { code: 'older', job };
+	return { code: 'now', loaded: await replayed(household, job) };
+}
+
+async function replayed(household: Household, job: JobRow): Promise<LoadedJob> {
+	const jobId = job.id;
 	const [house, events] = await Promise.all([
 		houseAt(household.id, job.houseVersion),
 		manyEvents(household.id, jobId)
@@ -180,6 +198,8 @@ export type Appended =
 	| { readonly code: 'idTaken' }
 	/** The box isn’t one of the job’s. */
 	| { readonly code: 'notOfThisJob' }
+	/** It was begun under another procedure, and is only led to a safe stop. */
+	| { readonly code: 'olderProcedure' }
 	| { readonly code: 'unknownJob' };
 
 /** Judges a command against the job as it stands and stores it as the next event, once. `now`: the server's clock. */
@@ -191,16 +211,16 @@ export async function appendEvent(
 ): Promise<Appended> {
 	const known = recent.get(recentKey(household, jobId));
 	// Another process may have gone on with the job; then the kept state is behind, and the append says so.
-	let loaded =
-		known && known.job.outcome === null && known.events.length >= append.expectedVersion
-			? known
-			: await loadJob(household, jobId);
-	if (!loaded) return { code: 'unknownJob' };
+	const kept = known && known.job.outcome === null && known.events.length >= append.expectedVersion;
+	const found = kept ? ({ code: 'now', loaded: known } as const) : await findJob(household, jobId);
+	if (!found) return { code: 'unknownJob' };
+	if (found.code === 'older') return { code: 'olderProcedure' };
+	let { loaded } = found;
 	const { box } = append;
 	if (box !== undefined && loaded.whole.plans.every(({ boxId }) => boxId !== box))
 		return { code: 'notOfThisJob' };
-	const kept = loaded.events.findIndex(({ id }) => id === append.id);
-	if (kept >= 0) return { code: 'alreadyStored', version: kept + 1 };
+	const before = loaded.events.findIndex(({ id }) => id === append.id);
+	if (before >= 0) return { code: 'alreadyStored', version: before + 1 };
 	if (loaded.events.length !== append.expectedVersion) {
 		loaded = (await loadJob(household, jobId))!;
 		return behind(household, jobId, loaded, append);
@@ -331,8 +351,10 @@ export async function takeIn(
 	now = new Date()
 ): Promise<Appended> {
 	for (let tries = 1; ; tries++) {
-		const loaded = await loadJob(household, jobId);
-		if (!loaded) return { code: 'unknownJob' };
+		const found = await findJob(household, jobId);
+		if (!found) return { code: 'unknownJob' };
+		if (found.code === 'older') return { code: 'olderProcedure' };
+		const { loaded } = found;
 		const appended = await appendEvent(
 			household,
 			jobId,
@@ -351,15 +373,19 @@ export async function takeIn(
 
 /** Stores an event; one that ends the job also closes it and writes the outcome into the house record, all or nothing. */
 async function store(household: Household, loaded: LoadedJob, event: JobEvent): Promise<boolean> {
-	const { job, events } = loaded;
+	const { job, house: begunOn, events } = loaded;
 	const seq = events.length + 1;
 	const { body } = event;
 	if (body.kind === 'addBox' || body.kind === 'dropBox') return storeTaken(household, loaded, event);
 	if (body.kind !== 'finish' && body.kind !== 'stop')
 		return addEventAt(connections(), household.id, job.id, seq, event);
+	const outcome = body.kind === 'finish' ? 'finished' : 'stopped';
+	const ended = { ...job, outcome, endedAt: event.at } as const;
+	const after = loadedJob(ended, begunOn, applyToWhole(loaded.whole, event), [...events, event]);
 	return transaction(async (on) => {
 		if (!(await addEventAt(on, household.id, job.id, seq, event))) return false;
-		await addJobEnd(on, household.id, job.id, body.kind === 'finish' ? 'finished' : 'stopped');
+		await addJobEnd(on, household.id, job.id, outcome);
+		await addTold(on, household.id, job.id, toldOf(after, await latestCosts(household.id, on)));
 		const { version, house } = await latestHouse(household.id, on);
 		const places = loaded.whole.plans.map(({ boxId }) => {
 			const box = findBox(house, boxId);

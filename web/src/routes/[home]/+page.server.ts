@@ -1,12 +1,12 @@
 import { findBox, placeName } from '@wary/core/house';
-import { visitOf } from '@wary/core/job';
 import { energyOf } from '@wary/core/isolation';
 import { dueOf, testsDue, type Due } from '@wary/core/observations';
 import { latestHouse } from '$lib/server/households';
 import { manyJobs, type JobRow } from '$lib/server/jobs';
 import { manyObservations } from '$lib/server/observations';
 import { pageHousehold } from '$lib/server/requests';
-import { loadJob } from '$lib/server/useCases';
+import { findJob } from '$lib/server/useCases';
+import { words as anewWords } from '$words/anew';
 import { energyWords } from '$words/energy';
 import { stepWords } from '$words/steps';
 
@@ -29,16 +29,19 @@ export async function load({ params }) {
 		jobs
 			.filter(({ outcome }) => outcome === null)
 			.map(async (job) => {
-				const { plan, state, step, house: planned } = (await loadJob(household, job.id))!;
-				return {
+				const known = {
 					id: job.id,
 					boxIds: job.boxes.map(({ boxId }) => boxId),
-					boxId: plan.boxId,
 					place: places(job),
-					startedAt: job.startedAt,
+					startedAt: job.startedAt
+				};
+				const found = await findJob(household, job.id);
+				if (found?.code !== 'now') return { ...known, ...beginsAgain };
+				const { plan, state, step, house: planned } = found.loaded;
+				return {
+					...known,
 					energy: energyOf(state.isolation),
 					word: energyWords[energyOf(state.isolation)],
-					visit: visitOf(state, step),
 					next: step ? stepWords(step, { house: planned, plan, state }).title : ''
 				};
 			})
@@ -54,6 +57,13 @@ export async function load({ params }) {
 			.map((job) => ({ id: job.id, place: places(job), outcome: job.outcome, endedAt: job.endedAt }))
 	};
 }
+
+/** A job of another procedure: what it proved doesn’t count any more. */
+const beginsAgain = {
+	energy: 'assumedLive' as const,
+	word: energyWords.assumedLive,
+	next: anewWords.heading
+};
 
 /** What is due, without what a job under way is about. */
 function besideJobs(due: Due, busy: ReadonlySet<string>): Due[] {

@@ -69,6 +69,8 @@ export function sendTrouble(code: string): string {
 			return 'The server didn’t take the last entry: another one has its number. It is kept here; leave it out and enter it anew.';
 		case 'notOfThisJob':
 			return 'The server didn’t take the last entry: it names an outlet that isn’t in this job. It is kept here; leave it out and enter it anew.';
+		case 'olderProcedure':
+			return 'Wary Hand has changed since this job was begun: it has to begin again. Reload the page, which says what to make safe first. What you entered is kept here.';
 		case 'unknownJob':
 		case 'unknownHome':
 			return 'The server doesn’t know this job. It may have been reset. What you entered is kept here.';

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { newId } from '$lib/newId';
 	import { words as w } from '$words/bench/page';
 	import { Sending } from '$lib/sending.svelte';
 	import Trouble from '$lib/ui/Trouble.svelte';
@@ -36,7 +37,7 @@
 		trouble = null;
 		const answer = await making.send(`/api/${data.home.slug}/benches`, 'bench', {
 			method: 'POST',
-			body: { id: crypto.randomUUID(), from }
+			body: { id: newId(), from }
 		});
 		if (answer) await goto(`/${data.home.slug}/bench/${answer.id}`);
 		busy = null;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { newId } from '$lib/newId';
 	import { ampsWord, dropWords as w } from '$words/load';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
@@ -72,7 +73,7 @@
 		const taken = await sending.send(`/api/${slug}/observations`, 'done', {
 			method: 'POST',
 			body: {
-				id: crypto.randomUUID(),
+				id: newId(),
 				box: where,
 				body: { kind: 'loadedTest', watts, offV, onV }
 			}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { newId } from '$lib/newId';
 	import { observationWords, words as w } from '$words/log';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
@@ -29,7 +30,7 @@
 	async function add(box: string, body: ObservationBody): Promise<boolean> {
 		const taken = await sending.send(`/api/${data.home.slug}/observations`, 'done', {
 			method: 'POST',
-			body: { id: crypto.randomUUID(), box, body }
+			body: { id: newId(), box, body }
 		});
 		if (!taken) return false;
 		notify('good', w.saved);

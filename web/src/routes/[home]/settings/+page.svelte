@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { words as w } from '$words/settings/page';
 	import { Sending } from '$lib/sending.svelte';
+	import SetAside from '$lib/ui/SetAside.svelte';
 	import Trouble from '$lib/ui/Trouble.svelte';
 	import { notify } from '$lib/ui/toasts.svelte';
 	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
@@ -98,6 +99,8 @@
 			void keep();
 		}}
 	/>
+
+	<SetAside begins="wary-hand" />
 
 	<Devices paired={data.devices} everywhere={data.everywhere} locale={t.locale} />
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { newId } from '$lib/newId';
 	import { words as w } from '$words/settings/connectors';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
@@ -45,7 +46,7 @@
 		if (complaint) return;
 		onchange([
 			...connectors,
-			{ id: crypto.randomUUID(), name: name.trim(), how, stripMm: stripMm.value, chart: read.rows }
+			{ id: newId(), name: name.trim(), how, stripMm: stripMm.value, chart: read.rows }
 		]);
 		name = strip = chart = '';
 	}

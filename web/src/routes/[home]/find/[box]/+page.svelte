@@ -8,9 +8,11 @@
 	import { circuitsInBox, placeName } from '@wary/core/house';
 	import { hardThings, type Thing } from '@wary/core/isolation';
 	import { findingsOf, type SearchEnd, type SearchEvent, type SearchSettings } from '@wary/core/search';
+	import { drop, keep, readKept } from '$lib/kept';
 	import { HouseEditor } from '$lib/house/editor.svelte';
 	import Search from '$lib/search/Search.svelte';
 	import BeforeOff from '$lib/ui/BeforeOff.svelte';
+	import SetAside from '$lib/ui/SetAside.svelte';
 	import { meansWords } from '$words/search';
 	import { breakerNames, terms } from '$words/terms';
 
@@ -32,23 +34,12 @@
 			.flatMap(({ breakers }) => breakers.map(({ id }) => id))
 			.filter((id) => hardThings(data.house, id).length > 0 && hardOf([id]).length === 0)
 	);
-	onMount(() => {
-		try {
-			const kept = JSON.parse(localStorage.getItem(key) ?? 'null') as {
-				events: SearchEvent[];
-				settings: SearchSettings;
-				arranged: string[];
-			} | null;
-			if (kept) {
-				({ events, arranged } = kept);
-				settings = { ...settings, ...kept.settings };
-			}
-		} catch {
-			localStorage.removeItem(key);
-		}
+	onMount(async () => {
+		const kept = await readKept(key, () => import('$lib/kept/forms').then(({ searchForm }) => searchForm));
+		if (kept) ({ events, arranged, settings } = kept);
 		ready = true;
 	});
-	const keep = () => localStorage.setItem(key, JSON.stringify({ events, settings, arranged }));
+	const keepSearch = () => keep(key, { events, settings, arranged });
 	const look = untrack(() => data.simulated)
 		? async (off: readonly string[] | null) => {
 				const seen = await ask(`/api/${data.home.slug}/look`, 'look', {
@@ -79,7 +70,7 @@
 			)
 				return;
 		}
-		localStorage.removeItem(key);
+		drop(key);
 		await goto(`/${data.home.slug}/outlet/${data.box.id}`, { invalidateAll: true });
 	}
 </script>
@@ -93,6 +84,7 @@
 	<p class="soft lead">
 		{w.nothingHereMakesItDead(t.breaker)}
 	</p>
+	{#if ready}<SetAside begins={key} />{/if}
 	<Search
 		house={data.house}
 		boxId={data.box.id}
@@ -103,15 +95,15 @@
 		first={data.first}
 		onsettings={(next) => {
 			settings = next;
-			keep();
+			keepSearch();
 		}}
 		onevent={(event) => {
 			events = [...events, event];
-			keep();
+			keepSearch();
 		}}
 		onrestart={() => {
 			events = [];
-			keep();
+			keepSearch();
 		}}
 	>
 		{#snippet ended(end)}
@@ -122,7 +114,7 @@
 					hard={hardOf(end.breakers)}
 					onarranged={(thing: Thing) => {
 						arranged = [...arranged, thing.id];
-						keep();
+						keepSearch();
 					}}
 				/>
 			{:else}

@@ -6,6 +6,7 @@
 	import Later from '$lib/ui/Later.svelte';
 	import { getJob } from './context';
 	import { overtaken, refused } from './later';
+	import SetAside from '$lib/ui/SetAside.svelte';
 
 	/** What stands between a person and the next step: overtaken, refused, not taken by the server, not kept by the browser. */
 	const { session } = getJob();
@@ -20,4 +21,5 @@
 			<Button color="alternative" onclick={() => session.leaveOut()}>{words.leaveOut}</Button>
 		</p>
 	</Verdict>{/if}
+<SetAside begins={session.keptAs} count={session.setAside} />
 {#if !session.keeps}<Verdict kind="open" alert>{words.notKept}</Verdict>{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { newId } from '$lib/newId';
 	import { words as w } from '$words/job/photos';
 	import FilePick from '$lib/ui/FilePick.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
@@ -34,7 +35,7 @@
 		try {
 			const picture = await resized(file);
 			if (picture.size > largestPhotoBytes) return void (trouble = w.evenMadeSmallerThePicture);
-			await send({ id: crypto.randomUUID(), caption: caption.trim(), picture });
+			await send({ id: newId(), caption: caption.trim(), picture });
 		} catch {
 			trouble = w.cantBeReadAsA(file.name);
 		}

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { keep, readKept, shortText } from '$lib/kept';
+	import { newId } from '$lib/newId';
 	import { words as w } from '$words/outlet/page';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
@@ -44,8 +46,9 @@
 	let who = $state('');
 	let nameless = $state(false);
 
-	onMount(() => {
-		who = localStorage.getItem('wary-hand who') ?? '';
+	onMount(async () => {
+		const kept = await readKept('wary-hand who', () => shortText);
+		if (who === '') who = kept ?? '';
 	});
 
 	const starting = new Sending();
@@ -53,10 +56,10 @@
 		event.preventDefault();
 		nameless = who.trim() === '';
 		if (nameless) return;
-		localStorage.setItem('wary-hand who', who.trim());
+		keep('wary-hand who', who.trim());
 		const answer = await starting.send(`/api/${slug}/jobs`, 'job', {
 			method: 'POST',
-			body: { id: crypto.randomUUID(), boxId: boxId, school, who: who.trim(), ...planned }
+			body: { id: newId(), boxId: boxId, school, who: who.trim(), ...planned }
 		});
 		// One that is under way already is the one that was meant.
 		const underWay = starting.failure && 'jobId' in starting.failure ? starting.failure.jobId : null;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { newId } from '$lib/newId';
 	import { moneyWord } from '$words/money';
 	import { words as w } from '$words/shopping';
 	import Button from 'flowbite-svelte/Button.svelte';
@@ -26,7 +27,7 @@
 		const now = boxes;
 		const taken = await sending.send(`/api/${slug}/plans`, 'done', {
 			method: 'POST',
-			body: { id: crypto.randomUUID(), boxes: now }
+			body: { id: newId(), boxes: now }
 		});
 		if (!taken) return;
 		kept = now;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { newId } from '$lib/newId';
 	import { words as w } from '$words/plan/page';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { goto } from '$app/navigation';
@@ -28,7 +29,7 @@
 			: null
 	);
 	async function takeIn() {
-		const id = crypto.randomUUID();
+		const id = newId();
 		const taken = await sending.send(`/api/${slug}/jobs/${joins.id}/boxes`, 'job', {
 			method: 'POST',
 			body: { id, box: boxId, wish }

@@ -1,21 +1,12 @@
-import { mustStop } from '@wary/core/job';
-import { handoverSheet } from '$lib/server/handoverSheet';
 import { manyPhotos } from '$lib/server/photos';
-import { recordsOf } from '$lib/server/records';
-import { pageJob } from '$lib/server/requests';
-import { boxPlace } from '$words/terms';
+import { pageTold } from '$lib/server/requests';
+import { handoverSheetsOf } from '$lib/server/told';
 
 export async function load({ params }) {
-	const { household, loaded } = await pageJob(params.home, params.job);
-	const { job, house } = loaded;
-	const boxes = recordsOf(loaded);
-	const ended = boxes.find(({ state }) => mustStop(state) !== null);
-	const ordered = ended ? [ended, ...boxes.filter((one) => one !== ended)] : boxes;
+	const { household, job, house, now, told } = await pageTold(params.home, params.job);
 	return {
 		recorded: house,
-		sheets: ordered.map((one) =>
-			handoverSheet(house, job, one, ended && one !== ended ? boxPlace(house, ended.plan.boxId) : null)
-		),
+		sheets: told ? told.handover : handoverSheetsOf(now),
 		photos: await manyPhotos(household.id, job.id)
 	};
 }

@@ -2,7 +2,7 @@
 	import type { ComponentProps } from 'svelte';
 	import { words as w } from '$words/job/handover/page';
 	import { withBox, type House } from '@wary/core/house';
-	import type { HandoverSheet } from '$lib/server/handoverSheet';
+	import type { HandoverSheet } from '$lib/server/toldSchema';
 	import BoxDrawing from '$lib/ui/box/BoxDrawing.svelte';
 	import PhotoSheet from '$lib/ui/PhotoSheet.svelte';
 	import Sheet from '$lib/ui/Sheet.svelte';

@@ -4,7 +4,7 @@
 	import TableBody from 'flowbite-svelte/TableBody.svelte';
 	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
 	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
-	import type { HandoverSheet } from '$lib/server/handoverSheet';
+	import type { HandoverSheet } from '$lib/server/toldSchema';
 	import PrintedLines from './PrintedLines.svelte';
 
 	/** What was read, what was proven, what said stop, and what was done: for whoever goes on. */

@@ -11,7 +11,13 @@
 <svelte:head><title>{w.recordWaryHand(places.join(', '))}</title></svelte:head>
 {#each data.sheets as sheet, k (sheet.boxId)}
 	<div class={k > 0 ? 'break-before-page' : ''}>
-		<BoxRecord home={data.home.slug} house={data.recorded} {sheet} photos={k === 0 ? data.photos : []} />
+		<BoxRecord
+			home={data.home.slug}
+			house={data.recorded}
+			{sheet}
+			photos={k === 0 ? data.photos : []}
+			cost={k === 0 ? data.costText : null}
+		/>
 	</div>
 {/each}
 {#if data.job.outcome === 'finished'}<div class="no-print mx-auto max-w-[72rem] px-6 pb-8">

@@ -2,7 +2,7 @@
 	import type { ComponentProps } from 'svelte';
 	import { words as w } from '$words/job/record/page';
 	import type { House } from '@wary/core/house';
-	import type { RecordSheet } from '$lib/server/recordSheet';
+	import type { RecordSheet } from '$lib/server/toldSchema';
 	import PhotoSheet from '$lib/ui/PhotoSheet.svelte';
 	import Sheet from '$lib/ui/Sheet.svelte';
 	import AsFoundTable from './AsFoundTable.svelte';
@@ -15,9 +15,11 @@
 		house: House;
 		sheet: RecordSheet;
 		photos: ComponentProps<typeof PhotoSheet>['photos'];
+		/** What it cost, as it was entered since. */
+		cost: string | null;
 	}
 	/** The record of one box: what was read, proven, done and tested there. */
-	let { home, house, sheet, photos }: Props = $props();
+	let { home, house, sheet, photos, cost }: Props = $props();
 </script>
 
 <Sheet over={w.recordOfWork(house.name)} title={sheet.place} print={w.print} foot={w.writtenByThePersonNamed}>
@@ -29,6 +31,10 @@
 				<dt>{name}</dt>
 				<dd>{text}</dd>
 			</div>{/each}
+		{#if cost}<div>
+				<dt>{w.cost}</dt>
+				<dd>{cost}</dd>
+			</div>{/if}
 	</dl>
 
 	<section class="worries">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { newId } from '$lib/newId';
 	import { words as w } from '$words/job/record/page';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { untrack } from 'svelte';
@@ -34,7 +35,7 @@
 		if (typed.parts === null) return;
 		const taken = await sending.send(`/api/${home}/observations`, 'done', {
 			method: 'POST',
-			body: { id: crypto.randomUUID(), box: boxId, job: jobId, body: { kind: 'cost', ...typed } }
+			body: { id: newId(), box: boxId, job: jobId, body: { kind: 'cost', ...typed } }
 		});
 		if (!taken) return;
 		notify('good', w.costSaved);

@@ -4,7 +4,7 @@
 	import TableBody from 'flowbite-svelte/TableBody.svelte';
 	import TableBodyCell from 'flowbite-svelte/TableBodyCell.svelte';
 	import TableBodyRow from 'flowbite-svelte/TableBodyRow.svelte';
-	import type { RecordSheet } from '$lib/server/recordSheet';
+	import type { RecordSheet } from '$lib/server/toldSchema';
 
 	/** Each proof of dead: what was off and held, every pair, the tester before and after. */
 	let { proofs }: { proofs: RecordSheet['proofs'] } = $props();

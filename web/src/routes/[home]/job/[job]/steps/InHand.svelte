@@ -7,6 +7,7 @@
 	import type { PartQuestion } from '@wary/core/devices';
 	import type { PartInHand } from '@wary/core/job';
 	import { chargerBoundsW, type Region } from '@wary/core/rules';
+	import { readKept } from '$lib/kept';
 	import { typedNumber } from '$lib/typed';
 	import Segments from '$lib/ui/Segments.svelte';
 
@@ -37,16 +38,15 @@
 			: [])
 	]);
 	const typed = $state({ gaugeMm: '', torqueNm: '', chargerW: '' });
-	onMount(() => {
-		try {
-			const kept = JSON.parse(localStorage.getItem(keptAs) ?? '{}') as PartInHand;
-			hand = { ...kept, ...hand };
-			for (const { key, unit } of figures) {
-				const figure = kept[key];
-				typed[key] = figure === undefined ? '' : String(Number((figure / unit).toFixed(1)));
-			}
-		} catch {
-			// What this browser kept and can’t be read is asked anew.
+	onMount(async () => {
+		const kept = await readKept(keptAs, () =>
+			import('$lib/kept/forms').then(({ handForm }) => handForm)
+		).catch(() => null);
+		if (!kept) return;
+		hand = { ...kept, ...hand };
+		for (const { key, unit } of figures) {
+			const figure = kept[key];
+			if (typed[key] === '' && figure !== undefined) typed[key] = String(Number((figure / unit).toFixed(1)));
 		}
 	});
 	const read = $derived(

@@ -4,6 +4,7 @@
 	import Checkbox from 'flowbite-svelte/Checkbox.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Radio from 'flowbite-svelte/Radio.svelte';
+	import { keep } from '$lib/kept';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { familyOf } from '@wary/core/devices';
 	import { partFaults, ratingsWanted, type PartAnswers, type PartInHand } from '@wary/core/job';
@@ -25,11 +26,8 @@
 	let odd = $state(false);
 	function check() {
 		session.submit({ kind: 'checkPart', answers, hand });
-		try {
-			if (Object.keys(hand).length > 0) localStorage.setItem(keptAs, JSON.stringify(hand));
-		} catch {
-			// Full, or forbidden: then it is asked again next time.
-		}
+		// Full, or forbidden: then it is asked again next time.
+		if (Object.keys(hand).length > 0) keep(keptAs, hand);
 	}
 	const answers = $derived<PartAnswers>({
 		ratingA,

@@ -20,6 +20,7 @@ export async function POST({ params, request }) {
 			return failure(422, 'refused', { refusal: taken.refusal });
 		case 'conflict':
 		case 'idTaken':
+		case 'olderProcedure':
 			return failure(409, taken.code);
 		case 'unknownJob':
 			return failure(404, 'unknownJob');

@@ -26,7 +26,8 @@ export async function POST({ params, request }) {
 		case 'timeWrong':
 			return failure(422, 'timeWrong', { now, lastAt: appended.lastAt });
 		case 'idTaken':
-			return failure(409, 'idTaken');
+		case 'olderProcedure':
+			return failure(409, appended.code);
 		case 'notOfThisJob':
 			return failure(422, 'notOfThisJob');
 		case 'unknownJob':
