@@ -2,14 +2,16 @@ import { svelte } from '@sveltejs/vite-plugin-svelte';
 import { playwright } from '@vitest/browser-playwright';
 import { readdirSync, readFileSync } from 'node:fs';
 import { configDefaults, defineConfig } from 'vitest/config';
-import { longest } from './scripts/lib/longest.mjs';
+import { longest, slow } from './scripts/lib/slow.mjs';
 
 /**
- * What is left out, by `WARY_TESTS`. `quick`, of `npm run check`: the long ones, and those that need a database. `withoutLongest`, of `npm test`: the walks and
- * the other two that take as long as all the rest, which run beside it (a `--exclude` on the command line doesn't reach the projects).
+ * What is left out, by `WARY_TESTS`. `quick`, of `npm run check`: the slow ones, and those that need a database. `withoutWalks`, of `npm test`: walks that were walked
+ * already as they stand. `withoutLongest`, of `npm run test:all`: what takes as long as all the rest, and runs beside it (a `--exclude` on the command line doesn't reach
+ * the projects).
  */
 const leftOutOf: Readonly<Record<string, string[]>> = {
-	quick: ['**/*.long.test.ts', '**/lib/server/**'],
+	quick: [...slow.map((name) => `**/*${name}.test.ts`), '**/lib/server/**'],
+	withoutWalks: ['**/*.walk.long.test.ts'],
 	withoutLongest: longest.map((name) => `**/*${name}.test.ts`)
 };
 const leftOut = leftOutOf[process.env.WARY_TESTS ?? ''] ?? [];
@@ -43,7 +45,9 @@ export default defineConfig({
 					name: 'core',
 					include: ['core/**/*.test.ts'],
 					exclude: [...configDefaults.exclude, ...leftOut],
-					testTimeout: 120_000
+					testTimeout: 120_000,
+					// Pure functions: nothing that one file does is seen by another, and the core is loaded once.
+					isolate: false
 				}
 			},
 			{

@@ -49,25 +49,27 @@ test('us: an outlet found on the way is taken into the job, waits for power, is 
 	]);
 });
 
-test('what was planned and kept for another day is taken into the job as it was wished for', async ({
-	page
-}) => {
-	await page.goto('/fennel-lane/plan/bedroom-bed-left?part=usb');
-	await page.locator('main[data-planned=usb]').waitFor();
-	await page.getByRole('button', { name: 'Keep it for the shopping list' }).click();
-	await expect(page.getByRole('button', { name: 'On the shopping list' })).toBeVisible();
-	await startJob(page, 'fennel-lane', 'bedroom-dresser');
-	await page.keyboard.press('m');
-	const dialog = page.getByRole('dialog', { name: anotherOne });
-	await dialog.getByLabel(/^Which/).selectOption({ label: 'Bedroom, bed left' });
-	await dialog.getByRole('button', { name: 'Take it in as planned: USB outlet' }).click();
-	await expect(dialog).toBeHidden();
-	await expect(page.locator('main[data-step]')).toHaveAttribute('data-unsent', '0');
-	await page.goto('/fennel-lane/shopping');
-	await expect(page.getByText('Bedroom, bed left')).toHaveCount(0);
-	await page.goto('/fennel-lane/plan/bedroom-bed-left?part=usb');
-	await expect(page.getByText('A job is under way here. It goes on by its own plan.')).toBeVisible();
-});
+test(
+	'what was planned and kept for another day is taken into the job as it was wished for',
+	{ tag: '@long' },
+	async ({ page }) => {
+		await page.goto('/fennel-lane/plan/bedroom-bed-left?part=usb');
+		await page.locator('main[data-planned=usb]').waitFor();
+		await page.getByRole('button', { name: 'Keep it for the shopping list' }).click();
+		await expect(page.getByRole('button', { name: 'On the shopping list' })).toBeVisible();
+		await startJob(page, 'fennel-lane', 'bedroom-dresser');
+		await page.keyboard.press('m');
+		const dialog = page.getByRole('dialog', { name: anotherOne });
+		await dialog.getByLabel(/^Which/).selectOption({ label: 'Bedroom, bed left' });
+		await dialog.getByRole('button', { name: 'Take it in as planned: USB outlet' }).click();
+		await expect(dialog).toBeHidden();
+		await expect(page.locator('main[data-step]')).toHaveAttribute('data-unsent', '0');
+		await page.goto('/fennel-lane/shopping');
+		await expect(page.getByText('Bedroom, bed left')).toHaveCount(0);
+		await page.goto('/fennel-lane/plan/bedroom-bed-left?part=usb');
+		await expect(page.getByText('A job is under way here. It goes on by its own plan.')).toBeVisible();
+	}
+);
 
 test('planned while a job on the same breaker is under way, it is taken into that one; taken in by mistake it is left out again', async ({
 	page

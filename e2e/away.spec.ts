@@ -108,49 +108,51 @@ test('a job goes on in the page while the database is away, says so, and is sent
 	await page.close();
 });
 
-test('twenty jobs finished at once on ten connections: all end, and the house has each of them', async ({
-	own: { application }
-}) => {
-	test.setTimeout(120_000);
-	const at = (path: string) => `${application.address}${path}`;
-	const post = async (path: string, body: unknown) => {
-		const response = await fetch(at(path), {
-			method: 'POST',
-			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify(body)
-		});
-		return {
-			status: response.status,
-			answer: (await response.json()) as { version?: number; code?: string }
+test(
+	'twenty jobs finished at once on ten connections: all end, and the house has each of them',
+	{ tag: '@long' },
+	async ({ own: { application } }) => {
+		test.setTimeout(120_000);
+		const at = (path: string) => `${application.address}${path}`;
+		const post = async (path: string, body: unknown) => {
+			const response = await fetch(at(path), {
+				method: 'POST',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify(body)
+			});
+			return {
+				status: response.status,
+				answer: (await response.json()) as { version?: number; code?: string }
+			};
 		};
-	};
-	const house = (await (await fetch(at('/fennel-lane/house.json'))).json()) as {
-		boxes: { id: string; use: string; name: string; inBoxWith?: string }[];
-	};
-	// What shares a box is one job.
-	const outlets = house.boxes.filter(({ use, inBoxWith }) => use === 'outlet' && !inBoxWith).slice(0, 20);
-	const jobs = outlets.map(({ id: boxId }) => ({ id: randomUUID(), boxId }));
-	for (const { id, boxId } of jobs)
-		expect((await post('/api/fennel-lane/jobs', { id, boxId, who: 'Many' })).status).toBe(201);
-	const stopping = jobs.map(({ id }) =>
-		post(`/api/fennel-lane/jobs/${id}/events`, {
-			id: randomUUID(),
-			at: new Date().toISOString(),
-			expectedVersion: 0,
-			command: { kind: 'stop', reason: 'ownChoice', note: 'all at once' }
-		})
-	);
-	const edit = post('/api/fennel-lane/house', {
-		expectedVersion: 1,
-		edits: [{ do: 'addRoom', name: 'Loft' }],
-		why: 'meanwhile'
-	});
-	const ended = await Promise.all(stopping);
-	expect(ended.map(({ status }) => status)).toEqual(jobs.map(() => 201));
-	expect([200, 409]).toContain((await edit).status);
-	const after = (await (await fetch(at('/fennel-lane/house.json'))).json()) as {
-		boxes: { id: string; history: { what: string }[] }[];
-	};
-	for (const { boxId } of jobs)
-		expect(after.boxes.find(({ id }) => id === boxId)!.history.at(-1)!.what).toContain('all at once');
-});
+		const house = (await (await fetch(at('/fennel-lane/house.json'))).json()) as {
+			boxes: { id: string; use: string; name: string; inBoxWith?: string }[];
+		};
+		// What shares a box is one job.
+		const outlets = house.boxes.filter(({ use, inBoxWith }) => use === 'outlet' && !inBoxWith).slice(0, 20);
+		const jobs = outlets.map(({ id: boxId }) => ({ id: randomUUID(), boxId }));
+		for (const { id, boxId } of jobs)
+			expect((await post('/api/fennel-lane/jobs', { id, boxId, who: 'Many' })).status).toBe(201);
+		const stopping = jobs.map(({ id }) =>
+			post(`/api/fennel-lane/jobs/${id}/events`, {
+				id: randomUUID(),
+				at: new Date().toISOString(),
+				expectedVersion: 0,
+				command: { kind: 'stop', reason: 'ownChoice', note: 'all at once' }
+			})
+		);
+		const edit = post('/api/fennel-lane/house', {
+			expectedVersion: 1,
+			edits: [{ do: 'addRoom', name: 'Loft' }],
+			why: 'meanwhile'
+		});
+		const ended = await Promise.all(stopping);
+		expect(ended.map(({ status }) => status)).toEqual(jobs.map(() => 201));
+		expect([200, 409]).toContain((await edit).status);
+		const after = (await (await fetch(at('/fennel-lane/house.json'))).json()) as {
+			boxes: { id: string; history: { what: string }[] }[];
+		};
+		for (const { boxId } of jobs)
+			expect(after.boxes.find(({ id }) => id === boxId)!.history.at(-1)!.what).toContain('all at once');
+	}
+);

@@ -40,36 +40,37 @@ for (const [way, button, readings] of [
 	['dead, by resistance', /^Dead, by resistance/, 3],
 	['alive, by voltage', /^Alive, by voltage/, 3]
 ] as const)
-	test(`the supply among three cables, ${way}: not the one on record, found, marked and kept`, async ({
-		page,
-		application
-	}) => {
-		const slug = 'three';
-		await homeWired(application, slug, houseFile('three-cables'), houseFile('three-cables-as-wired'));
-		await startJob(page, slug, 'here');
-		const choices = { supply: button, breaker: /MCB 1\b/ };
-		await doUntil(page, ({ kind }) => kind === 'supplyWay', choices);
-		await expect(page.getByText('Which cable is the supply?')).toBeVisible();
-		let taken = 0;
-		for (let count = 0; count < 80; count++) {
-			const step = (await page.locator('main[data-step]').getAttribute('data-step'))!;
-			const title = await page.locator('h1').first().innerText();
-			if (title === 'Mark the supply cable') break;
-			if (['readSupplyOhms', 'touchSupply', 'readSupplyVolts'].includes(step)) taken++;
-			if (step === 'touchSupply' || step === 'readSupplyVolts')
-				expect(await energy(page)).toBe('deliberatelyLive');
-			if (step === 'readSupplyOhms') expect(await energy(page)).toBe('provenDead');
-			await doStep(page, { supply: button });
+	test(
+		`the supply among three cables, ${way}: not the one on record, found, marked and kept`,
+		{ tag: way.startsWith('alive') ? '@long' : [] },
+		async ({ page, application }) => {
+			const slug = 'three';
+			await homeWired(application, slug, houseFile('three-cables'), houseFile('three-cables-as-wired'));
+			await startJob(page, slug, 'here');
+			const choices = { supply: button, breaker: /MCB 1\b/ };
+			await doUntil(page, ({ kind }) => kind === 'supplyWay', choices);
+			await expect(page.getByText('Which cable is the supply?')).toBeVisible();
+			let taken = 0;
+			for (let count = 0; count < 80; count++) {
+				const step = (await page.locator('main[data-step]').getAttribute('data-step'))!;
+				const title = await page.locator('h1').first().innerText();
+				if (title === 'Mark the supply cable') break;
+				if (['readSupplyOhms', 'touchSupply', 'readSupplyVolts'].includes(step)) taken++;
+				if (step === 'touchSupply' || step === 'readSupplyVolts')
+					expect(await energy(page)).toBe('deliberatelyLive');
+				if (step === 'readSupplyOhms') expect(await energy(page)).toBe('provenDead');
+				await doStep(page, { supply: button });
+			}
+			expect(taken).toBe(readings);
+			expect(await energy(page)).toBe('provenDead');
+			await expect(page.locator('.lead')).toContainText('cable C');
+			await doUntil(page, ({ kind }) => kind === 'finished', { supply: button });
+			await page.goto(`/${slug}/outlet/here`);
+			await expect(page.getByRole('row', { name: /^Supply/ })).toContainText(
+				`cable c4 found by ${way.startsWith('dead') ? 'resistance' : 'voltage'}`
+			);
 		}
-		expect(taken).toBe(readings);
-		expect(await energy(page)).toBe('provenDead');
-		await expect(page.locator('.lead')).toContainText('cable C');
-		await doUntil(page, ({ kind }) => kind === 'finished', { supply: button });
-		await page.goto(`/${slug}/outlet/here`);
-		await expect(page.getByRole('row', { name: /^Supply/ })).toContainText(
-			`cable c4 found by ${way.startsWith('dead') ? 'resistance' : 'voltage'}`
-		);
-	});
+	);
 
 test('a scorched box with aluminium: photographed, made safe, and handed over on a sheet', async ({
 	page,
@@ -141,53 +142,55 @@ test('a scorched box with aluminium: photographed, made safe, and handed over on
 	await expect(page.getByRole('img', { name: 'black stain behind the box' })).toBeVisible();
 });
 
-test('a box that isn’t as recorded: closed again, put on record as it was seen, and the swap done on that', async ({
-	page,
-	application
-}) => {
-	await homeWired(application, 'other', arranged('middleThrough'), arranged('middlePigtails'));
-	const choices = { breaker: /breaker 1\b/, supply: /^Leave it/ };
-	await startJob(page, 'other', 'here');
-	await doUntil(page, ({ kind }) => kind === 'lookOver', choices);
-	await page.getByRole('radio', { name: /No: more cables, or fewer/ }).check();
-	await page.getByRole('button', { name: 'spliced, with pigtails' }).click();
-	await expect(page.getByText('Middle of the run, with pigtails', { exact: true })).toBeVisible();
-	await doStep(page);
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Close the box');
-	await doUntil(page, ({ kind }) => kind === 'stopped');
-	await page.getByRole('link', { name: 'Put on record what you saw' }).click();
-	await expect(page.getByText('two cables, spliced, with pigtails')).toBeVisible();
-	await page.waitForLoadState('networkidle');
-	await page.getByRole('button', { name: /^Put it on record/ }).click();
-	await expect(page.getByText('Seen otherwise')).toHaveCount(0);
-	await startJob(page, 'other', 'here');
-	await doUntil(page, ({ kind }) => kind === 'lookOver', choices);
-	await expect(page.getByText('tail', { exact: false }).first()).toBeVisible();
-	await doUntil(page, ({ kind }) => kind === 'finished', choices);
-	await page.goto('/other/outlet/here');
-	await expect(page.getByText('Replaced like for like')).toBeVisible();
-});
+test(
+	'a box that isn’t as recorded: closed again, put on record as it was seen, and the swap done on that',
+	{ tag: '@long' },
+	async ({ page, application }) => {
+		await homeWired(application, 'other', arranged('middleThrough'), arranged('middlePigtails'));
+		const choices = { breaker: /breaker 1\b/, supply: /^Leave it/ };
+		await startJob(page, 'other', 'here');
+		await doUntil(page, ({ kind }) => kind === 'lookOver', choices);
+		await page.getByRole('radio', { name: /No: more cables, or fewer/ }).check();
+		await page.getByRole('button', { name: 'spliced, with pigtails' }).click();
+		await expect(page.getByText('Middle of the run, with pigtails', { exact: true })).toBeVisible();
+		await doStep(page);
+		await expect(page.getByRole('heading', { level: 1 })).toHaveText('Close the box');
+		await doUntil(page, ({ kind }) => kind === 'stopped');
+		await page.getByRole('link', { name: 'Put on record what you saw' }).click();
+		await expect(page.getByText('two cables, spliced, with pigtails')).toBeVisible();
+		await page.waitForLoadState('networkidle');
+		await page.getByRole('button', { name: /^Put it on record/ }).click();
+		await expect(page.getByText('Seen otherwise')).toHaveCount(0);
+		await startJob(page, 'other', 'here');
+		await doUntil(page, ({ kind }) => kind === 'lookOver', choices);
+		await expect(page.getByText('tail', { exact: false }).first()).toBeVisible();
+		await doUntil(page, ({ kind }) => kind === 'finished', choices);
+		await page.goto('/other/outlet/here');
+		await expect(page.getByText('Replaced like for like')).toBeVisible();
+	}
+);
 
-test('a neutral that two circuits share: no job until the handles are tied on record, then both are off before the box is opened', async ({
-	page,
-	application
-}) => {
-	const home = sharedNeutral();
-	await homeWired(application, 'shared', home, home);
-	await page.goto(`/shared/outlet/${behindShared}`);
-	await expect(page.getByText(/share a neutral here, and they don’t switch off together/)).toBeVisible();
-	await expect(page.getByRole('button', { name: 'Replace it, like for like' })).toHaveCount(0);
-	await page.goto('/shared/house?breaker=b1');
-	await page.waitForLoadState('networkidle');
-	await page.getByLabel('Handle tied to').selectOption('b2');
-	await expect(page.getByText(/^Saved/).first()).toBeVisible();
-	await startJob(page, 'shared', behindShared);
-	await doUntil(page, ({ kind }) => kind === 'switchOff');
-	await doStep(page, { breaker: /breaker 3\b/ });
-	await expect(page.getByText(/Its handle is tied to that of breaker 3/)).toBeVisible();
-	await doUntil(page, ({ kind }) => kind === 'lookOver');
-	expect(await energy(page)).toBe('provenDead');
-	await doUntil(page, ({ kind }) => kind === 'finished');
-	await page.goto(`/shared/outlet/${behindShared}`);
-	await expect(page.getByText('Replaced like for like')).toBeVisible();
-});
+test(
+	'a neutral that two circuits share: no job until the handles are tied on record, then both are off before the box is opened',
+	{ tag: '@long' },
+	async ({ page, application }) => {
+		const home = sharedNeutral();
+		await homeWired(application, 'shared', home, home);
+		await page.goto(`/shared/outlet/${behindShared}`);
+		await expect(page.getByText(/share a neutral here, and they don’t switch off together/)).toBeVisible();
+		await expect(page.getByRole('button', { name: 'Replace it, like for like' })).toHaveCount(0);
+		await page.goto('/shared/house?breaker=b1');
+		await page.waitForLoadState('networkidle');
+		await page.getByLabel('Handle tied to').selectOption('b2');
+		await expect(page.getByText(/^Saved/).first()).toBeVisible();
+		await startJob(page, 'shared', behindShared);
+		await doUntil(page, ({ kind }) => kind === 'switchOff');
+		await doStep(page, { breaker: /breaker 3\b/ });
+		await expect(page.getByText(/Its handle is tied to that of breaker 3/)).toBeVisible();
+		await doUntil(page, ({ kind }) => kind === 'lookOver');
+		expect(await energy(page)).toBe('provenDead');
+		await doUntil(page, ({ kind }) => kind === 'finished');
+		await page.goto(`/shared/outlet/${behindShared}`);
+		await expect(page.getByText('Replaced like for like')).toBeVisible();
+	}
+);

@@ -78,27 +78,31 @@ test('uk: the box room socket, with an indicator, on a phone', async ({ page }) 
 	await expect(page.getByText('MCB 5 off, taped and tagged').first()).toBeVisible();
 });
 
-test('a reload and a killed server in mid-job lose nothing', async ({ page, application }) => {
-	await startJob(page, 'fennel-lane', 'sewing-east-wall');
-	await doUntil(page, ({ kind }) => kind === 'hold');
-	const before = await stepOf(page);
-	await page.reload();
-	await ready(page);
-	expect(await stepOf(page)).toEqual(before);
+test(
+	'a reload and a killed server in mid-job lose nothing',
+	{ tag: '@own' },
+	async ({ page, application }) => {
+		await startJob(page, 'fennel-lane', 'sewing-east-wall');
+		await doUntil(page, ({ kind }) => kind === 'hold');
+		const before = await stepOf(page);
+		await page.reload();
+		await ready(page);
+		expect(await stepOf(page)).toEqual(before);
 
-	await application.kill();
-	await page.getByRole('button', { name: /^It is held/ }).click();
-	await expect(page.getByText(/work goes on here/)).toBeVisible();
-	await page.locator('h1').first().focus();
-	await page.keyboard.press('Enter');
-	await expect(page.locator('main')).toHaveAttribute('data-unsent', '2');
-	await application.run();
-	await expect(page.locator('main')).toHaveAttribute('data-unsent', '0', { timeout: 30_000 });
-	await page.reload();
-	await ready(page);
-	expect((await stepOf(page)).version).toBe(before.version + 2);
-	await expect(page.getByRole('heading', { level: 2, name: 'Tell the house' })).toBeVisible();
-});
+		await application.kill();
+		await page.getByRole('button', { name: /^It is held/ }).click();
+		await expect(page.getByText(/work goes on here/)).toBeVisible();
+		await page.locator('h1').first().focus();
+		await page.keyboard.press('Enter');
+		await expect(page.locator('main')).toHaveAttribute('data-unsent', '2');
+		await application.run();
+		await expect(page.locator('main')).toHaveAttribute('data-unsent', '0', { timeout: 30_000 });
+		await page.reload();
+		await ready(page);
+		expect((await stepOf(page)).version).toBe(before.version + 2);
+		await expect(page.getByRole('heading', { level: 2, name: 'Tell the house' })).toBeVisible();
+	}
+);
 
 test('two tabs: the one behind is shown what changed, and nothing is stored twice', async ({
 	page,

@@ -5,12 +5,13 @@ export async function stepOf(page: Page): Promise<{ kind: string; version: numbe
 	// In one question to the page, since a job asks for it sixty times.
 	const asked = () =>
 		page.locator('main[data-step]').evaluate((main) => ({
-			// Its input may still be on its way.
-			coming: main.querySelector('[data-coming]') !== null,
+			// Its input may still be on its way, and so may all of the page after a step back.
+			coming: main.querySelector('[data-coming]') !== null || document.querySelector('h1') === null,
 			kind: main.getAttribute('data-step')!,
 			version: Number(main.getAttribute('data-version')),
 			// Of a screen of like steps, the row that is on.
-			title: (main.querySelector('h2[tabindex="-1"]') ?? document.querySelector('h1'))!.textContent!.trim()
+			title:
+				(main.querySelector('h2[tabindex="-1"]') ?? document.querySelector('h1'))?.textContent?.trim() ?? ''
 		}));
 	for (let tries = 0; tries < 300; tries++) {
 		const { coming, ...step } = await asked();

@@ -136,60 +136,64 @@ test('a device pairs once by a link, then uses forms and homes; sent away, it is
 	await second.close();
 });
 
-test('told to stop, it is down within two seconds with nothing under way, kept-alive connections or not', async ({
-	application
-}) => {
-	await fetch(`${application.address}/fennel-lane`);
-	const started = Date.now();
-	await application.stop();
-	expect(Date.now() - started).toBeLessThan(2000);
-});
+test(
+	'told to stop, it is down within two seconds with nothing under way, kept-alive connections or not',
+	{ tag: '@own' },
+	async ({ application }) => {
+		await fetch(`${application.address}/fennel-lane`);
+		const started = Date.now();
+		await application.stop();
+		expect(Date.now() - started).toBeLessThan(2000);
+	}
+);
 
-test('told to stop in the middle of work, it is down within six seconds, and what it acknowledged is kept', async ({
-	application
-}) => {
-	const id = randomUUID();
-	await application.post('/api/fennel-lane/jobs', { id, boxId: 'music-piano', who: 'Avery Quill' });
-	let acknowledged = 0;
-	let under = true;
-	const notes = Array.from({ length: 6 }, async () => {
-		while (under) {
-			const event = {
-				id: randomUUID(),
-				at: new Date().toISOString(),
-				expectedVersion: acknowledged,
-				command: { kind: 'note', text: 'hammering' }
-			};
-			const answer = await application
-				.post(`/api/fennel-lane/jobs/${id}/events`, event)
-				.catch(() => ({ ok: false }));
-			if (answer.ok) acknowledged++;
-			else if (!application.running) return;
-		}
-	});
-	await expect.poll(() => acknowledged).toBeGreaterThan(5);
-	const started = Date.now();
-	await application.stop();
-	expect(Date.now() - started).toBeLessThan(6000);
-	under = false;
-	await Promise.all(notes);
-	const client = new pg.Client({ connectionString: application.databaseUrl });
-	await client.connect();
-	const { rows } = await client.query<{ stored: number }>(
-		'select count(*)::int as stored from job_event where job_id = $1',
-		[id]
-	);
-	await client.end();
-	expect(rows[0]!.stored).toBeGreaterThanOrEqual(acknowledged);
-});
+test(
+	'told to stop in the middle of work, it is down within six seconds, and what it acknowledged is kept',
+	{ tag: '@own' },
+	async ({ application }) => {
+		const id = randomUUID();
+		await application.post('/api/fennel-lane/jobs', { id, boxId: 'music-piano', who: 'Avery Quill' });
+		let acknowledged = 0;
+		let under = true;
+		const notes = Array.from({ length: 6 }, async () => {
+			while (under) {
+				const event = {
+					id: randomUUID(),
+					at: new Date().toISOString(),
+					expectedVersion: acknowledged,
+					command: { kind: 'note', text: 'hammering' }
+				};
+				const answer = await application
+					.post(`/api/fennel-lane/jobs/${id}/events`, event)
+					.catch(() => ({ ok: false }));
+				if (answer.ok) acknowledged++;
+				else if (!application.running) return;
+			}
+		});
+		await expect.poll(() => acknowledged).toBeGreaterThan(5);
+		const started = Date.now();
+		await application.stop();
+		expect(Date.now() - started).toBeLessThan(6000);
+		under = false;
+		await Promise.all(notes);
+		const client = new pg.Client({ connectionString: application.databaseUrl });
+		await client.connect();
+		const { rows } = await client.query<{ stored: number }>(
+			'select count(*)::int as stored from job_event where job_id = $1',
+			[id]
+		);
+		await client.end();
+		expect(rows[0]!.stored).toBeGreaterThanOrEqual(acknowledged);
+	}
+);
 
-test('homes are found by search, twenty at a time, and never listed on a page', async ({
-	application,
-	page
-}) => {
-	const client = new pg.Client({ connectionString: application.databaseUrl });
-	await client.connect();
-	await client.query(`
+test(
+	'homes are found by search, twenty at a time, and never listed on a page',
+	{ tag: '@own' },
+	async ({ application, page }) => {
+		const client = new pg.Client({ connectionString: application.databaseUrl });
+		await client.connect();
+		await client.query(`
 		with made as (
 			insert into household (household_id, slug, is_demo)
 			select gen_random_uuid(), 'row-' || n, false from generate_series(1, 45) as n returning household_id, slug
@@ -197,16 +201,17 @@ test('homes are found by search, twenty at a time, and never listed on a page', 
 		insert into house_version (household_id, version, house, why)
 		select made.household_id, 1, jsonb_set(v.house, '{name}', to_jsonb('Row house ' || made.slug)), 'test'
 		from made, (select house from house_version join household using (household_id) where slug = 'tannery-row') v`);
-	await client.end();
-	await page.goto('/fennel-lane');
-	await page.waitForLoadState('networkidle');
-	expect(await page.content()).not.toContain('Row house');
-	await page.getByRole('navigation', { name: 'Homes' }).getByRole('button').click();
-	await expect(page.getByRole('navigation', { name: 'Homes' }).getByRole('listitem')).toHaveCount(22);
-	await page.getByRole('button', { name: 'More' }).click();
-	await expect(page.getByRole('navigation', { name: 'Homes' }).getByRole('listitem')).toHaveCount(42);
-	await page.getByLabel('Search homes').fill('row-37');
-	await expect(page.getByRole('navigation', { name: 'Homes' }).getByRole('listitem')).toHaveCount(2);
-	await page.getByRole('link', { name: 'Row house row-37' }).click();
-	await page.waitForURL(/row-37/);
-});
+		await client.end();
+		await page.goto('/fennel-lane');
+		await page.waitForLoadState('networkidle');
+		expect(await page.content()).not.toContain('Row house');
+		await page.getByRole('navigation', { name: 'Homes' }).getByRole('button').click();
+		await expect(page.getByRole('navigation', { name: 'Homes' }).getByRole('listitem')).toHaveCount(22);
+		await page.getByRole('button', { name: 'More' }).click();
+		await expect(page.getByRole('navigation', { name: 'Homes' }).getByRole('listitem')).toHaveCount(42);
+		await page.getByLabel('Search homes').fill('row-37');
+		await expect(page.getByRole('navigation', { name: 'Homes' }).getByRole('listitem')).toHaveCount(2);
+		await page.getByRole('link', { name: 'Row house row-37' }).click();
+		await page.waitForURL(/row-37/);
+	}
+);

@@ -4,7 +4,7 @@ import { createServer } from 'node:net';
 import { fileURLToPath } from 'node:url';
 import { test as base } from '@playwright/test';
 import pg from 'pg';
-import { migrate, seed } from '../scripts/lib/database.mjs';
+import { copyOfTemplate, seed } from '../scripts/lib/database.mjs';
 
 /** Names the caller to an application that is told to believe it (`ADDRESS_HEADER`, as behind a proxy). */
 export const callerHeader = 'x-caller';
@@ -23,14 +23,7 @@ export class Application {
 		env: Readonly<Record<string, string>> = {}
 	): Promise<Application> {
 		if (!admin) throw new Error('TEST_DATABASE_URL is not set: run npm test');
-		const name = `e2e_${randomUUID().replaceAll('-', '')}`;
-		const client = new pg.Client({ connectionString: admin });
-		await client.connect();
-		await client.query(`create database ${name}`);
-		await client.end();
-		const url = admin.replace(/\/[^/]*$/, `/${name}`);
-		await migrate(url);
-		await seed(url, { reset: false });
+		const url = await copyOfTemplate(admin, `e2e_${randomUUID().replaceAll('-', '')}`);
 		const application = new Application(await freePort(), url, env);
 		await application.run();
 		return application;
@@ -74,6 +67,15 @@ export class Application {
 		throw new Error('the application never answered');
 	}
 
+	/** Demo homes as they are at first, and nobody else’s: what a test before left is out of sight. */
+	async madeNew(): Promise<void> {
+		const client = new pg.Client({ connectionString: this.databaseUrl });
+		await client.connect();
+		await client.query('update household set retired_at = now() where retired_at is null');
+		await client.end();
+		await seed(this.databaseUrl, { reset: true });
+	}
+
 	get running(): boolean {
 		return this.#process !== null && this.#process.exitCode === null;
 	}
@@ -105,14 +107,29 @@ const freePort = (): Promise<number> =>
 		});
 	});
 
-/** Each test has an application of its own, so that killing it harms no other. */
-export const test = base.extend<{ application: Application }>({
-	// Playwright reads the names of what a fixture needs from this pattern: none.
-	// eslint-disable-next-line no-empty-pattern
-	application: async ({}, use) => {
-		const application = await Application.start();
-		await use(application);
-		await application.kill();
+/**
+ * Tests of one worker share an application and have homes of their own in it, one after the other; one that kills it, stops it or fills it says so (`@own`) and has one to
+ * itself.
+ */
+export const test = base.extend<{ application: Application }, { shared: Application }>({
+	shared: [
+		// Playwright reads the names of what a fixture needs from this pattern: none.
+		// eslint-disable-next-line no-empty-pattern
+		async ({}, use) => {
+			const application = await Application.start();
+			await use(application);
+			await application.kill();
+		},
+		{ scope: 'worker' }
+	],
+	application: async ({ shared }, use, { tags }) => {
+		if (!tags.includes('@own')) {
+			await shared.madeNew();
+			return use(shared);
+		}
+		const own = await Application.start();
+		await use(own);
+		await own.kill();
 	},
 	baseURL: async ({ application }, use) => use(application.address)
 });

@@ -2,11 +2,12 @@ import { fileURLToPath } from 'node:url';
 import { join } from 'node:path';
 import { CommandFailed, run } from './lib/run.mjs';
 import { fail, sinceStart, stage } from './lib/say.mjs';
+import { types } from './lib/types.mjs';
 
 process.chdir(fileURLToPath(new URL('..', import.meta.url)));
 const bin = (name) => join('node_modules/.bin', name);
 
-/** What one runs while working: formatting, types, lint, and the unit tests that need no database, without the long ones (`*.long.test.ts`). */
+/** What one runs while working: formatting, types, lint, and the unit tests that need no database, without the slow ones (`scripts/lib/slow.mjs`). */
 async function check() {
 	const failed = [];
 	const one = async (name, command, args) => {
@@ -19,15 +20,6 @@ async function check() {
 		}
 	};
 	process.env.WARY_TESTS = 'quick';
-	// What hasn't changed since the last time isn't looked at again; `npm test` looks at all of it.
-	const kept = 'node_modules/.cache/wary';
-	const types = (name) => [
-		'-p',
-		`core/${name}.json`,
-		'--incremental',
-		'--tsBuildInfoFile',
-		`${kept}/${name}.tsbuildinfo`
-	];
 	await stage('types, lint, formatting, unit tests', () =>
 		Promise.all([
 			one('unit tests', bin('vitest'), ['run', '--project', 'core', '--project', 'web']),
@@ -35,7 +27,9 @@ async function check() {
 				.then(() => one('types of the core', bin('tsc'), types('tsconfig')))
 				.then(() => one('types of tools and tests', bin('tsc'), types('tsconfig.tools')))
 				.then(() => one('types of the web', 'npm', ['run', 'check', '-w', 'web']))
-				.then(() => one('lint', bin('eslint'), ['.']))
+				.then(() =>
+					one('lint', bin('eslint'), ['.', '--cache', '--cache-location', 'node_modules/.cache/wary/eslint'])
+				)
 		]).then(() => '')
 	);
 	console.log(

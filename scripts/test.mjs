@@ -3,9 +3,15 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { needDebian } from './lib/debian.mjs';
-import { longest } from './lib/longest.mjs';
 import { CommandFailed, run } from './lib/run.mjs';
 import { fail, sinceStart, stage } from './lib/say.mjs';
+import { longest } from './lib/slow.mjs';
+import { types } from './lib/types.mjs';
+import { keepWalks, newWalks, walkedIn, walkFiles } from './lib/walks.mjs';
+
+/** `npm run test:all`: everything, drawn anew; `npm test`: what pays for itself at every change (docs/testing.md says what that leaves out). */
+const everything = process.argv.includes('--all');
+if (everything) process.env.WARY_ALL = '1';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 process.chdir(root);
@@ -28,40 +34,32 @@ async function test() {
 	try {
 		await stage('database server', () => cluster.start());
 		process.env.TEST_DATABASE_URL = cluster.url('postgres');
+		const { everySeed } = await import('./lib/seed.mjs');
+		if (everything)
+			console.log(`  drawn by ${everySeed()}; the same again: WARY_SEED=${everySeed()} npm run test:all`);
 		await checks();
 	} finally {
 		await cluster.discard();
 	}
 }
 
+const failures = [];
+/** A check whose failure is kept, so that the others still run. */
+async function check(name, work) {
+	try {
+		await work();
+	} catch (error) {
+		if (!(error instanceof CommandFailed)) throw error;
+		failures.push(name);
+		console.error(`\n── ${name} ──\n${error.output}`);
+	}
+}
+
 async function checks() {
-	const failures = [];
-	/** A stage whose failure is kept, so that the others still run. */
-	const check = async (name, work) => {
-		try {
-			await work();
-		} catch (error) {
-			if (!(error instanceof CommandFailed)) throw error;
-			failures.push(name);
-			console.error(`\n── ${name} ──\n${error.output}`);
-		}
-	};
-	// Two of everything: the longest tests take one processor by themselves, the rest of them the other; types and lint come beside.
-	await stage('types, lint, core and server tests', () =>
-		Promise.all([
-			check('walks', () => vitest('walks', ['--project', 'core', '--maxWorkers', '1', ...longest])).then(() =>
-				check('formatting', () => run(bin('prettier'), ['--check', '--log-level', 'warn', '.']))
-			),
-			check('core and server tests', () =>
-				vitest('tests', ['--project', 'core', '--project', 'web', '--maxWorkers', '1'], 'withoutLongest')
-			),
-			check('types of the core', () => run(bin('tsc'), ['-p', 'core/tsconfig.json']))
-				.then(() =>
-					check('types of tools and tests', () => run(bin('tsc'), ['-p', 'core/tsconfig.tools.json']))
-				)
-				.then(() => check('types of the web', () => run('npm', ['run', 'check', '-w', 'web'])))
-				.then(() => check('lint', () => run(bin('eslint'), ['.'])))
-		]).then(() => '')
+	const walks = everything ? walkFiles() : newWalks();
+	await stage(
+		`types, lint, formatting, core and server tests${walks.length > 0 ? `, ${walks.length} walks` : ''}`,
+		() => Promise.all([everything ? beside() : unitTests(walks), still()]).then(() => '')
 	);
 	await stage('component tests', () =>
 		check('component tests', () => vitest('components', ['--project', 'components']))
@@ -69,14 +67,69 @@ async function checks() {
 	await stage('build', () => check('build', () => run('npm', ['run', 'build', '-w', 'web'])));
 	await stage('end to end', () =>
 		check('end to end', () =>
-			run(bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts', '--reporter=line,json'], {
-				env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: join(results, 'e2e.json') }
-			})
+			run(
+				bin('playwright'),
+				[
+					'test',
+					'--config',
+					'e2e/playwright.config.ts',
+					'--reporter=line,json',
+					...(everything ? [] : ['--grep-invert', '@long'])
+				],
+				{ env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: join(results, 'e2e.json') } }
+			)
 		)
 	);
 	for (const line of measuredLines()) console.log(`  ${line}`);
-	summary(failures);
+	summary();
 }
+
+/** What is read and not run. */
+const still = () =>
+	check('types of the core', () => run(bin('tsc'), types('tsconfig')))
+		.then(() => check('types of tools and tests', () => run(bin('tsc'), types('tsconfig.tools'))))
+		.then(() => check('types of the web', () => run('npm', ['run', 'check', '-w', 'web'])))
+		.then(() => check('lint', () => run(bin('eslint'), ['.'])))
+		.then(() => check('formatting', () => run(bin('prettier'), ['--check', '--log-level', 'warn', '.'])));
+
+/** By day: core and server, and of the walks those that were not walked as they stand. */
+const unitTests = (walks) =>
+	check('core and server tests', () =>
+		vitest('tests', ['--project', 'core', '--project', 'web'], 'withoutWalks')
+	).then(() => (walks.length > 0 ? walked(walks, []) : undefined));
+
+/** In the long run: what takes as long as all the rest has a processor of its own. */
+const beside = () =>
+	Promise.all([
+		walked(walkFiles(), ['--maxWorkers', '1']).then(() =>
+			check('slips and proofs', () =>
+				vitest('longest', [
+					'--project',
+					'core',
+					'--maxWorkers',
+					'1',
+					...longest.filter((name) => !name.startsWith('walk'))
+				])
+			)
+		),
+		check('core and server tests', () =>
+			vitest('tests', ['--project', 'core', '--project', 'web', '--maxWorkers', '1'], 'withoutLongest')
+		)
+	]);
+
+/** Walks these files, and keeps what was walked with its sizes. */
+const walked = (files, args) =>
+	check('walks', async () => {
+		const output = await vitest('walks', ['--project', 'core', ...args, ...files]);
+		const differ = keepWalks(files, walkedIn(output));
+		if (differ.length > 0)
+			throw new CommandFailed(
+				'walks',
+				differ,
+				1,
+				`walked before from the same text, and came to another size: ${differ.join(', ')}`
+			);
+	});
 
 /** Runs tests; their counts are kept under a name. `leftOut`: what `vitest.config.ts` leaves out. */
 const vitest = (name, args, leftOut = '') =>
@@ -90,7 +143,10 @@ const vitest = (name, args, leftOut = '') =>
 			`--outputFile.json=${join(results, `${name}.json`)}`
 		],
 		{ env: { ...process.env, WARY_TESTS: leftOut } }
-	).then((output) => outputs.push(output));
+	).then((output) => {
+		outputs.push(output);
+		return output;
+	});
 const outputs = [];
 
 /** What the tests measured and printed: states walked, differences to ngspice. */
@@ -98,13 +154,13 @@ const measuredLines = () =>
 	outputs.flatMap((output) =>
 		output
 			.split('\n')
-			.filter((line) => /walked \d+ states|ngspice: \d+ circuits|never proven alive/.test(line))
+			.filter((line) => /walked \d+ states|ngspice: \d+ |never proven alive|people who slip:/.test(line))
 	);
 
-function summary(failures) {
+function summary() {
 	let passed = 0;
 	let failed = 0;
-	for (const name of ['walks', 'tests', 'components']) {
+	for (const name of ['walks', 'longest', 'tests', 'components']) {
 		const file = join(results, `${name}.json`);
 		if (!existsSync(file)) continue;
 		const { numPassedTests, numFailedTests } = JSON.parse(readFileSync(file, 'utf8'));
@@ -116,7 +172,8 @@ function summary(failures) {
 		passed += stats.expected;
 		failed += stats.unexpected + stats.flaky;
 	}
-	rmSync(results, { recursive: true, force: true });
+	if (process.env.WARY_RESULTS) console.log(`\nresults are in ${results}`);
+	else rmSync(results, { recursive: true, force: true });
 	if (failures.length > 0) console.log(`\nnot in order: ${failures.join(', ')}`);
 	console.log(`\nafter ${sinceStart()}`);
 	console.log(`${passed} passed, ${Math.max(failed, failures.length)} failed`);

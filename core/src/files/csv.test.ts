@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
@@ -148,7 +149,7 @@ describe('directory as a table', () => {
 					edited.house.panels
 				);
 			}),
-			{ seed: 20261124, numRuns: 300 }
+			drawn(20261124, 300)
 		);
 	});
 });

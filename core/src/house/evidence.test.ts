@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fennelLaneRecorded } from '../demo';
@@ -82,7 +83,7 @@ describe('words of a label', () => {
 				expect(sameWord(a, b)).toBe(sameWord(b, a));
 				expect(sameWord(a, a)).toBe(true);
 			}),
-			{ seed: 9 }
+			drawn(9)
 		);
 	});
 

@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { arrangements, here, type ArrangementKind } from '../arrangements';
@@ -119,7 +120,7 @@ it('what a neutral grounded through an instrument trips hangs on its ohms, not o
 			if (ohm < 3) expect(opens(house, ohm)).toBe(true);
 			if (ohm > 10) expect(opens(house, ohm)).toBe(false);
 		}),
-		{ seed: 88, numRuns: 60 }
+		drawn(88, 60)
 	);
 });
 

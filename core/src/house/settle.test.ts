@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { arrangements, here, type ArrangementKind } from '../arrangements';
@@ -69,7 +70,7 @@ describe('a fused spur on a circuit of 32 A: the fuse of 13 A and the MCB see th
 					expect(opened(settle(house))).toEqual([mcbS < fuseS ? 'b1' : here]);
 				}
 			),
-			{ seed: 9, numRuns: 150 }
+			drawn(9, 150)
 		);
 	});
 });

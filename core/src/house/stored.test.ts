@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { arrangements } from '../arrangements';
@@ -46,7 +47,7 @@ describe('a stored house', () => {
 			fc.property(fc.jsonValue(), (value) => {
 				expect(readStoredHouse(value).ok).toBe(false);
 			}),
-			{ seed: 9 }
+			drawn(9)
 		);
 	});
 });

@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fennelLaneActual, tanneryRow } from '../demo';
@@ -44,7 +45,7 @@ describe('what a hand would feel', () => {
 					return order.indexOf(touchBand(low)) <= order.indexOf(touchBand(high));
 				}
 			),
-			{ seed: 20 }
+			drawn(20)
 		);
 	});
 	it('is volts over a thousand ohms: as many milliamperes as a meter reads volts to ground', () => {

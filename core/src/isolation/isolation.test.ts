@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
@@ -225,7 +226,7 @@ describe('energy state', () => {
 					expect(last('switchBreaker')).toBeLessThan(last('proveTester'));
 				}
 			}),
-			{ seed: 20261124, numRuns: 3000 }
+			drawn(20261124, 3000)
 		);
 	});
 });

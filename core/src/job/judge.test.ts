@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import { sameLamps } from '../instruments';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -98,7 +99,7 @@ describe('hot to neutral', () => {
 						expect(judgeOhms('hotNeutral', ohms(more), null, before, part).passes).toBe(true);
 				}
 			),
-			{ seed: 9 }
+			drawn(9)
 		);
 	});
 });

@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { outcomeWords } from '../../test/outcomeWords';
@@ -179,7 +180,7 @@ describe('a landing on another terminal than planned', () => {
 					expect(moves.map((move) => move.id)).not.toContain(id);
 				}
 			}),
-			{ seed: 12, numRuns: 120 }
+			drawn(12, 120)
 		);
 		expect(taken).toBeGreaterThan(30);
 	});

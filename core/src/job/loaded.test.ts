@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { Person, planOf } from '../../test/person';
@@ -47,7 +48,7 @@ describe('a test with a load in it', () => {
 					expect(verdict.heatW / (amps * amps * extra)).toBeCloseTo(1, 1);
 				}
 			),
-			{ seed: 20261126, numRuns: 40 }
+			drawn(20261126, 40)
 		);
 	});
 

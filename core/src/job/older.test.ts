@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { leftAsTold } from '.';
@@ -54,7 +55,7 @@ describe('how a job of another procedure stands, by what was entered', () => {
 					expect(left.opened).toBe(left.unread > 0);
 				}
 			),
-			{ seed: 26 }
+			drawn(26)
 		);
 	});
 });

@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { Person, planOf } from '../../test/person';
@@ -159,7 +160,7 @@ describe('proven dead is dead', () => {
 					caught += person.state.isolation.notFeeding.length;
 				}
 			),
-			{ seed: 20261124, numRuns: 400 }
+			drawn(20261124, 80, 800)
 		);
 		console.log(
 			`proven dead is dead: ${cases} houses, ${proven} moments of proof, ${caught} live circuits caught by a reading, ${notLive} dead from the start`

@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { arrangements, here } from '../arrangements';
@@ -469,7 +470,7 @@ describe('a job that puts something else in', () => {
 					});
 				}
 			),
-			{ numRuns: 60, seed: 21 }
+			drawn(21, 60)
 		);
 	});
 });

@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { arrangements, here } from '../arrangements';
@@ -41,7 +42,7 @@ const wrongHouse = fc
 			loads: fits ? [{ id: 'load', name: 'load', box, half, resistanceOhm: ohm, on: true }] : []
 		};
 	});
-const random = { seed: 20261125, numRuns: 400 };
+const random = drawn(20261125, 400);
 
 const voltagesOf = (network: Network): ReadonlyMap<string, Complex> => {
 	const solution = solve(network);

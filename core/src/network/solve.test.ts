@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
@@ -172,7 +173,7 @@ describe('solve, on random networks', () => {
 				}
 				expect(Math.abs(watts - delivered)).toBeLessThanOrEqual(1e-9 + 1e-6 * Math.max(watts, delivered));
 			}),
-			{ seed: 20261124, numRuns: 400 }
+			drawn(20261124, 400)
 		);
 	});
 
@@ -191,7 +192,7 @@ describe('solve, on random networks', () => {
 				for (const [name, voltage] of before)
 					expect(magnitude(subtract(voltage, after.get(rename(name))!))).toBeLessThan(1e-9);
 			}),
-			{ seed: 20261124, numRuns: 400 }
+			drawn(20261124, 400)
 		);
 	});
 });

@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { Person, planOf } from '../../test/person';
@@ -82,7 +83,7 @@ describe('test buttons', () => {
 				expect(next!.on >= on).toBe(true);
 				expect(next!.on === on).toBe(testsDue(us, ledger, on).length > 0);
 			}),
-			{ seed: 20261126, numRuns: 60 }
+			drawn(20261126, 60)
 		);
 	});
 });

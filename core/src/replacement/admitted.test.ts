@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cableEnd } from '../../test/cableEnd';
@@ -53,7 +54,7 @@ describe('what the rules allow, and what the model makes of it', () => {
 					expect(failure && [arrangement.kind, material, part, failure]).toBe(null);
 				}
 			}),
-			{ seed: 1306, numRuns: 250 }
+			drawn(1306, 250)
 		);
 		expect(allowed).toBeGreaterThan(250);
 	});

@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
@@ -109,7 +110,7 @@ describe('overcurrent', () => {
 					);
 				}
 			),
-			{ seed: 9 }
+			drawn(9)
 		);
 	});
 });

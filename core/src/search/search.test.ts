@@ -1,3 +1,4 @@
+import { drawn, seedOf } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { candidatesOf, follow, honest, randomPanel, seeded } from '../../test/searchPanels';
@@ -79,7 +80,7 @@ describe('plans', () => {
 						expect(planned).toBeLessThanOrEqual(costOfOrder(items, order, left, lookS).expectedS + 1e-9);
 				}
 			),
-			{ seed: 20261124, numRuns: 60 }
+			drawn(20261124, 60)
 		);
 	});
 
@@ -104,7 +105,7 @@ describe('plans', () => {
 					expect(planned.method).toBe('exactSets');
 				}
 			),
-			{ seed: 20261124, numRuns: 60 }
+			drawn(20261124, 60)
 		);
 	});
 
@@ -133,12 +134,12 @@ describe('plans', () => {
 					expect(planSets(items, left, lookS).expectedS).toBeLessThanOrEqual(best + 1e-9);
 				}
 			),
-			{ seed: 20261124, numRuns: 200 }
+			drawn(20261124, 200)
 		);
 	});
 
 	it('beyond 12 the runs stay near the exact plan, where both can be had', () => {
-		const random = seeded(5);
+		const random = seeded(seedOf(5));
 		let worst = 1;
 		for (let k = 0; k < 20; k++) {
 			const { items } = normal(
@@ -209,7 +210,7 @@ describe('a search', () => {
 	const radio: SearchSettings = { ...defaultSettings, means: 'radio', hearing: 0.95 };
 
 	it('finds the breaker in every panel, by every means, whatever the labels say', () => {
-		const random = seeded(11);
+		const random = seeded(seedOf(11));
 		for (let k = 0; k < 60; k++) {
 			const panel = randomPanel(random, (k % 10) / 10);
 			const candidates = candidatesOf(panel);
@@ -233,7 +234,7 @@ describe('a search', () => {
 	});
 
 	it('survives one wrong answer anywhere', () => {
-		const random = seeded(12);
+		const random = seeded(seedOf(12));
 		for (let k = 0; k < 40; k++) {
 			const panel = randomPanel(random, 0.5);
 			const wrongAt = Math.floor(random() * 4);
@@ -252,7 +253,7 @@ describe('a search', () => {
 	});
 
 	it('finds two that feed it together, and says when it is none of them', () => {
-		const random = seeded(13);
+		const random = seeded(seedOf(13));
 		let both = 0;
 		for (let k = 0; k < 20; k++) {
 			const panel = randomPanel(random, 0.5);
@@ -313,7 +314,7 @@ describe('a search', () => {
 					}
 				}
 			),
-			{ seed: 20261124, numRuns: 100 }
+			drawn(20261124, 100)
 		);
 	});
 

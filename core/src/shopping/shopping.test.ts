@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { twoGang } from '../../test/twoGang';
@@ -121,7 +122,7 @@ describe('a list of several', () => {
 				expect(names(summed([...all].reverse()))).toEqual(names(once));
 				expect(summed(once)).toEqual(once);
 			}),
-			{ seed: 20261127, numRuns: 300 }
+			drawn(20261127, 300)
 		);
 	});
 
@@ -131,7 +132,7 @@ describe('a list of several', () => {
 				const same = JSON.stringify(Object.entries(a).sort()) === JSON.stringify(Object.entries(b).sort());
 				expect(needId(a) === needId(b)).toBe(same);
 			}),
-			{ seed: 20261127, numRuns: 500 }
+			drawn(20261127, 500)
 		);
 	});
 });
@@ -236,7 +237,7 @@ describe('what it costs', () => {
 					has && has.set === 'owned' && has.is ? 1 : 0
 				);
 			}),
-			{ seed: 20261127, numRuns: 300 }
+			drawn(20261127, 300)
 		);
 		for (const need of ['__proto__', '', 'A', 'a\n'])
 			expect(costEntrySchema.safeParse({ set: 'owned', need, is: true }).success).toBe(false);

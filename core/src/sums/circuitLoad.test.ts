@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
@@ -154,7 +155,7 @@ describe('load on a circuit', () => {
 				if (codes(before).includes('over')) expect(codes(all)).toContain('over');
 				expect(all.countedA).toBeGreaterThanOrEqual(all.totalA);
 			}),
-			{ seed: 20261127, numRuns: 100 }
+			drawn(20261127, 100)
 		);
 	});
 

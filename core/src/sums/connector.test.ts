@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { sizesIn } from '../rules';
@@ -93,7 +94,7 @@ describe('a connector by its own chart', () => {
 				const text = chart.map(({ size, least, most }) => `${parseFloat(size)} ${least}-${most}`).join('\n');
 				expect(readChart(text, 'us')).toEqual({ rows: chart, problems: [] });
 			}),
-			{ seed: 20261127 }
+			drawn(20261127)
 		);
 	});
 });

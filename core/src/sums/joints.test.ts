@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '../demo';
@@ -69,7 +70,7 @@ describe('where a bad joint sits', () => {
 					found.forEach(({ ohm }, k) => expect(Math.abs(ohm - ohms[k]!)).toBeLessThan(0.05));
 				}
 			),
-			{ seed: 88, numRuns: 12 }
+			drawn(88, 12)
 		);
 	});
 

@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { regions } from '../rules';
@@ -59,6 +60,6 @@ test('what holds is long enough and of a length that is sold, and no shorter one
 				expect(holds(screwMm)).toBe(true);
 			}
 		),
-		{ seed: 20261126, numRuns: 200 }
+		drawn(20261126, 200)
 	);
 });

@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fennelLaneRecorded } from '../demo';
@@ -102,7 +103,7 @@ describe('a circuit through a day', () => {
 				const total = circuitLoad({ ...us, loads }, 'living')!.totalA;
 				expect(peakA).toBeLessThanOrEqual(total + 1e-9);
 			}),
-			{ seed: 20261127, numRuns: 300 }
+			drawn(20261127, 300)
 		);
 	});
 

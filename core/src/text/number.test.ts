@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readNumber, type Quantity } from './number';
@@ -74,7 +75,7 @@ describe('a number that a person types', () => {
 					}
 				}
 			),
-			{ seed: 20261126, numRuns: 2000 }
+			drawn(20261126, 2000)
 		);
 	});
 });

@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { z } from 'zod';
@@ -40,7 +41,7 @@ describe('what can be stored', () => {
 					new TextDecoder('utf-8', { fatal: true, ignoreBOM: true }).decode(new TextEncoder().encode(text))
 				).toBe(text);
 			}),
-			{ seed: 9 }
+			drawn(9)
 		);
 	});
 });
@@ -97,7 +98,7 @@ describe('JSON', () => {
 					value: JSON.parse(JSON.stringify(value))
 				});
 			}),
-			{ seed: 9 }
+			drawn(9)
 		);
 		fc.assert(
 			fc.property(fc.string(), (text) => {
@@ -107,7 +108,7 @@ describe('JSON', () => {
 					expect(read.column).toBeGreaterThan(0);
 				}
 			}),
-			{ seed: 9 }
+			drawn(9)
 		);
 	});
 });

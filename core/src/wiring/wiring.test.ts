@@ -1,3 +1,4 @@
+import { drawn } from '../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { arrangements, here, newGfci } from '../arrangements';
@@ -138,7 +139,7 @@ describe('two thousand boxes and wishes', () => {
 				}
 				expect(plain(asRecorded(bench, here))).toEqual(plain(made.wiring));
 			}),
-			{ numRuns: 2000, seed: 11 }
+			drawn(11, 500, 4000)
 		);
 		// Enough of them were possible for that to say something.
 		expect(sound).toBeGreaterThan(800);
@@ -175,7 +176,7 @@ describe('two thousand boxes and wishes', () => {
 				const loads = landed.some(({ terminal }) => terminal.startsWith('load'));
 				if (lift?.kind === 'tape') expect(lift.lift).toBe(loads);
 			}),
-			{ numRuns: 2000, seed: 12 }
+			drawn(12, 500, 4000)
 		);
 	});
 
@@ -199,7 +200,7 @@ describe('two thousand boxes and wishes', () => {
 				});
 				if (was && wish.device.kind !== 'gfci') expect(said.passes).toBe(false);
 			}),
-			{ numRuns: 400, seed: 13 }
+			drawn(13, 400)
 		);
 		expect(passed).toBeGreaterThan(150);
 	});
@@ -312,7 +313,7 @@ describe('five hundred wrong plans', () => {
 						: { slip, touched, faults: said.faults, kind: arrangement.kind }
 				).toEqual([]);
 			}),
-			{ numRuns: 500, seed: 14 }
+			drawn(14, 500)
 		);
 		for (const slip of Object.keys(slips))
 			expect({ slip, met: counted.get(slip) ?? 0 }).not.toMatchObject({ met: 0 });

@@ -1,3 +1,4 @@
+import { drawn } from '../../../core/test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { typedNumber, typedOhms, within } from './typed';
@@ -45,7 +46,7 @@ describe('a figure in a field', () => {
 					expect(complaint).toBeNull();
 				} else if (text.trim() !== '') expect(complaint).not.toBeNull();
 			}),
-			{ seed: 9, numRuns: 500 }
+			drawn(9, 500)
 		);
 	});
 
@@ -55,7 +56,7 @@ describe('a figure in a field', () => {
 				const text = `${Math.floor(hundredths / 100)}${mark}${String(hundredths % 100).padStart(2, '0')}`;
 				expect(typedNumber(text, 'volts').value).toBeCloseTo(hundredths / 100, 9);
 			}),
-			{ seed: 9 }
+			drawn(9)
 		);
 	});
 });

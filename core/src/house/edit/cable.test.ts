@@ -1,3 +1,4 @@
+import { drawn } from '../../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { wishOf } from '../../../test/wishes';
@@ -143,7 +144,7 @@ describe('what a cable is', () => {
 					// No ground, size or sheath takes power from anybody.
 					expect([...before].filter((id) => !litBoxes(now).has(id))).toEqual([]);
 				}),
-				{ seed: 20261127, numRuns: 25 }
+				drawn(20261127, 25)
 			);
 			expect(done).toBeGreaterThan(15);
 		}

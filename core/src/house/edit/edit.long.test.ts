@@ -1,3 +1,4 @@
+import { drawn } from '../../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fennelLaneRecorded, tanneryRow } from '../../demo';
@@ -48,9 +49,9 @@ it('whatever outlets are moved about, in whatever order, the house stays right a
 			const chained = new Set(house.circuits.flatMap(({ id }) => chain(house, id)));
 			expect(placed.filter(({ id }) => !chained.has(id))).toEqual([]);
 		}),
-		{ seed: 20261124, numRuns: 150 }
+		drawn(20261124, 40, 300)
 	);
-	expect(made).toBeGreaterThan(300);
+	expect(made).toBeGreaterThan(80);
 });
 
 /** The house with its supply cables found by test, everywhere. */

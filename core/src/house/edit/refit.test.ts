@@ -1,3 +1,4 @@
+import { drawn } from '../../../test/draws';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { parseHouse } from '../../files';
@@ -34,7 +35,7 @@ test('any outlet said to be there leaves a house that holds, with power on every
 					neutralGround: false
 				});
 		}),
-		{ numRuns: 80, seed: 31 }
+		drawn(31, 80)
 	);
 });
 

@@ -1,3 +1,4 @@
+import { drawn } from '../../../../core/test/draws';
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { asideUnder, drop, keep, keptText, readKept, shortText, unwrapped } from '.';
@@ -62,7 +63,7 @@ describe('what a device keeps', () => {
 						.sort()
 				).toEqual([...texts].sort());
 			}),
-			{ seed: 26 }
+			drawn(26)
 		);
 	});
 

@@ -1,3 +1,4 @@
+import { drawn } from '../../../../core/test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plainWish, Wishes } from './wishes.svelte';
@@ -69,7 +70,7 @@ describe('what is wished for at the outlets of a job', () => {
 					);
 				}
 			}),
-			{ seed: 20261127, numRuns: 200 }
+			drawn(20261127, 200)
 		);
 	});
 });

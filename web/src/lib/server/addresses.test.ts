@@ -1,3 +1,4 @@
+import { drawn } from '../../../../core/test/draws';
 import { networkInterfaces } from 'node:os';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -81,7 +82,7 @@ describe('whether a Host header names this server', () => {
 					.replace(/:\d{1,5}$/, '');
 				if (!names.has(name)) expect(isServedName(header, names)).toBe(false);
 			}),
-			{ seed: 9, numRuns: 500 }
+			drawn(9, 500)
 		);
 	});
 });

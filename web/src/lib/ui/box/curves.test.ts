@@ -1,3 +1,4 @@
+import { drawn } from '../../../../../core/test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { along, lastOf, splitAt, type Curve, type Spot } from './curves';
@@ -22,7 +23,7 @@ describe('a curve', () => {
 				expect(near(along(one, s), along(whole, at * s))).toBeLessThan(0.3);
 				expect(near(along(other, s), along(whole, at + (1 - at) * s))).toBeLessThan(0.3);
 			}),
-			{ seed: 7, numRuns: 300 }
+			drawn(7, 300)
 		);
 	});
 

@@ -1,3 +1,4 @@
+import { drawn } from '../../../../../core/test/draws';
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { clocksOf, stretchesIn } from './hours';
@@ -13,7 +14,7 @@ it('hours shown on clocks are read back as they were', () => {
 			hours,
 			(some) => void expect(stretchesIn(clocksOf(some))).toEqual({ code: 'read', hours: some })
 		),
-		{ seed: 4 }
+		drawn(4)
 	);
 	expect(stretchesIn(clocksOf(null))).toEqual({ code: 'read', hours: null });
 });

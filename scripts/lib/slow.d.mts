@@ -1,1 +1,2 @@
 export const longest: readonly string[];
+export const slow: readonly string[];
