@@ -7,7 +7,7 @@ import { doStep, doUntil, energy, startJob } from './jobDriver';
 import { expect, test, type Application } from './server';
 
 const houseFile = (name: string) =>
-	JSON.parse(readFileSync(new URL(`../docs/homes/${name}.house.json`, import.meta.url), 'utf8')) as Record<
+	JSON.parse(readFileSync(new URL(`../data/homes/${name}.house.json`, import.meta.url), 'utf8')) as Record<
 		string,
 		unknown
 	>;

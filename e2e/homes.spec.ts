@@ -7,7 +7,7 @@ test('a user’s own home: a house file in, typed readings, the file out again u
 	request
 }) => {
 	const house = JSON.parse(
-		readFileSync(new URL('../docs/homes/tannery-row.house.json', import.meta.url), 'utf8')
+		readFileSync(new URL('../data/homes/tannery-row.house.json', import.meta.url), 'utf8')
 	) as {
 		name: string;
 		cables: { to: { box: string } }[];

@@ -284,7 +284,7 @@ test('without a two-point tester the job waits at the plate, and keeps; what a l
 
 test('medical equipment on a breaker is a hard question before it goes off', async ({ page, request }) => {
 	const house = JSON.parse(
-		readFileSync(new URL('../docs/homes/fennel-lane.house.json', import.meta.url), 'utf8')
+		readFileSync(new URL('../data/homes/fennel-lane.house.json', import.meta.url), 'utf8')
 	) as { name: string };
 	house.name = 'Monitor House';
 	const made = (await (await request.post('/api/homes', { data: house })).json()) as { slug: string };

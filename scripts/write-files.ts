@@ -6,12 +6,12 @@ import { houseJsonSchema, parseHouse } from '../core/src/files';
 /** The published files that are made from the sources: the JSON Schema of house files, and the demo homes. */
 export const publishedFiles: Record<string, () => unknown> = {
 	'docs/house-file.schema.json': houseJsonSchema,
-	'docs/homes/fennel-lane.house.json': () => checked(fennelLaneRecorded()),
-	'docs/homes/fennel-lane-as-wired.house.json': () => checked(fennelLaneActual()),
-	'docs/homes/tannery-row.house.json': () => checked(tanneryRow()),
-	'docs/homes/tannery-row-as-wired.house.json': () => checked(tanneryRowActual()),
-	'docs/homes/three-cables.house.json': () => checked({ ...threeCables(), name: 'Three cables' }),
-	'docs/homes/three-cables-as-wired.house.json': () =>
+	'data/homes/fennel-lane.house.json': () => checked(fennelLaneRecorded()),
+	'data/homes/fennel-lane-as-wired.house.json': () => checked(fennelLaneActual()),
+	'data/homes/tannery-row.house.json': () => checked(tanneryRow()),
+	'data/homes/tannery-row-as-wired.house.json': () => checked(tanneryRowActual()),
+	'data/homes/three-cables.house.json': () => checked({ ...threeCables(), name: 'Three cables' }),
+	'data/homes/three-cables-as-wired.house.json': () =>
 		checked({ ...exchangedBehind(threeCables(), 'c2', 'c4'), name: 'Three cables' })
 };
 

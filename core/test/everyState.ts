@@ -228,6 +228,31 @@ export const everyState = (name: string, plan: JobPlan, pairsAtLeast = 4) =>
 			).toEqual([]);
 		});
 
+		it('puts a reading right without making a proof of what is none: what it isn’t about stays, no visit to the panel is spared, and dead rests on the readings as they stand', () => {
+			let right = 0;
+			const wrong = everyMove(walked, (before, command, after) => {
+				if (command.kind !== 'amendVolts') return null;
+				const { proof, doubt } = before.isolation;
+				const taken = [proof.before, proof.after, ...Object.values(proof.pairs)];
+				if (!taken.some((each) => each?.id === command.of))
+					return after.isolation === before.isolation ? null : 'changed what it isn’t about';
+				if (doubt?.until === 'panel' && after.isolation.doubt?.until !== 'panel') return 'spared the panel';
+				if (
+					after.isolation.power !== before.isolation.power ||
+					after.isolation.hold !== before.isolation.hold
+				)
+					return 'switched something';
+				if (energyOf(after.isolation) !== 'provenDead') return null;
+				right++;
+				return provenByEvidence(after, pairsAtLeast) ? null : 'proven without evidence';
+			});
+			expect(wrong).toEqual([]);
+			// Before a proof is complete and after it: both are met.
+			expect(right).toBeGreaterThan(0);
+			const undone = walked.states.some(({ isolation }) => energyOf(isolation) === 'provenDead');
+			expect(undone).toBe(true);
+		});
+
 		it('eases forward what has no face only with the power off, held and tagged, and what was watched gone dark or all of it off', () => {
 			const wrong = everyMove(walked, ({ isolation, tagged, controlled }, command) => {
 				if (command.kind !== 'confirm' || command.step !== 'easeForward') return null;

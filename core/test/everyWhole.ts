@@ -41,24 +41,29 @@ export const plainBox = (plan: JobPlan): JobPlan => ({
 	asked: null
 });
 
-/** Left out: what only the box it is said at ever sees, and is walked there. */
-const walkedByTheBox: readonly string[] = [
-	'readGroundEarth',
-	'foundConductor',
-	'supplyWay',
-	'touchSupply',
-	'trySupply',
-	'readSupplyOhms',
-	'readSupplyVolts',
-	'readOutlet',
-	'checkNeighbour',
-	'arranged'
-];
+/** Left out where there are several boxes, and why. */
+const leftOut: Partial<Readonly<Record<Command['kind'], string>>> = {
+	readGroundEarth: 'seen by the box it is said at alone, and walked there',
+	foundConductor: 'seen by the box it is said at alone, and walked there',
+	supplyWay: 'the supply is no question of several boxes',
+	touchSupply: 'the supply is no question of several boxes',
+	trySupply: 'the supply is no question of several boxes',
+	readSupplyOhms: 'the supply is no question of several boxes',
+	readSupplyVolts: 'the supply is no question of several boxes',
+	readOutlet: 'seen by the box it is said at alone, and walked there',
+	checkNeighbour: 'seen by the box it is said at alone, and walked there',
+	arranged: 'asked of the breaker, and walked with one box',
+	amendVolts: 'finds its reading by an id that one box alone has: walked with one box',
+	searchBy: 'no part of a state’s name',
+	searched: 'no part of a state’s name',
+	autopsy: 'no part of a state’s name',
+	note: 'no part of a state’s name'
+};
 const worthSaying = (command: Command, { controls }: JobPlan): boolean => {
 	// A device without a face is never read to a ground of its own.
 	if (command.kind === 'proveEarth')
 		return controls !== null && 'lit' in command.reading && command.reading.lit;
-	if (walkedByTheBox.includes(command.kind)) return false;
+	if (leftOut[command.kind] !== undefined) return false;
 	// What a load shows is kept and changes nothing: left is enough.
 	if (command.kind === 'readLoaded') return command.read.kind === 'left';
 	if (command.kind === 'readLiveGround')

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 
 const migrations = fileURLToPath(new URL('../../db/migrations', import.meta.url));
-const homesFolder = new URL('../../docs/homes/', import.meta.url);
+const homesFolder = new URL('../../data/homes/', import.meta.url);
 
 /** The demo homes: as recorded, and as they are really wired. */
 const demoHomes = [

@@ -1,3 +1,9 @@
+/*
+ * A box wired by hand: a house, a box and a list of events, each done on a plain house or refused as data.
+ * `act` does them, a table by kind; after each of them `settle` lets open what opens, and `look` says what
+ * is seen. The page sends events to a worker and draws what comes back; undo steps back over kept houses.
+ */
+
 export {
 	benchEventSchema,
 	benchFileSchema,

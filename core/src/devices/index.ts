@@ -1,3 +1,10 @@
+/*
+ * The catalogue of parts that one can put in: a file a family, facts and no behaviour. What a part adds to
+ * a reading, what has to be asked of it in the hand, what rules need to know and how it is drawn follow
+ * from these facts. Terminals and inner links stand in `house/devices`, since a house holds devices that
+ * nobody would buy.
+ */
+
 import type { Device } from '../house';
 import type { Region } from '../rules';
 import { dualFunction } from './dualFunction';

@@ -1,3 +1,9 @@
+/*
+ * Open formats in and out: house file, CSV of directory, outlets and readings, typed directories, calendar,
+ * tag and labels as drawings. What can be written can be read back where that makes sense. A file that is
+ * wrong is refused with the place and the reason, and changes nothing.
+ */
+
 export { houseSchema } from '../house/schema';
 export {
 	checkHouse,

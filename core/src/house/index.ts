@@ -1,3 +1,10 @@
+/*
+ * What a house is: panels, circuits, cables, boxes, devices and what is plugged in, as one plain value with
+ * a schema. `compile` makes a network of it, `settle` solves that and opens what would open; `edit` changes
+ * it by small edits as data, `check` says what can’t be. Ids of branches and points are put together in
+ * `branches` and `points`, and nowhere else.
+ */
+
 export type {
 	Box,
 	Breaker,

@@ -1,3 +1,9 @@
+/*
+ * What instruments show at a place of a house: each adds its own branches to the network, which is solved
+ * again. What each of them can and can’t prove is worked out from scenes, not written down (`capability`).
+ * What a hand would feel is read the same way (`touch`).
+ */
+
 export {
 	contactlessAlarmV,
 	indicatorLampsV,

@@ -1,3 +1,9 @@
+/*
+ * When wiring counts as dead, and when that lapses: off, held, tester proved, every pair read, tester
+ * proved again, and no doubt. A pure fold over events (`state`), with the bands that readings are judged by
+ * (`bands`). What else has to be off, and what hangs on a breaker, is worked out from the record.
+ */
+
 export {
 	deadBand,
 	deadBelowV,

@@ -229,4 +229,82 @@ describe('energy state', () => {
 			drawn(20261124, 3000)
 		);
 	});
+
+	it('a reading put right makes no proof that the same readings, taken so in the first place, would not make', () => {
+		const step: fc.Arbitrary<(id: string) => IsolationEvent> = fc.oneof(
+			fc
+				.constantFrom<IsolationEvent>(
+					off,
+					locked,
+					{ ...off, on: true },
+					{ kind: 'exposed', pairs },
+					{ kind: 'closed' }
+				)
+				.map((event) => () => event),
+			fc
+				.constantFrom('powerSeen', 'wasAway', 'otherBoxOpened')
+				.map((what) => () => ({ kind: 'changed', what }) as IsolationEvent),
+			fc
+				.tuple(fc.constantFrom('before', 'after'), fc.constantFrom(0.2, 118))
+				.map(([when, volts]) => (id: string): IsolationEvent => ({
+					kind: 'proveTester',
+					id,
+					when,
+					reading: meter(volts)
+				})),
+			fc
+				.tuple(fc.constantFrom(...pairs), fc.constantFrom(0.1, 20, 119))
+				.map(([pair, volts]) => (id: string): IsolationEvent => ({
+					kind: 'readPair',
+					id,
+					pair,
+					reading: meter(volts)
+				}))
+		);
+		/** A proof as it is made, with something amiss in it as often as not. */
+		const mostly = fc
+			.tuple(
+				fc.array(step, { maxLength: 12 }),
+				fc.array(fc.constantFrom(0.1, 0.2, 20), { minLength: 3, maxLength: 3 })
+			)
+			.map(([some, volts]) => [
+				...some,
+				() => off,
+				() => locked,
+				(id: string): IsolationEvent => ({ kind: 'proveTester', id, when: 'before', reading: meter(118) }),
+				...pairs.map((pair, k) => (id: string): IsolationEvent => ({
+					kind: 'readPair',
+					id,
+					pair,
+					reading: meter(volts[k]!)
+				})),
+				(id: string): IsolationEvent => ({ kind: 'proveTester', id, when: 'after', reading: meter(118) })
+			]);
+		let made = 0;
+		fc.assert(
+			fc.property(
+				fc.oneof(mostly, fc.array(step, { maxLength: 20 })),
+				fc.nat(),
+				fc.constantFrom(0.1, 20, 118),
+				(steps, at, volts) => {
+					const events = steps.map((make, k) => make(`e${k}`));
+					const readings = events.flatMap((event, k) =>
+						event.kind === 'readPair' || event.kind === 'proveTester' ? [k] : []
+					);
+					if (readings.length === 0) return;
+					const k = readings[at % readings.length]!;
+					const amended = after(...events, { kind: 'amendVolts', of: `e${k}`, reading: meter(volts) });
+					if (energyOf(amended) !== 'provenDead' || energyOf(after(...events)) === 'provenDead') return;
+					made++;
+					const soInTheFirstPlace = events.map((event, n) =>
+						n === k ? { ...event, reading: meter(volts) } : event
+					);
+					expect(energyOf(after(...(soInTheFirstPlace as IsolationEvent[])))).toBe('provenDead');
+				}
+			),
+			drawn(20261201, 3000)
+		);
+		// None does: after a reading is put right the tester is proved once more.
+		expect(made).toBe(0);
+	});
 });

@@ -1,3 +1,10 @@
+/*
+ * A job: one isolation and one or more boxes, each with its plan, its state and its work. A command is
+ * decided (`decide`), becomes an event or a refusal as data, and is applied (`apply`); what comes next
+ * follows from the state alone (`order`). A step’s own behaviour stands in `steps`; plans are made by
+ * `plan` and never stored.
+ */
+
 export { feedOf, judgeLoaded, loadFromW, loadToW, type LoadedReading, type LoadedVerdict } from './loaded';
 export { loadedAt } from './loadedAt';
 export { protectionAsked, type ProtectionAsked } from './asked';

@@ -1,3 +1,9 @@
+/*
+ * Mistakes that the model can make: an open conductor, an exchange, a joint that is loose, neutral and
+ * ground joined, and others, here or before. Each is a change to a house, from which everything seen
+ * follows. Used to diagnose, to draw random houses and to find tests that fail.
+ */
+
 export {
 	applyAll,
 	mistakeKinds,

@@ -1,3 +1,10 @@
+/*
+ * Nodes and branches, and their solution in phasors. Nodes are eliminated by star–mesh transformation, so
+ * that a milliohm beside a picofarad costs no digits; a shape that was met keeps its order (`pattern`), and
+ * a small change is solved as such (`variants`). Outcomes are data: solved, floating, ill-conditioned,
+ * singular.
+ */
+
 export { complex, magnitude, subtract, add, multiply, divide, zero, type Complex } from './complex';
 export {
 	impedanceOhm,

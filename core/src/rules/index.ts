@@ -1,3 +1,9 @@
+/*
+ * Code books as tables: sizes, breakers, box fill, loads, trips, places and earthing, each with its clause
+ * and edition. Regions are put together in `regions`, of supply, devices, code and custom. What is asked at
+ * a replacement stands in `replacing`.
+ */
+
 export { earthingRules } from './earthing';
 export {
 	conductorSizes,

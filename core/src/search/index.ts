@@ -1,3 +1,9 @@
+/*
+ * Which breaker feeds an outlet, in the fewest walks. Priors come from labels, rooms and ratings; each
+ * answer changes the belief by how far it can be trusted; the next move costs least for what it tells. What
+ * was found goes into the record as edits.
+ */
+
 export { findingsOf } from './findings';
 export { candidatesFor, labelTrust, type Candidate, type Reason } from './candidates';
 export {

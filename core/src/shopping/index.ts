@@ -1,3 +1,8 @@
+/*
+ * What kept plans need, and what that costs. Needs follow from a plan’s moves, are added up over plans, and
+ * priced by the household’s own list. A plan is kept by its wishes and made again on the record of the day.
+ */
+
 export {
 	isUsedUp,
 	needId,

@@ -1,3 +1,10 @@
+/*
+ * A box’s wiring as a value: devices, joints, tails, and for every conductor end where it ends. `wanted`
+ * makes of what is found and a wish what shall be, `moves` the difference in the order of the trade,
+ * `verdict` what the model says of the whole house then. A plan that the model doesn’t pass is never
+ * offered.
+ */
+
 export { partOf } from './partOf';
 export {
 	asRecorded,

@@ -1,3 +1,9 @@
+/*
+ * What is wrong in a house beyond its form: names that lead nowhere, conductors that end twice, devices on
+ * the wrong supply. Each check is a file of its own and gives problems as data with their place. Words for
+ * them are the interface’s.
+ */
+
 import { contactPoint, deviceModel } from '../devices';
 import type { Box, House } from '../schema';
 import { checkBox } from './boxes';

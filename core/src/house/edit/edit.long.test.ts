@@ -1,4 +1,4 @@
-import { drawn } from '../../../test/draws';
+import { drawn, everything } from '../../../test/draws';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fennelLaneRecorded, tanneryRow } from '../../demo';
@@ -66,6 +66,7 @@ const withSupplies = (home: House): House => ({
 	})
 });
 
+const byDayOneOf = 8;
 describe('moving any outlet anywhere', () => {
 	it.each([
 		fennelLaneRecorded(),
@@ -73,7 +74,12 @@ describe('moving any outlet anywhere', () => {
 		withSupplies(fennelLaneRecorded()),
 		withSupplies(tanneryRow())
 	])('$name: is done, or refused for a reason that names what to do; never a house that is wrong', (home) => {
-		const outlets = home.boxes.filter(({ use }) => use === 'outlet').map(({ id }) => id);
+		// By day one of eight outlets, others in each home; in the long run all.
+		const first = home.name.length % byDayOneOf;
+		const outlets = home.boxes
+			.filter(({ use }) => use === 'outlet')
+			.map(({ id }) => id)
+			.filter((_, k) => everything || k % byDayOneOf === first);
 		let done = 0;
 		for (const box of outlets)
 			for (const circuit of home.circuits) {
@@ -88,6 +94,6 @@ describe('moving any outlet anywhere', () => {
 					} else expect([box, circuit.id, spot, edited.refusal.code]).not.toContain('wouldBeWrong');
 				}
 			}
-		expect(done).toBeGreaterThan(50);
+		expect(done).toBeGreaterThan(everything ? 50 : 5);
 	});
 });

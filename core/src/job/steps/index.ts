@@ -1,3 +1,9 @@
+/*
+ * Every kind of step, a module each: its schema, when it is due, where it is done, whether it lays hands on
+ * conductors, what is accepted and what follows. The union of commands and the schema that device and
+ * server share are made of this list. In the interface its words and its view stand under the same name.
+ */
+
 import type { Command } from '../events';
 import { confirmable } from './confirmable';
 import type { StepModule } from './module';

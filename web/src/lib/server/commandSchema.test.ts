@@ -55,25 +55,28 @@ const besides: Command[] = [
 	}
 ];
 const commands = [
-	...everyCommand(planOf(fennelLaneRecorded(), 'sewing-east-wall')),
-	...everyCommand(planOf(tanneryRow(), 'box-room-desk')),
-	...everyCommand(
-		workPlanOf(fennelLaneRecorded(), 'living-bookcase', {
-			part: 'gfci',
-			feed: 'protected',
-			switched: 'keep',
-			connector: 'lever',
-			wireEnd: 'clampPlate'
-		})
-	),
+	...[
+		...everyCommand(planOf(fennelLaneRecorded(), 'sewing-east-wall')),
+		...everyCommand(planOf(tanneryRow(), 'box-room-desk')),
+		...everyCommand(
+			workPlanOf(fennelLaneRecorded(), 'living-bookcase', {
+				part: 'gfci',
+				feed: 'protected',
+				switched: 'keep',
+				connector: 'lever',
+				wireEnd: 'clampPlate'
+			})
+		)
+		// A walk’s readings have other ids than a job’s.
+	].filter(({ kind }) => kind !== 'amendVolts'),
 	...besides
 ];
 /** Every kind of command, written down by hand: what a build knows of, the next one has to take. */
 const kinds =
 	`addBox amendVolts arranged autopsy cap changed checkNeighbour checkPart checkTools checkWork confirm deadFromStart decideProtection dropBox finish fixLabel foundConductor
 grip hold inspect landAt lookOver move note planAnew proveEarth proveTester readAsFound readBaseline readEnds readGroundEarth readLive readLiveGround readLoaded readOhms readOutlet readPair
-readPlateScrew readPlug readSupplyOhms readSupplyVolts readWitness reopen restorePower searchBy searched seeControlled stop supplyWay switchBreaker takeOff terminate tidyDirectory
-touchSupply trySupply tug`.split(/\s+/);
+readPlateScrew readPlug readSupplyOhms readSupplyVolts readWitness reopen restorePower searchBy searched seeControlled stop supplyWay switchBreaker takeOff tidyDirectory
+touchSupply trySupply`.split(/\s+/);
 
 describe('what the routes take', () => {
 	it('is every kind of command, no fewer and no more, each with one to try', () => {

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { findBox } from '@wary/core/house';
 import { currentProcedure, planWhole, type Command } from '@wary/core/job';
 import { fennelLaneActual } from '@wary/core/demo';
+import type * as jobs from '@wary/core/job';
 import type pg from 'pg';
 import { afterAll, beforeAll, afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Person } from '../../../../core/test/person';
@@ -18,7 +19,7 @@ import { appendEvent, findJob, loadJob, startJob, takeIn } from './useCases';
 /** While it is set, nothing can be planned, as by a later build that refuses whatever there is. */
 let refusing = false;
 vi.mock('@wary/core/job', async (original) => {
-	const job = await original<typeof import('@wary/core/job')>();
+	const job = await original<typeof jobs>();
 	return {
 		...job,
 		planWhole: (...asked: Parameters<typeof job.planWhole>) =>
