@@ -41,10 +41,19 @@ export default defineConfig({
 		maxWorkers: '100%',
 		projects: [
 			{
+				// Those that draw or walk by the thousand, each by itself: what they leave behind would slow the others down.
+				test: {
+					name: 'long',
+					include: ['core/**/*.long.test.ts'],
+					exclude: [...configDefaults.exclude, ...leftOut],
+					testTimeout: 120_000
+				}
+			},
+			{
 				test: {
 					name: 'core',
 					include: ['core/**/*.test.ts'],
-					exclude: [...configDefaults.exclude, ...leftOut],
+					exclude: [...configDefaults.exclude, '**/*.long.test.ts', ...leftOut],
 					testTimeout: 120_000,
 					// Pure functions: nothing that one file does is seen by another, and the core is loaded once.
 					isolate: false

@@ -120,72 +120,73 @@ test('a GFCI in the middle of a run, wired with supply and load exchanged, guard
 	await expect(sits(page, 'black, c2')).toHaveValue('terminal:supplyHot');
 });
 
-test('a box of the house: probed, loaded, shorted, taken along as a file and brought back; a file from the future is refused', async ({
-	page,
-	request
-}) => {
-	const before = await (await request.get('/tannery-row/house.json')).text();
-	await page.goto('/tannery-row/bench');
-	await page.waitForLoadState('networkidle');
-	await page.getByLabel('a socket-outlet of this house').selectOption('box-room-desk');
-	await page.getByRole('button', { name: 'As it is wired' }).click();
-	await page.locator('main[data-ready=yes]').waitFor();
-	await page.keyboard.press('p');
-	await place(page, 'terminal:hot').click();
-	await place(page, 'terminal:neutral').click();
-	await expect(page.locator('output')).toHaveText(/^2[2-4]\d\.\d V$/);
-	await page.getByLabel('What it measures').selectOption('ohms');
-	await expect(page.locator('output')).toHaveText('LIVE');
-	await page.getByLabel('What to plug in').selectOption('kettle');
-	await page.getByRole('button', { name: 'plug in' }).click();
-	await page.keyboard.press('2');
-	await expect(page.locator('.paper svg')).toContainText(/\d\.\d A/);
-	await page.keyboard.press('w');
-	// A second wire where the metal of the box is: line to earth.
-	await page.getByText('Make a mistake').click();
-	await page.getByLabel('Mistake').selectOption({ label: 'Line touches the metal box' });
-	await page.getByRole('button', { name: 'make it' }).click();
-	await expect(page.getByRole('region', { name: 'Power' })).toContainText(/opened after 0\.0\d s/);
-	await expect(page.locator('output')).not.toHaveText('LIVE');
+test(
+	'a box of the house: probed, loaded, shorted, taken along as a file and brought back; a file from the future is refused',
+	{ tag: '@long' },
+	async ({ page, request }) => {
+		const before = await (await request.get('/tannery-row/house.json')).text();
+		await page.goto('/tannery-row/bench');
+		await page.waitForLoadState('networkidle');
+		await page.getByLabel('a socket-outlet of this house').selectOption('box-room-desk');
+		await page.getByRole('button', { name: 'As it is wired' }).click();
+		await page.locator('main[data-ready=yes]').waitFor();
+		await page.keyboard.press('p');
+		await place(page, 'terminal:hot').click();
+		await place(page, 'terminal:neutral').click();
+		await expect(page.locator('output')).toHaveText(/^2[2-4]\d\.\d V$/);
+		await page.getByLabel('What it measures').selectOption('ohms');
+		await expect(page.locator('output')).toHaveText('LIVE');
+		await page.getByLabel('What to plug in').selectOption('kettle');
+		await page.getByRole('button', { name: 'plug in' }).click();
+		await page.keyboard.press('2');
+		await expect(page.locator('.paper svg')).toContainText(/\d\.\d A/);
+		await page.keyboard.press('w');
+		// A second wire where the metal of the box is: line to earth.
+		await page.getByText('Make a mistake').click();
+		await page.getByLabel('Mistake').selectOption({ label: 'Line touches the metal box' });
+		await page.getByRole('button', { name: 'make it' }).click();
+		await expect(page.getByRole('region', { name: 'Power' })).toContainText(/opened after 0\.0\d s/);
+		await expect(page.locator('output')).not.toHaveText('LIVE');
 
-	const [download] = await Promise.all([
-		page.waitForEvent('download'),
-		page.getByRole('button', { name: 'bench file' }).click()
-	]);
-	const file = JSON.parse(readFileSync((await download.path())!, 'utf8')) as {
-		version: number;
-		events: unknown[];
-	};
-	expect(file.events).toHaveLength(2);
-	const [netlist] = await Promise.all([
-		page.waitForEvent('download'),
-		page.getByRole('button', { name: 'netlist, SPICE' }).click()
-	]);
-	expect(readFileSync((await netlist.path())!, 'utf8')).toContain('.end');
-	const [svg] = await Promise.all([
-		page.waitForEvent('download'),
-		page.getByRole('button', { name: 'drawing, SVG' }).click()
-	]);
-	expect(readFileSync((await svg.path())!, 'utf8')).toMatch(/^<svg[^>]*xmlns=/);
-	expect(await (await request.get('/tannery-row/house.json')).text()).toBe(before);
+		const [download] = await Promise.all([
+			page.waitForEvent('download'),
+			page.getByRole('button', { name: 'bench file' }).click()
+		]);
+		const file = JSON.parse(readFileSync((await download.path())!, 'utf8')) as {
+			version: number;
+			events: unknown[];
+		};
+		expect(file.events).toHaveLength(2);
+		const [netlist] = await Promise.all([
+			page.waitForEvent('download'),
+			page.getByRole('button', { name: 'netlist, SPICE' }).click()
+		]);
+		expect(readFileSync((await netlist.path())!, 'utf8')).toContain('.end');
+		const [svg] = await Promise.all([
+			page.waitForEvent('download'),
+			page.getByRole('button', { name: 'drawing, SVG' }).click()
+		]);
+		expect(readFileSync((await svg.path())!, 'utf8')).toMatch(/^<svg[^>]*xmlns=/);
+		expect(await (await request.get('/tannery-row/house.json')).text()).toBe(before);
 
-	await page.goto('/tannery-row/bench');
-	await page.waitForLoadState('networkidle');
-	const choose = (content: string) =>
-		page.getByLabel('From a file').setInputFiles({
-			name: 'shared.bench.json',
-			mimeType: 'application/json',
-			buffer: Buffer.from(content)
-		});
-	await choose(JSON.stringify({ ...file, version: 2 }));
-	await expect(page.getByRole('alert')).toContainText('The file is of version 2');
-	await choose('not json');
-	await expect(page.getByRole('alert')).toContainText('isn’t JSON');
-	await choose(JSON.stringify(file));
-	await page.waitForURL(/bench\/[0-9a-f-]{36}$/);
-	await page.locator('main[data-ready=yes]').waitFor();
-	await expect(page.getByText('What was done (2)')).toBeVisible();
-});
+		await page.goto('/tannery-row/bench');
+		await page.waitForLoadState('networkidle');
+		const choose = (content: string) =>
+			page.getByLabel('From a file').setInputFiles({
+				name: 'shared.bench.json',
+				mimeType: 'application/json',
+				buffer: Buffer.from(content)
+			});
+		await choose(JSON.stringify({ ...file, version: 2 }));
+		await expect(page.getByRole('alert')).toContainText('The file is of version 2');
+		await choose('not json');
+		await expect(page.getByRole('alert')).toContainText('isn’t JSON');
+		await choose(JSON.stringify(file));
+		await page.waitForURL(/bench\/[0-9a-f-]{36}$/);
+		await page.locator('main[data-ready=yes]').waitFor();
+		await expect(page.getByText('What was done (2)')).toBeVisible();
+	}
+);
 
 test('wired from nothing on a phone by taps; what doesn’t fit is refused in words', async ({
 	browser,

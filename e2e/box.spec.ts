@@ -42,7 +42,7 @@ for (const [way, button, readings] of [
 ] as const)
 	test(
 		`the supply among three cables, ${way}: not the one on record, found, marked and kept`,
-		{ tag: way.startsWith('alive') ? '@long' : [] },
+		{ tag: '@long' },
 		async ({ page, application }) => {
 			const slug = 'three';
 			await homeWired(application, slug, houseFile('three-cables'), houseFile('three-cables-as-wired'));

@@ -260,9 +260,9 @@ test(
 			)
 				wrong.push(`internals in ${init.method} ${path.slice(0, 120)}: ${text.slice(0, 200)}`);
 		};
-		for (let round = 0; round < cases(80, 500); round++) await Promise.all(Array.from({ length: 10 }, one));
+		for (let round = 0; round < cases(40, 500); round++) await Promise.all(Array.from({ length: 10 }, one));
 		expect(wrong.slice(0, 10)).toEqual([]);
-		expect(sent).toBeGreaterThanOrEqual(800);
+		expect(sent).toBeGreaterThanOrEqual(400);
 		expect(application.running).toBe(true);
 		// A sound request drawn by chance may be taken; none here is sound enough to.
 		expect(await contents()).toEqual(before);

@@ -255,32 +255,34 @@ test('the house edited in place, by keyboard as well; what can’t be is refused
 	await expect(page.getByRole('textbox', { name: 'Room Loft' })).toBeVisible();
 });
 
-test('without a two-point tester the job waits at the plate, and keeps; what a lamp misses is shown on the model', async ({
-	page
-}) => {
-	await page.goto('/fennel-lane/settings');
-	await page.waitForLoadState('networkidle');
-	for (const name of [/^multimeter can prove/, /low-impedance/]) {
-		const box = page.getByRole('checkbox', { name });
-		if (await box.isChecked()) await box.uncheck();
-	}
-	await expect(page.getByText('Saved.')).toBeVisible();
-	await page.getByRole('button', { name: 'neutral open upstream, lamp: MISSES IT' }).click();
-	await expect(page.getByText('A hand in this box would find out.')).toBeVisible();
-	await page.getByRole('button', { name: 'neutral open upstream, multimeter: shows it' }).click();
-	await expect(page.getByText('120.4 V').or(page.getByText('120.0 V')).first()).toBeVisible();
+test(
+	'without a two-point tester the job waits at the plate, and keeps; what a lamp misses is shown on the model',
+	{ tag: '@long' },
+	async ({ page }) => {
+		await page.goto('/fennel-lane/settings');
+		await page.waitForLoadState('networkidle');
+		for (const name of [/^multimeter can prove/, /low-impedance/]) {
+			const box = page.getByRole('checkbox', { name });
+			if (await box.isChecked()) await box.uncheck();
+		}
+		await expect(page.getByText('Saved.')).toBeVisible();
+		await page.getByRole('button', { name: 'neutral open upstream, lamp: MISSES IT' }).click();
+		await expect(page.getByText('A hand in this box would find out.')).toBeVisible();
+		await page.getByRole('button', { name: 'neutral open upstream, multimeter: shows it' }).click();
+		await expect(page.getByText('120.4 V').or(page.getByText('120.0 V')).first()).toBeVisible();
 
-	await startJob(page, 'fennel-lane', 'sewing-east-wall');
-	await doUntil(page, ({ kind }) => kind === 'checkTools');
-	await expect(page.getByRole('radio', { name: /nothing that reads/ })).toBeChecked();
-	await doUntil(page, ({ kind }) => kind === 'needTester');
-	expect(await energy(page)).toBe('expectedDead');
-	await page.reload();
-	await page.locator('.job[data-ready=true]').waitFor();
-	await expect(page.locator('main[data-step=needTester]')).toBeVisible();
-	await page.getByRole('button', { name: /^All of them lie here/ }).click();
-	await expect(page.locator('main[data-step=proveTester]')).toBeVisible();
-});
+		await startJob(page, 'fennel-lane', 'sewing-east-wall');
+		await doUntil(page, ({ kind }) => kind === 'checkTools');
+		await expect(page.getByRole('radio', { name: /nothing that reads/ })).toBeChecked();
+		await doUntil(page, ({ kind }) => kind === 'needTester');
+		expect(await energy(page)).toBe('expectedDead');
+		await page.reload();
+		await page.locator('.job[data-ready=true]').waitFor();
+		await expect(page.locator('main[data-step=needTester]')).toBeVisible();
+		await page.getByRole('button', { name: /^All of them lie here/ }).click();
+		await expect(page.locator('main[data-step=proveTester]')).toBeVisible();
+	}
+);
 
 test('medical equipment on a breaker is a hard question before it goes off', async ({ page, request }) => {
 	const house = JSON.parse(

@@ -37,24 +37,26 @@ test.describe('what was wrong before', () => {
 		await expect(page.getByRole('row', { name: /^red.*line.*terminal L/ }).first()).toBeVisible();
 	});
 
-	test('us: a burned half is dead from the start, and that is no reason to end: proven to a known ground, swapped, and live again', async ({
-		page
-	}) => {
-		await startJob(page, 'fennel-lane', 'bedroom-window');
-		await doUntil(page, ({ title }) => /Live first: lower/.test(title));
-		await page.keyboard.press('t');
-		await expect(page.locator('main .verdict').first()).toBeVisible();
-		await page.keyboard.press('Enter');
-		await expect(page.getByRole('heading', { name: 'Still nothing in the lower half?' })).toBeVisible();
-		await page.getByRole('button', { name: 'It is dead from the start' }).click();
-		// Everything is read to a known ground, which is shown to be one while there is power.
-		await doUntil(page, ({ kind }) => kind === 'proveEarth');
-		expect(await energy(page)).toBe('assumedLive');
-		await doUntil(page, ({ kind }) => kind === 'lookOver', { breaker: /bedroom/ });
-		for (let n = 0; n < 80 && (await stepOf(page)).kind !== 'finished'; n++) await doStep(page);
-		await page.goto(`${page.url()}/record`);
-		await expect(page.getByText('Dead from the start, lower half')).toBeVisible();
-		const rows = page.getByRole('row', { name: /^Lower half/ });
-		await expect(rows.getByText('wrong before, put right')).toBeVisible();
-	});
+	test(
+		'us: a burned half is dead from the start, and that is no reason to end: proven to a known ground, swapped, and live again',
+		{ tag: '@long' },
+		async ({ page }) => {
+			await startJob(page, 'fennel-lane', 'bedroom-window');
+			await doUntil(page, ({ title }) => /Live first: lower/.test(title));
+			await page.keyboard.press('t');
+			await expect(page.locator('main .verdict').first()).toBeVisible();
+			await page.keyboard.press('Enter');
+			await expect(page.getByRole('heading', { name: 'Still nothing in the lower half?' })).toBeVisible();
+			await page.getByRole('button', { name: 'It is dead from the start' }).click();
+			// Everything is read to a known ground, which is shown to be one while there is power.
+			await doUntil(page, ({ kind }) => kind === 'proveEarth');
+			expect(await energy(page)).toBe('assumedLive');
+			await doUntil(page, ({ kind }) => kind === 'lookOver', { breaker: /bedroom/ });
+			for (let n = 0; n < 80 && (await stepOf(page)).kind !== 'finished'; n++) await doStep(page);
+			await page.goto(`${page.url()}/record`);
+			await expect(page.getByText('Dead from the start, lower half')).toBeVisible();
+			const rows = page.getByRole('row', { name: /^Lower half/ });
+			await expect(rows.getByText('wrong before, put right')).toBeVisible();
+		}
+	);
 });

@@ -204,6 +204,9 @@ export async function doStep(page: Page, choices: Choices = {}): Promise<void> {
 			await page.keyboard.press('Enter');
 	}
 	await wentOn(page, before.version).waitFor();
+	// Nobody who does what is asked is ever told that it isn’t due.
+	const refused = main(page).locator('[data-refused]');
+	if (await refused.count()) throw new Error(`refused after ${before.title}: ${await refused.innerText()}`);
 }
 
 /** Does steps until one is on screen that the test waits for. */

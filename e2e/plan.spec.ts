@@ -170,23 +170,25 @@ test(
 	}
 );
 
-test('us: half-switched stays half-switched: the tab is broken first, the wall switch tried both ways', async ({
-	page
-}) => {
-	await plan(page, 'fennel-lane', 'music-amp-corner', 'Decorator outlet');
-	await expect(page.getByText(/the switched half follows its wall switch/i)).toBeVisible();
-	// USB has no tab to break: it says so, and can be had if the half is always on.
-	await page.getByLabel('What goes in').selectOption('usb');
-	await expect(page.getByText(/Only a part with a tab that breaks off/)).toBeVisible();
-	await page.getByLabel('What goes in').selectOption('decorator');
-	await begin(page);
-	await forward(page, ({ kind }) => kind === 'move', ['b10']);
-	expect((await stepOf(page)).title).toBe('Break the brass tab');
-	await doUntil(page, ({ title }) => title === 'Wall switch off: lower half');
-	await doUntil(page, ({ kind }) => kind === 'finished');
-	await page.goto('/fennel-lane/outlet/music-amp-corner');
-	await expect(page.getByText(/^Decorator outlet, 15 A/)).toBeVisible();
-});
+test(
+	'us: half-switched stays half-switched: the tab is broken first, the wall switch tried both ways',
+	{ tag: '@long' },
+	async ({ page }) => {
+		await plan(page, 'fennel-lane', 'music-amp-corner', 'Decorator outlet');
+		await expect(page.getByText(/the switched half follows its wall switch/i)).toBeVisible();
+		// USB has no tab to break: it says so, and can be had if the half is always on.
+		await page.getByLabel('What goes in').selectOption('usb');
+		await expect(page.getByText(/Only a part with a tab that breaks off/)).toBeVisible();
+		await page.getByLabel('What goes in').selectOption('decorator');
+		await begin(page);
+		await forward(page, ({ kind }) => kind === 'move', ['b10']);
+		expect((await stepOf(page)).title).toBe('Break the brass tab');
+		await doUntil(page, ({ title }) => title === 'Wall switch off: lower half');
+		await doUntil(page, ({ kind }) => kind === 'finished');
+		await page.goto('/fennel-lane/outlet/music-amp-corner');
+		await expect(page.getByText(/^Decorator outlet, 15 A/)).toBeVisible();
+	}
+);
 
 test(
 	'uk: in a home on fuses a twin becomes one with USB, on a phone',
@@ -297,43 +299,46 @@ test(
 	}
 );
 
-test('us: two devices in one box come out together, and neither is proven before both are read', async ({
-	page
-}) => {
-	await page.goto('/fennel-lane/outlet/laundry-folding-shelf');
-	await expect(page.getByText(/comes out and is replaced in the same job/)).toBeVisible();
-	await plan(page, 'fennel-lane', 'laundry-folding-shelf', 'Decorator outlet');
-	await expect(page.getByText(/In the same box: Laundry nook, shelf left/)).toBeVisible();
-	await expect(page.getByText(/Plate for 2 devices/)).toBeVisible();
-	await begin(page);
-	const done: string[] = [];
-	const place = async () => (await page.locator('main h1').first().locator('..').innerText()).split('\n')[0];
-	let waited = false;
-	for (let n = 0; n < 260 && (await stepOf(page)).kind !== 'finished'; n++) {
-		const { kind, title } = await stepOf(page);
-		done.push(`${await place()}: ${kind} ${title}`);
-		if (/before every device of this box is out and read dead/.test(await page.locator('body').innerText()))
-			waited = true;
-		await doStep(page, { breaker: /breaker 8\b/ });
+test(
+	'us: two devices in one box come out together, and neither is proven before both are read',
+	{ tag: '@long' },
+	async ({ page }) => {
+		await page.goto('/fennel-lane/outlet/laundry-folding-shelf');
+		await expect(page.getByText(/comes out and is replaced in the same job/)).toBeVisible();
+		await plan(page, 'fennel-lane', 'laundry-folding-shelf', 'Decorator outlet');
+		await expect(page.getByText(/In the same box: Laundry nook, shelf left/)).toBeVisible();
+		await expect(page.getByText(/Plate for 2 devices/)).toBeVisible();
+		await begin(page);
+		const done: string[] = [];
+		const place = async () =>
+			(await page.locator('main h1').first().locator('..').innerText()).split('\n')[0];
+		let waited = false;
+		for (let n = 0; n < 260 && (await stepOf(page)).kind !== 'finished'; n++) {
+			const { kind, title } = await stepOf(page);
+			done.push(`${await place()}: ${kind} ${title}`);
+			if (/before every device of this box is out and read dead/.test(await page.locator('body').innerText()))
+				waited = true;
+			await doStep(page, { breaker: /breaker 8\b/ });
+		}
+		// One walk to the panel and back; both out before a wire comes off; both in before power.
+		const out = done.flatMap((line, k) => (/Ease the outlet out/.test(line) ? [k] : []));
+		const off = done.findIndex((line) => line.includes('takeOff'));
+		expect(out).toHaveLength(2);
+		expect(Math.max(...out)).toBeLessThan(off);
+		expect(done.filter((line) => line.includes('switchOff'))).toHaveLength(1);
+		expect(done.filter((line) => line.includes('restorePower'))).toHaveLength(1);
+		expect(waited).toBe(true);
+		await expect(page.locator('main[data-step]')).toHaveAttribute('data-unsent', '0');
+		// The parts in hand were marked 15 A.
+		for (const [box, says] of [
+			['laundry-folding-shelf', /^Decorator outlet, 15 A/],
+			['laundry-shelf-left', /^GFCI outlet, 15 A/]
+		] as const) {
+			await page.goto(`/fennel-lane/outlet/${box}`);
+			await expect(page.getByText(says).first()).toBeVisible();
+		}
 	}
-	// One walk to the panel and back; both out before a wire comes off; both in before power.
-	const out = done.flatMap((line, k) => (/Ease the outlet out/.test(line) ? [k] : []));
-	const off = done.findIndex((line) => line.includes('takeOff'));
-	expect(out).toHaveLength(2);
-	expect(Math.max(...out)).toBeLessThan(off);
-	expect(done.filter((line) => line.includes('switchOff'))).toHaveLength(1);
-	expect(done.filter((line) => line.includes('restorePower'))).toHaveLength(1);
-	expect(waited).toBe(true);
-	await expect(page.locator('main[data-step]')).toHaveAttribute('data-unsent', '0');
-	// The parts in hand were marked 15 A.
-	for (const [box, says] of [
-		['laundry-folding-shelf', /^Decorator outlet, 15 A/],
-		['laundry-shelf-left', /^GFCI outlet, 15 A/]
-	] as const) {
-		await page.goto(`/fennel-lane/outlet/${box}`);
-		await expect(page.getByText(says).first()).toBeVisible();
-	}
-});
+);
 
 test(
 	'us: a wall switch beside an outlet comes out too, is read to a known ground, and goes back',

@@ -95,7 +95,7 @@ const still = () =>
 /** By day: core and server, and of the walks those that were not walked as they stand. */
 const unitTests = (walks) =>
 	check('core and server tests', () =>
-		vitest('tests', ['--project', 'core', '--project', 'web'], 'withoutWalks')
+		vitest('tests', ['--project', 'core', '--project', 'long', '--project', 'web'], 'withoutWalks')
 	).then(() => (walks.length > 0 ? walked(walks, []) : undefined));
 
 /** In the long run: what takes as long as all the rest has a processor of its own. */
@@ -105,7 +105,7 @@ const beside = () =>
 			check('slips and proofs', () =>
 				vitest('longest', [
 					'--project',
-					'core',
+					'long',
 					'--maxWorkers',
 					'1',
 					...longest.filter((name) => !name.startsWith('walk'))
@@ -113,14 +113,18 @@ const beside = () =>
 			)
 		),
 		check('core and server tests', () =>
-			vitest('tests', ['--project', 'core', '--project', 'web', '--maxWorkers', '1'], 'withoutLongest')
+			vitest(
+				'tests',
+				['--project', 'core', '--project', 'long', '--project', 'web', '--maxWorkers', '1'],
+				'withoutLongest'
+			)
 		)
 	]);
 
 /** Walks these files, and keeps what was walked with its sizes. */
 const walked = (files, args) =>
 	check('walks', async () => {
-		const output = await vitest('walks', ['--project', 'core', ...args, ...files]);
+		const output = await vitest('walks', ['--project', 'long', ...args, ...files]);
 		const differ = keepWalks(files, walkedIn(output));
 		if (differ.length > 0)
 			throw new CommandFailed(

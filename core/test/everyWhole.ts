@@ -94,8 +94,8 @@ export interface Walked {
 
 /** A state’s name, worked out once for each: what is said at one box leaves the others as they were. */
 const names = new WeakMap<JobState, string>();
-function nameOf(state: JobState): string {
-	const known = names.get(state) ?? named(state).key;
+function nameOf(state: JobState, plan: JobPlan): string {
+	const known = names.get(state) ?? named(plan, state).key;
 	names.set(state, known);
 	return known;
 }
@@ -158,7 +158,7 @@ function walkWhole(
 	const states: WholeJob[] = [];
 	const moves: Walked['moves'][number][] = [];
 	const numberOf = (whole: WholeJob): number => {
-		const key = `${whole.boxes.map(nameOf).join('#')} ${whole.plans.map(planName).join('#')}`;
+		const key = `${whole.boxes.map((state, k) => nameOf(state, whole.plans[k]!)).join('#')} ${whole.plans.map(planName).join('#')}`;
 		const known = numbers.get(key);
 		if (known !== undefined) return known;
 		numbers.set(key, states.length);

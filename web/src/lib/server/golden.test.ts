@@ -133,7 +133,7 @@ describe.each(sets.map(({ name }) => name))('what the build “%s” stored', (n
 			if (status === 'underWay') met.add(stands);
 			return status === 'underWay' && first;
 		});
-		expect(going.length).toBeGreaterThan(30);
+		expect(going.length).toBeGreaterThan(25);
 		for (const { home, job } of going) {
 			const household = await homeOf(home);
 			const found = (await findJob(household, job))!;

@@ -98,6 +98,20 @@ describe.each(jobs)('like steps as rows of one screen, $name', ({ begin }) => {
 		expect(offered.filter((all) => all.includes('confirm seat'))).toEqual([]);
 	});
 
+	it('off again in one job, the house knows already: the tag is all that is asked, and all that is said in one go', () => {
+		const person = begin();
+		person.until('readPair');
+		const breaker = person.state.isolation.off[0]!;
+		person.say({ kind: 'changed', what: 'powerSeen' });
+		person.say({ kind: 'switchBreaker', breaker, on: false });
+		person.until('confirm');
+		const step = nextStep(person.plan, person.state)!;
+		expect(step).toEqual({ kind: 'confirm', step: 'tag' });
+		expect(inOneGo(step, person.plan, person.state, true)).toEqual([step]);
+		person.go();
+		expect(nextStep(person.plan, person.state)?.kind).not.toBe('confirm');
+	});
+
 	it('what a proof begun anew no longer counts is not shown as done', () => {
 		const person = begin();
 		person.until('readPair');

@@ -138,14 +138,15 @@ function confirmRows(step: Confirmed, plan: JobPlan, state: JobState, alone: boo
 		return plan.separatePlate && alone && plan.labels.length === 0
 			? { key: 'last', title: 'Close up', steps: confirms(last) }
 			: null;
-	if (leaving.includes(step))
+	// Off for the second time in a job the house knows already: the tag is all.
+	if (leaving.includes(step) && !(step === 'tag' && state.told))
 		return { key: 'leave', title: `Before you leave the ${t.panel}`, steps: confirms(leaving) };
 	if (closing.includes(step))
 		return {
 			key: 'close',
 			title: `Put the ${plan.putBack ? putBackKind(plan) : t.outlet} back in its box`,
 			steps: confirms(
-				closing.filter((each) => each !== 'tape' || (plan.metalBox && plan.separatePlate && !plan.putBack))
+				closing.filter((each) => each !== 'tape' || (state.metalBox && plan.separatePlate && !plan.putBack))
 			)
 		};
 	return null;

@@ -7,6 +7,8 @@
 	const { session } = getJob();
 </script>
 
-{#if session.refusal}<Verdict kind="bad">
-		{refusalWords(session.refusal, session.house, session.plan, session.jobState)}
-	</Verdict>{/if}
+{#if session.refusal}<div data-refused>
+		<Verdict kind="bad">
+			{refusalWords(session.refusal, session.house, session.plan, session.jobState)}
+		</Verdict>
+	</div>{/if}
