@@ -357,6 +357,11 @@ export const everyState = (name: string, plan: JobPlan, pairsAtLeast = 4) =>
 						'switchBreaker',
 						'changed',
 						'foundConductor',
+						// Said or put right, with nothing in hand.
+						'note',
+						'searchBy',
+						'autopsy',
+						'amendVolts',
 						'stop'
 					].includes(command.kind)
 				)

@@ -137,7 +137,7 @@ describe('a job that was begun under another procedure', () => {
 			sheets: { groups: { lines: unknown[] }[]; worries: string[] }[];
 		};
 		expect(record.sheets[0]!.groups[0]!.lines).toHaveLength(entries.length);
-		expect(record.sheets[0]!.worries.join()).toMatch(/doesn’t count any more/);
+		expect(JSON.stringify(record.sheets)).toMatch(/doesn’t count any more/);
 		expect(await page(loadHandover)).toMatchObject({ sheets: [{ stopped: true }] });
 	});
 

@@ -1,7 +1,7 @@
 import { findBox, freshId, placeName, withBox, type House } from '@wary/core/house';
 import { leftAsTold, readStoredEvent, type LeftAsTold } from '@wary/core/job';
-import { figureWords, kindWords, leftLines, words as w } from '$words/anew';
-import { moment } from '$words/dates';
+import { entryWords, figureWords, leftLines, words as w } from '$words/anew';
+import { clock, moment } from '$words/dates';
 import { words as recordWords } from '$words/job/record/page';
 import { terms } from '$words/terms';
 import { transaction, violatedConstraint, type Queryable } from './db';
@@ -48,7 +48,7 @@ const entryOf = (
 ): OlderEntry => ({
 	key: event_id,
 	at: at.toISOString(),
-	text: body ? kindWords[body.kind] : w.unreadEntry,
+	text: body ? entryWords(body, house) : w.unreadEntry,
 	value: body ? figureWords(body, house) : '',
 	expected: '',
 	passes: null
@@ -134,9 +134,9 @@ function toldOf({ job, house, left, entries }: OlderJob, endedAt: string): Told 
 				{ name: recordWords.who, text: job.who },
 				{ name: recordWords.begun, text: recordWords.utc(moment(job.startedAt, locale)) }
 			],
-			worries: [w.endedWhy, w.noProof, ...lines],
+			worries: [w.endedWhy, ...lines],
 			resolutions: [],
-			proofs: [],
+			proofs: [{ key: 'older', caption: w.noProof, rows: [] }],
 			compared: [],
 			groups: entries.length > 0 ? [{ title: w.group, lines: [...entries] }] : [],
 			wirings: null
@@ -152,6 +152,7 @@ function toldOf({ job, house, left, entries }: OlderJob, endedAt: string): Told 
 			note: '',
 			left: lines,
 			asLeft: box,
+			...(left.opened ? { asRecorded: true as const } : {}),
 			seen: null,
 			supply: null,
 			inspected: false,
@@ -162,7 +163,7 @@ function toldOf({ job, house, left, entries }: OlderJob, endedAt: string): Told 
 				refuted: [],
 				done: entries.map(({ key, at, text, value }) => ({
 					key,
-					at: moment(at, locale),
+					at: clock(at),
 					text: value ? `${text}: ${value}` : text
 				}))
 			},

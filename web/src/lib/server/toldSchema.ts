@@ -60,6 +60,8 @@ export const handoverSheetSchema = z.strictObject({
 	left: z.array(z.string()),
 	/** The box as it hangs there. */
 	asLeft: boxSchema,
+	/** It is drawn as it was on record: nobody knows how it is now. */
+	asRecorded: z.literal(true).optional(),
 	seen,
 	supply: z.string().nullable(),
 	inspected: z.boolean(),

@@ -1,7 +1,7 @@
 import type { House } from '@wary/core/house';
 import type { Command, LeftAsTold } from '@wary/core/job';
 import { holdWords } from './energy';
-import { readingWords } from './events';
+import { confirmedWords, readingWords } from './events';
 import { lampsWords } from './lamps';
 import { capital, namedBreakers, ohmsWord, terms } from './terms';
 
@@ -69,8 +69,7 @@ export function safeLines(house: House, { off, hold, opened }: LeftAsTold): stri
 }
 
 /** What was entered, by its kind alone: which wires, terminals and cables it meant only its own procedure knows. */
-export const kindWords: Readonly<Record<Command['kind'], string>> = {
-	confirm: 'Done',
+const kindWords: Readonly<Record<Exclude<Command['kind'], 'confirm'>, string>> = {
 	decideProtection: 'Decided on protection',
 	checkTools: 'Tools laid out',
 	checkPart: 'New part checked',
@@ -125,6 +124,9 @@ export const kindWords: Readonly<Record<Command['kind'], string>> = {
 	stop: 'Stopped',
 	finish: 'Finished'
 };
+
+export const entryWords = (body: Command, house: House): string =>
+	body.kind === 'confirm' ? confirmedWords(house.region)[body.step] : kindWords[body.kind];
 
 /** The figure of an entry, where it has one. */
 export function figureWords(body: Command, house: House): string {

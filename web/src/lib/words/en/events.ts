@@ -383,7 +383,7 @@ export const cableVerdictWords = (verdict: CableVerdict | undefined): string =>
 				? 'between'
 				: 'neither';
 
-const confirmedWords = (region: 'us' | 'uk') => ({
+export const confirmedWords = (region: 'us' | 'uk') => ({
 	cautions: 'Cautions read',
 	tag: 'Tag hung',
 	tell: 'The house told',

@@ -49,5 +49,6 @@ export const words = {
 	utc: (moment: string) => `${moment} UTC`,
 	notLookedAt: 'Not looked at.',
 	the: (outlet: string | number) => `the ${outlet}`,
-	theBoxAsRecordedIt: 'The box as recorded; it was found otherwise'
+	theBoxAsRecordedIt: 'The box as recorded; it was found otherwise',
+	theBoxOnRecord: 'The box as recorded; how it is now isn’t known'
 };

@@ -42,7 +42,7 @@
 		<ol class="list-decimal ps-6">
 			{#each data.safe as line (line)}<li class="py-1">{line}</li>{/each}
 		</ol>
-		<p>{w.then}</p>
+		<p class="mt-3">{w.then}</p>
 	</section>
 	<div class="row">
 		<Button size="lg" disabled={sending.pending} onclick={() => end(true)}>{w.beginAnew}</Button>

@@ -49,7 +49,7 @@
 	</section>
 	<div class="columns">
 		<section>
-			<h2>{sheet.seen ? w.theBoxAsRecordedIt : w.theBoxAsItIs}</h2>
+			<h2>{sheet.asRecorded ? w.theBoxOnRecord : sheet.seen ? w.theBoxAsRecordedIt : w.theBoxAsItIs}</h2>
 			<BoxDrawing house={asLeft} box={sheet.asLeft} />
 			{#if sheet.seen}<WhatWasSeen seen={sheet.seen} region={sheet.region} />{/if}
 			{#if sheet.supply}<p><b>{w.supplyCable}</b> {sheet.supply}</p>{/if}
