@@ -1,6 +1,6 @@
 import { describe, expect, it, test } from 'vitest';
 import { cableEnd } from '../../test/cableEnd';
-import { Person } from '../../test/person';
+import { meter, Person } from '../../test/person';
 import { wishOf } from '../../test/wishes';
 import { arrangements, here } from '../arrangements';
 import { editHouse, findBox, isBlank, withBreakers, type House } from '../house';
@@ -98,6 +98,21 @@ describe('a new outlet on the end of a cable', () => {
 		for (const half of ['upper', 'lower'] as const)
 			expect(readPlugLamps(on, 'after', half)).toEqual(soundLamps);
 		expect(findBox(after, 'after')!.history.length).toBe(1);
+	});
+
+	test('the tester turns out to have failed when all is shut: it is proved again before anything is eased out', () => {
+		const house = cableEnd(false);
+		const one = worker(house, house, ['b1', 'b1']);
+		one.until('readOhms');
+		expect(one.state.device).toBe('newSeated');
+		const of = one.state.isolation.proof.before!.id;
+		expect(one.say({ kind: 'amendVolts', of, reading: meter(0.2) }).ok).toBe(true);
+		expect(one.state.isolation.doubt).toEqual({ reason: 'testerFailed', until: 'proof' });
+		one.say({ kind: 'readOhms', check: 'hotNeutral', value: { kind: 'ohms', resistanceOhm: 0.4 } });
+		expect(one.step).toEqual({ kind: 'proveTester', when: 'before' });
+		one.go();
+		expect(one.state.isolation.doubt).toBeNull();
+		expect(one.step).toEqual({ kind: 'confirm', step: 'easeForward' });
 	});
 
 	test('the cable really on another breaker: the lamp goes dark, the ends are read live under their caps, and it goes back to the panel', () => {

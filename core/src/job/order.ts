@@ -162,8 +162,8 @@ function isolationStep(plan: JobPlan, state: JobState): Step | null {
 	// Nothing bare comes into reach by taking the plate off, so that far one may go without a tester. No further.
 	if (state.tester === 'none')
 		return plan.separatePlate && state.plate === 'on' ? confirm('plateOff') : { kind: 'needTester' };
-	// No face to prove it at: nothing behind it is touched before its terminals are read.
-	if (plan.controls !== null && isolation.closed)
+	// No face to prove it at: nothing behind it is touched before its terminals are read. A tester that turned out to have failed is proved first: nothing is eased out in doubt.
+	if (plan.controls !== null && isolation.closed && isolation.doubt?.until !== 'proof')
 		return plan.separatePlate && state.plate === 'on' ? confirm('plateOff') : confirm('easeForward');
 	if (isolation.proof.before === null || isolation.doubt?.until === 'proof')
 		return { kind: 'proveTester', when: 'before' };

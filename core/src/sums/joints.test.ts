@@ -70,7 +70,7 @@ describe('where a bad joint sits', () => {
 					found.forEach(({ ohm }, k) => expect(Math.abs(ohm - ohms[k]!)).toBeLessThan(0.05));
 				}
 			),
-			drawn(88, 12)
+			drawn(88, 6, 48)
 		);
 	});
 

@@ -107,15 +107,15 @@ describe.each(sets.map(({ name }) => name))('what the build “%s” stored', (n
 	});
 
 	it('what was told of every job that has ended stands as it was, and one under way as it stood', async () => {
-		for (const { home, job, status, events, toldSha256, recordSha256, procedure } of taken) {
+		for (const [at, { home, job, status, events, toldSha256, recordSha256, procedure }] of taken.entries()) {
 			const household = await homeOf(home);
 			expect((await maybeJob(household.id, job))!.procedure).toBe(procedure);
 			if (toldSha256) {
 				expect([home, job, sha256(await maybeTold(household.id, job))]).toEqual([home, job, toldSha256]);
 				continue;
 			}
-			// One of another procedure is never gone on with.
-			if (procedure !== currentProcedure) continue;
+			// One of another procedure is never gone on with. By day one of three is worked out.
+			if (procedure !== currentProcedure || (!everything && at % 3 > 0)) continue;
 			const loaded = (await loadJob(household, job))!;
 			expect([loaded.state.status, loaded.events.length], `${home} ${job}`).toEqual([status, events]);
 			const made = recordsOf(loaded).map((each) => each.record);

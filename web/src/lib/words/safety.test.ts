@@ -192,7 +192,11 @@ function told(recorded: House, person: Person, until = () => false): string[] {
 }
 
 /** Everything that protects somebody by being read, in one text: a sentence exchanged with another changes it. */
-function safetyText(): string {
+/** Worked out once: it goes through whole jobs. */
+let worked: string | null = null;
+const safetyText = (): string => (worked ??= everySafetyWord());
+
+function everySafetyWord(): string {
 	const lines: string[] = [];
 	const head = (title: string) => lines.push('', `## ${title}`);
 	head('energy states');
