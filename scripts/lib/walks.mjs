@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { stripVTControlCharacters } from 'node:util';
 
 const root = fileURLToPath(new URL('../..', import.meta.url));
 const keptAt = join(root, 'core/test/walks.json');
@@ -61,11 +62,11 @@ export function newWalks() {
 	return walkFiles().filter((file) => hashes[file] !== hashOf(file));
 }
 
-/** What a run of the tests says that it walked: name, states, accepted commands. */
+/** What a run of the tests says that it walked: name, states, accepted commands; the colours of a terminal are none of it. */
 export const walkedIn = (output) =>
-	[...output.matchAll(/^(.+): walked (\d+) states by (\d+) accepted commands/gm)].map(
-		([, name, states, commands]) => [name.trim(), Number(states), Number(commands)]
-	);
+	[
+		...stripVTControlCharacters(output).matchAll(/^(.+): walked (\d+) states by (\d+) accepted commands/gm)
+	].map(([, name, states, commands]) => [name.trim(), Number(states), Number(commands)]);
 
 /**
  * Keeps what was walked of these files. What had the same text before and comes to another size now can’t be: those are given back, by name.
