@@ -53,8 +53,22 @@ export async function addTold(on: Queryable, householdId: string, jobId: string,
 	]);
 }
 
+/** What was told never changes: that of the jobs that were looked at last is kept as it was read. */
+const kept = new Map<string, Told>();
+const keptAtMost = 100;
+
 /** What was told of a job when it ended; `null` while it is under way. */
 export async function maybeTold(householdId: string, jobId: string): Promise<Told | null> {
+	const key = `${householdId} ${jobId}`;
+	const known = kept.get(key) ?? (await readTold(householdId, jobId));
+	if (known === null) return null;
+	kept.delete(key);
+	if (kept.size >= keptAtMost) kept.delete(kept.keys().next().value!);
+	kept.set(key, known);
+	return known;
+}
+
+async function readTold(householdId: string, jobId: string): Promise<Told | null> {
 	const row = await maybeOne(connections(), {
 		name: `what was told of job ${jobId}`,
 		row: z.object({ version: z.int(), told: z.unknown() }),
