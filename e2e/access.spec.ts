@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { everything } from '../core/test/draws';
+import { answers } from './answers';
 import { expect, test } from './server';
 import { doStep, startJob, stepOf } from './jobDriver';
 
@@ -111,6 +112,7 @@ test('axe-core finds nothing on any view at either width in either theme, and on
 		'/nowhere/at/all'
 	]) {
 		await page.goto(path);
+		// With what comes a moment later.
 		await page.waitForLoadState('networkidle');
 		wrong.push(...(await wrongOn(page, path)));
 	}
@@ -144,7 +146,7 @@ test('axe-core finds nothing at the bench, with any instrument', async ({ page }
 		['tannery-row', /Ring with a spur/]
 	] as const) {
 		await page.goto(`/${home}/bench`);
-		await page.waitForLoadState('networkidle');
+		await answers(page);
 		await page.getByRole('button', { name: kind }).click();
 		await page.locator('main[data-ready=yes]').waitFor();
 		await page.locator('[data-wire]').first().click();
@@ -169,7 +171,7 @@ test(
 		);
 		for (const path of [...views, '/tannery-row/outlet/box-room-desk', '/new']) {
 			await page.goto(path);
-			await page.waitForLoadState('networkidle');
+			await answers(page);
 			over.push([path, await wide(page)]);
 		}
 		await startJob(page, 'fennel-lane', 'sewing-east-wall');
@@ -186,7 +188,7 @@ test('who asked for less motion gets none', async ({ page }) => {
 	await page.emulateMedia({ reducedMotion: 'reduce' });
 	for (const path of ['/fennel-lane', '/fennel-lane/house', '/fennel-lane/settings']) {
 		await page.goto(path);
-		await page.waitForLoadState('networkidle');
+		await answers(page);
 		const moving = await page.evaluate(() =>
 			[...document.querySelectorAll('*')].flatMap((element) => {
 				const { transitionDuration, animationName, animationDuration } = getComputedStyle(element);

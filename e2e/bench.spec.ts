@@ -1,11 +1,12 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
+import { answers } from './answers';
 import { expect, test } from './server';
 
 /** Begins a bench of a kind and waits until it answers. */
 async function begin(page: Page, home: string, kind: RegExp): Promise<void> {
 	await page.goto(`/${home}/bench`);
-	await page.waitForLoadState('networkidle');
+	await answers(page);
 	await page.getByRole('button', { name: kind }).click();
 	await page.locator('main[data-ready=yes]').waitFor();
 }
@@ -126,7 +127,7 @@ test(
 	async ({ page, request }) => {
 		const before = await (await request.get('/tannery-row/house.json')).text();
 		await page.goto('/tannery-row/bench');
-		await page.waitForLoadState('networkidle');
+		await answers(page);
 		await page.getByLabel('a socket-outlet of this house').selectOption('box-room-desk');
 		await page.getByRole('button', { name: 'As it is wired' }).click();
 		await page.locator('main[data-ready=yes]').waitFor();
@@ -170,7 +171,7 @@ test(
 		expect(await (await request.get('/tannery-row/house.json')).text()).toBe(before);
 
 		await page.goto('/tannery-row/bench');
-		await page.waitForLoadState('networkidle');
+		await answers(page);
 		const choose = (content: string) =>
 			page.getByLabel('From a file').setInputFiles({
 				name: 'shared.bench.json',

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import pg from 'pg';
 import { arrangements, type ArrangementKind } from '../core/src/arrangements';
 import { behindShared, sharedNeutral } from '../core/test/sharedNeutral';
+import { answers } from './answers';
 import { forward } from './forward';
 import { doStep, doUntil, energy, startJob } from './jobDriver';
 import { expect, test, type Application } from './server';
@@ -158,7 +159,7 @@ test(
 		await doUntil(page, ({ kind }) => kind === 'stopped');
 		await page.getByRole('link', { name: 'Put on record what you saw' }).click();
 		await expect(page.getByText('two cables, spliced, with pigtails')).toBeVisible();
-		await page.waitForLoadState('networkidle');
+		await answers(page);
 		await page.getByRole('button', { name: /^Put it on record/ }).click();
 		await expect(page.getByText('Seen otherwise')).toHaveCount(0);
 		await startJob(page, 'other', 'here');
@@ -180,7 +181,7 @@ test(
 		await expect(page.getByText(/share a neutral here, and they don’t switch off together/)).toBeVisible();
 		await expect(page.getByRole('button', { name: 'Replace it, like for like' })).toHaveCount(0);
 		await page.goto('/shared/house?breaker=b1');
-		await page.waitForLoadState('networkidle');
+		await answers(page);
 		await page.getByLabel('Handle tied to').selectOption('b2');
 		await expect(page.getByText(/^Saved/).first()).toBeVisible();
 		await startJob(page, 'shared', behindShared);

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { answers } from './answers';
 import { choosePart } from './jobDriver';
 import { expect, test } from './server';
 
@@ -11,7 +12,7 @@ async function saved(page: Page, say: () => Promise<unknown>): Promise<void> {
 		page.waitForResponse((answer) => answer.url().endsWith('/house') && answer.request().method() !== 'GET'),
 		say()
 	]);
-	await page.waitForLoadState('networkidle');
+	await answers(page);
 }
 const begin = (page: Page) => page.getByRole('button', { name: 'Begin' });
 

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { answers } from './answers';
 import { forward } from './forward';
 import { doUntil, ready } from './jobDriver';
 import { expect, test } from './server';
@@ -15,7 +16,7 @@ test(
 	{ tag: '@long' },
 	async ({ page }) => {
 		await page.goto('/fennel-lane/settings');
-		await page.waitForLoadState('networkidle');
+		await answers(page);
 		await page.getByLabel('What you call it').fill('small levers');
 		await page.getByLabel('Strip length, mm').fill('11');
 		await page.getByLabel(/^Its chart/).fill('14 AWG 2-3\n13 AWG 2');

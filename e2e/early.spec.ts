@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { answers } from './answers';
 import { doStep, ready, startJob, stepOf } from './jobDriver';
 import { expect, test } from './server';
 
@@ -13,7 +14,7 @@ async function painted(page: Page, path: string): Promise<() => Promise<void>> {
 	await page.goto(path);
 	return async () => {
 		come();
-		await page.waitForLoadState('networkidle');
+		await answers(page);
 		await page.unrouteAll({ behavior: 'wait' });
 	};
 }
@@ -27,7 +28,9 @@ test('what is picked, filled in and pressed before the page answers is done once
 	await kind.selectOption({ label: 'Single socket' });
 	const after = await kind.inputValue();
 	expect(after).not.toBe(before);
+	const saved = page.waitForResponse((response) => response.url().endsWith('/api/tannery-row/house'));
 	await outlet();
+	await saved;
 	await page.reload();
 	await expect(kind).toHaveValue(after);
 

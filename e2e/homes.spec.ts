@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { answers } from './answers';
 import { doUntil, startJob, stepOf } from './jobDriver';
 import { expect, test } from './server';
 
@@ -16,7 +17,7 @@ test('a user’s own home: a house file in, typed readings, the file out again u
 	const wrong = structuredClone(house);
 	wrong.cables[2]!.to.box = 'nowhere';
 	await page.goto('/new');
-	await page.waitForLoadState('networkidle');
+	await answers(page);
 	await page.getByRole('button', { name: 'I have a house file' }).click();
 	await page.getByLabel('or its text').fill(JSON.stringify(wrong));
 	await page.getByRole('button', { name: 'Add this home' }).click();
@@ -63,7 +64,7 @@ test('everything is gone to by its name; on a phone the views are one row', asyn
 	page
 }) => {
 	await page.goto('/fennel-lane');
-	await page.waitForLoadState('networkidle');
+	await answers(page);
 	await page.keyboard.press('/');
 	const search = page.locator('dialog[open]').getByRole('combobox');
 	// Nobody types the comma.
@@ -105,7 +106,7 @@ test('everything is gone to by its name; on a phone the views are one row', asyn
 
 test('what is typed and not saved is not left behind unasked; what is saved says so', async ({ page }) => {
 	await page.goto('/new');
-	await page.waitForLoadState('networkidle');
+	await answers(page);
 	await page.getByLabel('Name or address').fill('9 Cooper’s Yard');
 	await page.getByRole('link', { name: 'Wary Hand' }).first().click();
 	const asked = page.getByRole('dialog', { name: 'Leave without saving?' });
@@ -118,7 +119,7 @@ test('what is typed and not saved is not left behind unasked; what is saved says
 
 	// A form that is begun and given up; one that saves each field asks nothing.
 	await page.goto('/fennel-lane/outlet/sewing-east-wall');
-	await page.waitForLoadState('networkidle');
+	await answers(page);
 	await page.getByLabel('Who does the work').fill('Somebody');
 	await page.getByRole('link', { name: 'Settings' }).first().click();
 	await page.getByRole('heading', { level: 1, name: 'What you have, and what it can prove' }).waitFor();
@@ -131,7 +132,7 @@ test('what is typed and not saved is not left behind unasked; what is saved says
 
 test('settings that could not be sent say so, and are sent with the next change', async ({ page }) => {
 	await page.goto('/fennel-lane/settings');
-	await page.waitForLoadState('networkidle');
+	await answers(page);
 	await page.route('**/settings', (route) =>
 		route.request().method() === 'POST' ? route.abort() : route.continue()
 	);

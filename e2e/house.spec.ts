@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
+import { answers } from './answers';
 import { forward } from './forward';
 import { doStep, doUntil, energy, startJob, stepOf } from './jobDriver';
 import { expect, test } from './server';
@@ -32,7 +33,7 @@ test('a new us home from nothing: typed in, its breaker found with a radio, lock
 	request
 }) => {
 	await page.goto('/new');
-	await page.waitForLoadState('networkidle');
+	await answers(page);
 	await page.getByLabel('Name or address').fill('12 Alder Court');
 	// A figure that is none is said where it stands, and nothing begins on it.
 	for (const [label, typed, complaint] of [
@@ -260,7 +261,7 @@ test(
 	{ tag: '@long' },
 	async ({ page }) => {
 		await page.goto('/fennel-lane/settings');
-		await page.waitForLoadState('networkidle');
+		await answers(page);
 		for (const name of [/^multimeter can prove/, /low-impedance/]) {
 			const box = page.getByRole('checkbox', { name });
 			if (await box.isChecked()) await box.uncheck();

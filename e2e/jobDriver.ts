@@ -1,4 +1,5 @@
 import { expect, type Locator, type Page } from '@playwright/test';
+import { answers } from './answers';
 
 /** The step on screen: its kind, and how many events the job has. */
 export async function stepOf(page: Page): Promise<{ kind: string; version: number; title: string }> {
@@ -33,7 +34,7 @@ export async function choosePart(page: Page, name: string): Promise<void> {
 
 export async function startJob(page: Page, home: string, box: string, who = 'Avery Quill'): Promise<void> {
 	await page.goto(`/${home}/outlet/${box}`);
-	await page.waitForLoadState('networkidle');
+	await answers(page);
 	await page.getByLabel('Who does the work').fill(who);
 	await page.getByRole('button', { name: 'Replace it, like for like' }).click();
 	await page.waitForURL(/\/job\//);

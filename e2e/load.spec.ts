@@ -1,3 +1,4 @@
+import { answers } from './answers';
 import { expect, test } from './server';
 
 test('a heater is tried on a circuit before it is plugged in; what is typed is kept, nonsense refused in its place', async ({
@@ -27,6 +28,7 @@ test('a heater is tried on a circuit before it is plugged in; what is typed is k
 	await bath.getByLabel('Watts of towel rail').fill('1.000,5.2');
 	await bath.getByLabel('Watts of towel rail').blur();
 	await expect(bath.getByRole('alert')).toBeVisible();
+	await page.locator('main[data-saving=false]').waitFor();
 	await page.reload();
 	await expect(page.locator('#bath').getByText('Breaker 12: 900 W of 1800 W')).toBeVisible();
 });
@@ -85,7 +87,7 @@ test('hours keep a heater and a kettle apart; the day says so, and the same minu
 	page
 }) => {
 	await page.goto('/fennel-lane/load');
-	await page.waitForLoadState('networkidle');
+	await answers(page);
 	const living = page.locator('section#living');
 	await living.getByRole('button', { name: '2 things plugged in' }).click();
 	await living.getByLabel('What', { exact: true }).fill('kettle');

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { answers } from './answers';
 import { expect, test } from './server';
 
 test('a test button: due on Today, pressed and written down, gone; failed it comes back; next dates as a calendar', async ({
@@ -22,7 +23,7 @@ test('a test button: due on Today, pressed and written down, gone; failed it com
 	await expect(page.getByText(wanted)).toHaveCount(0);
 
 	await page.goto('/fennel-lane/log');
-	await page.waitForLoadState('networkidle');
+	await answers(page);
 	await page.getByRole('button', { name: 'Greenhouse, pump post: Stayed lit' }).click();
 	await expect(page.getByText('did nothing')).toBeVisible();
 	await page.goto('/fennel-lane');
@@ -35,7 +36,7 @@ test('a test button: due on Today, pressed and written down, gone; failed it com
 
 	// What is noticed stands at its outlet; what isn't an entry, or is nowhere, is refused in its place.
 	await page.goto('/fennel-lane/log');
-	await page.waitForLoadState('networkidle');
+	await answers(page);
 	await page.getByLabel('Where').selectOption({ label: 'Bath, mirror' });
 	await page.getByRole('textbox', { name: 'What' }).fill('Plate warm after the dryer');
 	await page.getByRole('button', { name: 'Write it down' }).click();

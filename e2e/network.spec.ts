@@ -3,6 +3,7 @@ import { request as httpRequest } from 'node:http';
 import pg from 'pg';
 import { machineAddresses } from '../scripts/lib/addresses.mjs';
 import { newPairingCode } from '../scripts/lib/database.mjs';
+import { answers } from './answers';
 import { Application, callerHeader, expect, test as base } from './server';
 
 const test = base.extend<{ everywhere: Application; told: Application }>({
@@ -123,7 +124,7 @@ test('a device pairs once by a link, then uses forms and homes; sent away, it is
 	).toBe(403);
 
 	await page.goto('/fennel-lane/settings');
-	await page.waitForLoadState('networkidle');
+	await answers(page);
 	await expect(page.getByText('Hall phone')).toBeVisible();
 	await page.getByRole('button', { name: 'Pair another device' }).click();
 	await expect(page.getByAltText('QR code of the pairing link')).toBeVisible();
@@ -203,7 +204,7 @@ test(
 		from made, (select house from house_version join household using (household_id) where slug = 'tannery-row') v`);
 		await client.end();
 		await page.goto('/fennel-lane');
-		await page.waitForLoadState('networkidle');
+		await answers(page);
 		expect(await page.content()).not.toContain('Row house');
 		await page.getByRole('navigation', { name: 'Homes' }).getByRole('button').click();
 		await expect(page.getByRole('navigation', { name: 'Homes' }).getByRole('listitem')).toHaveCount(22);

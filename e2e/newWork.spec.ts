@@ -1,3 +1,4 @@
+import { answers } from './answers';
 import { choosePart, doStep, ready, stepOf } from './jobDriver';
 import { expect, test } from './server';
 
@@ -6,7 +7,7 @@ test(
 	{ tag: '@long' },
 	async ({ page, request }) => {
 		await page.goto('/fennel-lane/outlet/bedroom-window');
-		await page.waitForLoadState('networkidle');
+		await answers(page);
 		await page.getByLabel('What is there').selectOption({ label: 'Blank cover' });
 		await expect(page.getByText('Nothing is fitted here yet.', { exact: false })).toBeVisible();
 		await page.getByRole('link', { name: 'Plan what goes in' }).click();
@@ -64,7 +65,7 @@ test(
 
 test('what a new outlet needs, and isn’t there, is said in its place', async ({ page }) => {
 	await page.goto('/fennel-lane/outlet/bedroom-dresser');
-	await page.waitForLoadState('networkidle');
+	await answers(page);
 	// Two cables come to it: it is no cable’s end.
 	await expect(page.getByLabel('What is there').locator('option[value=blank]')).toHaveCount(0);
 });

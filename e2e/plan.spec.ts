@@ -1,3 +1,4 @@
+import { answers } from './answers';
 import { forward } from './forward';
 import { choosePart, doStep, doUntil, energy, ready, stepOf } from './jobDriver';
 import { expect, test, type Application } from './server';
@@ -226,7 +227,7 @@ test(
 		await expect(
 			page.getByText('draws up to 53 W with every port in use, by what is printed on it')
 		).toHaveCount(1);
-		await page.waitForLoadState('networkidle');
+		await answers(page);
 		const ring = page.locator('main section', { has: page.getByRole('heading', { name: 'Upstairs ring' }) });
 		await ring.getByRole('button', { name: /things? plugged in/ }).click();
 		const printed = ring.getByLabel('Watts of all USB ports at Box room, desk');
@@ -243,7 +244,7 @@ test('a plan made on an older record is refused, and says what to do', async ({ 
 	await plan(page, 'fennel-lane', 'music-piano', 'Decorator outlet');
 	const other = await page.context().newPage();
 	await other.goto('/fennel-lane/outlet/music-piano');
-	await other.waitForLoadState('networkidle');
+	await answers(other);
 	const saved = other.waitForResponse((answer) => answer.request().method() === 'POST');
 	await other.getByLabel('What the box is made of').selectOption('plastic');
 	expect((await saved).ok()).toBe(true);
@@ -257,7 +258,7 @@ test(
 	{ tag: '@long' },
 	async ({ page, request, application }) => {
 		await page.goto('/new');
-		await page.waitForLoadState('networkidle');
+		await answers(page);
 		await page.getByLabel('Name or address').fill('5 Bramble Row');
 		await page.getByLabel(/^The directory/).fill(['1 15 Den', '2 20 Kitchen', '3 15 Lights'].join('\n'));
 		await page.getByLabel(/^Rooms and their/).fill('Den: sofa, window, door');
@@ -370,7 +371,7 @@ test(
 		await expect(page.locator('main[data-step]')).toHaveAttribute('data-unsent', '0');
 		// What it cost is kept with the record, and stands in the log.
 		await page.goto(`${page.url()}/record`);
-		await page.waitForLoadState('networkidle');
+		await answers(page);
 		await page.getByRole('button', { name: 'What it cost' }).click();
 		await page.getByRole('button', { name: 'Put it on the record' }).click();
 		await expect(page.getByText(/The cost of the parts, from 0/)).toBeVisible();
@@ -390,7 +391,7 @@ test(
 
 test('us: a wall switch is put on record beside an outlet, and comes into its job', async ({ page }) => {
 	await page.goto('/fennel-lane/outlet/sewing-closet');
-	await page.waitForLoadState('networkidle');
+	await answers(page);
 	await page.getByRole('button', { name: 'A wall switch sits in the same box' }).click();
 	await page.getByRole('button', { name: 'Put it on record' }).click();
 	await expect(page.getByText(/Both names are needed/)).toBeVisible();
@@ -419,7 +420,7 @@ test('us: armour that was shown to be a ground is put on record, and a grounding
 	await page.goto('/fennel-lane/plan/reading-stove-wall?part=duplex');
 	await expect(page.getByText(/An outlet with a place for one may stand here only guarded/)).toBeVisible();
 	await page.goto('/fennel-lane/outlet/reading-stove-wall');
-	await page.waitForLoadState('networkidle');
+	await answers(page);
 	await page
 		.getByRole('button', {
 			name: /^From Reading nook, lamp table: 14 AWG, plastic or cloth sheath, no ground in it/

@@ -1,4 +1,5 @@
 import { expect, type Page } from '@playwright/test';
+import { answers } from './answers';
 import { choosePart } from './jobDriver';
 import { test } from './server';
 
@@ -23,7 +24,7 @@ test('us: two plans are kept, what they need stands on one list, priced, ticked 
 	await expect(page.getByRole('button', { name: 'On the shopping list' })).toBeDisabled();
 	await page.getByRole('link', { name: 'Shopping list' }).click();
 	await page.waitForURL(/\/shopping$/);
-	await page.waitForLoadState('networkidle');
+	await answers(page);
 	await expect(page.getByText('Music room, piano: decorator outlet')).toBeVisible();
 	await expect(page.getByText('Music room, window wall: USB outlet')).toBeVisible();
 	const price = page.getByLabel(/^Price of one: Decorator outlet, 15 A/);

@@ -58,7 +58,8 @@
 		</span>
 		<span
 			class={session.saved === 'saved' || session.saved === 'saving' || session.saved === 'unsaved'
-				? 'soft'
+				? // As wide in each of them: the drawing stays where the finger is.
+					'soft min-w-18'
 				: 'font-semibold text-live'}
 			role="status">{savedWords[session.saved]}</span
 		>
