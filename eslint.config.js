@@ -2,7 +2,6 @@ import js from '@eslint/js';
 import svelte from 'eslint-plugin-svelte';
 import globals from 'globals';
 import ts from 'typescript-eslint';
-import svelteConfig from './web/svelte.config.js';
 
 /** Nothing in the core may know of the interface, of a browser or of Node.js. */
 const coreStaysPure = {
@@ -80,7 +79,7 @@ export default ts.config(
 	},
 	{
 		files: ['**/*.svelte', '**/*.svelte.ts'],
-		languageOptions: { parserOptions: { parser: ts.parser, svelteConfig } }
+		languageOptions: { parserOptions: { parser: ts.parser } }
 	},
 	coreStaysPure
 );

@@ -2,6 +2,7 @@ import { svelte } from '@sveltejs/vite-plugin-svelte';
 import { playwright } from '@vitest/browser-playwright';
 import { readdirSync, readFileSync } from 'node:fs';
 import { configDefaults, defineConfig } from 'vitest/config';
+import { launchOptions } from './scripts/lib/chromium.mjs';
 import { longest, slow } from './scripts/lib/slow.mjs';
 
 /**
@@ -92,20 +93,7 @@ export default defineConfig({
 						enabled: true,
 						headless: true,
 						screenshotFailures: false,
-						provider: playwright({
-							launchOptions: {
-								executablePath: '/usr/bin/chromium',
-								args: [
-									'--no-sandbox',
-									'--disable-gpu',
-									'--disable-quic',
-									'--no-first-run',
-									'--disable-background-networking',
-									'--disable-component-update',
-									'--disable-sync'
-								]
-							}
-						}),
+						provider: playwright({ launchOptions: launchOptions() }),
 						instances: [{ browser: 'chromium' }]
 					}
 				}

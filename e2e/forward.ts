@@ -41,7 +41,7 @@ export async function forward(
 		const command = person.answer();
 		const at = new Date().toISOString();
 		const expectedVersion = person.events.length;
-		const box = plans.length > 1 ? { box: person.plan.boxId } : {};
+		const box = person.whole.plans.length > 1 ? { box: person.plan.boxId } : {};
 		const said = person.say(command, { at });
 		if (!said.ok) throw new Error(`${JSON.stringify(command)}: ${JSON.stringify(said.refusal)}`);
 		const sent = await page.request.post(`/api/${home}/jobs/${job}/events`, {

@@ -1,3 +1,4 @@
+import { forward } from './forward';
 import { doStep, doUntil, energy, startJob, stepOf } from './jobDriver';
 import { expect, test } from './server';
 
@@ -28,7 +29,8 @@ test.describe('what was wrong before', () => {
 		await page.reload();
 		await page.locator('.job[data-ready=true]').waitFor();
 		await doUntil(page, ({ kind }) => kind === 'move');
-		for (let n = 0; n < 60 && (await stepOf(page)).kind !== 'finished'; n++) await doStep(page);
+		await forward(page, ({ kind }) => kind === 'readPlug', []);
+		await doUntil(page, ({ kind }) => kind === 'finished');
 		await page.goto(`${page.url()}/record`);
 		await expect(page.getByText('wrong before, put right').first()).toBeVisible();
 		// On record the line is on L now.

@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import { launchOptions } from './browser';
+import { launchOptions } from '../scripts/lib/chromium.mjs';
 
 export default defineConfig({
 	testDir: '.',
@@ -12,7 +12,7 @@ export default defineConfig({
 	outputDir: '../test-results',
 	use: {
 		actionTimeout: 15_000,
-		launchOptions,
+		launchOptions: launchOptions(),
 		viewport: { width: 1280, height: 800 },
 		locale: 'en-GB',
 		timezoneId: 'UTC'

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { execFileSync } from 'node:child_process';
 import { gzipSync } from 'node:zlib';
-import type { CDPSession, Page, Response as PageResponse } from '@playwright/test';
+import { chromium, type CDPSession, type Page, type Response as PageResponse } from '@playwright/test';
 import pg from 'pg';
 import { houseOf, look, newBench, perform, type BenchEvent, type Instruments } from '../core/src/bench';
 import { fennelLaneActual } from '../core/src/demo';
@@ -17,9 +17,9 @@ import { sideBySide, solveWithNgspice } from '../core/test/ngspice';
 import { connections } from '../web/src/lib/server/db';
 import { maybeHousehold } from '../web/src/lib/server/households';
 import { appendEvent, startJob } from '../web/src/lib/server/useCases';
-import { launch } from '../e2e/browser';
 import { doStep, startJob as openJob, stepOf } from '../e2e/jobDriver';
 import { Application } from '../e2e/server';
+import { launchOptions } from './lib/chromium.mjs';
 
 /** Median, ms, of a synchronous piece of work, once it has run long enough to be compiled. */
 function medianMs(work: () => unknown, rounds = 300): number {
@@ -399,7 +399,7 @@ async function weigh(
 }
 
 async function jobPage(application: Application, path: string): Promise<void> {
-	const browser = await launch();
+	const browser = await chromium.launch(launchOptions());
 	const page = await (
 		await browser.newContext({ baseURL: application.address, viewport: { width: 390, height: 844 } })
 	).newPage();
@@ -449,7 +449,7 @@ async function jobPage(application: Application, path: string): Promise<void> {
 
 /** How long a person waits for what a tap or a key does, on a device four times slower: a whole job by its keys and taps (interaction to next paint). */
 async function interactions(application: Application): Promise<void> {
-	const browser = await launch();
+	const browser = await chromium.launch(launchOptions());
 	const page = await (
 		await browser.newContext({ baseURL: application.address, viewport: { width: 390, height: 844 } })
 	).newPage();

@@ -1,11 +1,9 @@
 import { fileURLToPath } from 'node:url';
-import { join } from 'node:path';
 import { CommandFailed, run } from './lib/run.mjs';
 import { fail, sinceStart, stage } from './lib/say.mjs';
-import { types } from './lib/types.mjs';
+import { still } from './lib/still.mjs';
 
 process.chdir(fileURLToPath(new URL('..', import.meta.url)));
-const bin = (name) => join('node_modules/.bin', name);
 
 /** What one runs while working: formatting, types, lint, and the unit tests that need no database, without the slow ones (`scripts/lib/slow.mjs`). */
 async function check() {
@@ -20,18 +18,18 @@ async function check() {
 		}
 	};
 	process.env.WARY_TESTS = 'quick';
-	await stage('types, lint, formatting, unit tests', () =>
-		Promise.all([
-			one('unit tests', bin('vitest'), ['run', '--project', 'core', '--project', 'web']),
-			one('formatting', bin('prettier'), ['--check', '--cache', '--log-level', 'warn', '.'])
-				.then(() => one('types of the core', bin('tsc'), types('tsconfig')))
-				.then(() => one('types of tools and tests', bin('tsc'), types('tsconfig.tools')))
-				.then(() => one('types of the web', 'npm', ['run', 'check', '-w', 'web']))
-				.then(() =>
-					one('lint', bin('eslint'), ['.', '--cache', '--cache-location', 'node_modules/.cache/wary/eslint'])
-				)
-		]).then(() => '')
-	);
+	await stage('types, lint, formatting, unit tests', async () => {
+		const tests = one('unit tests', 'node_modules/.bin/vitest', [
+			'run',
+			'--project',
+			'core',
+			'--project',
+			'web'
+		]);
+		for (const [name, command, ...args] of still()) await one(name, command, args);
+		await tests;
+		return '';
+	});
 	console.log(
 		failed.length === 0 ? `\nin order after ${sinceStart()}` : `\nnot in order: ${failed.join(', ')}`
 	);

@@ -1,15 +1,15 @@
 import { mkdirSync } from 'node:fs';
-import type { Page } from '@playwright/test';
-import { launch } from '../e2e/browser';
+import { chromium, type Page } from '@playwright/test';
 import { doStep, doUntil, startJob } from '../e2e/jobDriver';
 import { Application } from '../e2e/server';
+import { launchOptions } from './lib/chromium.mjs';
 
 const folder = new URL('../docs/screenshots/', import.meta.url).pathname;
 
 /** One picture of each main view, from the demo homes as they are at first. */
 async function screenshots(application: Application): Promise<void> {
 	mkdirSync(folder, { recursive: true });
-	const browser = await launch();
+	const browser = await chromium.launch(launchOptions());
 	const open = async (size: { width: number; height: number }, colorScheme: 'light' | 'dark') =>
 		(await browser.newContext({ baseURL: application.address, viewport: size, colorScheme })).newPage();
 	const take = async (page: Page, name: string) => {

@@ -2,11 +2,12 @@ import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { needChromium } from './lib/chromium.mjs';
 import { needDebian } from './lib/debian.mjs';
 import { CommandFailed, run } from './lib/run.mjs';
 import { fail, sinceStart, stage } from './lib/say.mjs';
 import { longest } from './lib/slow.mjs';
-import { types } from './lib/types.mjs';
+import { still } from './lib/still.mjs';
 import { keepWalks, newWalks, walkedIn, walkFiles } from './lib/walks.mjs';
 
 /** `npm run test:all`: everything, drawn anew; `npm test`: what pays for itself at every change (docs/testing.md says what that leaves out). */
@@ -22,13 +23,14 @@ const bin = (name) => join(root, 'node_modules/.bin', name);
 async function test() {
 	if (!existsSync('node_modules/.package-lock.json'))
 		await stage('packages (npm ci)', () => run('npm', ['ci', '--no-audit', '--no-fund']).then(() => ''));
-	await stage('Debian packages', () =>
-		needDebian([
-			{ name: 'chromium', marker: '/usr/bin/chromium' },
+	await stage('Debian packages', async () => {
+		const chromium = await needChromium();
+		const others = await needDebian([
 			{ name: 'ngspice', marker: '/usr/bin/ngspice' },
 			{ name: 'postgresql', marker: '/usr/lib/postgresql/15/bin/initdb' }
-		])
-	);
+		]);
+		return [chromium, others].find((said) => said !== 'there already') ?? 'there already';
+	});
 	const { Cluster } = await import('./lib/postgres.mjs');
 	const cluster = new Cluster({ folder: join(results, 'data'), port: 0, name: 'test' });
 	try {
@@ -59,12 +61,14 @@ async function checks() {
 	const walks = everything ? walkFiles() : newWalks();
 	await stage(
 		`types, lint, formatting, core and server tests${walks.length > 0 ? `, ${walks.length} walks` : ''}`,
-		() => Promise.all([everything ? beside() : unitTests(walks), still()]).then(() => '')
+		() => Promise.all([everything ? beside() : unitTests(walks), readThrough()]).then(() => '')
 	);
-	await stage('component tests', () =>
-		check('component tests', () => vitest('components', ['--project', 'components']))
+	await stage('component tests, build', () =>
+		Promise.all([
+			check('component tests', () => vitest('components', ['--project', 'components'])),
+			check('build', () => run('npm', ['run', 'build', '-w', 'web']))
+		]).then(() => '')
 	);
-	await stage('build', () => check('build', () => run('npm', ['run', 'build', '-w', 'web'])));
 	await stage('end to end', () =>
 		check('end to end', () =>
 			run(
@@ -84,13 +88,11 @@ async function checks() {
 	summary();
 }
 
-/** What is read and not run. */
-const still = () =>
-	check('types of the core', () => run(bin('tsc'), types('tsconfig')))
-		.then(() => check('types of tools and tests', () => run(bin('tsc'), types('tsconfig.tools'))))
-		.then(() => check('types of the web', () => run('npm', ['run', 'check', '-w', 'web'])))
-		.then(() => check('lint', () => run(bin('eslint'), ['.'])))
-		.then(() => check('formatting', () => run(bin('prettier'), ['--check', '--log-level', 'warn', '.'])));
+/** What is read and not run, one after the other. */
+async function readThrough() {
+	for (const [name, command, ...args] of still({ anew: everything }))
+		await check(name, () => run(command, args));
+}
 
 /** By day: core and server, and of the walks those that were not walked as they stand. */
 const unitTests = (walks) =>

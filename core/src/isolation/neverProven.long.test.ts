@@ -25,7 +25,7 @@ import {
 	type VoltReading
 } from './index';
 
-const boxes = cases(300, 6_250);
+const boxes = cases(160, 6_250);
 /** Of 24 that differ: six orders of three breakers, two testers, with a contactless one or without. */
 const sequences = 16;
 const knownEarth = points.earth('main');

@@ -22,7 +22,7 @@ import { outletBesideSwitch, switchElsewhere, twoGang, twoGangTwoCircuits } from
 import { wishOf } from '../../test/wishes';
 import { planWhole, soundLamps, type BoxWish, type Command } from '.';
 
-const jobs = Number(process.env.JOBS ?? howMany(40, 1000));
+const jobs = Number(process.env.JOBS ?? howMany(30, 1000));
 const slipRate = 0.05;
 /** Chosen: so that it comes before power goes off, with a box open, and at the end. */
 const addedAt = 0.03;

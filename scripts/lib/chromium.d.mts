@@ -1,0 +1,2 @@
+export function needChromium(): Promise<string>;
+export function launchOptions(): { readonly executablePath: string; readonly args: string[] };
