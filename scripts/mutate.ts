@@ -18,7 +18,7 @@ const parts: Readonly<
 > = {
 	isolation: {
 		files: ['isolation/!(*.test|index).ts'],
-		tests: ['core/src/isolation/*.test.ts', ...job('proofOfDead', 'foundConductor', 'twoGang', 'job')]
+		tests: ['core/src/isolation/isolation.test.ts', ...job('foundConductor', 'job', 'proofOfDead', 'twoGang')]
 	},
 	judge: {
 		files: ['job/judge.ts'],
@@ -31,17 +31,33 @@ const parts: Readonly<
 	// Those that lay hands on conductors.
 	steps: {
 		files: [
-			'job/steps/{cap,confirm,confirmable,landAt,move,planAnew,readBaseline,readEnds,readSupplyOhms,reopen,takeOff}.ts'
-		],
+			'cap',
+			'confirm',
+			'confirmable',
+			'landAt',
+			'move',
+			'planAnew',
+			'readBaseline',
+			'readEnds',
+			'readSupplyOhms',
+			'reopen',
+			'takeOff'
+		].map((name) => `job/steps/${name}.ts`),
 		tests: job('decide', 'job', 'work', 'reopen', 'anew', 'landAt', 'supply', 'trial', 'ring', 'findings')
 	},
 	instruments: {
 		files: ['instruments/!(*.test|index).ts'],
-		tests: ['core/src/instruments/*.test.ts', 'core/src/house/mended.test.ts', ...job('expect', 'judge')]
+		tests: [
+			...['capability', 'instruments', 'touch', 'transmitter'].map(
+				(name) => `core/src/instruments/${name}.test.ts`
+			),
+			'core/src/house/mended.test.ts',
+			...job('expect', 'judge')
+		]
 	},
 	verdict: {
 		files: ['wiring/verdict.ts'],
-		tests: ['core/src/wiring/*.test.ts', ...job('work')]
+		tests: ['core/src/wiring/wiring.test.ts', 'core/src/wiring/supplies.test.ts', ...job('work')]
 	}
 };
 

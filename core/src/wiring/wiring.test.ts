@@ -313,7 +313,7 @@ describe('five hundred wrong plans', () => {
 						: { slip, touched, faults: said.faults, kind: arrangement.kind }
 				).toEqual([]);
 			}),
-			drawn(14, 250, 2000)
+			drawn(14, 500, 2000)
 		);
 		for (const slip of Object.keys(slips))
 			expect({ slip, met: counted.get(slip) ?? 0 }).not.toMatchObject({ met: 0 });

@@ -35,6 +35,8 @@ export class BenchSession {
 	instruments = $state<Instruments>({ layer: 'none', meter: 'volts', red: null, black: null, tester: null });
 	saved = $state<Saved>('saved');
 	name = $state('');
+	/** The worker couldn’t be fetched, or broke. */
+	failed = $state(false);
 	/** From asking to the picture being there, ms: the last one. */
 	answeredMs = $state(0);
 	#worker: Worker | null = null;
@@ -58,6 +60,7 @@ export class BenchSession {
 
 	open(): void {
 		this.#worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
+		this.#worker.onerror = () => (this.failed = true);
 		this.#worker.onmessage = ({ data }: MessageEvent<Shown>) => {
 			this.shown = data;
 			if (data.mistakes) this.mistakes = data.mistakes;

@@ -2,6 +2,7 @@
 	import { words as copy } from '$words/bench/bench';
 	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
 	import More from '$lib/ui/More.svelte';
+	import NeverFetched from '$lib/ui/NeverFetched.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
@@ -85,6 +86,7 @@
 	data-solved={session.shown?.tookMs}
 	data-ready={session.shown ? 'yes' : 'no'}
 >
+	{#if session.failed}<NeverFetched />{/if}
 	<BenchHead {session} slug={data.home.slug} bind:tool bind:back {drawing} />
 	<section class="stage" aria-label={copy.theBox}>
 		<p class="caption soft">{layerWords[session.instruments.layer].means}</p>

@@ -1,12 +1,17 @@
+import { around } from '$lib/server/around';
 import { manyPhotos } from '$lib/server/photos';
 import { pageTold } from '$lib/server/requests';
 import { handoverSheetsOf } from '$lib/server/told';
 
 export async function load({ params }) {
 	const { household, job, house, now, told } = await pageTold(params.home, params.job);
+	const sheets = told ? told.handover : handoverSheetsOf(now);
 	return {
-		recorded: house,
-		sheets: told ? told.handover : handoverSheetsOf(now),
+		recorded: around(
+			house,
+			sheets.map(({ boxId }) => boxId)
+		),
+		sheets,
 		photos: await manyPhotos(household.id, job.id)
 	};
 }

@@ -1,3 +1,4 @@
+import { around } from '$lib/server/around';
 import { maybeCostOf } from '$lib/server/observations';
 import { manyPhotos } from '$lib/server/photos';
 import { latestCosts } from '$lib/server/shopping';
@@ -13,6 +14,7 @@ export async function load({ params }) {
 		maybeCostOf(household.id, job.id),
 		manyPhotos(household.id, job.id)
 	]);
+	const sheets = told ? told.record : recordSheetsOf(now);
 	return {
 		/** What was entered of this job; `null`: nothing yet. */
 		cost,
@@ -20,8 +22,11 @@ export async function load({ params }) {
 		/** What the price list makes of it. */
 		priced: { parts: told ? told.parts : partsOf(now, costs), callOut: costs.callOut },
 		job,
-		recorded: house,
-		sheets: told ? told.record : recordSheetsOf(now),
+		recorded: around(
+			house,
+			sheets.map(({ boxId }) => boxId)
+		),
+		sheets,
 		photos
 	};
 }
