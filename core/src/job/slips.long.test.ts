@@ -166,6 +166,8 @@ const cases: readonly Case[] = [
 class Slipping extends Person {
 	slips = 0;
 	touchedLive = 0;
+	/** Whether a reading of this proof was taken for another. Where each reading of one live wire is, no proof can know. */
+	private misread = false;
 	constructor(
 		each: Case,
 		plans: Person['whole']['plans'],
@@ -184,7 +186,12 @@ class Slipping extends Person {
 	readonly wrongBreaker: string;
 	override answer(): Command {
 		const said = super.answer();
+		if (said.kind === 'proveTester' && said.when === 'before') this.misread = false;
 		if (this.chance() >= slipRate) return said;
+		if (said.kind === 'readPair') {
+			if (this.misread) return said;
+			this.misread = true;
+		}
 		const slipped = this.slip(said);
 		if (JSON.stringify(slipped) !== JSON.stringify(said)) this.slips++;
 		return slipped;

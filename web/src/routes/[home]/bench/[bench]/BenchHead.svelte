@@ -38,6 +38,13 @@
 			maxlength={80}
 			onchange={(event) => session.rename(event.currentTarget.value)}
 		/>
+		<span
+			class={session.saved === 'saved' || session.saved === 'saving' || session.saved === 'unsaved'
+				? // As wide in each of them: the drawing stays where the finger is.
+					'soft min-w-18'
+				: 'font-semibold text-live'}
+			role="status">{savedWords[session.saved]}</span
+		>
 		<span class="row views">
 			<Button
 				class="max-lg:hidden"
@@ -56,13 +63,6 @@
 				>{copy.fromTheTurnOver(back ? 'back' : 'front')} <Kbd class="max-lg:hidden">F</Kbd></Button
 			>
 		</span>
-		<span
-			class={session.saved === 'saved' || session.saved === 'saving' || session.saved === 'unsaved'
-				? // As wide in each of them: the drawing stays where the finger is.
-					'soft min-w-18'
-				: 'font-semibold text-live'}
-			role="status">{savedWords[session.saved]}</span
-		>
 	</div>
 	<div class="row tools">
 		<ButtonGroup aria-label={copy.tool}>
