@@ -42,6 +42,7 @@ describe('wary', () => {
 		expect(solved.outcome).toBe('solved');
 		expect(solved.residual).toBeLessThan(1e-12);
 		expect(solved.currentA['load router']!.magnitude).toBeCloseTo(241.5 / 5200, 3);
+		expect(wary(['netlist', 'data/homes/tannery-row.house.json']).stdout).toMatch(/^\.end$/m);
 		const house = JSON.parse(readFileSync(new URL(`../../${bungalow}`, import.meta.url), 'utf8')) as {
 			cables: { to: { box: string } }[];
 		};
