@@ -249,3 +249,17 @@ test('wired from nothing on a phone by taps; what doesn’t fit is refused in wo
 	);
 	await context.close();
 });
+
+test('a bench, and a search, that can’t be worked out on this device say so', async ({ page }) => {
+	await page.route(/\/workers\//, (route) => route.abort());
+	await page.goto('/fennel-lane/bench');
+	await answers(page);
+	await page.getByRole('button', { name: /An empty box/ }).click();
+	await expect(page.getByText('this was never fetched')).toBeVisible();
+	await page.goto('/fennel-lane/find/sewing-east-wall');
+	await expect(page.getByText('this was never fetched')).toBeVisible();
+	await page.unrouteAll({ behavior: 'wait' });
+	await page.getByRole('button', { name: 'Load the page anew' }).click();
+	await expect(page.locator('.search[data-planning=false]')).toBeVisible();
+	await expect(page.getByText('this was never fetched')).toHaveCount(0);
+});

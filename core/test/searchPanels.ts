@@ -100,7 +100,12 @@ export function follow(
 	isTrue: (breaker: string) => boolean,
 	sweep: () => string | null = () => null,
 	onPlanned: () => void = () => {}
-): Walked & { readonly end: string; readonly events: readonly SearchEvent[] } {
+): Walked & {
+	readonly end: string;
+	/** More are named than feed it, the one that does among them: dead all the same. */
+	readonly among: boolean;
+	readonly events: readonly SearchEvent[];
+} {
 	const events: SearchEvent[] = [];
 	let walks = 0;
 	let switched = 0;
@@ -128,6 +133,7 @@ export function follow(
 				seconds,
 				moves,
 				right: found !== null && isTrue(found),
+				among: end?.kind === 'several' && end.breakers.some(isTrue),
 				end: end?.kind ?? 'none',
 				events
 			};
@@ -143,7 +149,7 @@ export function follow(
 		if (next.by === 'lamp') walks++;
 		events.push({ kind: 'answer', off: next.off, answer: answer(next.off, next.by), by: next.by });
 	}
-	return { walks, switched, seconds, moves: 100, right: false, end: 'endless', events };
+	return { walks, switched, seconds, moves: 100, right: false, among: false, end: 'endless', events };
 }
 
 /** One breaker after another in a fixed order, by the same means; what is misheard is found out at the outlet, and the round begun again. */

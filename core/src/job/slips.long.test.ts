@@ -166,8 +166,8 @@ const cases: readonly Case[] = [
 class Slipping extends Person {
 	slips = 0;
 	touchedLive = 0;
-	/** Whether a reading of this proof was taken for another. Where each reading of one live wire is, no proof can know. */
-	private misread = false;
+	/** How many readings of the proof in force at each box were taken for others. Where each reading of one live wire is, no proof can know. */
+	private readonly misread = new Map<string, number>();
 	constructor(
 		each: Case,
 		plans: Person['whole']['plans'],
@@ -186,12 +186,10 @@ class Slipping extends Person {
 	readonly wrongBreaker: string;
 	override answer(): Command {
 		const said = super.answer();
-		if (said.kind === 'proveTester' && said.when === 'before') this.misread = false;
+		const { boxId } = this.plan;
+		if (said.kind === 'proveTester' && said.when === 'before') this.misread.delete(boxId);
 		if (this.chance() >= slipRate) return said;
-		if (said.kind === 'readPair') {
-			if (this.misread) return said;
-			this.misread = true;
-		}
+		if (said.kind === 'readPair') this.misread.set(boxId, (this.misread.get(boxId) ?? 0) + 1);
 		const slipped = this.slip(said);
 		if (JSON.stringify(slipped) !== JSON.stringify(said)) this.slips++;
 		return slipped;
@@ -234,7 +232,8 @@ class Slipping extends Person {
 		}
 	}
 	override say(command: Command, options?: Parameters<Person['say']>[1]) {
-		const live = handsOnConductors(command) && this.isLive();
+		const told = (this.misread.get(this.plan.boxId) ?? 0) < 2;
+		const live = told && handsOnConductors(command) && this.isLive();
 		const decision = super.say(command, options);
 		// On the product’s word: it accepted hands on conductors that are alive.
 		if (decision.ok && live) this.touchedLive++;

@@ -246,8 +246,8 @@ describe('a search', () => {
 				(off, by) => (asked++ === wrongAt ? (answer(off, by) === 'dark' ? 'on' : 'dark') : answer(off, by)),
 				(id) => id === panel.truth
 			);
-			// A wrong “dark” as the very last answer cannot be known here: the readings at the outlet find it out.
-			expect(result.right || result.moves === wrongAt + 1).toBe(true);
+			// Where a right “on” was contradicted, one too many may end up off. A wrong “dark” as the very last answer cannot be known here: the readings at the outlet find it out.
+			expect(result.right || result.among || result.moves === wrongAt + 1).toBe(true);
 			expect(result.moves).toBeLessThan(60);
 		}
 	});

@@ -1,4 +1,4 @@
-import { isBlank, takesGround } from '../deviceState';
+import { isBlank, tabsOf, takesGround, withTabs } from '../deviceState';
 import { deviceModel } from '../devices';
 import {
 	cablesInBox,
@@ -240,7 +240,7 @@ export function rewire(house: House, boxId: string, way: 'ownScrews' | 'pigtails
 }
 
 /**
- * Another outlet said to be in a box. With the same terminals every wire stays where it is; with others the wires come as they usually do, spliced where they were
+ * Another outlet said to be in a box. With the same terminals every wire stays where it is, and a broken tab broken; with others the wires come as they usually do, spliced where they were
  * spliced. What was plugged into a half that is gone goes into the first one.
  */
 export function refitted(house: House, boxId: string, device: Device): Changed {
@@ -251,8 +251,10 @@ export function refitted(house: House, boxId: string, device: Device): Changed {
 	if (!outlet(device) || !outlet(box.device)) return refused({ code: 'notAnOutlet', box: boxId });
 	if (isBlank(device) && cablesInBox(house, boxId).length > 1)
 		return refused({ code: 'blankTakesOne', box: boxId });
+	const withDevice = (of: House, made: Device): House =>
+		withBox(of, boxId, (each) => ({ ...each, device: made }));
 	const fitted: House = {
-		...withBox(house, boxId, (each) => ({ ...each, device })),
+		...withDevice(house, device),
 		loads: house.loads.flatMap((load) => {
 			if (load.box !== boxId || halves.includes(load.half)) return [load];
 			// Where nothing is fitted nothing is plugged in.
@@ -264,7 +266,13 @@ export function refitted(house: House, boxId: string, device: Device): Changed {
 		...box.terminations.map(({ at }) => at),
 		...box.pigtails.flatMap(({ from, to }) => [from, to])
 	].filter((at) => at.startsWith('terminal:'));
-	if (ats.every((at) => names.has(at))) return changed(fitted);
+	// What a broken tab keeps apart, another circuit or a switched half, stays apart.
+	const [was, now] = [tabsOf(box.device), tabsOf(device)];
+	const apart = was !== null && !(was.hot && was.neutral);
+	if (ats.every((at) => names.has(at)) && !(apart && now === null)) {
+		const tabs = was && now && { hot: was.hot && now.hot, neutral: was.neutral && now.neutral };
+		return changed(tabs ? withDevice(fitted, withTabs(device, tabs)) : fitted);
+	}
 	const cables = cablesInBox(house, boxId).map(({ cable }) => cable);
 	if (!isPlain(cables) || circuitsInBox(house, boxId).length > 1)
 		return refused({ code: 'wiredByHand', box: boxId });

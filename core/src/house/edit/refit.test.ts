@@ -7,7 +7,7 @@ import { fennelLaneRecorded, tanneryRow } from '../../demo';
 import { soldIn } from '../../devices';
 import { readPlugLamps } from '../../instruments';
 import { deviceModel } from '../devices';
-import { takesGround } from '../deviceState';
+import { tabsOf, takesGround } from '../deviceState';
 import { findBox } from '../lookup';
 
 const homes = [fennelLaneRecorded(), tanneryRow()];
@@ -61,4 +61,20 @@ test('what is read off the part and stamped in the box is put on record, wires a
 	const edited = editHouse(house, [{ do: 'setBox', box: box.id, device, volumeIn3: 18, depthMm: 60 }]);
 	const after = edited.ok ? findBox(edited.house, box.id)! : null;
 	expect(after).toEqual({ ...box, device, volumeIn3: 18, depthMm: 60 });
+});
+
+test('what a broken tab keeps apart stays apart, or nothing is taken', () => {
+	let kept = 0;
+	for (const house of homes)
+		for (const box of house.boxes) {
+			const tabs = tabsOf(box.device);
+			if (!tabs || (tabs.hot && tabs.neutral)) continue;
+			for (const { made } of soldIn(house.region)) {
+				const edited = editHouse(house, [{ do: 'setBox', box: box.id, device: made(15) }]);
+				if (!edited.ok) continue;
+				kept++;
+				expect(tabsOf(findBox(edited.house, box.id)!.device)).toEqual(tabs);
+			}
+		}
+	expect(kept).toBeGreaterThan(3);
 });

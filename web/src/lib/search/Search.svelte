@@ -5,6 +5,7 @@
 	import More from '$lib/ui/More.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
+	import NeverFetched from '$lib/ui/NeverFetched.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { onMount, untrack, type Snippet } from 'svelte';
 	import { allBreakers, type House } from '@wary/core/house';
@@ -106,6 +107,7 @@
 <svelte:window onkeydowncapture={key} />
 <div class="search" data-planning={planner.working} data-moves={events.length}>
 	<div class="say" aria-live="polite">
+		{#if planner.failed}<NeverFetched />{/if}
 		{#if !planned}<p class="soft">{w.planning}</p>
 		{:else if end}
 			{@const words = endWords(end, house)}

@@ -18,13 +18,19 @@ export interface Planned {
 }
 
 let worker: Worker | null = null;
-const listeners = new Set<(planned: Planned) => void>();
+/** `null`: the worker couldn’t be fetched, or broke. */
+const listeners = new Set<(planned: Planned | null) => void>();
 
 /** Fetches and starts the worker: done when a job opens, since the circuit that goes off may feed the router. */
 export function warmUp(): Worker {
 	if (!worker) {
 		worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
 		worker.onmessage = ({ data }: MessageEvent<Planned>) => listeners.forEach((tell) => tell(data));
+		// Tried again with the next question.
+		worker.onerror = () => {
+			worker = null;
+			listeners.forEach((tell) => tell(null));
+		};
 	}
 	return worker;
 }
@@ -34,6 +40,8 @@ let asked = 0;
 export class Planner {
 	planned = $state.raw<Planned | null>(null);
 	working = $state(true);
+	/** Nobody can plan here. */
+	failed = $state(false);
 	#number = 0;
 
 	/** `first`: what was planned elsewhere, to be shown until this device has. */
@@ -41,8 +49,9 @@ export class Planner {
 		this.planned = first;
 	}
 
-	readonly #tell = (planned: Planned): void => {
-		if (planned.number !== this.#number) return;
+	readonly #tell = (planned: Planned | null): void => {
+		this.failed = planned === null;
+		if (planned === null || planned.number !== this.#number) return;
 		this.planned = planned;
 		this.working = false;
 	};

@@ -1,8 +1,8 @@
 import { beside, type House } from '@wary/core/house';
 
-/** Of a house what drawings of some of its boxes show: they, what is beside them and at the other ends of their cables, and the panels. */
-export function around(house: House, boxIds: readonly string[]): House {
-	const shown = new Set(boxIds.flatMap((id) => [id, ...beside(house, id)]));
+/** Of a house what sheets on some of its boxes draw: they, what is beside them and at the other ends of their cables, and the panels. */
+export function around(house: House, sheets: readonly { readonly boxId: string }[]): House {
+	const shown = new Set(sheets.flatMap(({ boxId }) => [boxId, ...beside(house, boxId)]));
 	const cables = house.cables.filter(
 		({ from, to }) => shown.has(to.box) || ('box' in from && shown.has(from.box))
 	);

@@ -394,7 +394,7 @@ export function faultWords(fault: Fault, at: AtBox): string {
 			return `${capital(halfWords[fault.half])}: wouldn’t follow its wall switch as it does now.`;
 		case 'unprotected':
 			return fault.promised
-				? `${capital(boxPlace(house, fault.box))} wouldn’t be protected.`
+				? `${capital(boxPlace(house, fault.box))} wouldn’t be protected from here.`
 				: `${capital(boxPlace(house, fault.box))} is protected now, and wouldn’t be any more.`;
 		case 'unguardedWithoutGround':
 			return `No ${t.ground} comes to this box. An outlet with a place for one may stand here only guarded by a GFCI, in this box or before it, and its plate says so (NEC 2020 406.4(D)(2)). Put the GFCI at the first box of the chain, and this one in the same job.`;

@@ -86,9 +86,9 @@
 	data-solved={session.shown?.tookMs}
 	data-ready={session.shown ? 'yes' : 'no'}
 >
-	{#if session.failed}<NeverFetched />{/if}
 	<BenchHead {session} slug={data.home.slug} bind:tool bind:back {drawing} />
 	<section class="stage" aria-label={copy.theBox}>
+		{#if session.failed}<NeverFetched />{/if}
 		<p class="caption soft">{layerWords[session.instruments.layer].means}</p>
 		<div class="paper">
 			<BenchDrawing

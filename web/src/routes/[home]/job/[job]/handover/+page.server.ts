@@ -7,10 +7,7 @@ export async function load({ params }) {
 	const { household, job, house, now, told } = await pageTold(params.home, params.job);
 	const sheets = told ? told.handover : handoverSheetsOf(now);
 	return {
-		recorded: around(
-			house,
-			sheets.map(({ boxId }) => boxId)
-		),
+		recorded: around(house, sheets),
 		sheets,
 		photos: await manyPhotos(household.id, job.id)
 	};

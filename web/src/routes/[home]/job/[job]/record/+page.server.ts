@@ -22,10 +22,7 @@ export async function load({ params }) {
 		/** What the price list makes of it. */
 		priced: { parts: told ? told.parts : partsOf(now, costs), callOut: costs.callOut },
 		job,
-		recorded: around(
-			house,
-			sheets.map(({ boxId }) => boxId)
-		),
+		recorded: around(house, sheets),
 		sheets,
 		photos
 	};
