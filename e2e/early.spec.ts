@@ -74,4 +74,5 @@ test('a button of a job pressed too early goes on by one step, however often; no
 	expect(ahead.version).toBeGreaterThan(1);
 	await tap(1);
 	expect(await stepOf(page)).toEqual(ahead);
+	await expect(page.locator('[data-refused]')).toHaveCount(0);
 });

@@ -118,12 +118,13 @@ export class JobSession {
 		this.#learnClock(options.now);
 	}
 
-	/** Takes up what this browser had not sent yet. */
-	resume(): void {
+	/** Takes up what this browser had not sent yet; over once it is. */
+	async resume(): Promise<void> {
 		setInterval(() => (this.#now = this.#clock()), 30_000);
 		void this.#catchUp();
 		const text = keptText(this.keptAs);
 		if (text !== null) this.#takingUp = this.#takeUp(text).finally(() => (this.#takingUp = null));
+		await this.#takingUp;
 	}
 
 	/** What an earlier page kept goes first. An entry of it that this version can't read is set aside, and the job goes on without. */
@@ -191,10 +192,17 @@ export class JobSession {
 		this.#planner ??= (await import('./planner')).plannerOn(this.house);
 	}
 
-	/** Judges a command; accepted, it counts at once and is sent. While what was kept is taken up it waits for that: it was entered after. */
+	/**
+	 * Judges a command; accepted, it counts at once and is sent. While what was kept is taken up it waits for that: it was entered after. Refused then, it was for a step that the page showed
+	 * too long: nothing is to be said of it.
+	 */
 	submit(command: Command): boolean {
 		if (this.#takingUp) {
-			void this.#takingUp.then(() => this.submit(command));
+			const shown = this.events.length;
+			void this.#takingUp.then(() => {
+				const movedOn = this.events.length > shown;
+				if (!this.submit(command) && movedOn) this.refusal = null;
+			});
 			return true;
 		}
 		const at = this.#clock();

@@ -49,7 +49,7 @@ let server: Server;
 const kept = new Map<string, string>();
 const open = (events: readonly JobEvent[] = [...server.events]) => {
 	const session = new JobSession({ house, plans: [plan], events, address: '/api/home/jobs/1' });
-	session.resume();
+	void session.resume();
 	return session;
 };
 const note = (text: string): Command => ({ kind: 'note', text });
@@ -106,6 +106,24 @@ describe('a job on a device', () => {
 		expect(texts(again.events)).toEqual(['one', 'two']);
 		await vi.advanceTimersByTimeAsync(3000);
 		expect([texts(server.events), again.unsent]).toEqual([['one', 'two'], 0]);
+	});
+
+	it('says nothing of a press for a step that it turns out to have kept as done', async () => {
+		const cautions: Command = { kind: 'confirm', step: 'cautions' };
+		const noTools: Command = { kind: 'checkTools', tester: 'multimeter', has: [] };
+		server.down = true;
+		open().submit(cautions);
+		const again = open();
+		for (const early of [cautions, note('not lost'), noTools]) again.submit(early);
+		await taken(again, 2);
+		await settled();
+		expect([again.refusal, again.step?.kind]).toEqual([null, 'checkTools']);
+		expect(texts(again.events)).toEqual(['confirm', 'not lost']);
+		for (const [late, code] of [
+			[cautions, 'notNow'],
+			[noTools, 'toolsMissing']
+		] as const)
+			expect([again.submit(late), again.refusal?.code]).toEqual([false, code]);
 	});
 
 	it('what was kept and can’t be read is set aside, to its last sign, and the job goes on with the rest', async () => {

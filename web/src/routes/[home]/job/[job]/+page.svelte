@@ -64,9 +64,8 @@
 	let dialog = $state<BesideStep | null>(null);
 	let besides = $state<Besides>();
 	onMount(() => {
-		session.resume();
+		void session.resume().then(() => (ready = true));
 		warmUp();
-		ready = true;
 		const timer = setTimeout(fetchRest, restAfterMs);
 		return () => clearTimeout(timer);
 	});
