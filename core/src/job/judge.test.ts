@@ -4,7 +4,19 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { VoltReading } from '../isolation';
 import type { Autopsy, OhmValue } from './events';
-import { autopsyFaults, judgeLive, judgeOhms, lowestOf, notShorted, ohmsInRange, soundLamps } from './judge';
+import {
+	autopsyFaults,
+	judgeEnds,
+	judgeLive,
+	judgeOhms,
+	lowestOf,
+	noGroundLamps,
+	notShorted,
+	ohmsInRange,
+	outletPasses,
+	showsGround,
+	soundLamps
+} from './judge';
 
 const ohms = (resistanceOhm: number): OhmValue => ({ kind: 'ohms', resistanceOhm });
 const open: OhmValue = { kind: 'overload' };
@@ -17,10 +29,11 @@ describe('ground to the box', () => {
 		[2, false],
 		[500, false]
 	] as const)('%f Ω: passes %s', (ohm, passes) => {
-		expect(judgeOhms('groundBox', ohms(ohm), null)).toEqual({
-			passes,
-			verdict: passes ? 'continuous' : 'notContinuous'
-		});
+		for (const check of ['groundBox', 'pinPlate'] as const)
+			expect(judgeOhms(check, ohms(ohm), null)).toEqual({
+				passes,
+				verdict: passes ? 'continuous' : 'notContinuous'
+			});
 	});
 
 	it('open is not continuous, whatever was expected', () => {
@@ -151,7 +164,62 @@ describe('live, and healthy', () => {
 	});
 });
 
+describe('from end to end of a conductor', () => {
+	it.each([
+		// A ring’s leg of 0.7 Ω: twice that, and half an ohm for leads and joints.
+		[0.7, 0.7, true],
+		[1.9, 0.7, true],
+		[1.91, 0.7, false],
+		[1e6, 0.7, false],
+		// A radial: nothing comes back.
+		[0.7, null, false],
+		[999_999, null, false],
+		[1_000_000, null, true]
+	] as const)('%f Ω where %s is recorded: %s', (ohm, recorded, passes) => {
+		expect(judgeEnds(ohms(ohm), recorded)).toBe(passes);
+	});
+
+	it('open is what a radial shows, and a ring doesn’t', () => {
+		expect([judgeEnds(open, null), judgeEnds(open, 0.7)]).toEqual([true, false]);
+	});
+});
+
+describe('from a hot to metal', () => {
+	it.each([
+		['us', meter(102), true],
+		['us', meter(101.9), false],
+		['uk', meter(195.5), true],
+		['uk', meter(195.4), false],
+		['us', { instrument: 'indicator', litV: 120 }, true],
+		['us', { instrument: 'indicator', litV: 50 }, false],
+		['uk', { instrument: 'indicator', litV: 230 }, true],
+		['uk', { instrument: 'indicator', litV: 120 }, false],
+		['us', { instrument: 'lamp', lit: true }, true],
+		['uk', { instrument: 'plugTester', lit: false }, false]
+	] as const)('%s, %j leads back to the supply: %s', (region, reading, shows) => {
+		expect(showsGround(region, reading)).toBe(shows);
+	});
+});
+
+describe('an outlet without a ground, at its last test', () => {
+	it.each([
+		[120, 0, true],
+		[120, 2.9, true],
+		[120, 3, false],
+		[120, 120, false],
+		[50, 0, false],
+		[0, 0, false],
+		[0, 120, false]
+	])('%f V hot to neutral, %f V neutral to a known earth: passes %s', (hot, neutral, passes) => {
+		expect(outletPasses({ hotNeutral: meter(hot), neutralEarth: meter(neutral) })).toBe(passes);
+	});
+});
+
 describe('three lamps', () => {
+	it('of an outlet without a ground: one lit, two that share the voltage dark', () => {
+		expect(noGroundLamps).toEqual({ hotNeutral: true, hotGround: false, neutralGround: false });
+	});
+
 	it('are sound in one of eight ways, and each lamp counts', () => {
 		const all = [false, true].flatMap((hotNeutral) =>
 			[false, true].flatMap((hotGround) =>
@@ -184,6 +252,8 @@ describe('the old device in the hand', () => {
 		[{ hotNeutral: ohms(999_999) }, ['leaksAcross']],
 		[{ hotNeutral: ohms(1_000_000) }, []],
 		[{ hotGround: ohms(20) }, ['leaksToGround']],
+		[{ hotGround: ohms(999_999) }, ['leaksToGround']],
+		[{ hotGround: ohms(1_000_000) }, []],
 		[{ hotGround: null }, []],
 		[{ through: ohms(0.5) }, []],
 		[{ through: ohms(0.51) }, ['poorContact']],
