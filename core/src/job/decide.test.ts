@@ -32,64 +32,12 @@ function verdict(person: Person, command: Command): string {
 	return decision.judged ? (decision.judged.passes ? 'passes' : 'fails') : 'taken';
 }
 
-const stepName = (step: Step | null): string =>
-	step === null
-		? 'over'
-		: Object.values(step)
-				.filter((value) => value !== null)
-				.join(' ');
-
-/** At every step of a job, how many commands of each kind are taken, pass, fail, or are refused, and why. */
-function ledger(person: Person, end?: (person: Person) => void): string {
-	const vocabulary = everyCommand(person.plan);
-	const lines: string[] = [];
-	const look = () => {
-		const counts = new Map<string, Map<string, number>>();
-		for (const command of vocabulary) {
-			const said = verdict(person, command);
-			if (said === 'notNow') continue;
-			const of = counts.get(command.kind) ?? new Map<string, number>();
-			counts.set(command.kind, of.set(said, (of.get(said) ?? 0) + 1));
-		}
-		lines.push(`${stepName(nextStep(person.plan, person.state))} (${energyOf(person.state.isolation)})`);
-		for (const [kind, of] of [...counts].toSorted(([a], [b]) => a.localeCompare(b)))
-			lines.push(
-				`\t${kind}: ${[...of]
-					.toSorted()
-					.map(([said, count]) => `${count} ${said}`)
-					.join(', ')}`
-			);
-	};
-	look();
-	for (let count = 0; count < 200 && person.state.status === 'underWay'; count++) {
-		if (end && nextStep(person.plan, person.state)?.kind === 'move') {
-			end(person);
-			end = undefined;
-		} else person.go();
-		look();
-	}
-	return `${lines.join('\n')}\n`;
-}
-
 const us = () =>
 	new Person(fennelLaneRecorded(), fennelLaneActual(), planOf(fennelLaneRecorded(), 'sewing-east-wall'), [
 		'b14'
 	]);
 const uk = (house: House = tanneryRow()) =>
 	new Person(house, house, planOf(house, 'box-room-desk'), ['b5', 'b5', 'b5']);
-
-describe('what every command of the vocabulary comes to, at every step', () => {
-	it('us, from the cautions to the end', async () => {
-		await expect(ledger(us())).toMatchFileSnapshot('decide.us.golden.txt');
-	});
-
-	it('uk, with power seen while the wires are off, and all of it proven anew', async () => {
-		const text = ledger(uk(), (person) => {
-			person.say({ kind: 'changed', what: 'powerSeen' });
-		});
-		await expect(text).toMatchFileSnapshot('decide.uk.golden.txt');
-	});
-});
 
 describe('hands on conductors', () => {
 	it('only where they are proven dead, at every step and whatever the command', () => {
