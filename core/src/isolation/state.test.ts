@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { inRange, isTwoPoint, drawsCurrent, provesTester, type VoltReading } from './bands';
+import { deadBand, inRange, isTwoPoint, drawsCurrent, provesTester, type VoltReading } from './bands';
 import { energyOf, pairsLeft, proofStands } from './energy';
 import {
+	holds,
 	initialIsolation,
 	isolate,
 	withShared,
@@ -90,6 +91,15 @@ describe('each event, from a state that is known to the last of its keys', () =>
 		const one = isolate(two, on('b1'));
 		expect(one).toEqual({ ...two, off: ['b2'], hold: null, proof: nothingRead });
 		expect(isolate(one, on('b2'))).toEqual({ ...one, off: [], power: 'asFound' });
+	});
+
+	it('ways of holding are told by their strength, and one alone outlasts being away', () => {
+		expect(holds).toEqual({
+			padlock: { strength: 3, survivesAbsence: true },
+			clip: { strength: 2, survivesAbsence: false },
+			watch: { strength: 2, survivesAbsence: false },
+			tape: { strength: 1, survivesAbsence: false }
+		});
 	});
 
 	it('a way of holding is kept, and nothing else changes', () => {
@@ -424,6 +434,13 @@ describe('a reading', () => {
 			expect([reading, provesTester(reading)]).toEqual([reading, proves]);
 		expect(isTwoPoint({ instrument: 'lamp', lit: true })).toBe(false);
 		expect(isTwoPoint({ instrument: 'indicator', litV: 0 })).toBe(true);
+	});
+
+	it('of a lamp is live where it is lit; dark, it says nothing', () => {
+		for (const instrument of ['lamp', 'plugTester'] as const) {
+			expect(deadBand({ instrument, lit: true })).toBe('live');
+			expect(deadBand({ instrument, lit: false })).toBe('unresolved');
+		}
 	});
 
 	it('is one that its instrument can show', () => {
