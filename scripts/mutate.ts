@@ -25,7 +25,7 @@ const parts: Readonly<
 	judge: { files: ['job/judge.ts'], tests: job('judge') },
 	decide: {
 		files: ['job/decide.ts', 'job/order.ts', 'job/whole.ts', 'job/beside.ts'],
-		tests: job('ledger', 'decide', 'twoGang', 'added')
+		tests: job('ledger', 'added', 'twoGang')
 	},
 	// Those that lay hands on conductors.
 	steps: {
@@ -33,17 +33,17 @@ const parts: Readonly<
 			'cap',
 			'confirm',
 			'confirmable',
-			'landAt',
 			'move',
-			'planAnew',
 			'readBaseline',
 			'readEnds',
 			'readSupplyOhms',
 			'reopen',
 			'takeOff'
 		].map((name) => `job/steps/${name}.ts`),
-		tests: job('ledger', 'supply', 'ring', 'trial', 'reopen', 'anew', 'landAt')
+		tests: job('ledger', 'supply', 'ring', 'trial')
 	},
+	// Those that plan on what is found.
+	planning: { files: ['job/steps/landAt.ts', 'job/steps/planAnew.ts'], tests: job('anew', 'landAt') },
 	instruments: {
 		files: ['instruments/!(*.test|index).ts'],
 		tests: own('instruments', 'instruments', 'touch', 'capability', 'transmitter')

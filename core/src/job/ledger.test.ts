@@ -1,15 +1,30 @@
 import { describe, expect, it } from 'vitest';
-import { answers, meter, Person, planOf } from '../../test/person';
-import { twoGang, twoGangTwoCircuits } from '../../test/twoGang';
+import { answers } from '../../test/person';
+import { outletBesideSwitch, twoGang, twoGangTwoCircuits } from '../../test/twoGang';
 import { cableEnd } from '../../test/cableEnd';
 import { threeCables } from '../../test/threeCables';
 import { wishOf } from '../../test/wishes';
 import { everyCommand, expectations } from '../../test/walk';
 import { arrangements, here } from '../arrangements';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
-import { withBox, type House } from '../house';
-import { energyOf } from '../isolation';
-import { decideWhole, planWhole, type BoxWish, type Command, type Step } from './index';
+import type { House } from '../house';
+import { energyOf, type VoltReading } from '../isolation';
+import {
+	applyToWhole,
+	decideWhole,
+	initialWhole,
+	nextAt,
+	planWhole,
+	type BoxWish,
+	type Change,
+	type Command,
+	type Decision,
+	type JobEvent,
+	type JobPlan,
+	type JobState,
+	type Step,
+	type WholeJob
+} from './index';
 import { safeStopStep } from './order';
 
 const stepName = (step: Step | null): string =>
@@ -19,17 +34,78 @@ const stepName = (step: Step | null): string =>
 				.filter((value) => value !== null)
 				.join(' ');
 
+/** Whether what a command names (a pair, a half, a terminal) is what the step names. */
+const isOf = (command: Command, step: Step): boolean =>
+	Object.entries(step).every(([key, value]) => !(key in command) || command[key as keyof Command] === value);
+
+/** A job that is told what everybody with everything in order would say; readings stand for their bands, and nothing is solved. */
+class Told {
+	whole: WholeJob;
+	events: JobEvent[] = [];
+	readonly #vocabularies = new Map<JobPlan, readonly Command[]>();
+	constructor(plans: readonly JobPlan[]) {
+		this.whole = initialWhole(plans);
+	}
+	get at(): number {
+		return nextAt(this.whole).at;
+	}
+	get step(): Step | null {
+		return nextAt(this.whole).step;
+	}
+	get plan(): JobPlan {
+		return this.whole.plans[this.at]!;
+	}
+	get state(): JobState {
+		return this.whole.boxes[this.at]!;
+	}
+	get vocabulary(): readonly Command[] {
+		const known = this.#vocabularies.get(this.plan) ?? everyCommand(this.plan);
+		this.#vocabularies.set(this.plan, known);
+		return known;
+	}
+	decide(command: Command): Decision {
+		const find = (id: string) => this.events.find((event) => event.id === id);
+		const context = { at: '2026-11-24T10:00:00Z', expect: () => expectations, find };
+		return decideWhole(context, this.whole, command, this.plan.boxId);
+	}
+	say(command: Command): void {
+		const decision = this.decide(command);
+		if (!decision.ok) throw new Error(`${stepName(this.step)}: ${JSON.stringify(decision.refusal)}`);
+		const { body, judged } = decision;
+		const [id, at, box] = [`e${this.events.length}`, '2026-11-24T10:00:00Z', this.plan.boxId];
+		const event: JobEvent = { id, at, box, body, ...(judged ? { judged } : {}) };
+		this.events.push(event);
+		this.whole = applyToWhole(this.whole, event);
+	}
+	/** Says the first thing of the vocabulary that the step takes, and that passes. */
+	go(): void {
+		const { step, plan, state } = this;
+		if (step?.kind === 'switchOff') {
+			const { off, notFeeding } = state.isolation;
+			const breaker =
+				step.also ??
+				[plan.recordedBreaker, ...plan.breakers, plan.mainSwitch].find(
+					(id) => !off.includes(id) && !notFeeding.includes(id)
+				)!;
+			return this.say({ kind: 'switchBreaker', breaker, on: false });
+		}
+		const asked = step?.kind === 'needTester' ? 'checkTools' : step?.kind;
+		const fitting = this.vocabulary.find((command) => {
+			if (command.kind !== asked || !isOf(command, step!)) return false;
+			if (command.kind === 'checkTools' && command.tester === 'none') return false;
+			const decision = this.decide(command);
+			return decision.ok && decision.judged?.passes !== false;
+		});
+		if (!fitting) throw new Error(`nothing to say at ${stepName(step)}`);
+		this.say(fitting);
+	}
+}
+
 /** At a step: of each kind of command how many are taken, pass, fail, or are refused, and why. */
-function countsOf(person: Person, vocabulary: readonly Command[]): ReadonlyMap<string, string> {
-	const { whole, events } = person;
-	const context = {
-		at: '2026-11-24T10:00:00Z',
-		expect: () => expectations,
-		find: (id: string) => events.find((event) => event.id === id)
-	};
+function countsOf(job: Told): ReadonlyMap<string, string> {
 	const counts = new Map<string, Map<string, number>>();
-	for (const command of vocabulary) {
-		const decision = decideWhole(context, whole, command, person.plan.boxId);
+	for (const command of job.vocabulary) {
+		const decision = job.decide(command);
 		const said = !decision.ok
 			? decision.refusal.code
 			: !decision.judged
@@ -54,181 +130,196 @@ function countsOf(person: Person, vocabulary: readonly Command[]): ReadonlyMap<s
 	);
 }
 
-/** What happens beside a job when it first comes to a step. */
-type Meanwhile = Readonly<Record<string, (person: Person) => void>>;
+/** What happens when a job first comes to a step, in place of what it asks. */
+type Meanwhile = Readonly<Record<string, (job: Told) => void>>;
 
-/** A job step by step: what is asked, how things stand, what would be asked on the way to a stop, and what of that which every command comes to has changed since. */
-function ledger(person: Person, meanwhile: Meanwhile = {}): string {
+/**
+ * A job step by step: what is asked, how things stand, what would be asked on the way to a stop, and what of that which every command comes to has changed since.
+ */
+function ledger(plans: readonly JobPlan[], meanwhile: Meanwhile = {}): string {
+	const job = new Told(plans);
 	const lines: string[] = [];
-	const left = { ...meanwhile };
-	const vocabularies = new Map<unknown, readonly Command[]>();
+	const left = new Map(Object.entries(meanwhile));
 	let before: ReadonlyMap<string, string> = new Map();
 	let stopBefore = '';
 	const look = () => {
-		const { plan, state, step } = person;
-		if (!vocabularies.has(plan)) vocabularies.set(plan, everyCommand(plan));
-		const at = person.whole.plans.length > 1 ? `${plan.boxId}: ` : '';
+		const { plan, state, step } = job;
+		const at = plans.length > 1 ? `${plan.boxId}: ` : '';
 		lines.push(`${at}${stepName(step)} (${energyOf(state.isolation)})`);
 		const stop = state.status === 'underWay' ? stepName(safeStopStep(state)) : 'over';
 		if (stop !== stopBefore) lines.push(`\t… to stop: ${stop}`);
 		stopBefore = stop;
-		const now = countsOf(person, vocabularies.get(plan)!);
+		const now = countsOf(job);
 		for (const kind of new Set([...before.keys(), ...now.keys()]))
 			if (before.get(kind) !== now.get(kind)) lines.push(`\t${kind}: ${now.get(kind) ?? 'not now'}`);
 		before = now;
 	};
 	look();
-	for (let count = 0; count < 300 && person.state.status === 'underWay'; count++) {
-		const name = stepName(person.step);
-		const happens = Object.keys(left).find((each) => name.startsWith(each));
+	for (let count = 0; count < 300 && job.state.status === 'underWay'; count++) {
+		const happens = [...left.keys()].find((each) => stepName(job.step).startsWith(each));
 		if (happens !== undefined) {
-			left[happens]!(person);
-			delete left[happens];
-		} else person.go();
+			left.get(happens)!(job);
+			left.delete(happens);
+		} else job.go();
 		look();
 	}
-	expect([Object.keys(left), person.state.status === 'underWay']).toEqual([[], false]);
+	expect([[...left.keys()], job.state.status === 'underWay']).toEqual([[], false]);
 	return `${lines.join('\n')}\n`;
 }
 
 const built = (kind: string): House => arrangements.find((each) => each.kind === kind)!.build();
-const person = (house: House, boxes: readonly BoxWish[], actual = house, breakers = ['b1']): Person => {
+const plansOf = (house: House, boxes: readonly BoxWish[]): readonly JobPlan[] => {
 	const planned = planWhole(house, boxes);
 	if (!planned.ok) throw new Error(JSON.stringify(planned.failure));
-	const one = new Person(house, actual, planned.plans, [...breakers, ...breakers, ...breakers, ...breakers]);
-	one.earthFrom = 'outlet:before';
-	return one;
+	return planned.plans;
 };
-const changed = (what: 'powerSeen' | 'foundUnlocked' | 'wasAway' | 'otherBoxOpened') => (one: Person) =>
-	void one.say({ kind: 'changed', what });
+const likeForLike = (kind: string) => plansOf(built(kind), [{ boxId: here, wish: null }]);
+/** Its upper half shows nothing at first, and something on the same breaker is watched in its place, or nothing is. */
+const deadFromStart = (witness: string | null): Meanwhile => ({
+	readLive: (job) => job.say({ kind: 'readLive', half: 'upper', reading: meter(0) }),
+	'readLive upper': (job) => job.say({ kind: 'deadFromStart', half: 'upper', witness })
+});
 
-/** A middle of a run, with a breaker more that feeds nothing. */
-const middle = (): House => {
-	const house = built('middleThrough');
-	const spare = { id: 'spare', spaces: [6], ratingA: 15, on: true, label: 'spare', findings: [] };
-	return {
-		...house,
-		panels: house.panels.map((panel) => ({ ...panel, breakers: [...panel.breakers, spare] }))
-	};
-};
-const likeForLike = (kind: string) => person(built(kind), [{ boxId: here, wish: null }]);
-const scorched = (one: Person) =>
-	void one.say({ kind: 'inspect', answers: answers({ scorchIntoWall: 'yes' }), note: '' });
+const changed = (what: Change) => (job: Told) => job.say({ kind: 'changed', what });
+const meter = (volts: number): VoltReading => ({ instrument: 'multimeter', mode: 'highImpedance', volts });
+const isSupply = (cable: string) => (job: Told) =>
+	job.say({ kind: 'readSupplyOhms', cable, value: { kind: 'ohms', resistanceOhm: 0.5 } });
+const skipped = (job: Told) => job.say({ kind: 'supplyWay', way: 'skip' });
+const firstPair = ({ state }: Told): string => state.isolation.proof.required[0]!;
 
-const jobs: Readonly<Record<string, () => [Person, Meanwhile?]>> = {
-	us: () => [likeForLike('middleThrough')],
-	uk: () => {
-		const house = tanneryRow();
-		const one = new Person(house, house, planOf(house, 'box-room-desk'), ['b5', 'b5', 'b5']);
-		return [one, { move: changed('powerSeen') }];
-	},
-	'wrong breaker': () => [
-		person(middle(), [{ boxId: here, wish: null }], middle(), ['spare', 'b1']),
+const jobs: Readonly<Record<string, () => readonly [readonly JobPlan[], Meanwhile?]>> = {
+	us: () => [likeForLike('middleThrough'), { supplyWay: skipped }],
+	uk: () => [plansOf(tanneryRow(), [{ boxId: 'box-room-desk', wish: null }]), { move: changed('powerSeen') }],
+	'the breaker does not feed it': () => [
+		likeForLike('endOfRun'),
+		{ readPair: (job) => job.say({ kind: 'readPair', pair: firstPair(job), reading: meter(119) }) }
+	],
+	'held by tape, and away': () => [
+		likeForLike('middlePigtails'),
+		{ hold: (job) => job.say({ kind: 'hold', way: 'tape' }), lookOver: changed('wasAway') }
+	],
+	'an indicator that dies': () => [
+		likeForLike('endOfRun'),
 		{
-			lookOver: (one) => {
-				one.say({ kind: 'hold', way: 'tape' });
-				changed('wasAway')(one);
-			}
+			'proveTester after': (job) =>
+				job.say({ kind: 'proveTester', when: 'after', source: 'provingUnit', reading: meter(0) })
 		}
 	],
 	'GFCI in the middle': () => [
-		person(built('middleThrough'), [{ boxId: here, wish: wishOf('gfci', 'protected') }]),
-		{ 'confirm seat': changed('otherBoxOpened') }
+		plansOf(built('middleThrough'), [{ boxId: here, wish: wishOf('gfci', 'protected') }]),
+		{ 'readSupplyOhms c2': isSupply('c2'), 'confirm seat': changed('otherBoxOpened') }
 	],
-	'half-switched': () => [person(built('halfSwitched'), [{ boxId: here, wish: wishOf('decorator') }])],
+	'half-switched': () => [plansOf(built('halfSwitched'), [{ boxId: here, wish: wishOf('decorator') }])],
 	'a conductor that turns up': () => [
 		likeForLike('endOfRun'),
+		{ inspect: (job) => job.say({ kind: 'foundConductor', id: 'extra', colour: 'red', where: 'passing' }) }
+	],
+	'no ground': () => [plansOf(fennelLaneRecorded(), [{ boxId: 'reading-stove-wall', wish: null }])],
+	'which is the supply, dead': () => [
+		plansOf(threeCables(), [{ boxId: here, wish: null }]),
 		{
-			inspect: (one) => {
-				one.say({ kind: 'foundConductor', id: 'extra', colour: 'red', where: 'passing' });
-				for (const pair of one.state.isolation.proof.required.slice(-2))
-					one.say({ kind: 'readPair', pair, reading: meter(0) });
-			}
+			'readSupplyOhms c3': isSupply('c3')
 		}
 	],
-	'no ground': () => {
-		const house = fennelLaneRecorded();
-		const plan = planOf(house, 'reading-stove-wall');
-		const off = plan.recordedBreaker;
-		return [new Person(house, house, plan, [off, off, off])];
-	},
-	'which is the supply': () => {
-		const one = person(threeCables(), [{ boxId: here, wish: null }]);
-		one.supplyWay = 'live';
-		return [one];
-	},
-	'new outlet': () => [person(cableEnd(false), [{ boxId: 'after', wish: wishOf('duplex') }])],
+	'which is the supply, alive': () => [
+		plansOf(threeCables(), [{ boxId: here, wish: null }]),
+		{ supplyWay: (job) => job.say({ kind: 'supplyWay', way: 'live' }) }
+	],
+	'which is the supply, by the new part': () => [
+		plansOf(built('middleThrough'), [{ boxId: here, wish: wishOf('gfci', 'protected') }]),
+		{ supplyWay: (job) => job.say({ kind: 'supplyWay', way: 'device' }) }
+	],
+	'new outlet': () => [plansOf(cableEnd(false), [{ boxId: 'after', wish: wishOf('duplex') }])],
 	'two in one box': () => [
-		person(twoGang(), [
+		plansOf(twoGang(), [
 			{ boxId: here, wish: wishOf('gfci', 'protected') },
 			{ boxId: 'after', wish: wishOf('decorator') }
 		]),
 		{ 'confirm prepare': changed('foundUnlocked') }
 	],
 	'two circuits in one box': () => [
-		person(
-			twoGangTwoCircuits(),
-			[
-				{ boxId: here, wish: null },
-				{ boxId: 'after', wish: 'putBack' }
-			],
-			twoGangTwoCircuits(),
-			['b1', 'own']
-		)
+		plansOf(twoGangTwoCircuits(), [
+			{ boxId: here, wish: null },
+			{ boxId: 'after', wish: 'putBack' }
+		])
+	],
+	'beside a wall switch': () => [
+		plansOf(outletBesideSwitch(), [
+			{ boxId: here, wish: null },
+			{ boxId: 'after', wish: 'putBack' }
+		]),
+		{ supplyWay: skipped }
 	],
 	'chain of three': () => [
-		person(built('middleThrough'), [
+		plansOf(built('middleThrough'), [
 			{ boxId: 'before', wish: null },
 			{ boxId: here, wish: wishOf('gfci', 'protected') },
 			{ boxId: 'after', wish: wishOf('decorator') }
-		])
+		]),
+		{ supplyWay: skipped, 'readSupplyOhms c2': isSupply('c2'), restorePower: changed('powerSeen') }
 	],
 	'fails its test': () => [
 		likeForLike('endOfRun'),
 		{
-			readPlug: (one) =>
-				void one.say({
+			readPlug: (job) =>
+				job.say({
 					kind: 'readPlug',
 					half: 'upper',
 					lamps: { hotNeutral: true, hotGround: false, neutralGround: true }
 				})
 		}
 	],
+	'grips badly': () => [
+		likeForLike('endOfRun'),
+		{ grip: (job) => job.say({ kind: 'grip', half: 'upper', holds: false }) }
+	],
 	trips: () => [
 		likeForLike('endOfRun'),
-		{ restorePower: (one) => void one.say({ kind: 'restorePower', held: false }) }
+		{ restorePower: (job) => job.say({ kind: 'restorePower', held: false }) }
 	],
-	'must stop': () => [likeForLike('endOfRun'), { inspect: scorched }],
+	'a short before power': () => [
+		likeForLike('endOfRun'),
+		{
+			readOhms: (job) =>
+				job.say({
+					kind: 'readOhms',
+					check: 'hotNeutral',
+					value: { kind: 'ohms', resistanceOhm: 0.4 }
+				})
+		}
+	],
+	'must stop': () => [
+		likeForLike('endOfRun'),
+		{
+			inspect: (job) => job.say({ kind: 'inspect', answers: answers({ scorchIntoWall: 'yes' }), note: '' })
+		}
+	],
 	'stops itself': () => [
 		likeForLike('endOfRun'),
-		{ 'confirm prepare': (one) => void one.say({ kind: 'stop', reason: 'ownChoice', note: '' }) }
+		{ readPair: (job) => job.say({ kind: 'stop', reason: 'ownChoice', note: '' }) }
 	],
 	'a reading put right': () => [
 		likeForLike('endOfRun'),
 		{
-			'confirm easeOut': (one) => {
-				const read = one.events.find(({ body }) => body.kind === 'readPair')!;
-				one.say({ kind: 'amendVolts', of: read.id, reading: meter(118) });
+			'confirm easeOut': (job) => {
+				const read = job.events.find(({ body }) => body.kind === 'readPair')!;
+				job.say({ kind: 'amendVolts', of: read.id, reading: meter(118) });
 			}
 		}
 	],
-	'dead from the start': () => {
-		const house = built('middleThrough');
-		const burned = withBox(house, here, (each) => ({
-			...each,
-			terminations: each.terminations.map((end) =>
-				end.at.startsWith('terminal:hot') ? { ...end, open: true } : end
-			)
-		}));
-		const one = person(house, [{ boxId: here, wish: null }], burned);
-		one.differs = () => false;
-		return [one];
-	}
+	'dead from the start': () => [
+		likeForLike('endOfRun'),
+		{
+			...deadFromStart('before'),
+			readWitness: (job) => job.say({ kind: 'readWitness', box: 'before', lit: false })
+		}
+	],
+	'dead from the start, and nothing to watch': () => [likeForLike('endOfRun'), deadFromStart(null)]
 };
 
 describe('what every command of the vocabulary comes to, at every step', () => {
 	it.each(Object.keys(jobs))('%s', async (name) => {
-		const [one, meanwhile] = jobs[name]!();
-		await expect(ledger(one, meanwhile)).toMatchFileSnapshot(`ledgers/${name}.txt`);
+		const [plans, meanwhile] = jobs[name]!();
+		await expect(ledger(plans, meanwhile)).toMatchFileSnapshot(`ledgers/${name}.txt`);
 	});
 });
