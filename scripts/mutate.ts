@@ -25,7 +25,7 @@ const parts: Readonly<
 	judge: { files: ['job/judge.ts'], tests: job('judge') },
 	decide: {
 		files: ['job/decide.ts', 'job/order.ts', 'job/whole.ts', 'job/beside.ts'],
-		tests: job('ledger', 'added', 'twoGang')
+		tests: job('everyStep', 'added', 'twoGang')
 	},
 	// Those that lay hands on conductors.
 	steps: {
@@ -40,7 +40,7 @@ const parts: Readonly<
 			'reopen',
 			'takeOff'
 		].map((name) => `job/steps/${name}.ts`),
-		tests: job('ledger', 'supply', 'ring', 'trial')
+		tests: job('everyStep', 'supply', 'ring', 'trial')
 	},
 	// Those that plan on what is found.
 	planning: { files: ['job/steps/landAt.ts', 'job/steps/planAnew.ts'], tests: job('anew', 'landAt') },

@@ -213,6 +213,26 @@ describe('what opens at a leak', () => {
 		expect(of(house, plan(house, newGfci).wiring).faults).toEqual([]);
 	});
 
+	it('names itself first of what it protects, in whatever order the house has its boxes', () => {
+		const turned: House = { ...gfci, boxes: [...gfci.boxes].reverse() };
+		expect(of(turned, asRecorded(turned, here)).protects).toEqual(['here', 'after']);
+		const branch = houseOf('branch');
+		const { wiring, promise } = plan(branch, newGfci, 'protected');
+		for (const boxes of [branch.boxes, [...branch.boxes].reverse()]) {
+			const said = of({ ...branch, boxes }, wiring, promise);
+			expect([said.faults, said.protects[0], said.protects.length]).toEqual([[], 'here', 3]);
+		}
+	});
+
+	it('a part that opens at nothing can’t be held to a promise that it protects: nothing hangs after it', () => {
+		const plain = houseOf('middleThrough');
+		const promise = { protects: true, switched: [] };
+		expect(of(plain, asRecorded(plain, here), promise).faults).toEqual([]);
+		// On its supply side what follows hangs beside it, not after it: the model can’t find it unprotected by this one.
+		const { wiring } = plan(plain, newGfci, 'throughDevice');
+		expect(of(plain, wiring, promise).faults).toEqual([]);
+	});
+
 	it('taken away, what it guarded is named, here and after', () => {
 		const { wiring, promise } = plan(gfci, duplex);
 		expect(of(gfci, wiring, promise)).toEqual({
@@ -313,6 +333,49 @@ describe('who guards an outlet', () => {
 			expect(guardOfOutlet(house, here)).toBe(breaker);
 			expect(of(house, asRecorded(house, here)).guardedBy).toBe(breaker);
 		}
+	});
+
+	it('an RCD in the panel guards what hangs on it, and a breaker that feeds something else guards nothing here', () => {
+		const uk = arrangements.find((each) => each.kind === 'ring')!.build({ residual: true });
+		const guard = guardOfOutlet(uk, here);
+		expect(guard).not.toBeNull();
+		expect(
+			[...uk.panels.flatMap(({ residualDevices, breakers }) => [...residualDevices, ...breakers])].map(
+				({ id }) => id
+			)
+		).toContain(guard);
+		expect(of(uk, asRecorded(uk, here)).guardedBy).toBe(guard);
+		const plain = houseOf('twoCircuits');
+		const spare = {
+			...plain.panels[0]!.breakers[0]!,
+			id: 'spare',
+			spaces: [9],
+			type: 'residual' as const,
+			tripMa: 6
+		};
+		const withSpare: House = {
+			...plain,
+			panels: plain.panels.map((panel) => ({ ...panel, breakers: [...panel.breakers, spare] }))
+		};
+		expect(guardOfOutlet(withSpare, here)).toBeNull();
+		expect(of(withSpare, asRecorded(withSpare, here))).toEqual(nothing);
+	});
+
+	it('what feeds a sub-panel guards all of it', () => {
+		const house = houseOf('endOfRun');
+		const [main] = house.panels;
+		const feeding = { ...main!.breakers[0]!, id: 'feeds', type: 'residual' as const, tripMa: 6 };
+		const fed: House = {
+			...house,
+			panels: [
+				{ ...main!, id: 'first', breakers: [feeding] },
+				{
+					...main!,
+					fedFrom: { breaker: 'feeds', lengthM: 10, size: '6AWG' as const }
+				}
+			]
+		};
+		expect(guardOfOutlet(fed, here)).toBe('feeds');
 	});
 
 	it('whatever sits in it: a GFCI isn’t what guards it before', () => {

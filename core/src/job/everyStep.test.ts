@@ -136,7 +136,7 @@ type Meanwhile = Readonly<Record<string, (job: Told) => void>>;
 /**
  * A job step by step: what is asked, how things stand, what would be asked on the way to a stop, and what of that which every command comes to has changed since.
  */
-function ledger(plans: readonly JobPlan[], meanwhile: Meanwhile = {}): string {
+function stepByStep(plans: readonly JobPlan[], meanwhile: Meanwhile = {}): string {
 	const job = new Told(plans);
 	const lines: string[] = [];
 	const left = new Map(Object.entries(meanwhile));
@@ -320,6 +320,6 @@ const jobs: Readonly<Record<string, () => readonly [readonly JobPlan[], Meanwhil
 describe('what every command of the vocabulary comes to, at every step', () => {
 	it.each(Object.keys(jobs))('%s', async (name) => {
 		const [plans, meanwhile] = jobs[name]!();
-		await expect(ledger(plans, meanwhile)).toMatchFileSnapshot(`ledgers/${name}.txt`);
+		await expect(stepByStep(plans, meanwhile)).toMatchFileSnapshot(`everyStep/${name}.txt`);
 	});
 });
