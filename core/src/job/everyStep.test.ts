@@ -11,10 +11,12 @@ import type { House } from '../house';
 import { energyOf, type VoltReading } from '../isolation';
 import {
 	applyToWhole,
+	commandSchema,
 	decideWhole,
 	initialWhole,
 	nextAt,
 	planWhole,
+	visitOf,
 	type BoxWish,
 	type Change,
 	type Command,
@@ -145,7 +147,7 @@ function stepByStep(plans: readonly JobPlan[], meanwhile: Meanwhile = {}): strin
 	const look = () => {
 		const { plan, state, step } = job;
 		const at = plans.length > 1 ? `${plan.boxId}: ` : '';
-		lines.push(`${at}${stepName(step)} (${energyOf(state.isolation)})`);
+		lines.push(`${at}${stepName(step)} (${visitOf(state, step)}, ${energyOf(state.isolation)})`);
 		const stop = state.status === 'underWay' ? stepName(safeStopStep(state)) : 'over';
 		if (stop !== stopBefore) lines.push(`\t… to stop: ${stop}`);
 		stopBefore = stop;
@@ -321,5 +323,49 @@ describe('what every command of the vocabulary comes to, at every step', () => {
 	it.each(Object.keys(jobs))('%s', async (name) => {
 		const [plans, meanwhile] = jobs[name]!();
 		await expect(stepByStep(plans, meanwhile)).toMatchFileSnapshot(`everyStep/${name}.txt`);
+	});
+});
+
+describe('what is said', () => {
+	// What a reading is put right by is an event’s own id, which the walks don’t have.
+	const vocabulary = Object.values(jobs)
+		.flatMap((job) => job()[0])
+		.flatMap(everyCommand)
+		.filter((each) => each.kind !== 'amendVolts' && !('half' in each && each.half === undefined));
+
+	it('is taken as it is; with something more to it, or with something left out, it is no command', () => {
+		const kinds = new Set<string>();
+		const optional = new Set(['cable', 'sat', 'note', 'landings']);
+		for (const command of vocabulary) {
+			expect(commandSchema.parse(command)).toEqual(command);
+			if (kinds.has(command.kind)) continue;
+			kinds.add(command.kind);
+			expect([command.kind, commandSchema.safeParse({ ...command, more: 1 }).success]).toEqual([
+				command.kind,
+				false
+			]);
+			for (const key of Object.keys(command).filter((each) => !optional.has(each))) {
+				const { [key as 'kind']: _left, ...rest } = command;
+				expect([command.kind, key, commandSchema.safeParse(rest).success]).toEqual([
+					command.kind,
+					key,
+					false
+				]);
+			}
+		}
+		expect(kinds.size).toBeGreaterThan(40);
+	});
+
+	it('names places and parts by words that there are', () => {
+		for (const odd of [
+			{ kind: 'confirm', step: 'anything' },
+			{ kind: 'readEnds', role: 'switchedHot', value: { kind: 'overload' } },
+			{ kind: 'readEnds', role: 'hot', value: { kind: 'ohms' } },
+			{ kind: 'move', move: '', held: true },
+			{ kind: 'move', move: 'land', held: 'yes' },
+			{ kind: 'takeOff', terminal: 7 },
+			{ kind: 'nothing' }
+		])
+			expect([odd, commandSchema.safeParse(odd).success]).toEqual([odd, false]);
 	});
 });
