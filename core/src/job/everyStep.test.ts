@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { answers } from '../../test/person';
 import { outletBesideSwitch, twoGang, twoGangTwoCircuits } from '../../test/twoGang';
 import { cableEnd } from '../../test/cableEnd';
@@ -27,7 +27,10 @@ import {
 	type Step,
 	type WholeJob
 } from './index';
+import { touches } from './decide';
 import { safeStopStep } from './order';
+import { concernsJob, moduleFor } from './steps';
+import { confirmable } from './steps/confirmable';
 
 const stepName = (step: Step | null): string =>
 	step === null
@@ -39,6 +42,26 @@ const stepName = (step: Step | null): string =>
 /** Whether what a command names (a pair, a half, a terminal) is what the step names. */
 const isOf = (command: Command, step: Step): boolean =>
 	Object.entries(step).every(([key, value]) => !(key in command) || command[key as keyof Command] === value);
+
+/** A command, and after it what is odd of its kind: a resistance that no meter shows, an end that sat elsewhere before it was put right. */
+const withOdd = (command: Command): Command[] => {
+	if ('value' in command && command.value.kind === 'ohms')
+		return [command, { ...command, value: { kind: 'ohms', resistanceOhm: -1 } }];
+	if (command.kind !== 'move' || !command.held) return [command];
+	return [command, ...['bare', 'hotLower', 'nowhere'].map((sat) => ({ ...command, sat }))];
+};
+
+/** How things stand in a box: where its device is, its plate, and how many of its landings are in which state. */
+function standing({ device, plate, part, wires, moved, closing }: JobState): string {
+	const tally = new Map<string, number>();
+	for (const each of [...Object.values(wires), ...Object.values(moved).map((how) => `move ${how}`)])
+		tally.set(each, (tally.get(each) ?? 0) + 1);
+	const counted = [...tally]
+		.toSorted(([a], [b]) => a.localeCompare(b))
+		.map(([how, count]) => `${count} ${how}`);
+	const closed = Object.entries(closing).flatMap(([step, done]) => (done ? [step] : []));
+	return [device, `plate ${plate}`, `part ${part}`, ...counted, ...closed].join(', ');
+}
 
 /** A job that is told what everybody with everything in order would say; readings stand for their bands, and nothing is solved. */
 class Told {
@@ -61,7 +84,7 @@ class Told {
 		return this.whole.boxes[this.at]!;
 	}
 	get vocabulary(): readonly Command[] {
-		const known = this.#vocabularies.get(this.plan) ?? everyCommand(this.plan);
+		const known = this.#vocabularies.get(this.plan) ?? everyCommand(this.plan).flatMap(withOdd);
 		this.#vocabularies.set(this.plan, known);
 		return known;
 	}
@@ -103,6 +126,11 @@ class Told {
 	}
 }
 
+const expectedIn = (expected: unknown): string => {
+	const said = JSON.stringify(expected).replace(/["{}]/g, '');
+	return expected === null || said === '' ? '' : ` where ${said} is expected`;
+};
+
 /** At a step: of each kind of command how many are taken, pass, fail, or are refused, and why. */
 function countsOf(job: Told): ReadonlyMap<string, string> {
 	const counts = new Map<string, Map<string, number>>();
@@ -112,9 +140,7 @@ function countsOf(job: Told): ReadonlyMap<string, string> {
 			? decision.refusal.code
 			: !decision.judged
 				? 'taken'
-				: decision.judged.passes
-					? 'passes'
-					: 'fails';
+				: `${decision.judged.passes ? 'passes' : 'fails'}${expectedIn(decision.judged.expected)}`;
 		if (said === 'notNow') continue;
 		const of = counts.get(command.kind) ?? new Map<string, number>();
 		counts.set(command.kind, of.set(said, (of.get(said) ?? 0) + 1));
@@ -144,6 +170,7 @@ function stepByStep(plans: readonly JobPlan[], meanwhile: Meanwhile = {}): strin
 	const left = new Map(Object.entries(meanwhile));
 	let before: ReadonlyMap<string, string> = new Map();
 	let stopBefore = '';
+	let standsBefore = '';
 	const look = () => {
 		const { plan, state, step } = job;
 		const at = plans.length > 1 ? `${plan.boxId}: ` : '';
@@ -151,6 +178,9 @@ function stepByStep(plans: readonly JobPlan[], meanwhile: Meanwhile = {}): strin
 		const stop = state.status === 'underWay' ? stepName(safeStopStep(state)) : 'over';
 		if (stop !== stopBefore) lines.push(`\t… to stop: ${stop}`);
 		stopBefore = stop;
+		const stands = standing(state);
+		if (stands !== standsBefore) lines.push(`\t= ${stands}`);
+		standsBefore = stands;
 		const now = countsOf(job);
 		for (const kind of new Set([...before.keys(), ...now.keys()]))
 			if (before.get(kind) !== now.get(kind)) lines.push(`\t${kind}: ${now.get(kind) ?? 'not now'}`);
@@ -327,11 +357,28 @@ describe('what every command of the vocabulary comes to, at every step', () => {
 });
 
 describe('what is said', () => {
-	// What a reading is put right by is an event’s own id, which the walks don’t have.
-	const vocabulary = Object.values(jobs)
-		.flatMap((job) => job()[0])
-		.flatMap(everyCommand)
-		.filter((each) => each.kind !== 'amendVolts' && !('half' in each && each.half === undefined));
+	let vocabulary: readonly Command[];
+	beforeAll(() => {
+		// What a reading is put right by is an event’s own id, which the walks don’t have.
+		vocabulary = Object.values(jobs)
+			.flatMap((job) => job()[0])
+			.flatMap(everyCommand)
+			.filter((each) => each.kind !== 'amendVolts' && !('half' in each && each.half === undefined));
+	});
+	it('is known by where it belongs: to a box or the job, to which part of the record, and whether hands are on conductors', async () => {
+		const lines = vocabulary.map((command) => {
+			const { kind, record } = moduleFor(command);
+			const which = command.kind === 'confirm' ? ` ${command.step}` : '';
+			const concerns = concernsJob(command) ? 'job' : 'box';
+			expect(kind).toBe(command.kind);
+			return `${kind}${which}: ${concerns}, ${record ?? 'in no part of the record'}${touches(command) ? ', hands on conductors' : ''}`;
+		});
+		const text = `${[...new Set(lines)].toSorted().join('\n')}\n`;
+		await expect(text).toMatchFileSnapshot('everyStep/vocabulary.txt');
+		// What is not the job’s is a box’s: nothing is nobody’s.
+		for (const { concerns } of [...Object.values(confirmable), ...vocabulary.map(moduleFor)])
+			expect(['job', 'box']).toContain(concerns);
+	});
 
 	it('is taken as it is; with something more to it, or with something left out, it is no command', () => {
 		const kinds = new Set<string>();
