@@ -25,7 +25,7 @@ const parts: Readonly<
 	judge: { files: ['job/judge.ts'], tests: job('judge') },
 	decide: {
 		files: ['job/decide.ts', 'job/order.ts', 'job/whole.ts', 'job/beside.ts'],
-		tests: job('everyStep', 'added', 'twoGang')
+		tests: job('everyStep')
 	},
 	// Those that lay hands on conductors.
 	steps: {
