@@ -81,7 +81,7 @@ describe('what must be off with a breaker', () => {
 			['panel', 'one', 'b1', 'b2'],
 			['one', 'two', 'b1']
 		] as const;
-		for (const tied of [{ b1: 'b2' }, { b2: 'b1' }]) {
+		for (const tied of [{ b1: 'b2' }, { b2: 'b1' }] as Record<string, string>[]) {
 			const house2 = house(cables, { tied });
 			expect(together(house2, 'two', 'b1')).toEqual(['b2 tied']);
 			expect(apartOnNeutral(house2, 'two', 'b1')).toEqual([]);

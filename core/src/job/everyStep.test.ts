@@ -8,7 +8,7 @@ import { everyCommand, expectations } from '../../test/walk';
 import { arrangements, here } from '../arrangements';
 import { fennelLaneRecorded, tanneryRow } from '../demo';
 import type { House } from '../house';
-import { energyOf, type VoltReading } from '../isolation';
+import { energyOf, type Change, type VoltReading } from '../isolation';
 import {
 	applyToWhole,
 	commandSchema,
@@ -18,7 +18,6 @@ import {
 	planWhole,
 	visitOf,
 	type BoxWish,
-	type Change,
 	type Command,
 	type Decision,
 	type JobEvent,

@@ -309,15 +309,11 @@ describe('where no ground comes', () => {
 });
 
 describe('who guards an outlet', () => {
-	const withBreaker = (house: House, type: 'residual' | 'dualFunction' | 'thermalMagnetic'): House => ({
+	const withBreaker = (house: House, type: 'residual' | 'dualFunction'): House => ({
 		...house,
 		panels: house.panels.map((panel) => ({
 			...panel,
-			breakers: panel.breakers.map((breaker) => ({
-				...breaker,
-				type,
-				...(type === 'thermalMagnetic' ? {} : { tripMa: 6 })
-			}))
+			breakers: panel.breakers.map((breaker) => ({ ...breaker, type, tripMa: 6 }))
 		}))
 	});
 
