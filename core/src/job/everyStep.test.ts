@@ -351,7 +351,7 @@ const jobs: Readonly<Record<string, () => readonly [readonly JobPlan[], Meanwhil
 describe('what every command of the vocabulary comes to, at every step', () => {
 	it.each(Object.keys(jobs))('%s', async (name) => {
 		const [plans, meanwhile] = jobs[name]!();
-		await expect(stepByStep(plans, meanwhile)).toMatchFileSnapshot(`everyStep/${name}.txt`);
+		await expect(stepByStep(plans, meanwhile)).toMatchFileSnapshot(`../../test/everyStep/${name}.txt`);
 	});
 });
 
@@ -373,7 +373,7 @@ describe('what is said', () => {
 			return `${kind}${which}: ${concerns}, ${record ?? 'in no part of the record'}${touches(command) ? ', hands on conductors' : ''}`;
 		});
 		const text = `${[...new Set(lines)].toSorted().join('\n')}\n`;
-		await expect(text).toMatchFileSnapshot('everyStep/vocabulary.txt');
+		await expect(text).toMatchFileSnapshot('../../test/everyStep/vocabulary.txt');
 		// What is not the job’s is a box’s: nothing is nobody’s.
 		for (const { concerns } of [...Object.values(confirmable), ...vocabulary.map(moduleFor)])
 			expect(['job', 'box']).toContain(concerns);
