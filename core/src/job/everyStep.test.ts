@@ -219,6 +219,14 @@ const skipped = (job: Told) => job.say({ kind: 'supplyWay', way: 'skip' });
 const firstPair = ({ state }: Told): string => state.isolation.proof.required[0]!;
 
 const jobs: Readonly<Record<string, () => readonly [readonly JobPlan[], Meanwhile?]>> = {
+	// First what meets most: faults are told by the first that differs.
+	'two in one box': () => [
+		plansOf(twoGang(), [
+			{ boxId: here, wish: wishOf('gfci', 'protected') },
+			{ boxId: 'after', wish: wishOf('decorator') }
+		]),
+		{ 'confirm prepare': changed('foundUnlocked') }
+	],
 	us: () => [likeForLike('middleThrough'), { supplyWay: skipped }],
 	uk: () => [plansOf(tanneryRow(), [{ boxId: 'box-room-desk', wish: null }]), { move: changed('powerSeen') }],
 	'the breaker does not feed it': () => [
@@ -261,13 +269,6 @@ const jobs: Readonly<Record<string, () => readonly [readonly JobPlan[], Meanwhil
 		{ supplyWay: (job) => job.say({ kind: 'supplyWay', way: 'device' }) }
 	],
 	'new outlet': () => [plansOf(cableEnd(false), [{ boxId: 'after', wish: wishOf('duplex') }])],
-	'two in one box': () => [
-		plansOf(twoGang(), [
-			{ boxId: here, wish: wishOf('gfci', 'protected') },
-			{ boxId: 'after', wish: wishOf('decorator') }
-		]),
-		{ 'confirm prepare': changed('foundUnlocked') }
-	],
 	'two circuits in one box': () => [
 		plansOf(twoGangTwoCircuits(), [
 			{ boxId: here, wish: null },
