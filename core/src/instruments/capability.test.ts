@@ -1,5 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import { capabilities, provesDead, sceneOf, showIn, testers, type SceneKind, type TesterKind } from './index';
+import { points } from '../house';
+import {
+	capabilities,
+	provesDead,
+	readVoltageV,
+	sceneOf,
+	scenes,
+	showIn,
+	testers,
+	type SceneKind,
+	type TesterKind
+} from './index';
 
 /** What the trade says each instrument can miss (a dark lamp, a second circuit, a shielded cable), against what the models show. */
 const misses: Record<TesterKind, SceneKind[]> = {
@@ -24,6 +35,41 @@ describe.each(['us', 'uk'] as const)('what instruments can prove, %s', (region) 
 			]);
 			expect(provesDead(region, tester)).toBe(misses[tester].length === 0);
 		}
+	});
+
+	it('what a scene calls alive stands at full voltage to earth, and shielded or not there is something in all but one', () => {
+		const nominalV = region === 'us' ? 120 : 230;
+		for (const kind of scenes) {
+			const scene = sceneOf(kind, region);
+			if (!scene) continue;
+			expect([kind, scene.alive.length]).toEqual([kind, kind === 'phantom' ? 0 : 1]);
+			const black = points.earth(scene.house.panels[0]!.id);
+			for (const red of scene.alive)
+				expect(readVoltageV(scene.house, { red, black }, 'lowImpedance') / nominalV, kind).toBeCloseTo(1, 1);
+		}
+	});
+
+	it('says where each was held: in the faces, at the ends in the box, and what it said there', () => {
+		const scene = sceneOf('wrongBreaker', region)!;
+		const half = region === 'us' ? 'upper' : 'left';
+		const hot = points.contact(scene.box, half, 'hot');
+		const [cable] = scene.alive;
+		expect(showIn(scene, 'lamp')).toEqual([{ at: [hot], value: true, says: 'alive' }]);
+		expect(showIn(scene, 'plugTester')[0]).toEqual({ at: [hot], value: true, says: 'alive' });
+		// Held to the ends of hot and neutral, not of the ground.
+		const contactless = showIn(scene, 'contactless');
+		expect(contactless).toHaveLength(2);
+		expect(contactless).toContainEqual({ at: [cable], value: true, says: 'alive' });
+		expect(contactless.filter(({ says }) => says === 'nothing')).toHaveLength(1);
+		expect(showIn(scene, 'indicator')).toContainEqual({
+			at: [hot, points.contact(scene.box, half, 'neutral')],
+			value: region === 'us' ? 120 : 230,
+			says: 'alive'
+		});
+		const quiet = sceneOf('openGroundToo', region)!;
+		for (const tester of ['lamp', 'plugTester'] as const)
+			for (const shown of showIn(quiet, tester))
+				expect([shown.value, shown.says]).toEqual([false, 'nothing']);
 	});
 
 	it('what is only induced fools a sensitive meter, not one that draws current', () => {

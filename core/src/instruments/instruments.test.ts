@@ -8,7 +8,8 @@ import {
 	readIndicatorV,
 	readOhms,
 	readPlugLamps,
-	readVoltageV
+	readVoltageV,
+	sameLamps
 } from './index';
 
 const house = fennelLaneActual();
@@ -61,9 +62,28 @@ describe('instruments on the model', () => {
 			'highImpedance'
 		);
 		expect(phantom).toBeGreaterThan(20);
-		expect(
-			readVoltageV(floating, { red: at(window, 'ground'), black: at(window, 'neutral') }, 'lowImpedance')
-		).toBeLessThan(0.5);
+		// What is only induced is gone with 3 kΩ, and with a lamp of 240 Ω, across it.
+		for (const mode of ['lowImpedance', 'lampAcross'] as const)
+			expect(
+				readVoltageV(floating, { red: at(window, 'ground'), black: at(window, 'neutral') }, mode)
+			).toBeLessThan(0.5);
+	});
+
+	it('a lamp joined across the tips takes nothing from what is fed', () => {
+		for (const mode of ['highImpedance', 'lowImpedance', 'lampAcross'] as const)
+			expect(readVoltageV(house, pair(east, 'hot', 'neutral'), mode)).toBeGreaterThan(118);
+		// Behind a joint of 24 Ω a lamp of 240 Ω leaves ten parts of eleven of 120 V; the meter by itself sees nothing of the joint.
+		const joint = withBox(house, east, (box) => ({
+			...box,
+			terminations: box.terminations.map((end) =>
+				end.at === 'terminal:neutralUpper' ? { ...end, resistanceOhm: 24 } : end
+			)
+		}));
+		const drop = (mode: 'highImpedance' | 'lampAcross') =>
+			readVoltageV(joint, pair(east, 'hot', 'neutral'), mode) /
+			readVoltageV(house, pair(east, 'hot', 'neutral'), mode);
+		expect(drop('highImpedance')).toBeCloseTo(1, 3);
+		expect(drop('lampAcross')).toBeCloseTo(10 / 11, 2);
 	});
 
 	it('ohms: open when dead, the load when one is plugged in, refused when live', () => {
@@ -75,7 +95,10 @@ describe('instruments on the model', () => {
 		const reading = readOhms(loaded, pair(east, 'hot', 'neutral'));
 		// 240 Ω + 0.2 Ω leads + the cable to the window wall and worn contacts.
 		expect(reading.kind === 'ohms' && reading.resistanceOhm).toBeCloseTo(240.4, 0);
-		expect(readOhms(house, pair(east, 'hot', 'neutral')).kind).toBe('refused');
+		// Continuity beeps under 30 Ω: not at a lamp.
+		expect(reading.kind === 'ohms' && reading.beeps).toBe(false);
+		const live = readOhms(house, pair(east, 'hot', 'neutral'));
+		expect(live.kind === 'refused' && live.liveV).toBeGreaterThan(118);
 		const ground = readOhms(off, { red: at(east, 'ground'), black: points.metal(east) });
 		expect(ground.kind === 'ohms' && ground.beeps && ground.resistanceOhm < 0.4).toBe(true);
 	});
@@ -112,6 +135,15 @@ describe('instruments on the model', () => {
 			hotGround: false,
 			neutralGround: true
 		});
+	});
+
+	it('two showings of three lamps are the same only if each lamp is', () => {
+		const both = [false, true];
+		const all = both.flatMap((hotNeutral) =>
+			both.flatMap((hotGround) => both.map((neutralGround) => ({ hotNeutral, hotGround, neutralGround })))
+		);
+		for (const a of all)
+			for (const b of all) expect(sameLamps(a, b)).toBe(JSON.stringify(a) === JSON.stringify(b));
 	});
 
 	it('a contactless tester alarms at a live conductor, not at a dead or shielded one', () => {

@@ -3,7 +3,7 @@ import { meter, Person, planOf } from '../../test/person';
 import { edited } from '../../test/shed';
 import { fennelLaneActual, fennelLaneRecorded } from '../demo';
 import { withBox, type House } from '../house';
-import { energyOf, goingOffWith, hardThings, holds, mustBeOffTogether, type Hold } from '../isolation';
+import { energyOf, holds, mustBeOffTogether, type Hold } from '../isolation';
 import { readPlugLamps, readVoltageV } from '../instruments';
 import {
 	asOf,
@@ -55,14 +55,6 @@ describe('what must be off together, from the record', () => {
 		)
 	};
 
-	it('a neutral shared anywhere on the circuit, and a second circuit in the box', () => {
-		expect(mustBeOffTogether(fennelLaneRecorded(), east, 'b11')).toEqual([]);
-		expect(mustBeOffTogether(shared, east, 'b11')).toEqual([{ breaker: 'b10', because: 'sharedNeutral' }]);
-		expect(mustBeOffTogether(shared, 'sewing-door-wall', 'b11')).toEqual([
-			{ breaker: 'b10', because: 'inTheBox' }
-		]);
-	});
-
 	it('a neutral that two breakers share ends it, as long as they don’t open together', () => {
 		expect(planJob(shared, east)).toEqual({
 			ok: false,
@@ -108,13 +100,6 @@ describe('before switching off', () => {
 		{ do: 'addLoad', box: 'sewing-closet', name: 'breathing aid', matters: 'medical' },
 		{ do: 'addLoad', box: 'sewing-door-wall', name: 'router', matters: 'router' }
 	);
-
-	it('says what goes off, what hurts first; a main switch takes everything', () => {
-		expect(goingOffWith(withAid, ['b11']).map(({ name }) => name)).toEqual(['breathing aid', 'router']);
-		expect(goingOffWith(withAid, ['main:main']).map(({ name }) => name)).toEqual(
-			expect.arrayContaining(['breathing aid', 'router'])
-		);
-	});
 
 	it('medical equipment is a hard question: nothing goes off before it is answered', () => {
 		const one = person(withAid, fennelLaneActual(), 'b11');
@@ -162,19 +147,6 @@ describe('before switching off', () => {
 			refusal: { code: 'unknownBreaker', breaker: 'nowhere' }
 		});
 		expect(answer('b9', 'b14').ok).toBe(true);
-	});
-
-	it('an alarm is a hard question only if it is the last one', () => {
-		const alarm = (box: string) => ({
-			do: 'addLoad' as const,
-			box,
-			name: `alarm ${box}`,
-			matters: 'alarm' as const
-		});
-		const sole = edited(fennelLaneRecorded(), alarm('sewing-closet'));
-		expect(hardThings(sole, 'b11').map(({ matters }) => matters)).toEqual(['alarm']);
-		expect(hardThings(edited(sole, alarm('music-piano')), 'b11')).toEqual([]);
-		expect(hardThings(edited(sole, alarm('sewing-door-wall')), 'b11')).toHaveLength(2);
 	});
 });
 

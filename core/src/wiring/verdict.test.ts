@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { arrangements, here, newGfci } from '../arrangements';
-import { cablesInBox, withBox, type Device, type House } from '../house';
+import { cablesInBox, usualDevice, withBox, type Device, type House } from '../house';
 import {
 	asRecorded,
 	endsOf,
@@ -15,15 +15,7 @@ import {
 } from '.';
 import { withEnd } from './value';
 
-const duplex: Device = {
-	kind: 'duplex',
-	ratingA: 15,
-	style: 'standard',
-	tamperResistant: true,
-	weatherResistant: false,
-	tabs: { hot: true, neutral: true },
-	contacts: 'good'
-};
+const duplex = usualDevice('us', 15);
 const houseOf = (kind: string): House => arrangements.find((each) => each.kind === kind)!.build();
 const asFound = { feed: 'asFound', switched: 'keep' } as const;
 

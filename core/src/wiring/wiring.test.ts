@@ -4,7 +4,7 @@ import { describe, expect, test } from 'vitest';
 import { arrangements, here, newGfci } from '../arrangements';
 import { act } from '../bench';
 import { soldIn } from '../devices';
-import { cablesInBox, findBox, type Device, type House, type Role } from '../house';
+import { cablesInBox, findBox, usualDevice, type Device, type House, type Role } from '../house';
 import {
 	asRecorded,
 	benchEvents,
@@ -23,19 +23,11 @@ import {
 } from '.';
 import { withEnd } from './value';
 
-const duplex: Device = {
-	kind: 'duplex',
-	ratingA: 15,
-	style: 'standard',
-	tamperResistant: true,
-	weatherResistant: false,
-	tabs: { hot: true, neutral: true },
-	contacts: 'good'
-};
+const duplex = usualDevice('us', 15);
 const parts: Readonly<Record<'us' | 'uk', Readonly<Record<string, Device>>>> = {
 	us: {
 		duplex,
-		decorator: { ...duplex, style: 'decorator' },
+		decorator: { ...duplex, style: 'decorator' } as Device,
 		usb: { kind: 'usb', ratingA: 15, style: 'decorator', tamperResistant: true, contacts: 'good' },
 		single: { kind: 'single', ratingA: 15, tamperResistant: true, contacts: 'good' },
 		gfci: { ...newGfci, tripped: true }

@@ -72,8 +72,8 @@ export class JobSession {
 	keeps = $state(true);
 	/** How many entries that this browser kept were set aside, since this version can't read them. */
 	setAside = $state(0);
-	/** While what an earlier page kept is taken up. */
-	#takingUp: Promise<void> | null = null;
+	/** While what an earlier page kept is taken up; whether that moved the job on. */
+	#takingUp: Promise<boolean> | null = null;
 	/** What the server's clock is ahead of this device's, ms. */
 	#aheadMs = 0;
 	#restamped = 0;
@@ -127,8 +127,9 @@ export class JobSession {
 		await this.#takingUp;
 	}
 
-	/** What an earlier page kept goes first. An entry of it that this version can't read is set aside, and the job goes on without. */
-	async #takeUp(text: string): Promise<void> {
+	/** What an earlier page kept goes first. An entry of it that this version can't read is set aside, and the job goes on without. True where it moved the job on. */
+	async #takeUp(text: string): Promise<boolean> {
+		const shown = this.events.length;
 		const kept = unwrapped(this.keptAs, text);
 		if (!kept) this.setAside++;
 		else {
@@ -140,6 +141,7 @@ export class JobSession {
 			this.#keep([...waiting.filter(({ id }) => !stored.has(id)), ...this.#waiting]);
 		}
 		void this.#send();
+		return this.events.length > shown;
 	}
 
 	/** What can't be had just now is asked for again until it is: nothing is taken up unread, and nothing entered meanwhile overtakes it. */
@@ -193,14 +195,12 @@ export class JobSession {
 	}
 
 	/**
-	 * Judges a command; accepted, it counts at once and is sent. While what was kept is taken up it waits for that: it was entered after. Refused then, it was for a step that the page showed
-	 * too long: nothing is to be said of it.
+	 * Judges a command; accepted, it counts at once and is sent. While what was kept is taken up it waits for that: it was entered after. Refused where that moved the job on, it was for a
+	 * step that the page showed too long: nothing is to be said of it.
 	 */
 	submit(command: Command): boolean {
 		if (this.#takingUp) {
-			const shown = this.events.length;
-			void this.#takingUp.then(() => {
-				const movedOn = this.events.length > shown;
+			void this.#takingUp.then((movedOn) => {
 				if (!this.submit(command) && movedOn) this.refusal = null;
 			});
 			return true;

@@ -126,6 +126,19 @@ describe('a job on a device', () => {
 			expect([again.submit(late), again.refusal?.code]).toEqual([false, code]);
 	});
 
+	it('says why it refuses what came early, where nothing that was kept moved the job on', async () => {
+		kept.set('wary-hand unsent /api/home/jobs/1', JSON.stringify({ version: 1, value: [] }));
+		const session = open();
+		for (const early of [
+			{ kind: 'confirm', step: 'cautions' },
+			{ kind: 'checkTools', tester: 'multimeter', has: [] }
+		] as const)
+			session.submit(early);
+		await taken(session, 1);
+		await settled();
+		expect([texts(session.events), session.refusal?.code]).toEqual([['confirm'], 'toolsMissing']);
+	});
+
 	it('what was kept and can’t be read is set aside, to its last sign, and the job goes on with the rest', async () => {
 		const key = 'wary-hand unsent /api/home/jobs/1';
 		const entry = (command: object) => ({ id: crypto.randomUUID(), at: '2026-11-25T10:00:00.000Z', command });
