@@ -43,7 +43,10 @@ const parts: Readonly<
 		tests: job('everyStep', 'supply', 'ring', 'trial')
 	},
 	// Those that plan on what is found.
-	planning: { files: ['job/steps/landAt.ts', 'job/steps/planAnew.ts'], tests: job('anew', 'landAt') },
+	planning: {
+		files: ['job/steps/landAt.ts', 'job/steps/planAnew.ts'],
+		tests: job('otherPlan', 'anew', 'landAt')
+	},
 	instruments: {
 		files: ['instruments/!(*.test|index).ts'],
 		tests: own('instruments', 'instruments', 'touch', 'capability', 'transmitter')

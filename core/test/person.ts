@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import { outcomeWords } from './outcomeWords';
 import { deviceModel, findBox, points, type House } from '../src/house';
 import { contactlessAlarms, readOhms, readPlugLamps, readVoltageV } from '../src/instruments';
@@ -101,11 +102,14 @@ export class Person {
 		const own = this.earthFrom === `outlet:${this.plan.boxId}`;
 		return own && this.earthElse !== null ? this.earthElse : this.earthFrom;
 	}
-	/** The real wiring, as the job has left it so far. */
+	/** The real wiring, as the job has left it so far: the same value for as long as it leaves it so. */
 	get wiring(): House {
 		const { plans, boxes } = this.whole;
-		return plans.reduce((house, plan, k) => wiringDuring(house, plan, boxes[k]!), this.actual);
+		const house = plans.reduce((wired, plan, k) => wiringDuring(wired, plan, boxes[k]!), this.actual);
+		if (!isDeepStrictEqual(house, this.#wired)) this.#wired = house;
+		return this.#wired!;
 	}
+	#wired: House | null = null;
 	say(command: Command, { at = '2026-11-24T10:00:00Z', box = this.plan.boxId } = {}): Decision {
 		const context = {
 			at,

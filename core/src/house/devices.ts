@@ -89,6 +89,14 @@ const caps = { hot: 'capHot', neutral: 'capNeutral', ground: 'capGround' } as co
 
 /** Terminals, halves and conducting parts of a device: what it is to the network. */
 export function deviceModel(device: Device): DeviceModel {
+	const model = models.get(device) ?? modelOf(device);
+	models.set(device, model);
+	return model;
+}
+/** A device is a value: it is asked for at every look at its box. */
+const models = new WeakMap<Device, DeviceModel>();
+
+function modelOf(device: Device): DeviceModel {
 	switch (device.kind) {
 		case 'fixed':
 			return {

@@ -54,12 +54,12 @@ export const leadsOnBeside = (house: House, boxId: string, cable: Cable): boolea
 	cablesInBox(house, cable.to.box).every((end) => isJumper(house, end.cable));
 
 /** A cable's circuits: its own, and those of single conductors in it. */
-export const circuitsOfCable = (cable: Cable): string[] => [
-	...new Set([
-		cable.circuit,
-		...cable.conductors.flatMap(({ circuit }) => (circuit === undefined ? [] : [circuit]))
-	])
-];
+export function circuitsOfCable(cable: Cable): string[] {
+	const found = [cable.circuit];
+	for (const { circuit } of cable.conductors)
+		if (circuit !== undefined && !found.includes(circuit)) found.push(circuit);
+	return found;
+}
 
 /** The circuits whose cables enter a box, in the order of the cables. */
 export function circuitsInBox(house: House, boxId: string): Circuit[] {

@@ -58,6 +58,22 @@ const together = 1.1;
  * order in which devices act. `extra` branches (instruments) stay connected.
  */
 export function settle(house: House, extra: readonly Branch[] = [], withinS = readingTakesS): Settled {
+	const known = settledLately.get(house) ?? new Map<string, Settled>();
+	settledLately.set(house, known);
+	const asked = JSON.stringify([withinS, extra]);
+	const settled = known.get(asked) ?? settledNow(house, extra, withinS);
+	known.delete(asked);
+	known.set(asked, settled);
+	if (known.size > readingsKept) known.delete(known.keys().next().value!);
+	return settled;
+}
+
+/** A house is a value: what is asked of it again (a reading judged, shown, told) is what it was. */
+const settledLately = new WeakMap<House, Map<string, Settled>>();
+/** Chosen: the pairs of one box. */
+const readingsKept = 16;
+
+function settledNow(house: House, extra: readonly Branch[], withinS: number): Settled {
 	const devices =
 		allBreakers(house).length +
 		house.panels.flatMap((panel) => panel.residualDevices).length +
@@ -127,9 +143,9 @@ function flowsIn(
 	network: Network,
 	voltageV: ReadonlyMap<string, Complex>
 ): Flows {
-	const byId = new Map(network.branches.map((branch) => [branch.id, branch]));
+	const named = branchesOf(alone);
 	const currentOf = (id: string): Complex => {
-		const branch = byId.get(id);
+		const branch = named.get(id);
 		return branch ? branchCurrentA(network, branch, voltageV) : { re: 0, im: 0 };
 	};
 	const { opensFromShare, opensAfterS } = residualCurves[house.region];
@@ -153,6 +169,14 @@ function flowsIn(
 		}
 	};
 }
+
+/** The branches of a house's network by name: no instrument is sensed by itself. */
+function branchesOf(alone: Network): ReadonlyMap<string, Branch> {
+	const known = named.get(alone) ?? new Map(alone.branches.map((branch) => [branch.id, branch]));
+	named.set(alone, known);
+	return known;
+}
+const named = new WeakMap<Network, ReadonlyMap<string, Branch>>();
 
 function breakerTrips({ house, voltageV, ...flows }: Flows, panel: Panel, breaker: Breaker): Trip[] {
 	if (!breaker.on) return [];

@@ -1,3 +1,4 @@
+import type { BranchValues } from './factor';
 import type { Network } from './network';
 
 /**
@@ -87,25 +88,35 @@ export function patternOf(network: Network): Pattern {
 	};
 }
 
-/** The pattern of a network, kept from an earlier one of the same shape where there was one lately: most networks are solved again with other values. */
-export function patternFor(network: Network): Pattern {
-	const at = recent.findIndex((each) => sameShape(each.network, network));
-	const found = at < 0 ? { network, pattern: patternOf(network) } : recent[at]!;
-	if (at !== 0) {
-		if (at > 0) recent.splice(at, 1);
-		recent.unshift(found);
-		recent.length = Math.min(recent.length, patternsKept);
-	}
-	return found.pattern;
+/** A shape met lately, with what some values of it came to. */
+export interface Met<Outcome> {
+	readonly pattern: Pattern;
+	/** The latest first. */
+	readonly answers: { readonly values: BranchValues; readonly outcome: Outcome }[];
 }
 
-/** Chosen: a house asked outlet by outlet, or pair by pair, comes by more than a dozen shapes in turn. */
-const patternsKept = 24;
-const recent: { readonly network: Network; readonly pattern: Pattern }[] = [];
+/** What is remembered of the shapes met lately: most networks are solved again with other values, or with the same. */
+export function memoryOf<Outcome>(): (network: Network) => Met<Outcome> {
+	const recent: { readonly network: Network; readonly met: Met<Outcome> }[] = [];
+	return (network) => {
+		const at = recent.findIndex((each) => sameShape(each.network, network));
+		const found = at < 0 ? { network, met: { pattern: patternOf(network), answers: [] } } : recent[at]!;
+		if (at !== 0) {
+			if (at > 0) recent.splice(at, 1);
+			recent.unshift(found);
+			recent.length = Math.min(recent.length, shapesKept);
+		}
+		return found.met;
+	};
+}
+
+/** Chosen: a house asked outlet by outlet, or pair by pair, comes by dozens of shapes in turn. */
+const shapesKept = 48;
 
 function sameShape(a: Network, b: Network): boolean {
 	if (a.branches.length !== b.branches.length || a.reference !== b.reference) return false;
-	for (let k = 0; k < a.branches.length; k++) {
+	// From the end: what is held against a house comes after what it has.
+	for (let k = a.branches.length - 1; k >= 0; k--) {
 		const one = a.branches[k]!;
 		const other = b.branches[k]!;
 		if (

@@ -11,6 +11,10 @@ import {
 	type Complex,
 	type Network
 } from './index';
+import { factorise } from './factor';
+import { patternOf } from './pattern';
+import { outcomeOf, sourcesOf } from './solve';
+import { branchValues } from './values';
 
 const source = (from: string, to: string, volts: number, resistanceOhm: number, inductanceH = 0): Branch => ({
 	kind: 'source',
@@ -193,6 +197,26 @@ describe('solve, on random networks', () => {
 					expect(magnitude(subtract(voltage, after.get(rename(name))!))).toBeLessThan(1e-9);
 			}),
 			drawn(20261124, 400)
+		);
+	});
+
+	it('comes to the same after others of its shape as by itself: nothing that is remembered is another’s', () => {
+		const values = fc.array(fc.constantFrom(1, 10, 470, 1e6), { minLength: 12, maxLength: 12 });
+		fc.assert(
+			fc.property(random, fc.array(values, { minLength: 2, maxLength: 10 }), (net, drawnOhms) => {
+				for (const ohms of [...drawnOhms, drawnOhms[0]!]) {
+					const branches = net.branches.map((branch, k): Branch =>
+						branch.kind === 'resistor' ? { ...branch, resistanceOhm: ohms[k % ohms.length]! } : branch
+					);
+					const asked = { ...net, branches };
+					const made = branchValues(asked);
+					if (!made.ok) throw new Error(made.node);
+					const alone = outcomeOf(factorise(patternOf(asked), made.values, sourcesOf(branches)));
+					expect(solve(asked)).toEqual(alone);
+					expect(solve({ ...asked, branches: [...branches] })).toEqual(alone);
+				}
+			}),
+			drawn(20261201, 100)
 		);
 	});
 });

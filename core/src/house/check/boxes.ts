@@ -69,10 +69,11 @@ function endProblems(house: House, box: Box, ends: Ends, path: Path): HouseProbl
 	return box.terminations.flatMap((termination, k): HouseProblem[] => {
 		const where = [...path, 'terminations', k];
 		const { cable: cableId, conductor } = termination;
-		const cable = house.cables.find(({ id }) => id === cableId);
-		if (!cable) return [{ code: 'unknown', what: 'cable', path: [...where, 'cable'], id: cableId }];
-		if (!ends.some((end) => end.cable === cable))
-			return [{ code: 'cableNotInBox', path: [...where, 'cable'], cable: cable.id, box: box.id }];
+		const cable = ends.find((end) => end.cable.id === cableId)?.cable;
+		if (!cable)
+			return house.cables.some(({ id }) => id === cableId)
+				? [{ code: 'cableNotInBox', path: [...where, 'cable'], cable: cableId, box: box.id }]
+				: [{ code: 'unknown', what: 'cable', path: [...where, 'cable'], id: cableId }];
 		if (!cable.conductors.some(({ id }) => id === conductor))
 			return [{ code: 'unknown', what: 'conductor', path: [...where, 'conductor'], id: conductor }];
 		const twice = seen.has(`${cableId} ${conductor}`);
