@@ -24,9 +24,11 @@ const parts: Readonly<
 	},
 	judge: { files: ['job/judge.ts'], tests: job('judge') },
 	decide: {
-		files: ['job/decide.ts', 'job/order.ts', 'job/whole.ts', 'job/beside.ts'],
-		tests: job('everyStep')
+		files: ['job/decide.ts', 'job/beside.ts'],
+		tests: job('beside', 'everyStep', 'decide')
 	},
+	order: { files: ['job/order.ts'], tests: job('everyStep', 'reopen') },
+	whole: { files: ['job/whole.ts'], tests: job('everyStep', 'otherPlan', 'added', 'along', 'anew') },
 	// Those that lay hands on conductors.
 	steps: {
 		files: [

@@ -1,12 +1,12 @@
 import { energyOf, type VoltReading } from '../src/isolation';
 import { defaultSettings } from '../src/search';
+import { decide } from './oneBox';
 import { tools } from './person';
 import {
 	applyEvent,
 	checkId,
 	conditions,
 	confirmedSteps,
-	decide,
 	foundPairs,
 	handMoves,
 	pairsToRead,

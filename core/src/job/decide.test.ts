@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
+import { decide } from '../../test/oneBox';
 import { Person, meter, planOf } from '../../test/person';
 import { everyCommand } from '../../test/walk';
 import { fennelLaneActual, fennelLaneRecorded, tanneryRow } from '../demo';
 import type { House } from '../house';
 import { energyOf, type VoltReading } from '../isolation';
-import { touches } from './decide';
+import { decideWith, touches } from './decide';
 import type { Expectations } from './expect';
-import { decide, expectationsOf, nextStep, type Command, type Step } from './index';
+import { expectationsOf, nextStep, type Command, type JobPlan, type JobState, type Step } from './index';
 
 /** One state is asked about many commands: what it expects is worked out once. */
 const expected = new WeakMap<object, Expectations>();
@@ -149,5 +150,69 @@ describe('what is read off the old part', () => {
 				autopsy: { ...sound, through: { kind: 'ohms', resistanceOhm: -1 } }
 			})
 		).toBe('outOfRange');
+	});
+});
+
+describe('what is told beside what is asked', () => {
+	const person = us();
+	const { plan } = person;
+	/** Asked about at a box whose job asks for a look at the tester next, and could be left by `leaving`. */
+	const told = (command: Command, more: Partial<JobState> = {}, on: Partial<JobPlan> = {}, leaving: Step) =>
+		decideWith(
+			{
+				plan: { ...plan, ...on },
+				expect: expectedOf(person),
+				find: () => undefined,
+				next: () => asked,
+				planAnew: null,
+				landAt: null,
+				addBox: null,
+				mayDrop: () => false,
+				towardsStop: () => leaving
+			},
+			{ ...person.state, ...more },
+			command
+		);
+	const asked: Step = { kind: 'checkTools' };
+	const hold: Command = { kind: 'hold', way: 'tape' };
+	const tag: Command = { kind: 'confirm', step: 'tag' };
+	const toTag: Step = { kind: 'confirm', step: 'tag' };
+	const notNow = { ok: false, refusal: { code: 'notNow', next: asked } };
+
+	it('a job that is shut up can be held and tagged and left, whatever is asked', () => {
+		const shut = { device: 'newSeated' } as const;
+		expect(told(hold, shut, {}, { kind: 'hold' })).toEqual({ ok: true, body: hold });
+		expect(told(tag, shut, {}, toTag)).toEqual({ ok: true, body: tag });
+		// By what makes it safe, and nothing else.
+		expect(told(tag, shut, {}, { kind: 'hold' })).toEqual(notNow);
+		expect(told(hold, shut, {}, toTag)).toEqual(notNow);
+		expect(told({ kind: 'confirm', step: 'tell' }, shut, {}, toTag)).toEqual(notNow);
+		const restore: Command = { kind: 'restorePower', held: true };
+		expect(told(restore, shut, {}, { kind: 'restorePower' })).toEqual(notNow);
+	});
+
+	it('so can one with more than one device in its box; an open box by itself is closed first', () => {
+		for (const device of ['oldSeated', 'oldOut', 'none', 'newOut'] as const) {
+			expect([device, told(hold, { device }, {}, { kind: 'hold' })]).toEqual([device, notNow]);
+			const beside = ['another'];
+			expect([device, told(hold, { device }, { beside }, { kind: 'hold' })]).toEqual([
+				device,
+				{ ok: true, body: hold }
+			]);
+		}
+	});
+
+	it('a breaker is not switched off before what may not go off with it is seen to: the rest is named', () => {
+		const aid = { id: 'aid', name: 'breathing aid' };
+		const pump = { id: 'pump', name: 'pump' };
+		const hard = { b14: [aid, pump] } as unknown as JobPlan['hard'];
+		const off = (breaker: string, arranged: string[] = [], on = false) => {
+			const decision = told({ kind: 'switchBreaker', breaker, on }, { arranged }, { hard }, toTag);
+			return decision.ok ? 'taken' : decision.refusal;
+		};
+		expect(off('b14')).toEqual({ code: 'arrangeFirst', breaker: 'b14', things: [aid, pump] });
+		expect(off('b14', ['aid'])).toEqual({ code: 'arrangeFirst', breaker: 'b14', things: [pump] });
+		for (const other of [off('b14', ['aid', 'pump']), off('b11'), off('b14', [], true)])
+			expect(other).not.toMatchObject({ code: 'arrangeFirst' });
 	});
 });

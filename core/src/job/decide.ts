@@ -1,9 +1,8 @@
 import { own } from '../house';
 import { energyOf } from '../isolation';
-import { accept, refuse, type Decision, type JobContext } from './decision';
+import { accept, refuse, type Decision } from './decision';
 import type { Command } from './events';
-import { nextStep, safeStopStep } from './order';
-import { asOf, type JobState } from './state';
+import type { JobState } from './state';
 import { moduleFor, moduleOf, type Step } from './steps';
 import type { Deciding } from './steps/module';
 
@@ -14,49 +13,9 @@ export function touches(command: Command): boolean {
 }
 
 /**
- * Accepts a command as an event's body, or refuses it with the reason. What is accepted is the next step, and the few things that may happen at
- * any time: something changed, a note, a reading taken again or put right, another conductor found, a stop made safely.
+ * Accepts a command at one box as an event's body, or refuses it with the reason. What is accepted is the next step, and the few things that may happen at any time: something changed, a
+ * note, a reading taken again or put right, another conductor found, a stop made safely. What comes next is handed in: in a job at several boxes that isn't said by one of them.
  */
-export function decide(context: JobContext, before: JobState, command: Command): Decision {
-	const state = context.at === undefined ? before : asOf(before, context.at);
-	if (lately?.context !== context || lately.state !== state) lately = new AtOneBox(context, state);
-	return decideWith(lately, state, command);
-}
-
-/** A state is asked about many commands in a row. */
-let lately: AtOneBox | null = null;
-
-/** What one box’s commands are decided with: methods, so that nothing is copied. */
-class AtOneBox implements Deciding {
-	constructor(
-		readonly context: JobContext,
-		readonly state: JobState
-	) {}
-	get plan(): JobContext['plan'] {
-		return this.context.plan;
-	}
-	get expect(): JobContext['expect'] {
-		return this.context.expect;
-	}
-	get find(): JobContext['find'] {
-		return this.context.find;
-	}
-	next(): Step | null {
-		return nextStep(this.context.plan, this.state);
-	}
-	/** By itself one box has no house to plan on. */
-	readonly planAnew = null;
-	readonly landAt = null;
-	readonly addBox = null;
-	mayDrop(): boolean {
-		return false;
-	}
-	towardsStop(): Step {
-		return safeStopStep(this.state);
-	}
-}
-
-/** The same with what comes next handed in: in a job at several boxes that isn't said by one of them. */
 export function decideWith(context: Deciding, state: JobState, command: Command): Decision {
 	const { plan } = context;
 	if (state.status !== 'underWay') return refuse({ code: 'over', status: state.status });

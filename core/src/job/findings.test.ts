@@ -1,3 +1,4 @@
+import { decide } from '../../test/oneBox';
 import { withTie } from '../../test/sharedNeutral';
 import { describe, expect, it } from 'vitest';
 import { answers, meter, Person, planOf } from '../../test/person';
@@ -7,7 +8,6 @@ import { findBox, points, withBox, type House } from '../house';
 import { energyOf } from '../isolation';
 import {
 	conditions,
-	decide,
 	expectationsOf,
 	houseAfterJob,
 	judgeOhms,

@@ -87,7 +87,6 @@ export {
 } from './whole';
 export { visitOf, visitsOf, wholeVisits, type Carried, type VisitAt, type VisitId } from './visits';
 export { applyEvent, replay } from './apply';
-export { decide, touches } from './decide';
 export type { Decision, JobContext, Refusal } from './decision';
 export { partInHandSchema, type PartInHand } from './partInHand';
 export { schema as searchedSchema } from './steps/searched';

@@ -1,5 +1,6 @@
 import { fennelLaneRecorded } from '@wary/core/demo';
-import { decide, expectationsOf, planJob, replay, type Command, type JobEvent } from '@wary/core/job';
+import { decide } from '../../../../core/test/oneBox';
+import { expectationsOf, planJob, replay, type Command, type JobEvent } from '@wary/core/job';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { JobSession } from './session.svelte';
 
