@@ -28,7 +28,7 @@ const parts: Readonly<
 		tests: job('beside', 'everyStep', 'decide')
 	},
 	order: { files: ['job/order.ts'], tests: job('everyStep', 'reopen') },
-	whole: { files: ['job/whole.ts'], tests: job('everyStep', 'otherPlan', 'added', 'along', 'anew') },
+	whole: { files: ['job/whole.ts'], tests: job('everyStep', 'added', 'twoGang', 'whole', 'anew') },
 	// Those that lay hands on conductors.
 	steps: {
 		files: [

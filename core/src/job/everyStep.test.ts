@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, it } from 'vitest';
-import { answers } from '../../test/person';
+import { answers, tools } from '../../test/person';
 import { outletBesideSwitch, twoGang, twoGangTwoCircuits } from '../../test/twoGang';
 import { cableEnd } from '../../test/cableEnd';
 import { threeCables } from '../../test/threeCables';
@@ -40,7 +40,9 @@ const stepName = (step: Step | null): string =>
 
 /** Whether what a command names (a pair, a half, a terminal) is what the step names. */
 const isOf = (command: Command, step: Step): boolean =>
-	Object.entries(step).every(([key, value]) => !(key in command) || command[key as keyof Command] === value);
+	Object.entries(step).every(
+		([key, value]) => key === 'kind' || !(key in command) || command[key as keyof Command] === value
+	);
 
 /** A command, and after it what is odd of its kind: a resistance that no meter shows, an end that sat elsewhere before it was put right. */
 const withOdd = (command: Command): Command[] => {
@@ -211,6 +213,7 @@ const deadFromStart = (witness: string | null): Meanwhile => ({
 	'readLive upper': (job) => job.say({ kind: 'deadFromStart', half: 'upper', witness })
 });
 
+const noTester = (job: Told) => job.say({ kind: 'checkTools', tester: 'none', has: [...tools, 'lamp'] });
 const changed = (what: Change) => (job: Told) => job.say({ kind: 'changed', what });
 const meter = (volts: number): VoltReading => ({ instrument: 'multimeter', mode: 'highImpedance', volts });
 const isSupply = (cable: string) => (job: Told) =>
@@ -337,6 +340,29 @@ const jobs: Readonly<Record<string, () => readonly [readonly JobPlan[], Meanwhil
 				const read = job.events.find(({ body }) => body.kind === 'readPair')!;
 				job.say({ kind: 'amendVolts', of: read.id, reading: meter(118) });
 			}
+		}
+	],
+	'no tester at hand': () => [likeForLike('endOfRun'), { checkTools: noTester }],
+	'no tester at hand, uk': () => [
+		plansOf(tanneryRow(), [{ boxId: 'box-room-desk', wish: null }]),
+		{ checkTools: noTester }
+	],
+	'no cable shows itself to be the supply': () => [
+		plansOf(threeCables(), [{ boxId: here, wish: null }]),
+		{
+			supplyWay: (job) => job.say({ kind: 'supplyWay', way: 'dead' }),
+			'supplyWay true': (job) => job.say({ kind: 'supplyWay', way: 'live' })
+		}
+	],
+	'power seen before it is switched on': () => [
+		likeForLike('endOfRun'),
+		{ 'confirm clearArea': changed('powerSeen') }
+	],
+	'power seen on the way to a stop': () => [
+		likeForLike('endOfRun'),
+		{
+			inspect: (job) => job.say({ kind: 'inspect', answers: answers({ scorchIntoWall: 'yes' }), note: '' }),
+			'confirm closeUp': changed('powerSeen')
 		}
 	],
 	'dead from the start': () => [
