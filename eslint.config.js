@@ -61,6 +61,53 @@ const coreStaysPure = {
 	}
 };
 
+/** What a browser has on a secure address only. A phone in the house reaches the server by plain http, where calling it throws, and the press does nothing. */
+const forAnyAddress = {
+	files: ['web/src/**/*.ts', 'web/src/**/*.svelte'],
+	ignores: [
+		'web/src/lib/server/**',
+		'web/src/hooks.server.ts',
+		'**/*.server.ts',
+		'**/+server.ts',
+		'**/*.test.ts'
+	],
+	rules: {
+		'no-restricted-properties': [
+			'error',
+			...Object.entries({
+				crypto: ['randomUUID', 'subtle'],
+				navigator: [
+					'bluetooth',
+					'clipboard',
+					'credentials',
+					'geolocation',
+					'locks',
+					'mediaDevices',
+					'serviceWorker',
+					'share',
+					'storage',
+					'usb',
+					'wakeLock'
+				],
+				window: ['caches', 'cookieStore', 'isSecureContext', 'showOpenFilePicker', 'showSaveFilePicker']
+			}).flatMap(([object, properties]) =>
+				properties.map((property) => ({
+					object,
+					property,
+					message: 'Not on a phone in the house: there the address isn’t secure.'
+				}))
+			)
+		],
+		'no-restricted-globals': [
+			'error',
+			...['caches', 'cookieStore', 'Notification'].map((name) => ({
+				name,
+				message: 'Not on a phone in the house: there the address isn’t secure.'
+			}))
+		]
+	}
+};
+
 export default ts.config(
 	{ ignores: ['**/node_modules', '**/build', '**/.svelte-kit', '.data', 'docs'] },
 	js.configs.recommended,
@@ -81,5 +128,6 @@ export default ts.config(
 		files: ['**/*.svelte', '**/*.svelte.ts'],
 		languageOptions: { parserOptions: { parser: ts.parser } }
 	},
-	coreStaysPure
+	coreStaysPure,
+	forAnyAddress
 );

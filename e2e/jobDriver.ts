@@ -22,7 +22,6 @@ export async function stepOf(page: Page): Promise<{ kind: string; version: numbe
 	throw new Error('its input never came');
 }
 
-/** Opens an outlet's page and starts the job there. */
 /** Picks a part on the plan, whatever the rules and the model say of it after its name. */
 export async function choosePart(page: Page, name: string): Promise<void> {
 	const parts = page.getByLabel('What goes in');
@@ -32,6 +31,7 @@ export async function choosePart(page: Page, name: string): Promise<void> {
 	await parts.selectOption((await part.getAttribute('value'))!);
 }
 
+/** Opens an outlet's page and starts the job there. */
 export async function startJob(page: Page, home: string, box: string, who = 'Avery Quill'): Promise<void> {
 	await page.goto(`/${home}/outlet/${box}`);
 	await answers(page);

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { request as httpRequest } from 'node:http';
+import { Agent, request as httpRequest } from 'node:http';
 import pg from 'pg';
 import { machineAddresses } from '../scripts/lib/addresses.mjs';
 import { newPairingCode } from '../scripts/lib/database.mjs';
@@ -216,3 +216,65 @@ test(
 		await page.waitForURL(/row-37/);
 	}
 );
+
+test('a body that nobody wants is no trouble to what comes after it on the same connection', async ({
+	application
+}) => {
+	const agent = new Agent({ keepAlive: true, maxSockets: 1 });
+	const sockets = new Set<unknown>();
+	const posted = (path: string, bytes: number): Promise<number> =>
+		new Promise((resolve, reject) => {
+			const request = httpRequest(
+				`${application.address}${path}`,
+				{ method: 'POST', agent, timeout: 4_000, headers: { 'content-type': 'application/json' } },
+				(response) => {
+					response.resume();
+					response.on('end', () => resolve(response.statusCode!));
+				}
+			);
+			request.on('socket', (socket) => sockets.add(socket));
+			request.on('timeout', () => request.destroy(new Error('held up')));
+			request.on('error', reject);
+			request.end('x'.repeat(bytes));
+		});
+	for (let count = 0; count < 15; count++) {
+		expect(await posted('/api/nowhere/settings', 1_000_000)).toBe(404);
+		expect(await posted('/api/fennel-lane/settings', 1_500_000)).toBe(413);
+		expect(await posted('/nothing/here', 1_000_000)).toBe(404);
+	}
+	expect(sockets.size).toBe(1);
+	agent.destroy();
+});
+
+test('a page of another site changes nothing here, and no form leads back to one', async ({
+	application
+}) => {
+	const post = (path: string, headers: Record<string, string>, body?: string) =>
+		fetch(`${application.address}${path}`, {
+			method: 'POST',
+			redirect: 'manual',
+			headers,
+			...(body === undefined ? {} : { body })
+		});
+	const evil = 'https://evil.example';
+	// Without a body there is no form to tell it by.
+	expect((await post('/api/devices', { origin: evil })).status).toBe(403);
+	expect((await post('/api/devices', { 'sec-fetch-site': 'cross-site' })).status).toBe(403);
+	expect((await post('/api/devices', { origin: application.address })).status).toBe(201);
+	expect((await post('/api/devices', {})).status).toBe(201);
+	const form = 'application/x-www-form-urlencoded';
+	const own = { origin: application.address, 'content-type': form };
+	for (const [back, to] of [
+		['/fennel-lane/log?kind=proof', '/fennel-lane/log?kind=proof'],
+		['/..//evil.example', '/'],
+		['//evil.example', '/'],
+		['/\\evil.example', '/']
+	] as const) {
+		const answer = await post('/theme', own, new URLSearchParams({ theme: 'dark', back }).toString());
+		expect([back, answer.status, answer.headers.get('location')]).toEqual([back, 303, to]);
+	}
+	// What is no form is refused, and nothing stumbles over it.
+	const broken = { origin: application.address, 'content-type': 'multipart/form-data; boundary=x' };
+	expect((await post('/theme', broken, '--y')).status).toBe(400);
+	expect((await post('/pair', { ...broken, accept: 'text/html' }, '--y')).status).toBe(400);
+});

@@ -9,22 +9,25 @@ import { copyOfTemplate, seed } from '../scripts/lib/database.mjs';
 /** Names the caller to an application that is told to believe it (`ADDRESS_HEADER`, as behind a proxy). */
 export const callerHeader = 'x-caller';
 
+type Env = Readonly<Record<string, string>>;
+
 /** The built application on a port and a database of its own; it can be killed and started again. */
 export class Application {
 	#process: ChildProcess | null = null;
 	private constructor(
 		readonly port: number,
 		readonly databaseUrl: string,
-		private readonly env: Readonly<Record<string, string>>
+		private readonly env: Env
 	) {}
 
 	static async start(
 		admin = process.env.TEST_DATABASE_URL,
-		env: Readonly<Record<string, string>> = {}
+		env: Env | ((port: number) => Env) = {}
 	): Promise<Application> {
 		if (!admin) throw new Error('TEST_DATABASE_URL is not set: run npm test');
 		const url = await copyOfTemplate(admin, `e2e_${randomUUID().replaceAll('-', '')}`);
-		const application = new Application(await freePort(), url, env);
+		const port = await freePort();
+		const application = new Application(port, url, typeof env === 'function' ? env(port) : env);
 		await application.run();
 		return application;
 	}

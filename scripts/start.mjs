@@ -61,33 +61,37 @@ async function serve(url, cluster) {
 		HOST: host,
 		BODY_SIZE_LIMIT: '11M'
 	};
-	const server = spawn(command, args, {
-		cwd: join(root, 'web'),
-		env,
-		stdio: ['ignore', 'inherit', 'inherit'],
-		// Ctrl-C reaches the whole group: the server is stopped by us, once.
-		detached: true
-	});
+	const { keep } = await import('./lib/keep.mjs');
+	const server = keep(() =>
+		spawn(command, args, {
+			cwd: join(root, 'web'),
+			env,
+			// By the last of them it knows when we are gone, however that came.
+			stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+			// Ctrl-C reaches the whole group: the server is stopped by us, once.
+			detached: true
+		})
+	);
 	let stopping = false;
-	const stop = () => {
-		if (stopping) return;
-		stopping = true;
-		server.kill('SIGTERM');
-	};
-	process.on('SIGINT', stop);
-	process.on('SIGTERM', stop);
+	// A terminal that is closed sends SIGHUP, and takes no more words.
+	process.stdout.on('error', () => {});
+	process.stderr.on('error', () => {});
+	for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
+		process.on(signal, () => {
+			stopping = true;
+			server.stop();
+		});
 	const watching =
 		cluster && setInterval(() => void cluster.revive().catch((error) => console.error(error.message)), 1000);
-	const ended = new Promise((resolve) => server.on('exit', (code, signal) => resolve(code ?? signal)));
-	const up = await Promise.race([answers(`${address}/health`), ended.then(() => false)]);
+	const up = await Promise.race([answers(`${address}/health`), server.ended.then(() => false)]);
 	if (up) {
 		console.log(`\nReady after ${sinceStart()}: ${address}\nCtrl-C stops it.`);
-		if (everywhere) await inviteOthers(url);
+		if (everywhere || process.env.ORIGIN) await inviteOthers(url);
 	}
-	const code = await ended;
+	const code = await server.ended;
 	clearInterval(watching ?? undefined);
 	await cluster?.release();
-	if (!stopping && code !== 0) throw new Advice(`The server ended by itself (${code}).`);
+	if (!stopping) throw new Advice(`The server ended by itself (${code}), four times in a minute.`);
 }
 
 /** Says where other devices of the local network find it, with a code that lets one of them in. */
@@ -95,10 +99,12 @@ async function inviteOthers(url) {
 	const { machineAddresses } = await import('./lib/addresses.mjs');
 	const { newPairingCode } = await import('./lib/database.mjs');
 	const { default: qrcode } = await import('qrcode');
-	const addresses = machineAddresses(host);
+	const addresses = process.env.ORIGIN
+		? [process.env.ORIGIN]
+		: machineAddresses(host).map((each) => `http://${each}:${port}`);
 	if (addresses.length === 0) return;
-	console.log(`\nOn the local network:\n${addresses.map((each) => `  http://${each}:${port}`).join('\n')}`);
-	const link = `http://${addresses[0]}:${port}/pair?code=${await newPairingCode(url)}`;
+	console.log(`\nFor other devices:\n${addresses.map((each) => `  ${each}`).join('\n')}`);
+	const link = `${addresses[0]}/pair?code=${await newPairingCode(url)}`;
 	console.log(
 		`\nTo let a phone in, scan this within ten minutes (once; more in Settings, Devices):\n${await qrcode.toString(link, { type: 'terminal', small: true })}\n${link}`
 	);

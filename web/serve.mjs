@@ -21,6 +21,12 @@ const server = createServer((request, response) => {
 		return response.end();
 	}
 	request.headers['x-wary-protocol'] = 'http';
+	// What nobody read of a request that is answered is read to its end and dropped: left there it would hold up the next one on this connection, or break it.
+	response.once('finish', () => {
+		if (request.complete) return;
+		request.removeAllListeners('data');
+		request.resume();
+	});
 	handler(request, response, () => {
 		response.statusCode = 404;
 		response.end();
@@ -44,5 +50,8 @@ function stop() {
 }
 process.on('SIGTERM', stop);
 process.on('SIGINT', stop);
+// Whoever started it is gone, and nobody would stop it.
+process.on('disconnect', stop);
+process.channel?.unref();
 
 server.listen(Number(process.env.PORT ?? 4173), process.env.HOST ?? '127.0.0.1');

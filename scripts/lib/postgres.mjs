@@ -1,5 +1,15 @@
 import { execFileSync } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, statfsSync, writeFileSync } from 'node:fs';
+import {
+	existsSync,
+	mkdirSync,
+	readFileSync,
+	readdirSync,
+	renameSync,
+	rmSync,
+	statSync,
+	statfsSync,
+	writeFileSync
+} from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { needDebian } from './debian.mjs';
@@ -55,15 +65,18 @@ export class Cluster {
 		this.data = this.asRoot ? this.#dataOutside() : join(folder, 'postgres');
 	}
 
+	/** Says where the data is; written when there is some. */
+	get #note() {
+		return join(this.folder, 'postgres-data-folder');
+	}
+
 	#dataOutside() {
-		const note = join(this.folder, 'postgres-data-folder');
-		if (existsSync(note)) {
-			const noted = readFileSync(note, 'utf8').trim();
-			if (existsSync(join(noted, 'PG_VERSION'))) return noted;
-		}
-		const data = `/var/lib/wary-hand/${this.name}-${Date.now().toString(36)}`;
-		writeFileSync(note, `${data}\n`);
-		return data;
+		if (!existsSync(this.#note)) return `/var/lib/wary-hand/${this.name}-${Date.now().toString(36)}`;
+		const noted = readFileSync(this.#note, 'utf8').trim();
+		if (existsSync(noted)) return noted;
+		throw new Advice(
+			`The records were kept in ${noted}, and there is no such folder now. Bring it back; or, to begin anew without them, remove ${this.#note}. Nothing was changed.`
+		);
 	}
 
 	/** Runs a server program as the user that may. */
@@ -81,7 +94,18 @@ export class Cluster {
 		return join(this.data, 'postmaster.pid');
 	}
 
+	/** Somebody else's folder can be neither read nor made a server's: told before anything fails on it. */
+	#needOwn() {
+		if (this.asRoot || !existsSync(this.data)) return;
+		const { uid } = statSync(this.data);
+		if (uid !== process.getuid())
+			throw new Advice(
+				`${this.data} belongs to another user (number ${uid}), and only its owner can run the database in it. Start as that user, or give it to yours: chown -R. Nothing was changed.`
+			);
+	}
+
 	async start() {
+		this.#needOwn();
 		if (!existsSync(join(this.data, 'PG_VERSION'))) await this.#make();
 		const made = readFileSync(join(this.data, 'PG_VERSION'), 'utf8').trim();
 		if (Number(made) !== this.version)
@@ -151,28 +175,31 @@ export class Cluster {
 		if (running) process.kill(running.pid, 'SIGKILL');
 	}
 
+	/** Made under another name and then given its own, whole: what stands under its name is never half of one. What is there already is nobody's to remove. */
 	async #make() {
 		this.#needSpace();
-		if (this.asRoot) {
-			mkdirSync(this.data, { recursive: true });
-			execFileSync('chown', ['postgres:postgres', this.data]);
-		}
-		rmSync(this.data, { recursive: true, force: true });
-		if (this.asRoot) {
-			mkdirSync(this.data, { recursive: true, mode: 0o700 });
-			execFileSync('chown', ['postgres:postgres', this.data]);
-		}
+		if (existsSync(this.data) && readdirSync(this.data).length > 0)
+			throw new Advice(
+				`${this.data} holds something, but no whole database (PG_VERSION is missing). Nothing in it was changed. Bring the rest back from a copy; or, to begin anew, move it away: mv ${this.data} ${this.data}.aside`
+			);
+		const making = `${this.data}.making`;
+		rmSync(making, { recursive: true, force: true });
+		mkdirSync(making, { recursive: true, mode: 0o700 });
+		if (this.asRoot) execFileSync('chown', ['postgres:postgres', making]);
 		await this.#program('initdb', [
 			'-D',
-			this.data,
+			making,
 			'-U',
 			'wary',
 			'-A',
 			'trust',
 			'-E',
 			'UTF8',
+			'--data-checksums',
 			'--locale=C.UTF-8'
 		]);
+		renameSync(making, this.data);
+		if (this.asRoot) writeFileSync(this.#note, `${this.data}\n`);
 	}
 
 	#needSpace() {

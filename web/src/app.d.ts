@@ -8,7 +8,7 @@ declare global {
 			theme: 'light' | 'dark' | 'auto';
 			requestId: string;
 			/** What went wrong inside that has an answer of its own. */
-			failed: 'databaseAway' | 'malformed' | null;
+			failed: import('$lib/server/failedAs').Failed | null;
 		}
 	}
 }

@@ -1,10 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { json, type Handle, type HandleServerError, type RequestEvent } from '@sveltejs/kit';
 import { storable } from '@wary/core/text';
-import { isLoopback, isServedName } from '$lib/server/addresses';
-import { disconnect, isAway, isBadData } from '$lib/server/db';
+import { isServedName, letsIn } from '$lib/server/addresses';
+import { disconnect } from '$lib/server/db';
 import { maybePaired } from '$lib/server/devices';
+import { failedAs, statuses } from '$lib/server/failedAs';
 import { log } from '$lib/server/log';
+import { isFromElsewhere } from '$lib/server/sameSite';
 import { failureWords } from '$words/failures';
 
 // The server's own stop (`serve.mjs`): connections to the database are the last thing that keeps the process alive.
@@ -52,11 +54,13 @@ export const handle: Handle = async ({ event, resolve }) => {
 async function notLetIn(event: RequestEvent): Promise<Response | null> {
 	if (!isServedName(event.request.headers.get('host'))) return refusal(event, 421, 'unknownHost');
 	if (!addressIsText(event.url)) return refusal(event, 400, 'malformed');
-	if (isLoopback(event.getClientAddress()) || event.url.pathname === '/pair') return null;
+	if (isFromElsewhere(event.request, event.url.origin)) return refusal(event, 403, 'otherSite');
+	if (letsIn(event.getClientAddress()) || event.url.pathname === '/pair') return null;
 	try {
 		return (await maybePaired(event.cookies.get('device'))) ? null : refusal(event, 403, 'notPaired');
 	} catch (error) {
-		if (isAway(error)) return refusal(event, 503, 'databaseAway');
+		const failed = failedAs(error);
+		if (failed) return refusal(event, statuses[failed], failed);
 		throw error;
 	}
 }
@@ -94,17 +98,18 @@ const plainPage = (title: string, text: string): string =>
 function afterFailure(event: RequestEvent, response: Response): Response {
 	const { failed } = event.locals;
 	if (!failed || response.status < 500) return response;
+	const status = statuses[failed];
 	if (event.url.pathname.startsWith('/api/') || event.url.pathname === '/health')
-		return refusal(event, failed === 'databaseAway' ? 503 : 400, failed);
+		return refusal(event, status, failed);
 	const headers = new Headers(response.headers);
-	if (failed === 'databaseAway') headers.set('retry-after', String(retryAfterS));
-	return new Response(response.body, { status: failed === 'databaseAway' ? 503 : 400, headers });
+	if (status === 503) headers.set('retry-after', String(retryAfterS));
+	return new Response(response.body, { status, headers });
 }
 
 /** The one place where the unexpected ends: logged whole, shown as a number to quote and nothing else. */
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
 	if (status === 404) return { message: failureWords.notFound.text, code: 'notFound' };
-	const known: Failure | null = isAway(error) ? 'databaseAway' : isBadData(error) ? 'malformed' : null;
+	const known = failedAs(error);
 	if (known) {
 		event.locals.failed = known;
 		log.warn({ request: event.locals.requestId, path: event.url.pathname, failed: known });

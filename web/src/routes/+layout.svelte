@@ -5,6 +5,7 @@
 	import { onMount } from 'svelte';
 	import { doneEarly } from '$lib/ui/early';
 	import Leaving from '$lib/ui/Leaving.svelte';
+	import Mishap from '$lib/ui/Mishap.svelte';
 	import { theme } from '$lib/ui/theme';
 	let { children } = $props();
 	onMount(doneEarly);
@@ -13,4 +14,4 @@
 <svelte:head
 	><link rel="preload" as="font" type="font/woff2" href={type} crossorigin="anonymous" /></svelte:head
 >
-<ThemeProvider {theme}>{@render children()}<Leaving /></ThemeProvider>
+<ThemeProvider {theme}>{@render children()}<Leaving /><Mishap /></ThemeProvider>

@@ -3,7 +3,7 @@ import { networkInterfaces } from 'node:os';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { machineAddresses } from '../../../../scripts/lib/addresses.mjs';
-import { isLoopback, isServedName, isWildcard, servedNames } from './addresses';
+import { isLoopback, isServedName, isWildcard, letsIn, servedNames } from './addresses';
 
 describe('names this server answers to', () => {
 	it('are loopback’s, where nothing else is said', () => {
@@ -97,4 +97,13 @@ describe('whether a request comes from this machine', () => {
 			expect(isLoopback(address)).toBe(false);
 		}
 	);
+});
+
+it('an address lets in by itself what comes from this machine; behind a proxy nobody, unless it is told whose it is', () => {
+	expect(letsIn('127.0.0.1', {})).toBe(true);
+	expect(letsIn('192.0.2.9', {})).toBe(false);
+	const proxied = { ORIGIN: 'https://wary.example' };
+	expect(letsIn('127.0.0.1', proxied)).toBe(false);
+	expect(letsIn('127.0.0.1', { ...proxied, ADDRESS_HEADER: 'x-real-ip' })).toBe(true);
+	expect(letsIn('192.0.2.9', { ...proxied, ADDRESS_HEADER: 'x-real-ip' })).toBe(false);
 });

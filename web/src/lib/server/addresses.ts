@@ -28,5 +28,14 @@ export function isServedName(header: string | null, names: ReadonlySet<string> =
 	return name !== undefined && names.has(name.toLowerCase());
 }
 
+/**
+ * Whether a request's address lets it in by itself: this machine's own. Behind a proxy (`ORIGIN`) everybody's is the proxy's, which says nothing of who asks; then only the one that it
+ * passes on in a header counts, where that is named (`ADDRESS_HEADER`).
+ */
+export const letsIn = (
+	address: string,
+	env: Readonly<Record<string, string | undefined>> = process.env
+): boolean => isLoopback(address) && (!env.ORIGIN || Boolean(env.ADDRESS_HEADER));
+
 /** Whether a request comes from this machine itself. */
 export const isLoopback = (address: string): boolean => address === '::1' || /^(::ffff:)?127\./.test(address);

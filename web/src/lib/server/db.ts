@@ -15,7 +15,11 @@ export function connections(): pg.Pool {
 		connectionString: process.env.DATABASE_URL,
 		max: 10,
 		idleTimeoutMillis: 30_000,
-		connectionTimeoutMillis: 5_000
+		connectionTimeoutMillis: 5_000,
+		// What waits for somebody else's lock costs its own request, and gives its connection back before the others run out of them.
+		lock_timeout: 2_000,
+		statement_timeout: 15_000,
+		idle_in_transaction_session_timeout: 15_000
 	});
 	// An idle connection that breaks (the database went away) is told here or ends the process; the pool has dropped it already.
 	made.on('error', (error) => log.warn({ code: codeOf(error) }, 'the database went away'));
@@ -53,10 +57,6 @@ export function isAway(error: unknown): boolean {
 	if (code !== undefined && (awayCodes.has(code) || /^(08|57P)/.test(code))) return true;
 	return error instanceof Error && awayWords.test(error.message);
 }
-
-/** Whether the database refused a value as such: class 22, data exception. */
-export const isBadData = (error: unknown): boolean =>
-	error instanceof pg.DatabaseError && /^22/.test(error.code ?? '');
 
 /** Where a query can run: the pool, or one connection inside a transaction. */
 export type Queryable = Pick<pg.ClientBase, 'query'>;
@@ -126,6 +126,19 @@ export async function transaction<Result>(work: (on: Queryable) => Promise<Resul
 /** The constraint a write ran into, or null if it failed for another reason. */
 export function violatedConstraint(error: unknown): string | null {
 	return error instanceof pg.DatabaseError && error.code === '23505' ? (error.constraint ?? '') : null;
+}
+
+/** How often something is tried again that others came before. */
+export const triesAtMost = 20;
+
+/** What is numbered after the last one is tried again while others take that number first: while it runs into this constraint. */
+export async function againWhile<Result>(constraint: string, work: () => Promise<Result>): Promise<Result> {
+	for (let tries = 1; ; tries++)
+		try {
+			return await work();
+		} catch (error) {
+			if (violatedConstraint(error) !== constraint || tries >= triesAtMost) throw error;
+		}
 }
 
 /** A stored row that isn't what the schema says: which row, where in it, and what is wrong. */

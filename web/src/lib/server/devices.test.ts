@@ -1,5 +1,5 @@
 import type pg from 'pg';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { connections } from './db';
 import { addPairingCode, isPairingCode, manyPaired, maybePaired, pairDevice, sendAway } from './devices';
 import { freshDatabase } from './test/database';
@@ -31,6 +31,15 @@ describe('pairing a device', () => {
 		const code = await addPairingCode();
 		const all = await Promise.all(Array.from({ length: 8 }, (_, k) => pairDevice(code, `Phone ${k}`)));
 		expect(all.filter((cookie) => cookie !== null)).toHaveLength(1);
+	});
+
+	it('a dozen at once take in a dozen, the first time this server signs for any', async () => {
+		vi.resetModules();
+		const [fresh, db] = [await import('./devices'), await import('./db')];
+		const codes = await Promise.all(Array.from({ length: 12 }, () => fresh.addPairingCode()));
+		const cookies = await Promise.all(codes.map((code, k) => fresh.pairDevice(code, `Phone ${k}`)));
+		expect(cookies.filter((cookie) => cookie !== null)).toHaveLength(12);
+		await db.disconnect();
 	});
 
 	it('a code is good for ten minutes, and is nowhere stored as it is', async () => {

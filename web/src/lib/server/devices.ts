@@ -38,6 +38,9 @@ export async function isPairingCode(code: string): Promise<boolean> {
 
 /** Uses a code up and takes the device in: the value of its cookie; null where the code is used or too old. */
 export async function pairDevice(code: string, name: string): Promise<string | null> {
+	const id = randomUUID();
+	// Signed before: inside it would ask for a second connection, and ten at once would wait for each other.
+	const cookie = `${id}.${await signatureOf(id)}`;
 	return transaction(async (on) => {
 		const used = await maybeOne(on, {
 			name: 'pairing code used up',
@@ -47,9 +50,8 @@ export async function pairDevice(code: string, name: string): Promise<string | n
 			values: [hashOf(code)]
 		});
 		if (!used) return null;
-		const id = randomUUID();
 		await on.query('insert into paired_device (device_id, name) values ($1, $2)', [id, name]);
-		return `${id}.${await signatureOf(id)}`;
+		return cookie;
 	});
 }
 

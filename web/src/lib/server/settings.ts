@@ -1,7 +1,7 @@
 import { defaultsFor } from '$lib/settings';
 import { settingsSchema, type Settings } from '$lib/settingsSchema';
 import { z } from 'zod';
-import { connections, maybeOne, readAs } from './db';
+import { againWhile, connections, maybeOne, readAs } from './db';
 import type { Region } from '@wary/core/rules';
 
 /** What a household has and prefers; what is usual in its region where it has said nothing. */
@@ -20,11 +20,13 @@ export async function latestSettings(householdId: string, region: Region): Promi
 	return readAs(settingsSchema, `settings_version ${householdId}`, merged);
 }
 
-/** Adds a version of the settings after the last one. */
+/** Adds a version of the settings after the last one: after that which another saved meanwhile, too. */
 export async function addSettings(householdId: string, settings: Settings): Promise<void> {
-	await connections().query(
-		`insert into settings_version (household_id, version, settings)
-		select $1, coalesce(max(version), 0) + 1, $2 from settings_version where household_id = $1`,
-		[householdId, JSON.stringify(settings)]
+	await againWhile('settings_version_pkey', () =>
+		connections().query(
+			`insert into settings_version (household_id, version, settings)
+			select $1, coalesce(max(version), 0) + 1, $2 from settings_version where household_id = $1`,
+			[householdId, JSON.stringify(settings)]
+		)
 	);
 }

@@ -26,7 +26,7 @@ import {
 	type WholeJob,
 	type Wished
 } from '@wary/core/job';
-import { connections, transaction, violatedConstraint } from './db';
+import { againWhile, connections, transaction, triesAtMost, violatedConstraint } from './db';
 import { addHouseVersion, houseAt, latestHouse, type Household } from './households';
 import {
 	addEventAt,
@@ -119,6 +119,8 @@ async function replayed(household: Household, job: JobRow): Promise<LoadedJob> {
 
 export type Started =
 	| { readonly code: 'started' | 'underWay'; readonly jobId: string }
+	/** Another job has that id. */
+	| { readonly code: 'idTaken' }
 	| { readonly code: 'cannotPlan'; readonly failure: WholeFailure }
 	/** A rule is in the way of what was wished for. */
 	| { readonly code: 'ruledOut'; readonly by: RuledOut }
@@ -150,11 +152,13 @@ export async function startJob(
 	if (!planned.ok) return { code: 'cannotPlan', failure: planned.failure };
 	const by = ruledOut(house, planned.plans);
 	if (by) return { code: 'ruledOut', by };
-	return transaction(async (on) => {
+	const beginning = transaction<Started>(async (on) => {
 		// Always in one order, so that two that want the same boxes don't wait for each other.
 		for (const boxId of boxes.map((box) => box.boxId).sort()) {
 			await lockBox(on, household.id, boxId);
 			const underWay = await maybeJobUnderWay(on, household.id, boxId);
+			// Asked once more, its answer lost on the way: it is begun already.
+			if (underWay === request.id) return { code: 'started', jobId: underWay };
 			if (underWay !== null) return { code: 'underWay', jobId: underWay };
 		}
 		await addJob(on, household.id, {
@@ -171,11 +175,17 @@ export async function startJob(
 		);
 		return { code: 'started', jobId: request.id };
 	});
+	return beginning.catch((error: unknown) => {
+		if (violatedConstraint(error) === 'job_pkey') return { code: 'idTaken' };
+		throw error;
+	});
 }
 
 /** How far an event's time may lie before the job's last one, and after the server's clock, ms. */
 export const earlierByMs = 60_000;
 export const laterByMs = 5 * 60_000;
+/** Nobody did anything with this before there was any of it: the time of a clock that was never set. */
+const madeMs = Date.parse('2026-01-01T00:00:00Z');
 
 export interface Append {
 	readonly id: string;
@@ -227,8 +237,8 @@ export async function appendEvent(
 	}
 	const lastAt = loaded.events.at(-1)?.at ?? null;
 	const atMs = Date.parse(append.at);
-	if (atMs > now.getTime() + laterByMs || (lastAt !== null && atMs < Date.parse(lastAt) - earlierByMs))
-		return { code: 'timeWrong', lastAt };
+	const earliestMs = lastAt === null ? madeMs : Date.parse(lastAt) - earlierByMs;
+	if (!(atMs >= earliestMs && atMs <= now.getTime() + laterByMs)) return { code: 'timeWrong', lastAt };
 	const decision = decideFor(loaded, append.command, append.at, append.box);
 	if (!decision.ok) return { code: 'refused', refusal: decision.refusal, version: loaded.events.length };
 	const { command } = append;
@@ -249,20 +259,15 @@ export async function appendEvent(
 	return behind(household, jobId, (await loadJob(household, jobId))!, append);
 }
 
-/** How often the end of a job is tried again when the house record was changed meanwhile. */
-const triesAtMost = 20;
-
 /** Stores an event, or says that the job has moved on. A change of the house that came first is no reason: the end of the job is written on top of it. */
 async function storeOnce(household: Household, loaded: LoadedJob, event: JobEvent): Promise<boolean> {
-	for (let tries = 1; ; tries++)
-		try {
-			return await store(household, loaded, event);
-		} catch (error) {
-			const constraint = violatedConstraint(error);
-			if (constraint === null) throw error;
-			if (constraint !== 'house_version_pkey') return false;
-			if (tries >= triesAtMost) throw error;
-		}
+	try {
+		return await againWhile('house_version_pkey', () => store(household, loaded, event));
+	} catch (error) {
+		const constraint = violatedConstraint(error);
+		if (constraint === null || constraint === 'house_version_pkey') throw error;
+		return false;
+	}
 }
 
 /** What to answer a device that knows less than is stored, or sends what is stored already. */

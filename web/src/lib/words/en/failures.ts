@@ -4,9 +4,33 @@ export const failureWords = {
 		title: 'The records can’t be reached just now',
 		text: 'The server is here, and the database behind it is away for a moment. Nothing you recorded is lost. A job under way goes on here and is sent when it is back; other pages come back by themselves.'
 	},
+	busy: {
+		title: 'Held up just now',
+		text: 'Somebody else is changing the same records, and this waited too long for it. Nothing was changed by this; ask again in a moment.'
+	},
+	diskFull: {
+		title: 'No space is left for the records',
+		text: 'The disk of the machine that keeps the records is full. Nothing that was recorded is lost, and nothing new is kept until there is space. Free some there: it goes on by itself. A job under way goes on here and is sent then.'
+	},
+	damaged: {
+		title: 'A record can’t be read',
+		text: 'The database says that a part of what it keeps is damaged. Stop Wary Hand, copy its data folder before anything else is tried, then bring back what is whole.'
+	},
 	unknownHost: {
 		title: 'Not by that name',
 		text: 'This server isn’t served under that name. Use the address that was printed when it started.'
+	},
+	otherSite: {
+		title: 'Not from another page',
+		text: 'A page of another site asked for this. It was not done.'
+	},
+	taken: {
+		title: 'It is there already',
+		text: 'Somebody was quicker, or this was asked twice. Go back and load the page again: it shows how things stand.'
+	},
+	gone: {
+		title: 'What it belongs to is gone',
+		text: 'Go back and load the page again: it shows how things stand.'
 	},
 	malformed: { title: 'That address can’t be', text: 'Something in that address or request isn’t text.' },
 	notPaired: {
@@ -44,6 +68,13 @@ const formFailures: Readonly<Record<string, string>> & { readonly unexpected: st
 		'A rule is in the way of what was planned: it is marked on the plan, with what would make it possible. No job was begun.',
 	cannotPlan: 'This can’t be done as the record is now. Reload the page: the plan is made anew and says why.',
 	tooManyPlans: 'A hundred plans are kept already. Take one off the shopping list first.',
+	busy: 'Somebody else is changing the same just now. Nothing was changed by this; try again in a moment.',
+	diskFull:
+		'No space is left where the records are kept. What you entered is still here; free some there, then try again.',
+	damaged:
+		'A part of the records can’t be read: the database says it is damaged. What you entered is still here.',
+	taken: 'It is there already: somebody was quicker, or this was asked twice. Load the page again.',
+	gone: 'What it belongs to is gone. Load the page again.',
 	conflict: 'The record was changed elsewhere meanwhile. What you see now is how it stands.',
 	unexpected: 'The server did not take that. Reload the page and try again.'
 };

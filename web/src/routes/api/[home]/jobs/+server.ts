@@ -17,7 +17,8 @@ export async function POST({ params, request }) {
 		case 'underWay':
 			return failure(409, 'underWay', { jobId: started.jobId });
 		case 'olderRecord':
-			return failure(409, 'olderRecord');
+		case 'idTaken':
+			return failure(409, started.code);
 		case 'ruledOut':
 			return failure(422, 'ruledOut', { by: started.by });
 		case 'cannotPlan':

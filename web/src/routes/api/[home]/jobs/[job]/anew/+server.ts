@@ -22,6 +22,8 @@ export async function POST({ params, request }) {
 		case 'started':
 		case 'underWay':
 			return answer(anewAnswer, { jobId: ended.jobId }, 201);
+		case 'idTaken':
+			return failure(409, 'idTaken');
 		// The old one is ended all the same; what is in the way of a new one its plan says.
 		case 'cannotPlan':
 		case 'ruledOut':
