@@ -60,8 +60,14 @@ async function check(name, work) {
 async function checks() {
 	const walks = everything ? walkFiles() : newWalks();
 	await stage(
-		`types, lint, formatting, build, core, server and component tests${walks.length > 0 ? `, ${walks.length} walks` : ''}`,
-		() => Promise.all([everything ? beside() : unitTests(walks), readAndBuilt()]).then(() => '')
+		`types, lint, formatting, core and server tests${walks.length > 0 ? `, ${walks.length} walks` : ''}`,
+		() => Promise.all([everything ? beside() : unitTests(walks), readThrough()]).then(() => '')
+	);
+	await stage('component tests, build', () =>
+		Promise.all([
+			check('component tests', () => vitest('components', ['--project', 'components'])),
+			check('build', () => run('npm', ['run', 'build', '-w', 'web']))
+		]).then(() => '')
 	);
 	await stage('end to end', () =>
 		check('end to end', () =>
@@ -82,12 +88,10 @@ async function checks() {
 	summary();
 }
 
-/** What is read and not run, then what the browser needs, one after the other: each has one processor at most, and the other tests the rest. */
-async function readAndBuilt() {
+/** What is read and not run, one after the other. */
+async function readThrough() {
 	for (const [name, command, ...args] of still({ anew: everything }))
 		await check(name, () => run(command, args));
-	await check('build', () => run('npm', ['run', 'build', '-w', 'web']));
-	await check('component tests', () => vitest('components', ['--project', 'components']));
 }
 
 /** By day: core and server, and of the walks those that were not walked as they stand. */

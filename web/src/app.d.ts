@@ -1,3 +1,5 @@
+import type { Failed } from '$lib/server/failedAs';
+
 declare global {
 	namespace App {
 		interface Error {
@@ -8,7 +10,7 @@ declare global {
 			theme: 'light' | 'dark' | 'auto';
 			requestId: string;
 			/** What went wrong inside that has an answer of its own. */
-			failed: import('$lib/server/failedAs').Failed | null;
+			failed: Failed | null;
 		}
 	}
 }
