@@ -83,8 +83,7 @@ export default defineConfig({
 					conditions: ['browser'],
 					alias: {
 						...alias,
-						'$app/environment': new URL('./web/src/test/environment.ts', import.meta.url).pathname,
-						'node:util': new URL('./web/src/test/nodeUtil.ts', import.meta.url).pathname
+						'$app/environment': new URL('./web/src/test/environment.ts', import.meta.url).pathname
 					}
 				},
 				test: {

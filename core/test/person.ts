@@ -1,4 +1,4 @@
-import { isDeepStrictEqual } from 'node:util';
+import { sameValue } from './sameValue';
 import { outcomeWords } from './outcomeWords';
 import { deviceModel, findBox, points, type House } from '../src/house';
 import { contactlessAlarms, readOhms, readPlugLamps, readVoltageV } from '../src/instruments';
@@ -106,7 +106,7 @@ export class Person {
 	get wiring(): House {
 		const { plans, boxes } = this.whole;
 		const house = plans.reduce((wired, plan, k) => wiringDuring(wired, plan, boxes[k]!), this.actual);
-		if (!isDeepStrictEqual(house, this.#wired)) this.#wired = house;
+		if (!sameValue(house, this.#wired)) this.#wired = house;
 		return this.#wired!;
 	}
 	#wired: House | null = null;

@@ -58,20 +58,19 @@ const together = 1.1;
  * order in which devices act. `extra` branches (instruments) stay connected.
  */
 export function settle(house: House, extra: readonly Branch[] = [], withinS = readingTakesS): Settled {
-	const known = settledLately.get(house) ?? new Map<string, Settled>();
-	settledLately.set(house, known);
 	const asked = JSON.stringify([withinS, extra]);
-	const settled = known.get(asked) ?? settledNow(house, extra, withinS);
-	known.delete(asked);
-	known.set(asked, settled);
-	if (known.size > readingsKept) known.delete(known.keys().next().value!);
-	return settled;
+	const at = settledLately.findIndex((each) => each.house === house && each.asked === asked);
+	const [found] = at < 0 ? [] : settledLately.splice(at, 1);
+	const now = found ?? { house, asked, settled: settledNow(house, extra, withinS) };
+	settledLately.unshift(now);
+	settledLately.length = Math.min(settledLately.length, readingsKept);
+	return now.settled;
 }
 
-/** A house is a value: what is asked of it again (a reading judged, shown, told) is what it was. */
-const settledLately = new WeakMap<House, Map<string, Settled>>();
-/** Chosen: the pairs of one box. */
-const readingsKept = 16;
+/** The latest first. A house is a value: what is asked of it again (a reading judged, shown, told) is what it was. */
+const settledLately: { readonly house: House; readonly asked: string; readonly settled: Settled }[] = [];
+/** Chosen: the pairs of a box or two, of whichever houses; not of each, since a server holds hundreds of them. */
+const readingsKept = 32;
 
 function settledNow(house: House, extra: readonly Branch[], withinS: number): Settled {
 	const devices =

@@ -104,14 +104,18 @@ export function memoryOf<Outcome>(): (network: Network) => Met<Outcome> {
 		if (at !== 0) {
 			if (at > 0) recent.splice(at, 1);
 			recent.unshift(found);
-			recent.length = Math.min(recent.length, shapesKept);
+			let branches = 0;
+			const full = recent.findIndex(
+				({ network: { branches: own } }) => (branches += own.length) > branchesKept
+			);
+			if (full > 0) recent.length = full;
 		}
 		return found.met;
 	};
 }
 
-/** Chosen: a house asked outlet by outlet, or pair by pair, comes by dozens of shapes in turn. */
-const shapesKept = 48;
+/** Chosen: a house of thirty outlets asked outlet by outlet, or pair by pair, comes by some fifty shapes in turn; one of hundreds takes no more room, some 30 MB. */
+const branchesKept = 65_000;
 
 function sameShape(a: Network, b: Network): boolean {
 	if (a.branches.length !== b.branches.length || a.reference !== b.reference) return false;
