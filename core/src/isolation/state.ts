@@ -223,9 +223,13 @@ const taken = (id: string, reading: VoltReading): Taken => ({ id, reading, band:
 const liftAt = (doubt: Doubt | null, where: Doubt['until']): Doubt | null =>
 	doubt?.until === where ? null : doubt;
 
+/** What a proof begun anew settles never takes the place of what sends to the panel. */
+const atLeast = ({ doubt }: IsolationState, reason: 'testerFailed' | 'otherBoxOpened'): Doubt =>
+	doubt?.until === 'panel' ? doubt : { reason, until: 'proof' };
+
 function proveTester(state: IsolationState, when: 'before' | 'after', reading: Taken): IsolationState {
 	if (!provesTester(reading.reading))
-		return { ...state, doubt: { reason: 'testerFailed', until: 'proof' }, proof: again(state) };
+		return { ...state, doubt: atLeast(state, 'testerFailed'), proof: again(state) };
 	if (when === 'after') return { ...state, proof: { ...state.proof, after: reading } };
 	return { ...state, doubt: liftAt(state.doubt, 'proof'), proof: { ...state.proof, before: reading } };
 }
@@ -293,8 +297,7 @@ function changed(state: IsolationState, what: Change): IsolationState {
 	if (state.power === 'asFound' || state.power === 'restored') return state;
 	// Of a device without a face nothing is proven while it sits in its box: there is nothing to undo.
 	if (what === 'otherBoxOpened' && state.closed && state.facePairs.length === 0) return state;
-	if (what === 'otherBoxOpened')
-		return { ...state, doubt: { reason: what, until: 'proof' }, proof: again(state) };
+	if (what === 'otherBoxOpened') return { ...state, doubt: atLeast(state, what), proof: again(state) };
 	// A padlock with its only key in the pocket holds while one is away.
 	if (what === 'wasAway' && state.hold !== null && holds[state.hold].survivesAbsence) return state;
 	return {

@@ -2,7 +2,7 @@ import { energyOf, isolate } from '../isolation';
 import { supplyAfter } from './applySupply';
 import type { JobEvent } from './events';
 import type { JobPlan } from './jobPlan';
-import { asOf, initialJob, type JobState } from './state';
+import { asOf, initialJob, later, type JobState } from './state';
 import { moduleFor } from './steps';
 
 export const replay = (plan: JobPlan, events: readonly JobEvent[]): JobState =>
@@ -23,7 +23,7 @@ export function applyEvent(plan: JobPlan, earlier: JobState, event: JobEvent): J
 		...before,
 		isolation,
 		supply,
-		lastAt: event.at,
+		lastAt: later(before.lastAt, event.at),
 		search: stayedLive(before.search, notFeeding),
 		// All of them: one that a reading called not feeding may have been misread, and was off all the same.
 		provenWith: provenBare(before, isolation) ? isolation.off : before.provenWith

@@ -14,6 +14,8 @@ export type Refusal =
 	| { readonly code: 'notNow'; readonly next: Step | null }
 	| { readonly code: 'makeSafeFirst'; readonly next: Step }
 	| { readonly code: 'boxOpen' }
+	/** It was done without knowing of this, which undid what had been shown: it no longer counts. */
+	| { readonly code: 'unknowing'; readonly by: JobEvent }
 	/** Another box of this job stands open: one at a time. */
 	| { readonly code: 'otherBoxOpen'; readonly box: string }
 	/** Something on that breaker may not go off before somebody has seen to it. */

@@ -85,6 +85,17 @@ export {
 	wholeAsOf,
 	type WholeJob
 } from './whole';
+export {
+	decideEntry,
+	foreignTo,
+	replayStored,
+	stored,
+	viewOf,
+	withoutStored,
+	type Dropped,
+	type Entry,
+	type Stored
+} from './apart';
 export { visitOf, visitsOf, wholeVisits, type Carried, type VisitAt, type VisitId } from './visits';
 export { applyEvent, replay } from './apply';
 export type { Decision, JobContext, Refusal } from './decision';

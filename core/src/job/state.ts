@@ -215,6 +215,10 @@ export const isBare = (wire: WireState): boolean => wire === 'off' || wire === '
 /** Minutes without an entry after which one is taken to have been away from a breaker that others can switch on. */
 export const awayAfterMin = 15;
 
+/** The later of two times, ISO 8601; what a device sends late was done before what is known. */
+export const later = (one: string, other: string): string =>
+	Date.parse(one) > Date.parse(other) ? one : other;
+
 /** The state at a later time: a proof that rests on a breaker without a padlock doesn't outlast a long absence. Times as ISO 8601. */
 export function asOf(state: JobState, at: string): JobState {
 	const goneMin = (Date.parse(at) - Date.parse(state.lastAt)) / 60_000;

@@ -9,7 +9,7 @@ import type { Expectations } from './expect';
 import { nextStep, safeStopStep } from './order';
 import type { JobPlan } from './jobPlan';
 import type { Planner } from './planner';
-import { asOf, initialJob, mustStop, type JobState } from './state';
+import { asOf, initialJob, later, mustStop, type JobState } from './state';
 import { wiringDuring } from './stage';
 import { concernsJob, moduleOf, type Step } from './steps';
 import type { Deciding } from './steps/module';
@@ -98,7 +98,13 @@ export function applyToWhole(before: WholeJob, event: JobEvent): WholeJob {
 	const said = event.body;
 	if (said.kind === 'addBox' || said.kind === 'dropBox') {
 		// A proof lapses while one is away, whatever is said first on coming back.
-		const now = { ...whole, boxes: boxes.map((state) => ({ ...asOf(state, event.at), lastAt: event.at })) };
+		const now = {
+			...whole,
+			boxes: boxes.map((state) => ({
+				...asOf(state, event.at),
+				lastAt: later(state.lastAt, event.at)
+			}))
+		};
 		return besideEachOther(said.kind === 'addBox' ? withAdded(now, said) : withoutAdded(now));
 	}
 	const there = applyEvent(plans[at]!, boxes[at]!, event);

@@ -69,6 +69,8 @@ export interface StepModule<
 	readonly beside?: (context: Deciding, state: JobState, said: Said<Kind>) => Decision | null;
 	/** Said when it is asked; left out: accepted. */
 	readonly judge?: (context: Deciding, state: JobState, said: Said<Kind>) => Decision;
+	/** Whether it says that something here is alive, or makes it so: true whoever knew of it, and in whatever order it is told. */
+	readonly alive?: (said: Said<Kind>) => boolean;
 	/** What it is to the isolation. */
 	readonly isolates?: (applying: Omit<Applying<Kind>, 'before' | 'passed'>) => IsolationEvent | null;
 	/** What it is to the job; left out: no more than that it was said. */

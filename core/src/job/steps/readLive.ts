@@ -24,6 +24,7 @@ export const step: StepModule<'readLive', Asks> = {
 	beside: ({ expect }, state, said) =>
 		untouched(state) && state.live[said.half] ? judged(expect, state, said) : null,
 	judge: ({ expect }, state, said) => judged(expect, state, said),
+	alive: ({ reading }) => deadBand(reading) === 'live',
 	// Power came after all: what had stood for it isn't needed any more.
 	isolates: ({ plan, state, said, event }) =>
 		event.judged?.passes && isLast(state.notLive, said.half)

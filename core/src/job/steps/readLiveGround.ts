@@ -32,6 +32,7 @@ export const step: StepModule<'readLiveGround', Asks> = {
 			? judged(expect, said)
 			: null,
 	judge: ({ expect }, _state, said) => judged(expect, said),
+	alive: ({ reading }) => deadBand(reading) === 'live',
 	isolates: ({ plan, event }) => ({
 		kind: 'reference',
 		facePairs: pairsToRead(plan, event.judged?.passes ? 'box' : { source: null }).face.map(({ id }) => id)

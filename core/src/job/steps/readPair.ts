@@ -20,6 +20,7 @@ export const step: StepModule<'readPair', Asks> = {
 	beside: ({ expect }, state, said) =>
 		own(state.isolation.proof.pairs, said.pair) && inReach(state) ? judged(expect, state, said) : null,
 	judge: ({ expect }, state, said) => judged(expect, state, said),
+	alive: ({ reading }) => deadBand(reading) === 'live',
 	isolates: ({ said, event }) => ({ ...said, id: event.id })
 };
 

@@ -16,6 +16,7 @@ export const step: StepModule<'readWitness', Asks> = {
 	by: 'box',
 	due: (_plan, { witness }) => (witness && !witness.dark ? { kind: 'readWitness', box: witness.box } : null),
 	// Still lit: it is as if the outlet itself had been read live.
+	alive: ({ lit }) => lit,
 	isolates: ({ said }) => (said.lit ? { kind: 'stayedLive', at: said.box } : null),
 	applied: ({ state, said }) => ({ ...state, witness: { box: said.box, dark: !said.lit } })
 };

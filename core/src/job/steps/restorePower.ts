@@ -11,6 +11,7 @@ export const step: StepModule<'restorePower'> = {
 	record: 'tests',
 	at: ({ device }) => (device === 'none' ? 'supplyOn' : 'panelOn'),
 	judge: (_context, _state, said) => accept(said, { passes: said.held, expected: null }),
+	alive: () => true,
 	isolates: ({ said }) => said,
 	applied: ({ state, said }) => {
 		const untagged = {

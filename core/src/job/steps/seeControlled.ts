@@ -35,6 +35,7 @@ export const step: StepModule<'seeControlled', Asks> = {
 			return controlled.was && controlled.works === null ? { kind: 'seeControlled', when: 'after' } : null;
 		return controlled.lit === null ? { kind: 'seeControlled', when: 'on' } : null;
 	},
+	alive: ({ lit }) => lit,
 	// A bulb changed, a second switch found: it may be looked at again as long as nothing was switched off.
 	beside: ({ plan }, state, said) =>
 		plan.controls !== null && said.when === 'on' && untouched(state) && state.controlled.lit !== null

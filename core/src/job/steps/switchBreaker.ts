@@ -26,6 +26,7 @@ export const step: StepModule<'switchBreaker', Asks> = {
 			return refuse({ code: 'notSwitchedOff', breaker: said.breaker });
 		return state.device === 'oldSeated' ? accept(said) : refuse({ code: 'boxOpen' });
 	},
+	alive: ({ on }) => on,
 	isolates: ({ said }) => said,
 	applied: ({ before, state, said }) => {
 		// Tag and telling belong to the breaker they were done for.

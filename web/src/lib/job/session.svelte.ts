@@ -4,17 +4,19 @@ import { drop, keep, keptText, setAside, unwrapped } from '$lib/kept';
 import { newId } from '$lib/newId';
 import { energyOf } from '@wary/core/isolation';
 import {
-	applyToWhole,
 	decideWhole,
 	eventsAt,
 	expectationsAt,
 	mustStop,
 	needsPlanner,
 	nextAt,
-	replayWhole,
+	viewOf,
 	visitOf,
 	wholeAsOf,
+	withoutStored,
 	type Command,
+	type Dropped,
+	type Entry,
 	type JobEvent,
 	type JobPlan,
 	type JobState,
@@ -28,7 +30,9 @@ import type { Waiting } from './waiting';
 /** What another device or tab did meanwhile, and what of ours no longer fitted. */
 export interface Overtaken {
 	readonly theirs: readonly JobEvent[];
-	readonly dropped: readonly Command[];
+	readonly dropped: readonly Dropped[];
+	/** Of ours, what counts as no more than a warning that power may be on. */
+	readonly warnings: readonly Entry[];
 }
 
 interface Answer {
@@ -80,7 +84,7 @@ export class JobSession {
 	#sending = false;
 	#failures = 0;
 
-	readonly #replayed = $derived.by(() => this.#withWaiting());
+	readonly #replayed = $derived.by(() => this.#view());
 	readonly events: readonly JobEvent[] = $derived(this.#replayed.events);
 	/** The clock of this device, looked at twice a minute: a proof lapses while nobody enters anything. */
 	#now = $state(new Date().toISOString());
@@ -137,8 +141,7 @@ export class JobSession {
 			const { waiting, odd } = readWaiting(kept.value);
 			for (const each of odd) setAside(this.keptAs, each);
 			this.setAside += odd.length;
-			const stored = new Set(this.#stored.map(({ id }) => id));
-			this.#keep([...waiting.filter(({ id }) => !stored.has(id)), ...this.#waiting]);
+			this.#keep(this.#notStored([...waiting, ...this.#waiting]));
 		}
 		void this.#send();
 		return this.events.length > shown;
@@ -214,7 +217,11 @@ export class JobSession {
 			return false;
 		}
 		this.refusal = null;
-		this.#keep([...this.#waiting, { id: newId(), at, aheadMs: this.#aheadMs, ...box, command }]);
+		const knew = this.#stored.length;
+		this.#keep([
+			...this.#waiting,
+			{ id: newId(), at, aheadMs: this.#aheadMs, ...box, command, knew, own: [] }
+		]);
 		void this.#send();
 		return true;
 	}
@@ -244,30 +251,14 @@ export class JobSession {
 		return decideWhole({ at, expect, find }, whole, command, box);
 	}
 
-	#withWaiting(): { events: readonly JobEvent[]; whole: WholeJob; dropped: Command[] } {
-		let events = this.#stored;
-		let whole = replayWhole(this.plans, events, this.#planner);
-		const dropped: Command[] = [];
-		const known = new Set(events.map(({ id }) => id));
-		for (const { id, at, box, command } of this.#waiting) {
-			// Stored meanwhile, and only its acknowledgement was lost.
-			if (known.has(id)) continue;
-			const decision = this.#decide(whole, events, command, at, box);
-			if (!decision.ok) {
-				dropped.push(command);
-				continue;
-			}
-			const event: JobEvent = {
-				id,
-				at,
-				...(box === undefined ? {} : { box }),
-				body: decision.body,
-				...(decision.judged ? { judged: decision.judged } : {})
-			};
-			events = [...events, event];
-			whole = applyToWhole(whole, event);
-		}
-		return { events, whole, dropped };
+	#notStored(waiting: readonly Waiting[]): Waiting[] {
+		const stored = new Set(this.#stored.map(({ id }) => id));
+		return withoutStored(waiting, (id) => stored.has(id));
+	}
+
+	#view() {
+		const expecting = (whole: WholeJob, at: number) => expectationsAt(this.house, whole, at);
+		return viewOf(expecting, this.plans, this.#stored, this.#waiting, this.#planner);
 	}
 
 	get keptAs(): string {
@@ -305,14 +296,14 @@ export class JobSession {
 	}
 
 	/** The server's answer, or null when there is none to be had. */
-	async #post({ id, at, box, command }: Waiting): Promise<Answer | null> {
+	async #post({ id, at, box, command, knew, own }: Waiting): Promise<Answer | null> {
 		try {
 			const response = await fetch(`${this.#address}/events`, {
 				method: 'POST',
 				// It goes out even when this page is left at once.
 				keepalive: true,
 				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify({ id, at, box, expectedVersion: this.#stored.length, command })
+				body: JSON.stringify({ id, at, box, expectedVersion: this.#stored.length, knew, own, command })
 			});
 			return response.status >= 500 ? null : ((await response.json()) as Answer);
 		} catch {
@@ -341,7 +332,7 @@ export class JobSession {
 		if (answer.ok) {
 			const event = answer.event ?? this.events.find(({ id }) => id === sent.id);
 			if (event && !this.#stored.some(({ id }) => id === event.id)) this.#stored = [...this.#stored, event];
-			this.#keep(rest);
+			this.#keep(withoutStored(this.#waiting, (id) => id === sent.id));
 			this.#restamped = 0;
 			return true;
 		}
@@ -352,14 +343,15 @@ export class JobSession {
 		}
 		if (answer.code === 'conflict' && answer.events) {
 			const known = new Set(this.#stored.map(({ id }) => id));
+			// Stored, and only the answer was lost.
+			const mine = new Set(this.#waiting.map(({ id }) => id));
 			const theirs = answer.events.filter(({ id }) => !known.has(id));
 			await this.#plannerFor(theirs);
 			this.#stored = [...this.#stored, ...theirs];
-			const { dropped, events } = this.#withWaiting();
-			const accepted = new Set(events.map(({ id }) => id));
-			const storedNow = new Set(this.#stored.map(({ id }) => id));
-			this.#keep(this.#waiting.filter(({ id }) => accepted.has(id) && !storedNow.has(id)));
-			this.overtaken = { theirs, dropped };
+			const { dropped, warnings } = this.#view();
+			const gone = new Set(dropped.map(({ entry }) => entry.id));
+			this.#keep(this.#notStored(this.#waiting).filter(({ id }) => !gone.has(id)));
+			this.overtaken = { theirs: theirs.filter(({ id }) => !mine.has(id)), dropped, warnings };
 			return true;
 		}
 		if (answer.code === 'refused' && answer.refusal) {

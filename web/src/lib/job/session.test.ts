@@ -1,5 +1,7 @@
-import { fennelLaneRecorded } from '@wary/core/demo';
+import { fennelLaneActual, fennelLaneRecorded } from '@wary/core/demo';
+import { energyOf } from '@wary/core/isolation';
 import { decide } from '../../../../core/test/oneBox';
+import { meter, Person } from '../../../../core/test/person';
 import { expectationsOf, planJob, replay, type Command, type JobEvent } from '@wary/core/job';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { JobSession } from './session.svelte';
@@ -197,6 +199,40 @@ describe('a job on a device', () => {
 		session.submit(note('still here'));
 		await settled();
 		expect(texts(server.events)).toEqual(['confirm', 'still here']);
+	});
+
+	it('says which of its readings no longer count, since another device had said what undoes them', async () => {
+		const person = new Person(house, fennelLaneActual(), plan, ['b11', 'b14']);
+		while (energyOf(person.state.isolation) !== 'expectedDead') person.go();
+		person.until('proveTester');
+		server.events = [...person.events];
+		const session = open();
+		await settled();
+		server.down = true;
+		const tester = {
+			kind: 'proveTester',
+			when: 'before',
+			source: 'provingUnit',
+			reading: meter(240)
+		} as const;
+		expect([session.submit(tester), session.submit(note('warm plate'))]).toEqual([true, true]);
+		const expectedVersion = server.events.length;
+		server.post({
+			id: 'theirs',
+			at: '2026-11-25T10:00:00Z',
+			expectedVersion,
+			command: { kind: 'changed', what: 'otherBoxOpened' }
+		});
+		server.down = false;
+		await vi.advanceTimersByTimeAsync(12_000);
+		expect(session.overtaken?.dropped).toMatchObject([
+			{
+				entry: { command: tester, knew: expectedVersion },
+				refusal: { code: 'unknowing', by: { id: 'theirs' } }
+			}
+		]);
+		expect(texts(server.events.slice(expectedVersion))).toEqual(['changed', 'warm plate']);
+		expect([session.energy, session.unsent]).toEqual(['assumedLive', 0]);
 	});
 
 	it('keeps what was stored when another device goes first: nothing known is lost, and nothing is there twice', async () => {

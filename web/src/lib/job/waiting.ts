@@ -1,4 +1,4 @@
-import { commandSchema, type Command } from '@wary/core/job';
+import { commandSchema, type Entry } from '@wary/core/job';
 import { z } from 'zod';
 
 const waitingSchema = z.strictObject({
@@ -8,12 +8,15 @@ const waitingSchema = z.strictObject({
 	aheadMs: z.number().optional(),
 	/** The box it was said at. */
 	box: z.string().min(1).max(120).optional(),
-	command: commandSchema
+	command: commandSchema,
+	/** Kept before it was noted: it knew nothing. */
+	knew: z.int().min(0).default(0),
+	own: z.array(z.uuid()).default([])
 });
 
 /** An entry of a job that waits on this device to be sent. */
-export interface Waiting extends Readonly<Omit<z.infer<typeof waitingSchema>, 'command'>> {
-	readonly command: Command;
+export interface Waiting extends Entry {
+	readonly aheadMs?: number | undefined;
 }
 
 /** What waits, each entry by itself: those that can be read, and the text of those that can't. */

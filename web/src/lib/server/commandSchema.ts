@@ -14,14 +14,19 @@ const name = text().min(1).max(120);
 const half = z.enum(['upper', 'lower', 'left', 'right', 'only']);
 
 /** An append: the event's own id and time, made on the device, and how many events the device has seen. */
-export const appendSchema = z.strictObject({
-	id: z.uuid(),
-	at: z.iso.datetime({ offset: true }),
-	expectedVersion: z.int().min(0).max(100_000),
-	/** The box it is said at, where the job has several. */
-	box: name.optional(),
-	command: commandSchema
-});
+export const appendSchema = z
+	.strictObject({
+		id: z.uuid(),
+		at: z.iso.datetime({ offset: true }),
+		expectedVersion: z.int().min(0).max(100_000),
+		/** How many it had seen when this was done; and which of its own were stored since. */
+		knew: z.int().min(0).max(100_000).optional(),
+		own: z.array(z.uuid()).max(2000).optional(),
+		/** The box it is said at, where the job has several. */
+		box: name.optional(),
+		command: commandSchema
+	})
+	.refine(({ knew = 0, expectedVersion }) => knew <= expectedVersion, { path: ['knew'] });
 
 export const startSchema = z.strictObject({
 	id: z.uuid(),

@@ -35,6 +35,7 @@ export const constraints: Readonly<Record<string, Violation>> = {
 	job_ended_household_id_job_id_fkey: 'gone',
 	job_ended_outcome_check: 'malformed',
 	job_ended_pkey: 'taken',
+	job_event_check: 'malformed',
 	job_event_household_id_event_id_key: 'taken',
 	job_event_household_id_job_id_fkey: 'gone',
 	job_event_pkey: 'taken',

@@ -272,19 +272,20 @@ export async function manyLiveVolts(
 
 /**
  * Stores an event as number `seq` of its job, if the job has just `seq - 1`: one statement, whose commit is the acknowledgement.
- * False where the job has moved on. A race between two writers, or an event id used before, breaks a key and throws.
+ * `knew`: how many of them its device knew. False where the job has moved on. A race between two writers, or an event id used before, breaks a key and throws.
  */
 export async function addEventAt(
 	on: Queryable,
 	householdId: string,
 	jobId: string,
 	seq: number,
-	event: JobEvent
+	event: JobEvent,
+	knew: number
 ): Promise<boolean> {
 	const { rowCount } = await on.query({
 		name: 'add-event',
-		text: `insert into job_event (household_id, job_id, seq, event_id, at, body, judged, box_id, version)
-			select $1, $2, $3, $4, $5, $6, $7, $8, $9
+		text: `insert into job_event (household_id, job_id, seq, event_id, at, body, judged, box_id, version, knew)
+			select $1, $2, $3, $4, $5, $6, $7, $8, $9, $10
 			where $3 = (select coalesce(max(seq), 0) + 1 from job_event where household_id = $1 and job_id = $2)`,
 		values: [
 			householdId,
@@ -295,7 +296,8 @@ export async function addEventAt(
 			JSON.stringify(event.body),
 			event.judged ? JSON.stringify(event.judged) : null,
 			event.box ?? null,
-			eventVersion
+			eventVersion,
+			knew
 		]
 	});
 	return rowCount === 1;

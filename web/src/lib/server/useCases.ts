@@ -1,11 +1,11 @@
 import type { House } from '@wary/core/house';
 import { cablesInBox, circuitsInBox, findBox, placeName } from '@wary/core/house';
 import {
-	applyToWhole,
 	currentProcedure,
-	decideWhole,
+	decideEntry,
 	eventsAt,
 	expectationsAt,
+	foreignTo,
 	houseAfterJob,
 	houseAfterStop,
 	mustStop,
@@ -13,7 +13,8 @@ import {
 	plannerOn,
 	planWhole,
 	withBeside,
-	replayWhole,
+	replayStored,
+	stored,
 	type BoxWish,
 	type Command,
 	type JobEvent,
@@ -21,9 +22,9 @@ import {
 	type JobState,
 	type Refusal,
 	type Step,
+	type Stored,
 	type TerminatingSchool,
 	type WholeFailure,
-	type WholeJob,
 	type Wished
 } from '@wary/core/job';
 import { againWhile, connections, transaction, triesAtMost, violatedConstraint } from './db';
@@ -50,10 +51,9 @@ import { foundWords } from '$words/found';
 import { outcomeWords, replacedWords, stoppedElsewhereWords, untestedWords } from '$words/outcome';
 
 /** A job with everything that it is computed from. */
-export interface LoadedJob {
+export interface LoadedJob extends Stored {
 	readonly job: JobRow;
 	readonly house: House;
-	readonly whole: WholeJob;
 	readonly events: readonly JobEvent[];
 	/** The next step, and the plan and state of the box whose turn it is. */
 	readonly step: Step | null;
@@ -61,9 +61,10 @@ export interface LoadedJob {
 	readonly state: JobState;
 }
 
-function loadedJob(job: JobRow, house: House, whole: WholeJob, events: readonly JobEvent[]): LoadedJob {
+function loadedJob(job: JobRow, house: House, then: Stored, events: readonly JobEvent[]): LoadedJob {
+	const { whole, undoing } = then;
 	const { at, step } = nextAt(whole);
-	return { job, house, whole, events, step, plan: whole.plans[at]!, state: whole.boxes[at]! };
+	return { job, house, whole, undoing, events, step, plan: whole.plans[at]!, state: whole.boxes[at]! };
 }
 
 /** Replayed jobs by household and id, so that the next event costs one step and not all. What another process appended is noticed by the append itself. */
@@ -108,12 +109,12 @@ async function replayed(household: Household, job: JobRow): Promise<LoadedJob> {
 	const known = recent.get(recentKey(household, jobId));
 	const same =
 		known && known.events.length === events.length && known.events.at(-1)?.id === events.at(-1)?.id;
-	if (same) return remember(household, loadedJob(job, house, known.whole, events));
+	if (same) return remember(household, loadedJob(job, house, known, events));
 	const planned = planWhole(house, job.begun, job.school);
 	if (!planned.ok) throw new Error(`job ${jobId} has no plan: ${planned.failure.code}`);
 	return remember(
 		household,
-		loadedJob(job, house, replayWhole(planned.plans, events, plannerOn(house)), events)
+		loadedJob(job, house, replayStored(planned.plans, events, plannerOn(house)), events)
 	);
 }
 
@@ -181,9 +182,10 @@ export async function startJob(
 	});
 }
 
-/** How far an event's time may lie before the job's last one, and after the server's clock, ms. */
+/** How far an event's time may lie before the last one that its device knew, ms. */
 export const earlierByMs = 60_000;
-export const laterByMs = 5 * 60_000;
+/** How far it may lie after the server's clock, ms: the way of an answer. A device whose clock is fast learns by how much, so that none of its times stands in the way of another's. */
+export const laterByMs = 10_000;
 /** Nobody did anything with this before there was any of it: the time of a clock that was never set. */
 const madeMs = Date.parse('2026-01-01T00:00:00Z');
 
@@ -191,6 +193,10 @@ export interface Append {
 	readonly id: string;
 	readonly at: string;
 	readonly expectedVersion: number;
+	/** How many stored events its device knew when it was done; left out: all of them. */
+	readonly knew?: number | undefined;
+	/** Events of the same device that were stored after those, and done before this. */
+	readonly own?: readonly string[] | undefined;
 	/** The box it is said at, where the job has several. */
 	readonly box?: string | undefined;
 	readonly command: Command;
@@ -235,11 +241,15 @@ export async function appendEvent(
 		loaded = (await loadJob(household, jobId))!;
 		return behind(household, jobId, loaded, append);
 	}
-	const lastAt = loaded.events.at(-1)?.at ?? null;
+	const { knew = append.expectedVersion, own = [] } = append;
+	const foreign = foreignTo({ knew, own }, loaded.events);
+	const unknown = new Set(foreign);
+	const lastAt = loaded.events.findLast((event) => !unknown.has(event))?.at ?? null;
 	const atMs = Date.parse(append.at);
 	const earliestMs = lastAt === null ? madeMs : Date.parse(lastAt) - earlierByMs;
 	if (!(atMs >= earliestMs && atMs <= now.getTime() + laterByMs)) return { code: 'timeWrong', lastAt };
-	const decision = decideFor(loaded, append.command, append.at, append.box);
+	const { plans } = loaded.whole;
+	const decision = decideEntry(decidedWith(loaded, append.at), loaded, append, foreign);
 	if (!decision.ok) return { code: 'refused', refusal: decision.refusal, version: loaded.events.length };
 	const { command } = append;
 	const refusal = command.kind === 'addBox' ? await notTaken(household, loaded, command.box) : null;
@@ -247,22 +257,27 @@ export async function appendEvent(
 	const event: JobEvent = {
 		id: append.id,
 		at: append.at,
-		...(loaded.whole.plans.length > 1 && append.box !== undefined ? { box: append.box } : {}),
+		...(plans.length > 1 && append.box !== undefined ? { box: append.box } : {}),
 		body: decision.body,
 		...(decision.judged ? { judged: decision.judged } : {})
 	};
-	if (await storeOnce(household, loaded, event)) {
-		const { job, house, whole, events } = loaded;
-		remember(household, loadedJob(job, house, applyToWhole(whole, event), [...events, event]));
+	if (await storeOnce(household, loaded, event, knew)) {
+		const { job, house, events } = loaded;
+		remember(household, loadedJob(job, house, stored(loaded, event), [...events, event]));
 		return { code: 'stored', version: loaded.events.length + 1, event };
 	}
 	return behind(household, jobId, (await loadJob(household, jobId))!, append);
 }
 
 /** Stores an event, or says that the job has moved on. A change of the house that came first is no reason: the end of the job is written on top of it. */
-async function storeOnce(household: Household, loaded: LoadedJob, event: JobEvent): Promise<boolean> {
+async function storeOnce(
+	household: Household,
+	loaded: LoadedJob,
+	event: JobEvent,
+	knew: number
+): Promise<boolean> {
 	try {
-		return await againWhile('house_version_pkey', () => store(household, loaded, event));
+		return await againWhile('house_version_pkey', () => store(household, loaded, event, knew));
 	} catch (error) {
 		const constraint = violatedConstraint(error);
 		if (constraint === null || constraint === 'house_version_pkey') throw error;
@@ -277,9 +292,9 @@ async function behind(
 	loaded: LoadedJob,
 	append: Append
 ): Promise<Appended> {
-	const stored = await maybeStored(household.id, append.id);
-	if (stored)
-		return stored.jobId === jobId ? { code: 'alreadyStored', version: stored.seq } : { code: 'idTaken' };
+	const known = await maybeStored(household.id, append.id);
+	if (known)
+		return known.jobId === jobId ? { code: 'alreadyStored', version: known.seq } : { code: 'idTaken' };
 	return {
 		code: 'conflict',
 		version: loaded.events.length,
@@ -287,17 +302,13 @@ async function behind(
 	};
 }
 
-export function decideFor({ house, whole, events }: LoadedJob, command: Command, at?: string, box?: string) {
-	return decideWhole(
-		{
-			...(at === undefined ? {} : { at }),
-			expect: (k) => expectationsAt(house, whole, k),
-			find: (id) => events.find((event) => event.id === id)
-		},
-		whole,
-		command,
-		box
-	);
+/** What a command is decided with on the server. */
+function decidedWith({ house, whole, events }: LoadedJob, at: string) {
+	return {
+		at,
+		expect: (k: number) => expectationsAt(house, whole, k),
+		find: (id: string) => events.find((event) => event.id === id)
+	};
 }
 
 /** What comes into a job with an outlet, or leaves it: with it what sits in one box with it. */
@@ -321,7 +332,12 @@ async function notTaken(
 }
 
 /** Stores that an outlet is taken in or left out, and which boxes the job is at from now on. False where another job has come to one of them meanwhile. */
-async function storeTaken(household: Household, { job, house, events }: LoadedJob, event: JobEvent) {
+async function storeTaken(
+	household: Household,
+	{ job, house, events }: LoadedJob,
+	event: JobEvent,
+	knew: number
+) {
 	const { body } = event;
 	if (body.kind !== 'addBox' && body.kind !== 'dropBox') return false;
 	const taken = body.kind === 'addBox';
@@ -333,7 +349,7 @@ async function storeTaken(household: Household, { job, house, events }: LoadedJo
 			const underWay = await maybeJobUnderWay(on, household.id, boxId);
 			if (taken && underWay !== null && underWay !== job.id) return false;
 		}
-		if (!(await addEventAt(on, household.id, job.id, seq, event))) return false;
+		if (!(await addEventAt(on, household.id, job.id, seq, event, knew))) return false;
 		await addTaken(on, household.id, job.id, { seq, boxIds, taken });
 		if (taken) await dropPlansAt(on, household.id, boxIds);
 		return true;
@@ -377,18 +393,23 @@ export async function takeIn(
 }
 
 /** Stores an event; one that ends the job also closes it and writes the outcome into the house record, all or nothing. */
-async function store(household: Household, loaded: LoadedJob, event: JobEvent): Promise<boolean> {
+async function store(
+	household: Household,
+	loaded: LoadedJob,
+	event: JobEvent,
+	knew: number
+): Promise<boolean> {
 	const { job, house: begunOn, events } = loaded;
 	const seq = events.length + 1;
 	const { body } = event;
-	if (body.kind === 'addBox' || body.kind === 'dropBox') return storeTaken(household, loaded, event);
+	if (body.kind === 'addBox' || body.kind === 'dropBox') return storeTaken(household, loaded, event, knew);
 	if (body.kind !== 'finish' && body.kind !== 'stop')
-		return addEventAt(connections(), household.id, job.id, seq, event);
+		return addEventAt(connections(), household.id, job.id, seq, event, knew);
 	const outcome = body.kind === 'finish' ? 'finished' : 'stopped';
 	const ended = { ...job, outcome, endedAt: event.at } as const;
-	const after = loadedJob(ended, begunOn, applyToWhole(loaded.whole, event), [...events, event]);
+	const after = loadedJob(ended, begunOn, stored(loaded, event), [...events, event]);
 	return transaction(async (on) => {
-		if (!(await addEventAt(on, household.id, job.id, seq, event))) return false;
+		if (!(await addEventAt(on, household.id, job.id, seq, event, knew))) return false;
 		await addJobEnd(on, household.id, job.id, outcome);
 		await addTold(on, household.id, job.id, toldOf(after, await latestCosts(household.id, on)));
 		const { version, house } = await latestHouse(household.id, on);

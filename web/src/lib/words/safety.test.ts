@@ -13,6 +13,7 @@ import {
 	severityOf,
 	stopReasons,
 	withBeside,
+	type JobEvent,
 	type Step
 } from '@wary/core/job';
 import { Person, planOf } from '../../../../core/test/person';
@@ -25,6 +26,7 @@ import { doubtWords, energyWords, stripWords } from '$words/energy';
 import { failureWords, sendTrouble } from '$words/failures';
 import { putBackLines } from '$words/plan/putBack';
 import { planFailureWords } from '$words/planFailures';
+import { jobPageWords } from '$words/job';
 import { refusalWords } from '$words/refusals';
 import { cautions, groundEarthVerdict, ohmVerdictWords, plateScrewVerdict, stepWords } from '$words/steps';
 import { staysDeadWords } from '$words/steps/asFound';
@@ -236,6 +238,15 @@ function everySafetyWord(): string {
 			'outOfRange'
 		] as const)
 			lines.push(`${code}: ${refusalWords({ code }, recorded, plan, state)}`);
+		const doubted: JobEvent = {
+			id: 'theirs',
+			at: '2026-11-24T10:00:00Z',
+			body: { kind: 'changed', what: 'otherBoxOpened' }
+		};
+		lines.push(
+			`unknowing: ${refusalWords({ code: 'unknowing', by: doubted }, recorded, plan, state)}`,
+			`overtaken: ${jobPageWords.uncounted} | ${jobPageWords.warnings}`
+		);
 		for (const code of ['groundUnused', 'nothingOnDevice', 'noCircuit'] as const)
 			lines.push(`${code}: ${planFailureWords({ code, box }, region)}`);
 		lines.push(planFailureWords({ code: 'sharedNeutral', box, breakers: ['b1', 'b2'] }, region));

@@ -17,7 +17,10 @@ export const jobPageWords = {
 	},
 	overtaken: 'This job went on elsewhere.',
 	added: 'Another tab or device added:',
-	dropped: 'What you had entered here no longer fits and was not taken. Go on from what is shown now.',
+	uncounted: 'Done here without knowing that. It doesn’t count, and is to be done again:',
+	dropped: 'Entered here, and no longer fits. It was not taken:',
+	warnings: 'Entered here, and no longer fits. It means that power may be on:',
+	goOn: 'Go on from what is shown now.',
 	sendAgain: 'Send it again',
 	leaveOut: 'Leave that entry out',
 	notKept:

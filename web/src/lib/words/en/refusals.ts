@@ -1,6 +1,7 @@
 import { findBox, placeName, type House } from '@wary/core/house';
 import type { AnewFailure, JobPlan, JobState, Refusal } from '@wary/core/job';
 import { energyWords } from './energy';
+import { eventWords } from './events';
 import { addFailureWords, planFailureWords } from './planFailures';
 import { stepWords, toolWords } from './steps';
 import { breakerName, capital, inSentence, terminalWord, terms } from './terms';
@@ -27,6 +28,10 @@ export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, stat
 			return `It can’t be left like this. ${nextTitle(refusal.next)}`;
 		case 'boxOpen':
 			return 'The box is open: power doesn’t go back on before everything is closed.';
+		case 'unknowing': {
+			const { text, value } = eventWords(refusal.by, house, plan, state.earth);
+			return `Another device had entered “${[text, value].filter(Boolean).join(' ')}” before this reached the job. What was done without knowing that doesn’t count: do it again now.`;
+		}
 		case 'otherBoxOpen':
 			return `The box at ${placeIn(house, refusal.box)} is open. Close it first: one box at a time.`;
 		case 'unknownBreaker':
