@@ -71,7 +71,8 @@ test('the database is killed under load, thrice: the server lives, answers 503, 
 		const page = await fetch(at('/fennel-lane'), { headers: { accept: 'text/html' } });
 		expect([page.status, page.headers.get('retry-after') !== null]).toEqual([503, true]);
 		expect(await page.text()).toContain('is away for a moment');
-		expect((await fetch(at('/health'))).status).toBe(503);
+		const health = await fetch(at('/health'));
+		expect([health.status, ((await health.json()) as { code: string }).code]).toEqual([503, 'databaseAway']);
 		expect(await cluster.revive()).toBe(true);
 	}
 	await new Promise((resolve) => setTimeout(resolve, 1500));
@@ -104,7 +105,7 @@ test('a job goes on in the page while the database is away, says so, and is sent
 	await page.locator('h1').first().focus();
 	await page.keyboard.press('Enter');
 	await expect.poll(async () => (await stepOf(page)).kind).toBe('checkTools');
-	await expect(page.getByText(/Server away: work goes on here, 1 to send/)).toBeVisible();
+	await expect(page.getByText(/Records away: work goes on here, 1 to send/)).toBeVisible();
 	expect(await cluster.revive()).toBe(true);
 	await expect(page.locator('main[data-unsent="0"]')).toBeVisible({ timeout: 30_000 });
 	await expect(page.getByText('All that was entered here has been sent.')).toBeVisible();

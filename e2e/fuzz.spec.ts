@@ -48,7 +48,7 @@ const routes = (jobId: string, benchId: string): Route[] => [
 		body: { id: jobId, boxId: 'sewing-closet', school: 'groundFirst', who: 'Again' }
 	},
 	{ method: 'GET', path: '/pair?code=abc' },
-	{ method: 'GET', path: '/api/homes?search=lane&after=0' },
+	{ method: 'GET', path: '/api/homes?search=lane&after=fennel-lane' },
 	{ method: 'GET', path: `/api/fennel-lane/jobs/${jobId}/events?after=0` },
 	{ method: 'GET', path: `/api/fennel-lane/jobs/${jobId}/photos` },
 	{

@@ -60,6 +60,21 @@ test('a name that was pointed here from elsewhere reaches no home', async ({ app
 		expect((await asked(application.address, '/fennel-lane', { host })).status).toBe(200);
 });
 
+test('pages and answers are sent compressed to whoever takes that', async ({ application }) => {
+	const sizes = async (path: string, accept: string) => {
+		const { headers, text } = await asked(application.address, path, {
+			host: 'localhost',
+			'accept-encoding': accept
+		});
+		return { encoding: headers['content-encoding'] ?? null, size: text.length };
+	};
+	for (const path of ['/fennel-lane/house', '/fennel-lane/house/__data.json']) {
+		const [plain, gzip] = [await sizes(path, 'identity'), await sizes(path, 'gzip')];
+		expect([plain.encoding, gzip.encoding]).toEqual([null, 'gzip']);
+		expect(gzip.size).toBeLessThan(plain.size / 4);
+	}
+});
+
 test('served to the whole network, the machine itself gets in and none of its other addresses does', async ({
 	everywhere
 }) => {

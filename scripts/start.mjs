@@ -59,7 +59,9 @@ async function serve(url, cluster) {
 		DATABASE_URL: url,
 		PORT: String(port),
 		HOST: host,
-		BODY_SIZE_LIMIT: '11M'
+		BODY_SIZE_LIMIT: '11M',
+		// Where records are kept, if that is here: its free space is watched.
+		...(cluster && { DATA_FOLDER: cluster.data })
 	};
 	const { keep } = await import('./lib/keep.mjs');
 	const server = keep(() =>

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { json, type Handle, type HandleServerError, type RequestEvent } from '@sveltejs/kit';
+import { json, type Handle, type HandleServerError, type RequestEvent, type ServerInit } from '@sveltejs/kit';
 import { storable } from '@wary/core/text';
 import { isServedName, letsIn } from '$lib/server/addresses';
 import { disconnect } from '$lib/server/db';
@@ -7,10 +7,14 @@ import { maybePaired } from '$lib/server/devices';
 import { failedAs, statuses } from '$lib/server/failedAs';
 import { log } from '$lib/server/log';
 import { isFromElsewhere } from '$lib/server/sameSite';
+import { watchSpace } from '$lib/server/space';
+import { troubleOf } from '$lib/server/troubles';
 import { failureWords } from '$words/failures';
 
 // The server's own stop (`serve.mjs`): connections to the database are the last thing that keeps the process alive.
 process.once('wary:stopping', () => void disconnect());
+
+export const init: ServerInit = watchSpace;
 
 const securityHeaders = {
 	'x-content-type-options': 'nosniff',
@@ -59,9 +63,10 @@ async function notLetIn(event: RequestEvent): Promise<Response | null> {
 	try {
 		return (await maybePaired(event.cookies.get('device'))) ? null : refusal(event, 403, 'notPaired');
 	} catch (error) {
-		const failed = failedAs(error);
-		if (failed) return refusal(event, statuses[failed], failed);
-		throw error;
+		const known = failedAs(error);
+		if (!known) throw error;
+		const failed = await troubleOf(known);
+		return refusal(event, statuses[failed], failed);
 	}
 }
 
@@ -107,13 +112,14 @@ function afterFailure(event: RequestEvent, response: Response): Response {
 }
 
 /** The one place where the unexpected ends: logged whole, shown as a number to quote and nothing else. */
-export const handleError: HandleServerError = ({ error, event, status, message }) => {
+export const handleError: HandleServerError = async ({ error, event, status, message }) => {
 	if (status === 404) return { message: failureWords.notFound.text, code: 'notFound' };
 	const known = failedAs(error);
 	if (known) {
-		event.locals.failed = known;
-		log.warn({ request: event.locals.requestId, path: event.url.pathname, failed: known });
-		return { message: failureWords[known].text, code: known };
+		const failed = await troubleOf(known);
+		event.locals.failed = failed;
+		log.warn({ request: event.locals.requestId, path: event.url.pathname, failed });
+		return { message: failureWords[failed].text, code: failed };
 	}
 	log.error({
 		request: event.locals.requestId,

@@ -53,6 +53,10 @@ const clockSlackMs = 2_000;
 /** So often a time is put right before it is said that it can't be. */
 const restampAtMost = 3;
 
+/** What the server can say of its database; `server`: nobody answers. */
+const troubles = ['databaseAway', 'busy', 'diskFull', 'damaged'] as const;
+export type Away = (typeof troubles)[number] | 'server';
+
 const retryAfterMs = [500, 1000, 2000, 5000, 10_000];
 
 /**
@@ -70,7 +74,8 @@ export class JobSession {
 	#waiting = $state.raw<readonly Waiting[]>([]);
 	refusal = $state.raw<Refusal | null>(null);
 	overtaken = $state.raw<Overtaken | null>(null);
-	reachable = $state(true);
+	/** Why nothing is sent just now: nobody answers, or the server can't store it and says why. */
+	away = $state<Away | null>(null);
 	trouble = $state<string | null>(null);
 	/** Whether this browser keeps what it hasn't sent: it may be full, or forbid it. */
 	keeps = $state(true);
@@ -279,14 +284,14 @@ export class JobSession {
 		try {
 			while (this.#waiting.length > 0) {
 				const answer = await this.#post(this.#waiting[0]!);
-				if (answer === null) {
-					this.reachable = false;
+				if (typeof answer === 'string') {
+					this.away = answer;
 					await new Promise((resolve) =>
 						setTimeout(resolve, retryAfterMs[Math.min(this.#failures++, retryAfterMs.length - 1)])
 					);
 					continue;
 				}
-				this.reachable = true;
+				this.away = null;
 				this.#failures = 0;
 				if (!(await this.#settle(this.#waiting[0]!, answer))) return;
 			}
@@ -295,8 +300,8 @@ export class JobSession {
 		}
 	}
 
-	/** The server's answer, or null when there is none to be had. */
-	async #post({ id, at, box, command, knew, own }: Waiting): Promise<Answer | null> {
+	/** The server's answer, or why there is none to be had. */
+	async #post({ id, at, box, command, knew, own }: Waiting): Promise<Answer | Away> {
 		try {
 			const response = await fetch(`${this.#address}/events`, {
 				method: 'POST',
@@ -305,9 +310,10 @@ export class JobSession {
 				headers: { 'content-type': 'application/json' },
 				body: JSON.stringify({ id, at, box, expectedVersion: this.#stored.length, knew, own, command })
 			});
-			return response.status >= 500 ? null : ((await response.json()) as Answer);
+			const answer = (await response.json()) as Answer;
+			return response.status < 500 ? answer : (troubles.find((each) => each === answer.code) ?? 'server');
 		} catch {
-			return null;
+			return 'server';
 		}
 	}
 

@@ -23,6 +23,7 @@ class Server {
 	/** Refuses times that are far from its clock. */
 	wantsTime = false;
 	broken: string | null = null;
+	status = 200;
 	post(body: { id: string; at: string; expectedVersion: number; command: Command }): object {
 		const now = this.now;
 		if (this.broken) return { ok: false, code: this.broken, now };
@@ -79,7 +80,7 @@ beforeEach(() => {
 			? server.post(JSON.parse(request.body) as Parameters<Server['post']>[0])
 			: { events: server.events.slice(after) };
 		if (server.deaf && request) throw new TypeError('network');
-		return { status: 200, json: async () => answer };
+		return { status: server.status, json: async () => answer };
 	});
 });
 afterEach(() => {
@@ -102,13 +103,28 @@ describe('a job on a device', () => {
 		session.submit(note('one'));
 		session.submit(note('two'));
 		await settled();
-		expect([session.reachable, session.unsent, server.events.length]).toEqual([false, 2, 0]);
+		expect([session.away, session.unsent, server.events.length]).toEqual(['server', 2, 0]);
 		server.down = false;
 		const again = open();
 		await taken(again, 2);
 		expect(texts(again.events)).toEqual(['one', 'two']);
 		await vi.advanceTimersByTimeAsync(3000);
 		expect([texts(server.events), again.unsent]).toEqual([['one', 'two'], 0]);
+	});
+
+	it('says why nothing is sent, and sends it once that is over', async () => {
+		const session = open();
+		for (const code of ['databaseAway', 'busy', 'diskFull', 'damaged', 'unexpected'] as const) {
+			server.status = 503;
+			server.broken = code;
+			session.submit(note(code));
+			await vi.advanceTimersByTimeAsync(12_000);
+			expect([session.away, session.unsent]).toEqual([code === 'unexpected' ? 'server' : code, 1]);
+			server.status = 200;
+			server.broken = null;
+			await vi.advanceTimersByTimeAsync(12_000);
+			expect([session.away, session.unsent]).toEqual([null, 0]);
+		}
 	});
 
 	it('says nothing of a press for a step that it turns out to have kept as done', async () => {

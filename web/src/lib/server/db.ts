@@ -2,6 +2,7 @@ import { shapeFault } from '@wary/core/text';
 import pg from 'pg';
 import type { z } from 'zod';
 import { log } from './log';
+import { written } from './troubles';
 
 // Counts and sequence numbers stay far below 2^53.
 pg.types.setTypeParser(pg.types.builtins.INT8, Number);
@@ -109,6 +110,7 @@ export async function transaction<Result>(work: (on: Queryable) => Promise<Resul
 		await client.query('begin');
 		const result = await work(client);
 		await client.query('commit');
+		written();
 		return result;
 	} catch (error) {
 		if (isAway(error)) failed ??= error as Error;

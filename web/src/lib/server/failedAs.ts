@@ -17,6 +17,7 @@ export const constraints: Readonly<Record<string, Violation>> = {
 	cost_pkey: 'taken',
 	demo_wiring_household_id_fkey: 'gone',
 	demo_wiring_pkey: 'taken',
+	home_listing_by_slug: 'taken',
 	home_listing_household_id_fkey: 'gone',
 	home_listing_pkey: 'taken',
 	house_version_household_id_fkey: 'gone',

@@ -1,5 +1,6 @@
 import { readStoredHouse, type House } from '@wary/core/house';
 import { z } from 'zod';
+import { bounded, bytesLikeText } from './caches';
 import {
 	connections,
 	many,
@@ -49,18 +50,29 @@ export interface ListedHome {
 /** How many homes one answer lists. */
 export const homesListedAtMost = 20;
 
-/** Homes in use whose name has these words in it, demo homes first, then by name; at most `homesListedAtMost`, after so many. */
-export async function manyHomes(search = '', after = 0): Promise<ListedHome[]> {
+/**
+ * Homes in use whose name has these words in it, demo homes first, then by name; at most `homesListedAtMost`, behind the home with the short name `after`. Read along an index
+ * from there on: what stands before costs nothing.
+ */
+export async function manyHomes(
+	search = '',
+	after: string | null = null,
+	atMost = homesListedAtMost
+): Promise<ListedHome[]> {
 	const pattern = `%${search.toLowerCase().replace(/[\\%_]/g, '\\$&')}%`;
 	const rows = await many(connections(), {
 		name: 'homes by name',
 		row: z.object({ slug: z.string(), name: z.string(), is_demo: z.boolean(), region: z.enum(['us', 'uk']) }),
-		sql: `select h.slug, l.name, l.region, h.is_demo
-		from household h join home_listing l using (household_id)
-		where h.retired_at is null and ($1 = '%%' or lower(l.name) like $1)
-		order by h.is_demo desc, lower(l.name), h.slug
-		limit ${homesListedAtMost} offset $2`,
-		values: [pattern, after]
+		sql: `select slug, name, region, is_demo from home_listing
+		where ($1 = '%%' or lower(name) like $1)${
+			after === null
+				? ''
+				: ` and ((not is_demo), lower(name), slug) >
+			(select (not is_demo), lower(name), slug from home_listing where slug = $2)`
+		}
+		order by (not is_demo), lower(name), slug
+		limit ${atMost}`,
+		values: after === null ? [pattern] : [pattern, after]
 	});
 	return rows.map(({ slug, name, is_demo, region }) => ({ slug, name, isDemo: is_demo, region }));
 }
@@ -68,15 +80,14 @@ export async function manyHomes(search = '', after = 0): Promise<ListedHome[]> {
 /** Where the address alone leads: the home that was looked at last, or the first; null while there is none. */
 export async function maybeFirstHome(lastSlug: string | undefined): Promise<string | null> {
 	const last = lastSlug === undefined ? null : await maybeHousehold(lastSlug);
-	return last?.slug ?? (await manyHomes())[0]?.slug ?? null;
+	return last?.slug ?? (await manyHomes('', null, 1))[0]?.slug ?? null;
 }
 
 /** A house is read by `readStoredHouse`, which knows earlier forms. */
 const houseRow = z.object({ house: z.unknown() });
 
 /** A house as recorded never changes once it is a version, nor does a demo’s wiring: they are kept. */
-const kept = new Map<string, House>();
-const keptAtMost = 100;
+const kept = bounded<House>('houses', 64, bytesLikeText);
 
 /** The house as recorded, latest version. Inside a transaction its own connection is handed in: a second one might never come. */
 export async function latestHouse(householdId: string, on: Queryable = connections()): Promise<HouseVersion> {
@@ -108,7 +119,6 @@ export async function houseAt(
 }
 
 function keeping(key: string, house: House): House {
-	if (kept.size >= keptAtMost) kept.delete(kept.keys().next().value!);
 	kept.set(key, house);
 	return house;
 }

@@ -10,6 +10,7 @@ import {
 	type Wished
 } from '@wary/core/job';
 import { z } from 'zod';
+import { written } from './troubles';
 import { connections, many, maybeOne, one, readAs, UnreadableRow, type Queryable } from './db';
 
 export interface JobRow {
@@ -300,6 +301,7 @@ export async function addEventAt(
 			knew
 		]
 	});
+	if (rowCount === 1) written();
 	return rowCount === 1;
 }
 

@@ -11,6 +11,7 @@ import {
 	type KeptPlan
 } from '@wary/core/shopping';
 import { z } from 'zod';
+import { bounded, bytesLikeText } from './caches';
 import { connections, many, maybeOne, readAs, transaction, type Queryable } from './db';
 
 /** More than anybody plans for one walk to the shop. */
@@ -45,15 +46,12 @@ export const listOf = async (
 	(await manyKeptPlans(householdId)).map((row) => {
 		const key = `${householdId} ${version} ${row.id}`;
 		const known = planned.get(key) ?? asOfNow(house, row);
-		planned.delete(key);
-		if (planned.size >= plannedAtMost) planned.delete(planned.keys().next().value!);
 		planned.set(key, known);
 		return known;
 	});
 
 /** Plans worked out, by household, version of the record and plan: none of them ever changes, so a list that is looked at again costs nothing. Those asked for last. */
-const planned = new Map<string, Kept>();
-const plannedAtMost = 500;
+const planned = bounded<Kept>('plans', 16, bytesLikeText);
 
 /** Keeps a plan in place of one kept for the same first outlet before; `full`: too many are kept. The same id again changes nothing. */
 export async function keepPlan(householdId: string, id: string, plan: KeptPlan): Promise<'kept' | 'full'> {

@@ -1,6 +1,7 @@
 import { mustStop } from '@wary/core/job';
 import { bill, needsOfJob, type Costs } from '@wary/core/shopping';
 import { boxPlace } from '$words/terms';
+import { bounded, bytesLikeText } from './caches';
 import { connections, maybeOne, readAs, UnreadableRow, type Queryable } from './db';
 import { handoverSheet } from './handoverSheet';
 import { recordsOf } from './records';
@@ -54,16 +55,13 @@ export async function addTold(on: Queryable, householdId: string, jobId: string,
 }
 
 /** What was told never changes: that of the jobs that were looked at last is kept as it was read. */
-const kept = new Map<string, Told>();
-const keptAtMost = 100;
+const kept = bounded<Told>('told', 16, bytesLikeText);
 
 /** What was told of a job when it ended; `null` while it is under way. */
 export async function maybeTold(householdId: string, jobId: string): Promise<Told | null> {
 	const key = `${householdId} ${jobId}`;
 	const known = kept.get(key) ?? (await readTold(householdId, jobId));
 	if (known === null) return null;
-	kept.delete(key);
-	if (kept.size >= keptAtMost) kept.delete(kept.keys().next().value!);
 	kept.set(key, known);
 	return known;
 }

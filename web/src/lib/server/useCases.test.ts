@@ -195,6 +195,27 @@ describe('homes', () => {
 		expect(await maybeDemoWiring(own!.id)).toBeNull();
 	});
 
+	it('lists page after page, each behind the last of the one before, whatever they are called', async () => {
+		const { house } = await latestHouse(home.id);
+		const names = ['Zoar', 'aha', 'Aha', '100% (own)', 'Éa', 'b_b'];
+		for (const [k, name] of names.entries()) await addHousehold(`paged-${k}`, { ...house, name });
+		const all = (await manyHomes('', null, 100)).map(({ slug }) => slug);
+		const paged: string[] = [];
+		for (let after: string | null = null; ; after = paged.at(-1)!) {
+			const page: string[] = (await manyHomes('', after, 2)).map(({ slug }) => slug);
+			if (page.length === 0) break;
+			paged.push(...page);
+		}
+		expect(paged).toEqual(all);
+		expect(new Set(all).size).toBe(all.length);
+		expect(all.slice(0, 2)).toEqual(['fennel-lane', 'tannery-row']);
+		expect((await manyHomes('% (')).map(({ slug }) => slug)).toEqual(['paged-3']);
+		expect(await manyHomes('', 'no-such-home')).toEqual([]);
+		// One that is retired is out of the list at once.
+		await client.query("update household set retired_at = now() where slug = 'paged-0'");
+		expect(await manyHomes('Zoar')).toEqual([]);
+	});
+
 	it('the simulated instruments read the real wiring and not the record', async () => {
 		const wiring = (await maybeDemoWiring(home.id))!;
 		const loaded = (await loadJob(home, jobId))!;

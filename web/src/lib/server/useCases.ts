@@ -27,6 +27,7 @@ import {
 	type WholeFailure,
 	type Wished
 } from '@wary/core/job';
+import { bounded } from './caches';
 import { againWhile, connections, transaction, triesAtMost, violatedConstraint } from './db';
 import { addHouseVersion, houseAt, latestHouse, type Household } from './households';
 import {
@@ -68,14 +69,18 @@ function loadedJob(job: JobRow, house: House, then: Stored, events: readonly Job
 }
 
 /** Replayed jobs by household and id, so that the next event costs one step and not all. What another process appended is noticed by the append itself. */
-const recent = new Map<string, LoadedJob>();
-const recentAtMost = 200;
+const recent = bounded<LoadedJob>(
+	'jobs',
+	32,
+	({ whole, events }) => bytesOfPlan * whole.plans.length + bytesOfEvent * events.length
+);
+/** Measured: 27 kB a plan with its state, 750 an event and what it did. */
+const bytesOfPlan = 40_000;
+const bytesOfEvent = 1_000;
 const recentKey = (household: Household, jobId: string) => `${household.id} ${jobId}`;
 
 function remember(household: Household, loaded: LoadedJob): LoadedJob {
 	const key = recentKey(household, loaded.job.id);
-	recent.delete(key);
-	if (recent.size >= recentAtMost) recent.delete(recent.keys().next().value!);
 	recent.set(key, loaded);
 	return loaded;
 }

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { words as w } from '$words/ui/energyStrip';
 	import type { Energy } from '@wary/core/isolation';
+	import type { Away } from '$lib/job/session.svelte';
 
 	let {
 		energy,
@@ -9,7 +10,7 @@
 		caution,
 		lapses,
 		unsent = 0,
-		reachable = true
+		away = null
 	}: {
 		energy: Energy;
 		word: string;
@@ -17,7 +18,8 @@
 		caution: string;
 		lapses: string;
 		unsent?: number;
-		reachable?: boolean;
+		/** Why nothing is sent just now. */
+		away?: Away | null;
 	} = $props();
 </script>
 
@@ -28,7 +30,7 @@
 		{#if caution}<b>{caution}</b>{/if}
 	</div>
 	<div class="lapses">
-		{#if unsent > 0 && !reachable}<b>{w.serverAwayWorkGoesOn(unsent)}</b>{:else}{lapses}{/if}
+		{#if unsent > 0 && away}<b>{w.goesOn(w.away[away], unsent)}</b>{:else}{lapses}{/if}
 	</div>
 </div>
 

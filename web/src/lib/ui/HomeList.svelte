@@ -18,14 +18,15 @@
 
 	/** The first twenty of that name, or the next. A slower answer to an earlier question is dropped. */
 	let asked = 0;
-	async function look(after = 0) {
+	async function look(after: string | null = null) {
 		const mine = ++asked;
-		const reply = await ask(`/api/homes?search=${encodeURIComponent(search)}&after=${after}`, 'homes');
+		const from = after === null ? '' : `&after=${after}`;
+		const reply = await ask(`/api/homes?search=${encodeURIComponent(search)}${from}`, 'homes');
 		if (mine !== asked) return;
 		failed = !reply.ok;
 		if (!reply.ok) return;
 		const { answer } = reply;
-		homes = after === 0 ? answer.homes : [...(homes ?? []), ...answer.homes];
+		homes = after === null ? answer.homes : [...(homes ?? []), ...answer.homes];
 		more = answer.more;
 	}
 	$effect(() => {
@@ -67,7 +68,7 @@
 				<li class="soft">{w.noHomeByThatName}</li>
 			{/each}
 			{#if more}<li>
-					<Button color="alternative" onclick={() => look(homes?.length ?? 0)}>{w.more}</Button>
+					<Button color="alternative" onclick={() => look(homes?.at(-1)?.slug)}>{w.more}</Button>
 				</li>{/if}
 		{/if}
 	</ul>

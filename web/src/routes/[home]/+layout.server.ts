@@ -1,4 +1,5 @@
 import { latestHouse } from '$lib/server/households';
+import { isSpaceLow } from '$lib/server/space';
 import { pageHousehold } from '$lib/server/requests';
 
 export async function load({ params, cookies, locals }) {
@@ -7,6 +8,7 @@ export async function load({ params, cookies, locals }) {
 	cookies.set('home', household.slug, { path: '/', maxAge: 31_536_000, sameSite: 'lax', secure: false });
 	return {
 		home: { slug: household.slug, name: house.name, isDemo: household.isDemo, region: house.region },
-		theme: locals.theme
+		theme: locals.theme,
+		spaceLow: isSpaceLow()
 	};
 }

@@ -11,6 +11,7 @@
 	import { isAt } from '$lib/ui/navigation';
 	import Toasts from '$lib/ui/Toasts.svelte';
 	import type PaletteComponent from '$lib/ui/Palette.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
 	import TopBar from '$lib/ui/TopBar.svelte';
 	import { views } from '$words/views';
 
@@ -46,6 +47,9 @@
 
 <svelte:window onkeydown={key} />
 {#if framed}<TopBar home={data.home} theme={data.theme} onsearch={search} />{/if}
+{#if data.spaceLow}<div class="no-print mx-auto max-w-6xl px-3 pt-2">
+		<Verdict kind="open" alert>{w.spaceLow}</Verdict>
+	</div>{/if}
 {@render children()}
 {#if framed}
 	<div class="no-print h-16 md:hidden"></div>

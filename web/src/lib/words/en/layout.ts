@@ -1,3 +1,5 @@
 export const words = {
-	views: 'Views'
+	views: 'Views',
+	spaceLow:
+		'Less than 200 MB are free where the records are kept. Free some soon: without space nothing new is kept.'
 };

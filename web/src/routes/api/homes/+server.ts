@@ -6,11 +6,11 @@ import { answer, failure, readJson } from '$lib/server/requests';
 
 const shownAtMost = 50;
 
-/** Homes by their names, twenty at a time: `search` words in the name, `after` so many. */
+/** Homes by their names, twenty at a time: `search` words in the name, `after` the home with that short name. */
 export async function GET({ url }) {
 	const search = (url.searchParams.get('search') ?? '').trim().slice(0, 80);
-	const after = Number(url.searchParams.get('after') ?? 0);
-	if (!Number.isInteger(after) || after < 0 || after > 1_000_000) return failure(400, 'malformed');
+	const after = url.searchParams.get('after');
+	if (after !== null && !isSlug(after)) return failure(400, 'malformed');
 	const homes = await manyHomes(search, after);
 	return answer(homesAnswer, { homes: [...homes], more: homes.length === homesListedAtMost });
 }
@@ -29,11 +29,12 @@ export async function POST({ request, url }) {
 		return failure(422, 'houseFile', { problems, count: parsed.problems.length });
 	}
 	const slug = url.searchParams.get('slug')?.trim() || slugOf(parsed.house.name);
-	if (!/^[a-z0-9][a-z0-9-]{0,59}$/.test(slug) || reserved.has(slug)) return failure(422, 'slug', { slug });
+	if (!isSlug(slug) || reserved.has(slug)) return failure(422, 'slug', { slug });
 	const household = await addHousehold(slug, parsed.house);
 	return household ? answer(homeAnswer, { slug: household.slug }, 201) : failure(409, 'slugTaken', { slug });
 }
 
+const isSlug = (text: string): boolean => /^[a-z0-9][a-z0-9-]{0,59}$/.test(text);
 const reserved = new Set(['api', 'new', 'theme', 'health', 'pair']);
 
 /** A short name for the address: Latin letters and digits of the house's name; “home” where it has none. */

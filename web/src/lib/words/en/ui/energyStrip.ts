@@ -1,3 +1,10 @@
 export const words = {
-	serverAwayWorkGoesOn: (unsent: string | number) => `Server away: work goes on here, ${unsent} to send`
+	away: {
+		server: 'Server away',
+		databaseAway: 'Records away',
+		busy: 'Records held up',
+		diskFull: 'No disk space for the records',
+		damaged: 'The records are damaged'
+	},
+	goesOn: (away: string, unsent: number) => `${away}: work goes on here, ${unsent} to send`
 };

@@ -121,7 +121,7 @@
 	caution={strip.caution}
 	lapses={strip.lapses}
 	unsent={session.unsent}
-	reachable={session.reachable}
+	away={session.away}
 />
 <Frame wide={step?.kind === 'switchOff'} {ready} label={words.visits}>
 	{#snippet walks()}

@@ -7,7 +7,7 @@
 	// Said once when the server is back after a while: what was entered meanwhile has arrived.
 	let wasAway = false;
 	$effect(() => {
-		if (!session.reachable) wasAway = true;
+		if (session.away) wasAway = true;
 		else if (wasAway && session.unsent === 0) {
 			wasAway = false;
 			notify('good', allSent);
