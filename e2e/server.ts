@@ -4,7 +4,7 @@ import { createServer } from 'node:net';
 import { fileURLToPath } from 'node:url';
 import { test as base } from '@playwright/test';
 import pg from 'pg';
-import { copyOfTemplate, seed } from '../scripts/lib/database.mjs';
+import { asApp, copyOfTemplate, seed } from '../scripts/lib/database.mjs';
 
 /** Names the caller to an application that is told to believe it (`ADDRESS_HEADER`, as behind a proxy). */
 export const callerHeader = 'x-caller';
@@ -52,7 +52,7 @@ export class Application {
 				...process.env,
 				PORT: String(this.port),
 				HOST: '127.0.0.1',
-				DATABASE_URL: this.databaseUrl,
+				DATABASE_URL: asApp(this.databaseUrl),
 				BODY_SIZE_LIMIT: '11M',
 				LOG_LEVEL: 'fatal',
 				...this.env

@@ -25,10 +25,16 @@ async function start() {
 	)
 		await stage('packages (npm ci)', () => run('npm', ['ci', '--no-audit', '--no-fund']).then(() => ''));
 	const { Cluster, needPostgres, portTaken } = await import('./lib/postgres.mjs');
-	if (!resetDemo && (await portTaken(port, host)))
+	if (!resetDemo && (await portTaken(port, host))) {
+		const { holderOf } = await import('./lib/ports.mjs');
+		const holder = holderOf(port);
+		const by = holder
+			? `by process ${holder.pid} (${holder.command.slice(0, 80)})`
+			: 'by another user’s process';
 		throw new Advice(
-			`Port ${port} on ${host} is taken. Is Wary Hand running already? Otherwise choose another: PORT=${port + 1} npm start`
+			`Port ${port} on ${host} is taken ${by}. Is Wary Hand running already? Otherwise choose another: PORT=${port + 1} npm start`
 		);
+	}
 
 	let cluster = null;
 	let url = process.env.DATABASE_URL;
@@ -38,9 +44,10 @@ async function start() {
 		await stage('database server', () => cluster.start());
 		url = await cluster.database('wary');
 	}
-	const { migrate, seed } = await import('./lib/database.mjs');
+	const { letApp, migrate, seed } = await import('./lib/database.mjs');
 	await stage('database tables', () => migrate(url).catch((error) => Promise.reject(reachable(error, url))));
 	await stage(resetDemo ? 'demo homes, as at first' : 'demo homes', () => seed(url, { reset: resetDemo }));
+	if (cluster) await letApp(url, cluster.access.app);
 	if (resetDemo) return void (await cluster?.release());
 	if (!development && buildIsOld())
 		await stage('build', () => run('npm', ['run', 'build', '-w', 'web']).then(() => ''));
@@ -56,7 +63,7 @@ async function serve(url, cluster) {
 	const address = `http://${everywhere ? '127.0.0.1' : host.includes(':') ? `[${host}]` : host}:${port}`;
 	const env = {
 		...process.env,
-		DATABASE_URL: url,
+		DATABASE_URL: cluster ? cluster.appUrl('wary') : url,
 		PORT: String(port),
 		HOST: host,
 		BODY_SIZE_LIMIT: '11M',

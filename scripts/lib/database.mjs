@@ -26,6 +26,38 @@ export async function migrate(databaseUrl) {
 	return ran.length === 0 ? 'up to date' : `${ran.length} new`;
 }
 
+/**
+ * Lets the application in as a role that owns nothing: it reads and adds everywhere, and changes or removes only where no trigger says that rows are only added. So nothing it is talked into
+ * switches a trigger off, empties a table or reads beyond this database.
+ */
+export async function letApp(databaseUrl, password) {
+	const { default: pg } = await import('pg');
+	const client = new pg.Client({ connectionString: databaseUrl });
+	await client.connect();
+	try {
+		await client.query('begin');
+		// Roles belong to the whole server: two starts at once must not both make it.
+		await client.query('select pg_advisory_xact_lock(4175)');
+		await client.query('revoke create on schema public from public');
+		const { rowCount } = await client.query("select 1 from pg_roles where rolname = 'wary_app'");
+		if (rowCount === 0) await client.query('create role wary_app login');
+		await client.query(`alter role wary_app password ${client.escapeLiteral(password)}`);
+		const { rows } = await client.query(`select c.relname as name, exists (
+				select from pg_trigger t where t.tgrelid = c.oid and t.tgname = 'only_added') as only_added
+			from pg_class c where c.relnamespace = 'public'::regnamespace and c.relkind = 'r' and c.relname <> 'pgmigrations'`);
+		for (const { name, only_added: onlyAdded } of rows)
+			await client.query(
+				`grant select, insert${onlyAdded ? '' : ', update, delete'} on ${client.escapeIdentifier(name)} to wary_app`
+			);
+		await client.query('commit');
+	} catch (error) {
+		await client.query('rollback');
+		throw error;
+	} finally {
+		await client.end();
+	}
+}
+
 /** Loads the demo homes where there are none; with `reset`, retires those in use and loads them anew. Users' own homes are never touched. */
 export async function seed(databaseUrl, { reset }) {
 	const { default: pg } = await import('pg');
@@ -65,6 +97,15 @@ export async function seed(databaseUrl, { reset }) {
 }
 
 const template = 'wary_template';
+const testAppPassword = 'only-in-tests';
+
+/** A test’s database as the application comes into it. */
+export function asApp(databaseUrl) {
+	const url = new URL(databaseUrl);
+	url.username = 'wary_app';
+	url.password = testAppPassword;
+	return url.href;
+}
 
 /**
  * A database of its own for a test, by copying one that was migrated and seeded once: some ten milliseconds in place of seconds. `admin`: address of any database of that
@@ -85,6 +126,7 @@ export async function copyOfTemplate(admin, name) {
 			await client.query(`create database ${making}`);
 			await migrate(at(making));
 			await seed(at(making), { reset: false });
+			await letApp(at(making), testAppPassword);
 			await client.query(`alter database ${making} rename to ${template}`);
 		}
 		await client.query(`create database ${name} template ${template}`);

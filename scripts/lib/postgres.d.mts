@@ -4,6 +4,7 @@ export class Cluster {
 	constructor(options: { folder: string; port: number; name: string });
 	readonly bin: string;
 	readonly port: number;
+	readonly data: string;
 	start(): Promise<string>;
 	revive(): Promise<boolean>;
 	database(name: string): Promise<string>;

@@ -1,0 +1,1 @@
+export function holderOf(port: number): { pid: number; command: string } | null;
