@@ -12,7 +12,14 @@ export function photoTypeOf(bytes: Uint8Array): PhotoType | null {
 	return text(0, 4) === 'RIFF' && text(8, 12) === 'WEBP' ? 'image/webp' : null;
 }
 
-const longestSidePx = 1600;
+/** Whether a file is HEIC, as some phones keep pictures: neither most browsers nor the server read it. */
+export function isHeic(bytes: Uint8Array): boolean {
+	const brand = String.fromCharCode(...bytes.subarray(4, 12));
+	return /^ftyp(hei[cxs]|hev[cx]|mif1|msf1)$/.test(brand);
+}
+
+/** Longest side of a picture that is kept, px: chosen, a stain on a terminal is still seen. */
+export const longestSidePx = 1600;
 
 /** A photograph made small enough to send from a hallway: at most 1600 px, JPEG. Throws where the browser can't read it. */
 export async function resized(file: Blob): Promise<Blob> {

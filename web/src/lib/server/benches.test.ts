@@ -86,6 +86,11 @@ describe('photographs', () => {
 		expect(await manyPhotos(home.id, started.jobId)).toMatchObject([{ id: photo.id, caption: 'stain' }]);
 		expect(new Uint8Array((await maybePhoto(home.id, photo.id))!.content)).toEqual(photo.content);
 		expect(await maybePhoto(other.id, photo.id)).toBeNull();
+		// A home has room for so much: what is kept already is kept, sent again.
+		const next = { ...photo, id: randomUUID() };
+		expect(await addPhoto(home.id, started.jobId, next, 9)).toBe('full');
+		expect(await addPhoto(home.id, started.jobId, photo, 9)).toBe('kept');
+		expect(await addPhoto(home.id, started.jobId, next, 10)).toBe('kept');
 		await expect(client.query('update photo set caption = $1', ['other'])).rejects.toThrow(/only ever added/);
 		await expect(client.query('delete from photo')).rejects.toThrow(/only ever added/);
 		await expect(addPhoto(other.id, started.jobId, { ...photo, id: randomUUID() })).rejects.toThrow();

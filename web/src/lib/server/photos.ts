@@ -36,7 +36,10 @@ export async function maybePhoto(
 	return row && { type: row.content_type, content: row.content };
 }
 
-/** Keeps a photograph; the same id again changes nothing. */
+/** What the photographs of one home may take together, bytes: chosen, some two thousand of them. */
+export const photosAtMostBytes = 500 * 1024 ** 2;
+
+/** Keeps a photograph; the same id again changes nothing. `full`: the home has no room for it. */
 export async function addPhoto(
 	householdId: string,
 	jobId: string,
@@ -45,11 +48,16 @@ export async function addPhoto(
 		readonly caption: string;
 		readonly type: PhotoType;
 		readonly content: Uint8Array;
-	}
-): Promise<void> {
-	await connections().query(
-		`insert into photo (household_id, photo_id, job_id, caption, content_type, content) values ($1, $2, $3, $4, $5, $6)
+	},
+	atMostBytes = photosAtMostBytes
+): Promise<'kept' | 'full'> {
+	const { rowCount } = await connections().query(
+		`insert into photo (household_id, photo_id, job_id, caption, content_type, content)
+		select $1, $2, $3, $4, $5, $6
+		where (select coalesce(sum(octet_length(content)), 0) from photo where household_id = $1) + octet_length($6::bytea) <= $7
 		on conflict (household_id, photo_id) do nothing`,
-		[householdId, photo.id, jobId, photo.caption, photo.type, Buffer.from(photo.content)]
+		[householdId, photo.id, jobId, photo.caption, photo.type, Buffer.from(photo.content), atMostBytes]
 	);
+	if (rowCount === 1) return 'kept';
+	return (await maybePhoto(householdId, photo.id)) ? 'kept' : 'full';
 }

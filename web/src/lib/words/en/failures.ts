@@ -135,6 +135,9 @@ export const editorWords = {
 export const photoWords = {
 	tooLarge: 'The picture is over 10 MB.',
 	notAPicture: 'The server doesn’t take that as a picture.',
+	heic: 'That is a HEIC picture, which can’t be read here. Set the camera to “most compatible” (JPEG), or take a screenshot of the picture and send that.',
+	homeFull:
+		'The photographs of this home take 500 MB already, and no more are kept. What is on record of them stays.',
 	unreachable:
 		'The server can’t be reached: the router may be off. The picture is kept here; send it again when it is back.'
 };

@@ -9,7 +9,7 @@
 	import { ask } from '$lib/client';
 	import { holdsUnsaved } from '$lib/ui/unsaved.svelte';
 	import { photoWords as words } from '$words/failures';
-	import { largestPhotoBytes, resized } from '$lib/photo';
+	import { isHeic, largestPhotoBytes, resized } from '$lib/photo';
 	import { getJob } from './context';
 
 	/** Photographs of this job: taken here, kept with its record. */
@@ -37,7 +37,8 @@
 			if (picture.size > largestPhotoBytes) return void (trouble = w.evenMadeSmallerThePicture);
 			await send({ id: newId(), caption: caption.trim(), picture });
 		} catch {
-			trouble = w.cantBeReadAsA(file.name);
+			const start = new Uint8Array(await file.slice(0, 12).arrayBuffer());
+			trouble = isHeic(start) ? words.heic : w.cantBeReadAsA(file.name);
 		}
 	}
 	async function send(photo: NonNullable<typeof waiting>) {
@@ -53,7 +54,13 @@
 			trouble = null;
 		} else if (reply.status >= 400 && reply.status < 500) {
 			waiting = null;
-			trouble = reply.status === 413 ? words.tooLarge : words.notAPicture;
+			const { code } = reply.failure;
+			trouble =
+				code === 'homeFull' || code === 'heic'
+					? words[code]
+					: reply.status === 413
+						? words.tooLarge
+						: words.notAPicture;
 		} else trouble = words.unreachable;
 	}
 </script>

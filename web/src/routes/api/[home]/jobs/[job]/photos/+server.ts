@@ -1,6 +1,7 @@
 import { doneAnswer, photosAnswer } from '$lib/answers';
-import { largestPhotoBytes, photoTypeOf } from '$lib/photo';
-import { addPhoto, manyPhotos } from '$lib/server/photos';
+import { isHeic, largestPhotoBytes } from '$lib/photo';
+import { addPhoto, manyPhotos, photosAtMostBytes } from '$lib/server/photos';
+import { picture } from '$lib/server/picture';
 import { answer, failure, isUuid, routeJob } from '$lib/server/requests';
 
 export async function GET({ params }) {
@@ -11,7 +12,7 @@ export async function GET({ params }) {
 	});
 }
 
-/** Takes a photograph: the picture itself as the body, its id and caption in the address. Judged by its content, not by what it is called. */
+/** Takes a photograph: the picture itself as the body, its id and caption in the address. Judged by its content, not by what it is called, and kept without what a camera writes beside the picture. */
 export async function POST({ params, request, url }) {
 	const found = await routeJob(params.home, params.job);
 	if (!found.ok) return found.response;
@@ -20,10 +21,13 @@ export async function POST({ params, request, url }) {
 	if (!isUuid(id) || caption.length > 200) return failure(400, 'malformed');
 	const content = await readBytes(request);
 	if (!content || content.length > largestPhotoBytes) return failure(413, 'tooLarge', { largestPhotoBytes });
-	const type = photoTypeOf(content);
-	if (!type) return failure(415, 'notAPhoto');
-	await addPhoto(found.value.household.id, found.value.loaded.job.id, { id, caption, type, content });
-	return answer(doneAnswer, {}, 201);
+	if (isHeic(content)) return failure(415, 'heic');
+	const kept = await picture(content);
+	if (!kept) return failure(415, 'notAPhoto');
+	const { household, loaded } = found.value;
+	return (await addPhoto(household.id, loaded.job.id, { id, caption, ...kept })) === 'kept'
+		? answer(doneAnswer, {}, 201)
+		: failure(413, 'homeFull', { photosAtMostBytes });
 }
 
 /** The body, or null where the server's own limit cut it off. */
