@@ -1,5 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { execFileSync } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
+import { cpus } from 'node:os';
 import { gzipSync } from 'node:zlib';
 import { chromium, type CDPSession, type Page, type Response as PageResponse } from '@playwright/test';
 import pg from 'pg';
@@ -33,8 +35,27 @@ function timed(work: () => unknown): number {
 	return performance.now() - from;
 }
 const median = (values: number[]): number => values.sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
-const say = (what: string, figure: string, target: string) =>
+const said: (readonly [what: string, figure: string, target: string])[] = [];
+function say(what: string, figure: string, target: string): void {
+	said.push([what, figure, target]);
 	console.log(`${what.padEnd(58)} ${figure.padStart(16)}   ${target}`);
+}
+
+/** All that was said, as the table that the documents keep. */
+function written(): string {
+	const [processor] = cpus();
+	const rows = said.map(([what, figure, target]) => `| ${what.trim()} | ${figure} | ${target} |`);
+	return [
+		'# Figures',
+		'',
+		`Made by \`npm run bench -- --write\` on ${new Date().toISOString().slice(0, 10)}: ${cpus().length} processors (${processor?.model.trim() ?? 'unknown'}), Node.js ${process.version}. Machines are noisy: figures compare within one run, and ratios more than times.`,
+		'',
+		'| what | figure | asked |',
+		'| --- | ---: | --- |',
+		...rows,
+		''
+	].join('\n');
+}
 const ms = (value: number) => `${value.toFixed(value < 10 ? 3 : 0)} ms`;
 
 function model(): void {
@@ -248,11 +269,11 @@ async function rendering(application: Application): Promise<string> {
 	return job;
 }
 
-/** Today with two homes and with 3,000; a home of 400 outlets; what a page weighs then. By turns, so that both meet the same moments. */
+/** Today with two homes and with 10,000; a home of 400 outlets; what a page weighs then. By turns, so that both meet the same moments. */
 async function growing(application: Application): Promise<void> {
 	const render = async (path: string) => {
 		const from = performance.now();
-		const text = await (await fetch(application.address + path)).text();
+		const text = await (await fetch(application.address + path, { redirect: 'manual' })).text();
 		return { ms: performance.now() - from, bytes: text.length };
 	};
 	const medianOf = async (path: string) => {
@@ -260,21 +281,33 @@ async function growing(application: Application): Promise<void> {
 		for (let round = 0; round < 40; round++) all.push(await render(path));
 		return { ms: median(all.slice(5).map((each) => each.ms)), bytes: all[0]!.bytes };
 	};
-	const few = await medianOf('/fennel-lane');
+	const paths = ['/fennel-lane', '/', '/api/homes'] as const;
+	const few: { ms: number; bytes: number }[] = [];
+	for (const path of paths) few.push(await medianOf(path));
 	const client = new pg.Client({ connectionString: application.databaseUrl });
 	await client.connect();
 	await client.query(`
 		with made as (
 			insert into household (household_id, slug, is_demo)
-			select gen_random_uuid(), 'many-' || n, false from generate_series(1, 3000) as n returning household_id, slug
+			select gen_random_uuid(), 'many-' || n, false from generate_series(1, 10000) as n returning household_id, slug
 		)
 		insert into house_version (household_id, version, house, why)
 		select made.household_id, 1, jsonb_set(v.house, '{name}', to_jsonb(made.slug)), 'bench'
 		from made, (select house from house_version join household using (household_id) where slug = 'tannery-row' limit 1) v`);
 	await client.query('analyze');
-	const many = await medianOf('/fennel-lane');
-	say('Today with 3,000 homes, against two', `${(many.ms / few.ms).toFixed(2)} ×`, '≤ 1.2 ×');
-	say('  its weight', `${Math.round(many.bytes / 1000)} KB (${Math.round(few.bytes / 1000)} KB)`, '');
+	for (const [k, path] of paths.entries())
+		say(
+			`${['Today', 'the address alone', 'the list of homes'][k]!} with 10,000 homes, against two`,
+			`${((await medianOf(path)).ms / few[k]!.ms).toFixed(2)} ×`,
+			'≤ 1.2 ×'
+		);
+	const far = await medianOf('/api/homes?after=many-9900');
+	say(
+		'the list of homes from the 9,900th on, against its first page',
+		`${(far.ms / few[2]!.ms).toFixed(2)} ×`,
+		'≤ 1.2 ×'
+	);
+	await writers(application);
 	const search = await medianOf('/api/homes?search=many-29');
 	say('  the switcher’s search among them', ms(search.ms), '');
 	await client.query(
@@ -290,6 +323,59 @@ async function growing(application: Application): Promise<void> {
 	] as const)
 		say(`server render with 400 outlets: ${name}`, ms((await medianOf(path)).ms), '');
 	await client.end();
+}
+
+/** Fifty writers at once, each at a job of a home of its own, against the same rows inserted by as many connections as the server has. */
+async function writers(application: Application): Promise<void> {
+	const each = 20;
+	const rate = async (count: number, write: (k: number, n: number) => Promise<unknown>) => {
+		const times: number[] = [];
+		const from = performance.now();
+		await Promise.all(
+			Array.from({ length: count }, async (_, k) => {
+				for (let n = 0; n < each; n++) {
+					const began = performance.now();
+					await write(k, n);
+					times.push(performance.now() - began);
+				}
+			})
+		);
+		return { perS: (count * each * 1000) / (performance.now() - from), medianMs: median(times) };
+	};
+	const jobs: string[] = [];
+	for (let k = 1; k <= 50; k++) {
+		const home = `/api/many-${k}/jobs`;
+		const { jobId } = (await (
+			await post(application, home, { id: randomUUID(), boxId: 'box-room-desk', who: 'bench' })
+		).json()) as { jobId: string };
+		jobs.push(`${home}/${jobId}/events`);
+	}
+	const appended = await rate(50, async (k, n) => {
+		const response = await post(application, jobs[k]!, {
+			id: randomUUID(),
+			at: new Date().toISOString(),
+			expectedVersion: n,
+			command: { kind: 'note', text: 'warm plate' }
+		});
+		await response.arrayBuffer();
+		if (response.status !== 201) throw new Error(`append: ${response.status}`);
+	});
+	const pool = new pg.Pool({ connectionString: application.databaseUrl, max: 10 });
+	await pool.query('create table if not exists bare (id bigint primary key, body jsonb not null)');
+	await pool.query('truncate bare');
+	const body = JSON.stringify({ kind: 'note', text: 'warm plate' });
+	const inserted = await rate(50, (k, n) =>
+		pool.query('insert into bare values ($1, $2)', [k * each + n, body])
+	);
+	await pool.end();
+	const began = performance.now();
+	const client = new pg.Client({ connectionString: application.databaseUrl });
+	await client.connect();
+	say('a connection to the database, made and let in', ms(performance.now() - began), '');
+	await client.end();
+	say('events a second from fifty writers through the route', appended.perS.toFixed(0), '');
+	say('  each waits', ms(appended.medianMs), '');
+	say('  against bare inserts on ten connections', (appended.perS / inserted.perS).toFixed(2), '');
 }
 
 /** Forty circuits of ten outlets. */
@@ -530,3 +616,4 @@ try {
 } finally {
 	await application.kill();
 }
+if (process.argv.includes('--write')) writeFileSync('docs/performance.md', written());

@@ -14,7 +14,7 @@ export async function onFreshCluster(script) {
 		try {
 			await stage('database server', () => cluster.start());
 			await stage('build', () => run('npm', ['run', 'build', '-w', 'web']).then(() => ''));
-			await run('npx', ['tsx', '--tsconfig', 'core/tsconfig.tools.json', script], {
+			await run('npx', ['tsx', '--tsconfig', 'core/tsconfig.tools.json', script, ...process.argv.slice(2)], {
 				show: true,
 				env: { ...process.env, TEST_DATABASE_URL: cluster.url('postgres') }
 			});

@@ -1,7 +1,8 @@
 /*
  * Devices that work at one job without each other. What each says keeps the time at which it was done and
- * how much of the job its device knew then (`Entry`), and is decided with that (`decideEntry`): evidence taken
- * without knowing of what undid evidence never counts, in whatever order the two arrive.
+ * how much of the job its device knew then (`Entry`), and is decided with that (`decideEntry`), the same on
+ * device and server. Evidence taken without knowing of what undid evidence never counts, and power that was
+ * seen always does, in whatever order the two arrive.
  */
 
 export { decideEntry, foreignTo, replayStored, stored, type Entry, type Stored } from './entry';
