@@ -295,16 +295,14 @@ async function growing(application: Application): Promise<void> {
 		select made.household_id, 1, jsonb_set(v.house, '{name}', to_jsonb(made.slug)), 'bench'
 		from made, (select house from house_version join household using (household_id) where slug = 'tannery-row' limit 1) v`);
 	await client.query('analyze');
-	for (const [k, path] of paths.entries())
-		say(
-			`${['Today', 'the address alone', 'the list of homes'][k]!} with 10,000 homes, against two`,
-			`${((await medianOf(path)).ms / few[k]!.ms).toFixed(2)} ×`,
-			'≤ 1.2 ×'
-		);
+	const many: { ms: number; bytes: number }[] = [];
+	for (const path of paths) many.push(await medianOf(path));
+	for (const [k, name] of ['Today', 'the address alone', 'the list of homes (twenty of them)'].entries())
+		say(`${name} with 10,000 homes, against two`, `${(many[k]!.ms / few[k]!.ms).toFixed(2)} ×`, '≤ 1.2 ×');
 	const far = await medianOf('/api/homes?after=many-9900');
 	say(
 		'the list of homes from the 9,900th on, against its first page',
-		`${(far.ms / few[2]!.ms).toFixed(2)} ×`,
+		`${(far.ms / many[2]!.ms).toFixed(2)} ×`,
 		'≤ 1.2 ×'
 	);
 	await writers(application);
