@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { closeSync, mkdtempSync, openSync, rmSync, writeSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import pg from 'pg';
@@ -111,6 +111,40 @@ test('a job goes on in the page while the database is away, says so, and is sent
 	await expect(page.getByText('All that was entered here has been sent.')).toBeVisible();
 	await page.reload();
 	await expect.poll(async () => (await stepOf(page)).kind).toBe('checkTools');
+	await page.close();
+});
+
+test('a damaged record is told from an absent database, and keeps nobody from what is whole', async ({
+	own: { cluster, application },
+	browser
+}) => {
+	test.setTimeout(120_000);
+	const client = new pg.Client({ connectionString: application.databaseUrl });
+	await client.connect();
+	const { rows } = await client.query<{ path: string }>(
+		"select pg_relation_filepath(reltoastrelid) as path from pg_class where relname = 'house_version'"
+	);
+	await client.query('checkpoint');
+	await client.end();
+	// The bungalow's record stands first in its file. What is in memory goes with the server.
+	cluster.kill();
+	const file = openSync(join(cluster.data, rows[0]!.path), 'r+');
+	writeSync(file, 'not what was written', 4000);
+	closeSync(file);
+	expect(await cluster.revive()).toBe(true);
+
+	const page = await browser.newPage({ baseURL: application.address });
+	await page.goto('/fennel-lane');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('A record can’t be read');
+	await expect(page.getByText('copy its data folder before anything else')).toBeVisible();
+	const health = await fetch(`${application.address}/health`);
+	expect([health.status, ((await health.json()) as { code: string }).code]).toEqual([500, 'damaged']);
+
+	cluster.kill();
+	await page.goto('/tannery-row');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('The records can’t be reached just now');
+	expect(await cluster.revive()).toBe(true);
+	await expect(page.getByRole('heading', { name: 'Box room, desk' })).toBeVisible({ timeout: 20_000 });
 	await page.close();
 });
 

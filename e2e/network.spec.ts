@@ -60,6 +60,19 @@ test('a name that was pointed here from elsewhere reaches no home', async ({ app
 		expect((await asked(application.address, '/fennel-lane', { host })).status).toBe(200);
 });
 
+test('little space for the records is said on every page, and in /health', async () => {
+	// That file system has no space at all.
+	const application = await Application.start(undefined, { DATA_FOLDER: '/proc' });
+	try {
+		for (const path of ['/fennel-lane', '/tannery-row/house'])
+			expect(await (await fetch(application.address + path)).text()).toContain('Less than 200 MB are free');
+		const health = await (await fetch(`${application.address}/health`)).json();
+		expect(health).toMatchObject({ ok: true, standing: {}, space: { freeBytes: 0, low: true } });
+	} finally {
+		await application.kill();
+	}
+});
+
 test('pages and answers are sent compressed to whoever takes that', async ({ application }) => {
 	const sizes = async (path: string, accept: string) => {
 		const { headers, text } = await asked(application.address, path, {

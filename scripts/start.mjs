@@ -44,9 +44,10 @@ async function start() {
 		await stage('database server', () => cluster.start());
 		url = await cluster.database('wary');
 	}
-	const { letApp, migrate, seed } = await import('./lib/database.mjs');
+	const { letApp, lookAtTables, migrate, seed } = await import('./lib/database.mjs');
 	await stage('database tables', () => migrate(url).catch((error) => Promise.reject(reachable(error, url))));
 	await stage(resetDemo ? 'demo homes, as at first' : 'demo homes', () => seed(url, { reset: resetDemo }));
+	await lookAtTables(url);
 	if (cluster) await letApp(url, cluster.access.app);
 	if (resetDemo) return void (await cluster?.release());
 	if (!development && buildIsOld())

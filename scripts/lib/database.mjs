@@ -58,6 +58,18 @@ export async function letApp(databaseUrl, password) {
 	}
 }
 
+/** Has the server look at what its tables hold: right after a restore or an import it knows nothing of them, and reads too much. */
+export async function lookAtTables(databaseUrl) {
+	const { default: pg } = await import('pg');
+	const client = new pg.Client({ connectionString: databaseUrl });
+	await client.connect();
+	try {
+		await client.query('analyze');
+	} finally {
+		await client.end();
+	}
+}
+
 /** Loads the demo homes where there are none; with `reset`, retires those in use and loads them anew. Users' own homes are never touched. */
 export async function seed(databaseUrl, { reset }) {
 	const { default: pg } = await import('pg');

@@ -152,7 +152,11 @@ export class Cluster {
 		}
 		// A server that was killed leaves its pid file; a pid that is gone or another program's means nothing holds the data.
 		if (existsSync(this.#pidFile)) rmSync(this.#pidFile);
-		this.port = await freePort(this.wantedPort);
+		const port = await freePort(this.wantedPort);
+		// Whoever uses it knows only that one; processes of the one that died may hold it a moment longer.
+		if (this.#reviving && port !== this.wantedPort)
+			throw new Advice(`Port ${this.wantedPort} is held, and the database server has to come back on it.`);
+		this.port = port;
 		const options = `-p ${this.port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=${this.data}`;
 		try {
 			await this.#program('pg_ctl', [

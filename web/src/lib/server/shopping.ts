@@ -45,9 +45,11 @@ export const listOf = async (
 ): Promise<Kept[]> =>
 	(await manyKeptPlans(householdId)).map((row) => {
 		const key = `${householdId} ${version} ${row.id}`;
-		const known = planned.get(key) ?? asOfNow(house, row);
-		planned.set(key, known);
-		return known;
+		const known = planned.get(key);
+		if (known) return known;
+		const now = asOfNow(house, row);
+		planned.set(key, now);
+		return now;
 	});
 
 /** Plans worked out, by household, version of the record and plan: none of them ever changes, so a list that is looked at again costs nothing. Those asked for last. */

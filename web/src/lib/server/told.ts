@@ -60,10 +60,11 @@ const kept = bounded<Told>('told', 16, bytesLikeText);
 /** What was told of a job when it ended; `null` while it is under way. */
 export async function maybeTold(householdId: string, jobId: string): Promise<Told | null> {
 	const key = `${householdId} ${jobId}`;
-	const known = kept.get(key) ?? (await readTold(householdId, jobId));
-	if (known === null) return null;
-	kept.set(key, known);
-	return known;
+	const known = kept.get(key);
+	if (known) return known;
+	const told = await readTold(householdId, jobId);
+	if (told) kept.set(key, told);
+	return told;
 }
 
 async function readTold(householdId: string, jobId: string): Promise<Told | null> {

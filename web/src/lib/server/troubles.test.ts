@@ -12,12 +12,17 @@ describe('what the database’s trouble is', () => {
 
 	it('away on a full disk is a full disk, and stands until something is written', async () => {
 		expect(await troubleOf('databaseAway', free(fullBelowBytes), at)).toBe('databaseAway');
-		expect(troublesNow()).toEqual({});
+		expect(await troublesNow(free(null))).toEqual({});
 		expect(await troubleOf('databaseAway', free(fullBelowBytes - 1), at)).toBe('diskFull');
 		expect(await troubleOf('diskFull', free(null), '2026-12-01T11:00:00.000Z')).toBe('diskFull');
-		expect(troublesNow()).toEqual({ diskFull: at });
+		expect(await troublesNow(free(fullBelowBytes - 1))).toEqual({ diskFull: at });
 		written();
-		expect(troublesNow()).toEqual({});
+		expect(await troublesNow(free(null))).toEqual({});
+	});
+	it('a full disk is over once there is space, though nobody writes', async () => {
+		await troubleOf('diskFull', free(0), at);
+		expect(await troublesNow(free(null))).toEqual({ diskFull: at });
+		expect(await troublesNow(free(fullBelowBytes))).toEqual({});
 	});
 	it('away where nobody knows of the disk is away', async () => {
 		expect(await troubleOf('databaseAway', free(null), at)).toBe('databaseAway');
@@ -25,7 +30,7 @@ describe('what the database’s trouble is', () => {
 	it('damage stands whatever is written elsewhere', async () => {
 		expect(await troubleOf('damaged', free(null), at)).toBe('damaged');
 		written();
-		expect(troublesNow()).toEqual({ damaged: at });
+		expect(await troublesNow(free(null))).toEqual({ damaged: at });
 	});
 });
 

@@ -10,7 +10,8 @@ export async function troubleOf(
 	look = lookAtSpace,
 	now = new Date().toISOString()
 ): Promise<Failed> {
-	const full = failed === 'databaseAway' && ((await look()) ?? Infinity) < fullBelowBytes;
+	const free = failed === 'databaseAway' || failed === 'diskFull' ? await look() : null;
+	const full = failed === 'databaseAway' && free !== null && free < fullBelowBytes;
 	const trouble = full ? 'diskFull' : failed;
 	if (trouble === 'diskFull' || trouble === 'damaged') standing.set(trouble, standing.get(trouble) ?? now);
 	return trouble;
@@ -19,5 +20,8 @@ export async function troubleOf(
 /** Something was written: there is space. */
 export const written = (): void => void standing.delete('diskFull');
 
-/** What stands, since when. */
-export const troublesNow = (): Readonly<Partial<Record<Trouble, string>>> => Object.fromEntries(standing);
+/** What stands, since when. Where nobody writes, space that is there again ends a full disk. */
+export async function troublesNow(look = lookAtSpace): Promise<Readonly<Partial<Record<Trouble, string>>>> {
+	if (standing.has('diskFull') && ((await look()) ?? 0) >= fullBelowBytes) written();
+	return Object.fromEntries(standing);
+}

@@ -47,7 +47,7 @@
 
 <svelte:window onkeydown={key} />
 {#if framed}<TopBar home={data.home} theme={data.theme} onsearch={search} />{/if}
-{#if data.spaceLow}<div class="no-print mx-auto max-w-6xl px-3 pt-2">
+{#if data.spaceLow}<div class="no-print mx-auto max-w-[76rem] px-4 pt-2 md:px-6">
 		<Verdict kind="open" alert>{w.spaceLow}</Verdict>
 	</div>{/if}
 {@render children()}

@@ -8,7 +8,7 @@ import { troubleOf, troublesNow } from '$lib/server/troubles';
 /** How the server does: whether its database answers and, if not, why; what stands; space; memory. */
 export async function GET() {
 	const away = await asked();
-	const standing = troublesNow();
+	const standing = await troublesNow();
 	const trouble = away ?? (Object.keys(standing)[0] as Trouble | undefined) ?? null;
 	return json(
 		{

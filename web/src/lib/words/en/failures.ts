@@ -137,7 +137,7 @@ export const photoWords = {
 	notAPicture: 'The server doesn’t take that as a picture.',
 	heic: 'That is a HEIC picture, which can’t be read here. Set the camera to “most compatible” (JPEG), or take a screenshot of the picture and send that.',
 	homeFull:
-		'The photographs of this home take 500 MB already, and no more are kept. What is on record of them stays.',
+		'The photographs of this home take 500 MB already, and no more are taken. Those that are kept stay.',
 	unreachable:
 		'The server can’t be reached: the router may be off. The picture is kept here; send it again when it is back.'
 };
