@@ -46,6 +46,7 @@ export {
 	besideOf,
 	beside,
 	cablesInBox,
+	cablesOfCircuit,
 	isJumper,
 	leadsOnBeside,
 	circuitsInBox,
@@ -55,6 +56,7 @@ export {
 	findBreaker,
 	findCircuit,
 	mainPanel,
+	once,
 	mainSwitch,
 	panelOf,
 	placeName,
@@ -69,7 +71,9 @@ export { legOfSpace, sensesResidual, tripMaOf } from './breakerFacts';
 export { own } from './own';
 export { readStoredHouse, type StoredHouse } from './stored';
 export { box as boxSchema } from './schema';
-export { isSupplied, readingTakesS, settle, type Settled, type Trip } from './settle';
+export { readingTakesS, settle, type Settled } from './settle';
+export { settleWithEach, type OneMore } from './settleEach';
+export { isSupplied, type Trip } from './trips';
 export { untilStill, type Stillness } from './still';
 export { cableConductors, standardWiring, usualDevice, usualSize, type Palette } from './standard';
 export {

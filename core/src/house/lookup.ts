@@ -9,27 +9,70 @@ export interface ConductorEnd {
 }
 
 export const mainPanel = (house: House): Panel => house.panels[0]!;
-export const findBox = (house: House, id: string): Box | undefined =>
-	house.boxes.find((box) => box.id === id);
-export const findCircuit = (house: House, id: string): Circuit | undefined =>
-	house.circuits.find((circuit) => circuit.id === id);
-export const findBreaker = (house: House, id: string): Breaker | undefined =>
-	house.panels.flatMap(({ breakers }) => breakers).find((breaker) => breaker.id === id);
+export const findBox = ({ boxes }: Pick<House, 'boxes'>, id: string): Box | undefined =>
+	boxesById(boxes).get(id);
+export const findCircuit = ({ circuits }: Pick<House, 'circuits'>, id: string): Circuit | undefined =>
+	circuitsById(circuits).get(id);
+export const findBreaker = ({ panels }: Pick<House, 'panels'>, id: string): Breaker | undefined =>
+	seatsById(panels).get(id)?.breaker;
 /** The panel a breaker sits in. */
-export const panelOf = (house: House, breakerId: string): Panel | undefined =>
-	house.panels.find(({ breakers }) => breakers.some(({ id }) => id === breakerId));
+export const panelOf = ({ panels }: Pick<House, 'panels'>, breakerId: string): Panel | undefined =>
+	seatsById(panels).get(breakerId)?.panel;
 export const allBreakers = (house: House): Breaker[] => house.panels.flatMap(({ breakers }) => breakers);
+
+/** A house is a value, and so are its lists: what follows from one of them is worked out once, for as long as anybody holds it. */
+export function once<Value extends object, Found>(find: (value: Value) => Found): (value: Value) => Found {
+	const known = new WeakMap<Value, Found>();
+	return (value) => {
+		let found = known.get(value);
+		if (found === undefined) known.set(value, (found = find(value)));
+		return found;
+	};
+}
+
+/** By id; the first where several have one. */
+function byId<Item extends { readonly id: string }>(items: readonly Item[]): ReadonlyMap<string, Item> {
+	const found = new Map<string, Item>();
+	for (const item of items) if (!found.has(item.id)) found.set(item.id, item);
+	return found;
+}
+
+const boxesById = once<readonly Box[], ReadonlyMap<string, Box>>(byId);
+const circuitsById = once<readonly Circuit[], ReadonlyMap<string, Circuit>>(byId);
+const seatsById = once((panels: readonly Panel[]) =>
+	byId(panels.flatMap((panel) => panel.breakers.map((breaker) => ({ id: breaker.id, breaker, panel }))))
+);
 /** Names a panel's main switch where a breaker is named. */
 export const mainSwitch = (panelId: string): string => `main:${panelId}`;
 
 /** The cables that end in a box, with which of their ends is there. */
-export function cablesInBox(house: House, boxId: string): ConductorEnd[] {
-	const found: ConductorEnd[] = [];
-	for (const cable of house.cables) {
-		if ('box' in cable.from && cable.from.box === boxId) found.push({ cable, end: 'from' });
-		if (cable.to.box === boxId) found.push({ cable, end: 'to' });
+export const cablesInBox = ({ cables }: Pick<House, 'cables'>, boxId: string): readonly ConductorEnd[] =>
+	endsByBox(cables).get(boxId) ?? [];
+
+/** The cables that are of a circuit as a whole: those that only carry a conductor of it aren't among them. */
+export const cablesOfCircuit = ({ cables }: Pick<House, 'cables'>, circuitId: string): readonly Cable[] =>
+	cablesByCircuit(cables).get(circuitId) ?? [];
+
+const endsByBox = once((cables: readonly Cable[]) => {
+	const found = new Map<string, ConductorEnd[]>();
+	for (const cable of cables) {
+		if ('box' in cable.from) listed(found, cable.from.box).push({ cable, end: 'from' });
+		listed(found, cable.to.box).push({ cable, end: 'to' });
 	}
 	return found;
+});
+
+const cablesByCircuit = once((cables: readonly Cable[]) => {
+	const found = new Map<string, Cable[]>();
+	for (const cable of cables) listed(found, cable.circuit).push(cable);
+	return found;
+});
+
+/** The list under a key, a new one where there was none. */
+export function listed<Item>(lists: Map<string, Item[]>, key: string): Item[] {
+	let list = lists.get(key);
+	if (!list) lists.set(key, (list = []));
+	return list;
 }
 
 /** The other devices of the same box: side by side behind one plate, their wires in each other's reach. */

@@ -1,4 +1,4 @@
-import { cablesInBox, findBox } from './lookup';
+import { cablesInBox, cablesOfCircuit, findBox, once } from './lookup';
 import type { Box, Cable, House } from './schema';
 
 /** A box of a circuit and how far it is from the panel, in cables. */
@@ -8,26 +8,39 @@ export interface ChainBox {
 }
 
 /** Boxes of a circuit in feed order: nearest the panel first. In a ring both ways count, so the far middle comes last. */
-export function chainOfCircuit(house: House, circuitId: string): ChainBox[] {
-	const cables = house.cables.filter(({ circuit }) => circuit === circuitId);
+export const chainOfCircuit = (house: House, circuitId: string): ChainBox[] =>
+	[...stepsOfCircuit(house, circuitId)].flatMap(([id, cablesFromPanel]) => {
+		const box = findBox(house, id);
+		return box ? [{ box, cablesFromPanel }] : [];
+	});
+
+/** How far from the panel each box of a circuit is, in cables; in feed order. */
+function stepsOfCircuit({ cables }: Pick<House, 'cables'>, circuitId: string): ReadonlyMap<string, number> {
+	const known = stepsOf(cables);
+	let steps = known.get(circuitId);
+	if (!steps) known.set(circuitId, (steps = walkedFromPanel({ cables }, circuitId)));
+	return steps;
+}
+const stepsOf = once((_: readonly Cable[]) => new Map<string, ReadonlyMap<string, number>>());
+
+function walkedFromPanel(house: Pick<House, 'cables'>, circuitId: string): ReadonlyMap<string, number> {
 	const steps = new Map<string, number>();
-	let frontier = cables.filter((cable) => 'panel' in cable.from).map((cable) => cable.to.box);
+	let frontier = cablesOfCircuit(house, circuitId)
+		.filter((cable) => 'panel' in cable.from)
+		.map((cable) => cable.to.box);
 	for (let distance = 1; frontier.length > 0; distance++) {
 		const next: string[] = [];
 		for (const id of frontier) {
 			if (steps.has(id)) continue;
 			steps.set(id, distance);
-			for (const cable of cables) {
-				if (!('box' in cable.from)) continue;
-				if (cable.from.box === id) next.push(cable.to.box);
-				else if (cable.to.box === id) next.push(cable.from.box);
+			for (const { cable } of cablesInBox(house, id)) {
+				if (cable.circuit !== circuitId || !('box' in cable.from)) continue;
+				next.push(cable.from.box === id ? cable.to.box : cable.from.box);
 			}
 		}
 		frontier = next;
 	}
-	return [...steps]
-		.map(([id, cablesFromPanel]) => ({ box: findBox(house, id), cablesFromPanel }))
-		.filter((entry): entry is ChainBox => entry.box !== undefined);
+	return steps;
 }
 
 /** A box at its place in a chain. */
@@ -41,22 +54,39 @@ export interface ChainPlace {
 }
 
 /** A circuit's boxes as one walks along it: each followed by what it feeds, the run first, then branches. A ring is walked once round from its first leg. */
-export function walkChain(house: House, circuitId: string): ChainPlace[] {
-	const cables = house.cables.filter(({ circuit }) => circuit === circuitId);
+export function walkChain(house: House, circuitId: string): readonly ChainPlace[] {
+	const known = walksOf(house);
+	let walk = known.get(circuitId);
+	if (!walk) known.set(circuitId, (walk = walked(house, circuitId)));
+	return walk;
+}
+const walksOf = once((_: House) => new Map<string, readonly ChainPlace[]>());
+
+function walked(house: House, circuitId: string): ChainPlace[] {
 	const places: ChainPlace[] = [];
 	const seen = new Set<string>();
-	const visit = (cable: Cable, depth: number) => {
-		const box = findBox(house, cable.to.box);
-		if (!box || seen.has(box.id)) return;
-		seen.add(box.id);
-		places.push({ box, depth, after: 'panel' in cable.from ? 'panel' : { box: cable.from.box }, cable });
-		const onward = cables.filter(({ from }) => 'box' in from && from.box === box.id);
-		onward.forEach((next, k) => k > 0 && visit(next, depth + 1));
-		if (onward[0]) visit(onward[0], depth);
+	const visit = (first: Cable, depth: number) => {
+		// Along the run without a call within a call: it may be longer than those can be deep.
+		for (let cable: Cable | undefined = first; cable;) {
+			const { from, to }: Cable = cable;
+			const box = findBox(house, to.box);
+			if (!box || seen.has(box.id)) return;
+			seen.add(box.id);
+			places.push({ box, depth, after: 'panel' in from ? 'panel' : { box: from.box }, cable });
+			const [next, ...branches] = onward(house, circuitId, box.id);
+			for (const branch of branches) visit(branch, depth + 1);
+			cable = next;
+		}
 	};
-	for (const cable of cables) if ('panel' in cable.from) visit(cable, 0);
+	for (const cable of cablesOfCircuit(house, circuitId)) if ('panel' in cable.from) visit(cable, 0);
 	return places;
 }
+
+/** The cables of a circuit by which it leaves a box. */
+const onward = (house: House, circuitId: string, boxId: string): Cable[] =>
+	cablesInBox(house, boxId).flatMap(({ cable, end }) =>
+		end === 'from' && cable.circuit === circuitId ? [cable] : []
+	);
 
 /** The boxes joined to this one by a cable: those nearer the panel, and those after it. On a ring both count as before it. */
 export function neighbours(
@@ -66,8 +96,8 @@ export function neighbours(
 	const upstream: Box[] = [];
 	const downstream: Box[] = [];
 	for (const { cable } of cablesInBox(house, boxId)) {
-		const chain = chainOfCircuit(house, cable.circuit);
-		const distance = (id: string) => chain.find(({ box }) => box.id === id)?.cablesFromPanel ?? Infinity;
+		const steps = stepsOfCircuit(house, cable.circuit);
+		const distance = (id: string) => steps.get(id) ?? Infinity;
 		const otherId = cable.to.box === boxId ? ('box' in cable.from ? cable.from.box : null) : cable.to.box;
 		const other = otherId === null ? undefined : findBox(house, otherId);
 		if (!other) continue;

@@ -45,11 +45,13 @@ export {
 export { bleedShare, receiverLamps, strongestOf, sweep, transmitter } from './transmitter';
 export {
 	guardOf,
+	guardsAt,
 	leakMa,
 	personOhm,
 	touchBand,
 	touchBandsMa,
 	touchCurrentsMa,
 	type Guard,
+	type MayLeak,
 	type TouchBand
 } from './touch';

@@ -1,5 +1,13 @@
-import { settle, points, mainPanel, readingTakesS, type House } from '../house';
-import { solveVariant, variantsWithOneMore, type Branch, type Network } from '../network';
+import { mainPanel, points, settle, settleWithEach, type House, type OneMore, type Settled } from '../house';
+import {
+	magnitude,
+	solveVariant,
+	variantsWithOneMore,
+	zero,
+	type Branch,
+	type Network,
+	type Voltages
+} from '../network';
 import { regions } from '../rules';
 
 /** A person from one hand to the floor, Ω (domain of IEC 60479-1 at house voltages, damp to dry: 1000 to 2000; the lower one is the harm to reckon with). */
@@ -62,24 +70,34 @@ export type Guard =
 /** A leak that has to open what protects people: 8 mA where class A stands at 6 mA; 40 mA where 30 mA is marked. */
 export const leakMa = { us: 8, uk: 40 } as const;
 
-/** Lets a hot contact leak to earth, and sees whether something opens that makes it dead. `before`: the house settled without the leak, where that is known. */
-export function guardOf(house: House, hot: string, before = settle(house)): Guard {
+/** A hot contact that may leak to earth; `wornOut`: the box whose own protection is taken to let everything through. */
+export interface MayLeak {
+	readonly hot: string;
+	readonly wornOut?: string | undefined;
+}
+
+/** Lets each of these leak to earth, one at a time, and sees whether something opens that makes it dead. `before`: the house settled, where that is known. */
+export function guardsAt(house: House, places: readonly MayLeak[], before = settle(house)): Guard[] {
 	const leakOhm = (regions[house.region].supply.nominalV / leakMa[house.region]) * 1000;
-	const leak: Branch = {
-		kind: 'resistor',
-		id: 'leak',
-		from: hot,
-		to: points.earth(mainPanel(house).id),
-		resistanceOhm: leakOhm
-	};
-	const toEarthV = (solution: typeof before.solution): number => {
-		const at = solution.outcome === 'singular' ? undefined : solution.voltageV.get(hot);
-		return at ? Math.hypot(at.re, at.im) : 0;
-	};
-	if (toEarthV(before.solution) < liveFromV) return { state: 'dead' };
-	const after = settle(house, [leak], readingTakesS);
-	const opened = after.trips.find(({ cause }) => cause === 'residual');
-	if (!opened || toEarthV(after.solution) >= liveFromV) return { state: 'none' };
-	return { state: 'guarded', device: opened.device, where: opened.where, afterS: opened.afterS };
+	const to = points.earth(mainPanel(house).id);
+	const { solution } = before;
+	const isLive = (voltageV: Voltages, hot: string): boolean =>
+		magnitude(voltageV.get(hot) ?? zero) >= liveFromV;
+	const live = places.map(({ hot }) => solution.outcome !== 'singular' && isLive(solution.voltageV, hot));
+	const leaks = places.flatMap(({ hot, wornOut }, k): OneMore[] =>
+		live[k]
+			? [{ branch: { kind: 'resistor', id: 'leak', from: hot, to, resistanceOhm: leakOhm }, wornOut }]
+			: []
+	);
+	const guards = settleWithEach(before.house, leaks, (voltageV, trips, { from }): Guard => {
+		const opened = trips.find(({ cause }) => cause === 'residual');
+		if (!opened || isLive(voltageV, from)) return { state: 'none' };
+		return { state: 'guarded', device: opened.device, where: opened.where, afterS: opened.afterS };
+	});
+	return live.map((is) => (is ? guards.shift()! : { state: 'dead' }));
 }
 const liveFromV = 50;
+
+/** The same of one. */
+export const guardOf = (house: House, hot: string, before?: Settled): Guard =>
+	guardsAt(house, [{ hot }], before)[0]!;

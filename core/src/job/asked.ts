@@ -1,5 +1,6 @@
 import {
 	cablesInBox,
+	cablesOfCircuit,
 	chainOfCircuit,
 	circuitsInBox,
 	deviceModel,
@@ -83,7 +84,7 @@ export function fittingRatingsA(house: House, boxId: string, breakerId: string):
 export function circuitRatingA(house: House, boxId: string, breakerId: string): number {
 	const breakerA = findBreaker(house, breakerId)?.ratingA ?? 15;
 	const circuit = circuitsInBox(house, boxId)[0];
-	const cables = circuit ? house.cables.filter((cable) => cable.circuit === circuit.id) : [];
+	const cables = circuit ? cablesOfCircuit(house, circuit.id) : [];
 	const limits = cables.flatMap(({ size, material }) => breakerLimitA[size]?.[material] ?? []);
 	return Math.min(breakerA, ...limits);
 }
@@ -93,7 +94,7 @@ export function isAloneOnCircuit(house: House, boxId: string): boolean {
 	const circuit = circuitsInBox(house, boxId)[0];
 	return (
 		circuit !== undefined &&
-		chainOfCircuit(house, circuit.id).length === 1 &&
-		cablesInBox(house, boxId).length === 1
+		cablesInBox(house, boxId).length === 1 &&
+		chainOfCircuit(house, circuit.id).length === 1
 	);
 }

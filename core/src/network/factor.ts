@@ -25,6 +25,8 @@ export interface Factor {
 	readonly pivotRe: Float64Array;
 	readonly pivotIm: Float64Array;
 	readonly kept: Float64Array;
+	/** Places where none were. */
+	readonly lost: Set<number>;
 	readonly shareRe: Float64Array;
 	readonly shareIm: Float64Array;
 	readonly meshRe: Float64Array;
@@ -64,6 +66,7 @@ export function factorise(pattern: Pattern, values: BranchValues, sources: reado
 		pivotRe: numbers(nodes),
 		pivotIm: numbers(nodes),
 		kept: numbers(nodes).fill(1),
+		lost: new Set(),
 		shareRe: numbers(stars),
 		shareIm: numbers(stars),
 		meshRe: numbers(meshes),
@@ -129,7 +132,9 @@ function eliminateAt(factor: Factor, at: number): void {
 	const nothing = sizes === 0;
 	factor.pivotRe[at] = pivotRe;
 	factor.pivotIm[at] = pivotIm;
-	factor.kept[at] = nothing ? 1 : (Math.abs(pivotRe) + Math.abs(pivotIm)) / sizes;
+	const kept = (factor.kept[at] = nothing ? 1 : (Math.abs(pivotRe) + Math.abs(pivotIm)) / sizes);
+	if (!(kept > singularCancellation)) factor.lost.add(at);
+	else if (factor.lost.size > 0) factor.lost.delete(at);
 	const square = pivotRe * pivotRe + pivotIm * pivotIm;
 	let m = meshStart[at]!;
 	for (let a = first; a < end; a++) {
@@ -196,39 +201,53 @@ function sumInjected(
 
 /** Works out the voltages from the factorisation, from the reference outwards; nodes that float get none (NaN). */
 export function substitute(factor: Factor): void {
-	const { pattern, pivotRe, pivotIm, edgeRe, edgeIm, injectedRe, injectedIm, voltageRe, voltageIm } = factor;
-	const { starStart, starEdge, starTo, order } = pattern;
-	for (let at = order.length - 1; at >= 0; at--) {
-		const node = order[at]!;
-		let re = injectedRe[node]!;
-		let im = injectedIm[node]!;
-		for (let s = starStart[at]!; s < starStart[at + 1]!; s++) {
-			const gRe = edgeRe[starEdge[s]!]!;
-			const gIm = edgeIm[starEdge[s]!]!;
-			// Nothing times a voltage that doesn't exist is still nothing.
-			if (gRe === 0 && gIm === 0) continue;
-			const to = starTo[s]!;
-			re += gRe * voltageRe[to]! - gIm * voltageIm[to]!;
-			im += gRe * voltageIm[to]! + gIm * voltageRe[to]!;
+	for (let at = factor.pattern.order.length - 1; at >= 0; at--) substituteAt(factor, at);
+}
+
+/** The same node by node as it is asked for: what a node's voltage hangs on lies on its way up the elimination tree. */
+export function substitution(factor: Factor): (node: number) => void {
+	const { order, place, parent } = factor.pattern;
+	const known = new Uint8Array(order.length);
+	const way: number[] = [];
+	return (node) => {
+		for (let at = place[node]!; at >= 0 && at < order.length && !known[at]; at = parent[at]!) way.push(at);
+		for (let at = way.pop(); at !== undefined; at = way.pop()) {
+			substituteAt(factor, at);
+			known[at] = 1;
 		}
-		const pRe = pivotRe[at]!;
-		const pIm = pivotIm[at]!;
-		const square = pRe * pRe + pIm * pIm;
-		voltageRe[node] = (re * pRe + im * pIm) / square;
-		voltageIm[node] = (im * pRe - re * pIm) / square;
+	};
+}
+
+function substituteAt(factor: Factor, at: number): void {
+	const { pattern, pivotRe, pivotIm, edgeRe, edgeIm, injectedRe, injectedIm, voltageRe, voltageIm } = factor;
+	const { starStart, starEdge, starTo } = pattern;
+	const node = pattern.order[at]!;
+	let re = injectedRe[node]!;
+	let im = injectedIm[node]!;
+	for (let s = starStart[at]!; s < starStart[at + 1]!; s++) {
+		const gRe = edgeRe[starEdge[s]!]!;
+		const gIm = edgeIm[starEdge[s]!]!;
+		// Nothing times a voltage that doesn't exist is still nothing.
+		if (gRe === 0 && gIm === 0) continue;
+		const to = starTo[s]!;
+		re += gRe * voltageRe[to]! - gIm * voltageIm[to]!;
+		im += gRe * voltageIm[to]! + gIm * voltageRe[to]!;
 	}
+	const pRe = pivotRe[at]!;
+	const pIm = pivotIm[at]!;
+	const square = pRe * pRe + pIm * pIm;
+	voltageRe[node] = (re * pRe + im * pIm) / square;
+	voltageIm[node] = (im * pRe - re * pIm) / square;
 }
 
 /** The least share of its digits that any pivot kept, and a node where all were lost. */
-export function conditioning({ kept, pattern }: Factor): {
+export function conditioning({ kept, lost, pattern }: Factor): {
 	readonly cancellation: number;
 	readonly lostAt: number | null;
 } {
-	let cancellation = 1;
-	let lostAt: number | null = null;
-	for (let at = 0; at < pattern.order.length; at++) {
-		if (kept[at]! < cancellation) cancellation = kept[at]!;
-		if (!(kept[at]! > singularCancellation)) lostAt ??= pattern.order[at]!;
-	}
-	return { cancellation, lostAt };
+	const [first] = [...lost].sort((a, b) => a - b);
+	return {
+		cancellation: kept.reduce((least, share) => (share < least ? share : least), 1),
+		lostAt: first === undefined ? null : pattern.order[first]!
+	};
 }

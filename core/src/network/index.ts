@@ -15,12 +15,14 @@ export {
 	type Source,
 	type Switch
 } from './network';
-export { branchCurrentA, solve, type Solution, type SolveOutcome } from './solve';
+export { branchCurrentA, solve, type Solution, type SolveOutcome, type Voltages } from './solve';
 export { writeNetlist, type Netlist } from './netlist';
 export {
+	askVariant,
 	betweenV,
 	solveVariant,
 	variantSet,
+	variantsInPlace,
 	variantsWithOneMore,
 	type Difference,
 	type VariantSet

@@ -10,6 +10,9 @@ export interface Solution {
 	readonly residual: number;
 }
 
+/** Voltages by node; nothing at one that has none. */
+export type Voltages = Pick<ReadonlyMap<string, Complex>, 'get'>;
+
 /**
  * - `solved`: every node has a voltage.
  * - `floating`: the named groups of nodes have no path at all to the reference, so no voltage; the others are solved.
@@ -91,9 +94,9 @@ export function outcomeOf(factor: Factor): SolveOutcome {
 
 /** Current through a branch from `from` to `to`, A RMS; zero where it is open or has a floating end. */
 export function branchCurrentA(
-	network: Network,
+	network: Pick<Network, 'frequencyHz'>,
 	branch: Branch,
-	voltageV: ReadonlyMap<string, Complex>
+	voltageV: Voltages
 ): Complex {
 	const impedance = impedanceOhm(branch, network.frequencyHz);
 	const from = voltageV.get(branch.from);

@@ -1,7 +1,7 @@
-import { factorise, refactor, substitute, type Factor } from './factor';
+import { factorise, refactor, substitute, substitution, type Factor } from './factor';
 import type { Branch, Network } from './network';
 import { patternOf } from './pattern';
-import { sourcesOf } from './solve';
+import { sourcesOf, type Voltages } from './solve';
 import { branchValues, setBranchValue } from './values';
 
 /** A network's difference from another, as branches that come, go or have another value. */
@@ -66,12 +66,26 @@ export function variantsWithOneMore(base: Network, more: readonly Branch[]): Var
 	return prepared(base, [...base.branches, ...more], inBase, differences);
 }
 
-/** The base factorised in the pattern of all branches. */
+/**
+ * Variants in which branches of the base, by their numbers, are others between the same ends. The order of elimination is the base's: where many branches may drive, each in its own
+ * variant, they aren't kept to the last together.
+ */
+export function variantsInPlace(base: Network, differences: readonly Difference[]): VariantSet {
+	const may = new Set(
+		differences.flatMap(({ branches }) =>
+			branches.flatMap(({ number, branch }) => (branch?.kind === 'source' ? [number] : []))
+		)
+	);
+	return prepared(base, base.branches, base.branches, differences, [...sourcesOf(base.branches), ...may]);
+}
+
+/** The base factorised in the pattern of all branches. `sources`: numbers of those that may drive. */
 function prepared(
 	base: Network,
 	all: readonly Branch[],
 	inBase: readonly (Branch | null)[],
-	differences: readonly Difference[]
+	differences: readonly Difference[],
+	sources: readonly number[] = sourcesOf(all)
 ): VariantSet {
 	const pattern = patternOf({ ...base, branches: all });
 	const made = branchValues({ ...base, branches: all });
@@ -79,7 +93,7 @@ function prepared(
 	inBase.forEach((branch, number) => {
 		if (branch === null) setBranchValue(made.values, number, null, base.frequencyHz);
 	});
-	return { base, differences, factor: factorise(pattern, made.values, sourcesOf(all)), inBase, putBack: [] };
+	return { base, differences, factor: factorise(pattern, made.values, sources), inBase, putBack: [] };
 }
 
 function sameValue(a: Branch, b: Branch): boolean {
@@ -106,25 +120,60 @@ function sameValue(a: Branch, b: Branch): boolean {
  * Solves the base with the differences of the named variants laid over each other, a later one over an earlier one, and hands the factor, with its voltages, to `read`.
  * The factor is the set's own: what `read` wants to keep of it, it copies.
  */
-export function solveVariant<Result>(
+export const solveVariant = <Result>(
 	set: VariantSet,
 	variants: readonly number[],
 	read: (factor: Factor) => Result
+): Result => {
+	const differences = variants.map((variant) => set.differences[variant]!);
+	return withDifferences(set, differences, (factor) => {
+		substitute(factor);
+		return read(factor);
+	});
+};
+
+/**
+ * The same for any differences in branches that the set has, where few voltages are asked for: each is worked out when it is asked, with those that it hangs on. `null`: no unique
+ * solution. What `read` gets holds until it returns.
+ */
+export const askVariant = <Result>(
+	set: VariantSet,
+	differences: readonly Difference[],
+	read: (voltageV: Voltages | null) => Result
+): Result =>
+	withDifferences(set, differences, (factor) => read(factor.lost.size === 0 ? voltagesAsked(factor) : null));
+
+function withDifferences<Result>(
+	{ factor, base, inBase, putBack }: VariantSet,
+	differences: readonly Difference[],
+	read: (factor: Factor) => Result
 ): Result {
-	const { factor, base, differences, inBase, putBack } = set;
 	const changed: number[] = [];
-	for (const variant of variants)
-		for (const { number, branch } of differences[variant]!.branches) {
+	for (const { branches } of differences)
+		for (const { number, branch } of branches) {
 			setBranchValue(factor.values, number, branch, base.frequencyHz);
 			changed.push(number);
 		}
 	refactor(factor, putBack.concat(changed));
-	substitute(factor);
 	const result = read(factor);
 	for (const number of changed) setBranchValue(factor.values, number, inBase[number]!, base.frequencyHz);
 	putBack.length = 0;
 	putBack.push(...changed);
 	return result;
+}
+
+function voltagesAsked(factor: Factor): Voltages {
+	const { numbers } = factor.pattern;
+	const substituteFor = substitution(factor);
+	return {
+		get: (name) => {
+			const node = numbers.get(name);
+			if (node === undefined) return undefined;
+			substituteFor(node);
+			const re = factor.voltageRe[node]!;
+			return re === re ? { re, im: factor.voltageIm[node]! } : undefined;
+		}
+	};
 }
 
 /** |V(a) − V(b)|, V; 0 where either has no voltage. Nodes by number in the pattern. */

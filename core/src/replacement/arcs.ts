@@ -23,12 +23,13 @@ export function arcGuardBefore(
 	if (type === 'arcFault' || type === 'dualFunction') return { by: 'breaker', isFirst: true };
 	const chain = walkChain(house, circuit.id);
 	const first = chain.find(({ box }) => box.id !== boxId && hasOutlet(box));
-	let place = chain.find(({ box }) => box.id === boxId);
+	const places = new Map(chain.map((each) => [each.box.id, each]));
+	let place = places.get(boxId);
 	for (let n = 0; place && place.after !== 'panel' && n < chain.length; n++) {
 		const before = findBox(house, place.after.box);
 		if (before && opensAtArcs(before) && hangsOnLoad(before, place))
 			return { by: before.id, isFirst: before.id === first?.box.id };
-		place = chain.find(({ box }) => box.id === before?.id);
+		place = before && places.get(before.id);
 	}
 	return null;
 }

@@ -1,5 +1,5 @@
 import { forRules, soldIn, type PartId } from '../devices';
-import { deviceModel, findBox, walkChain, type Box, type House } from '../house';
+import { deviceModel, findBox, findCircuit, walkChain, type Box, type House } from '../house';
 import { groundFaultHere, regions, type Region, type Tri } from '../rules';
 import { guardBefore, guardOfOutlet } from '../wiring';
 import { judgePart } from './choose';
@@ -70,12 +70,12 @@ export function protectionOfCircuit(house: House, circuitId: string): CircuitPro
 	});
 	const outlets = each.filter(({ box }) => isOutlet(findBox(house, box)!));
 	if (outlets.length === 0) return null;
+	const placeOfBox = new Map(places.map(({ box }, k) => [box.id, k]));
 	const nodes = each.map((at, k): CoverNode => {
 		const { after } = places[k]!;
-		const parent = after === 'panel' ? -1 : places.findIndex(({ box }) => box.id === after.box);
 		return {
 			id: at.box,
-			parent: parent < 0 ? null : parent,
+			parent: after === 'panel' ? null : (placeOfBox.get(after.box) ?? null),
 			needs: at.asked === true && at.guardedBy === null,
 			canTake: at.canTake,
 			avoid: at.spared
@@ -86,7 +86,7 @@ export function protectionOfCircuit(house: House, circuitId: string): CircuitPro
 	const plan = missing ? cover(nodes) : null;
 	return {
 		circuit: circuitId,
-		breaker: house.circuits.find(({ id }) => id === circuitId)!.breaker,
+		breaker: findCircuit(house, circuitId)!.breaker,
 		outlets,
 		plan,
 		instead: plan ? insteadOf(nodes, plan) : new Map(),

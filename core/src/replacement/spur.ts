@@ -1,4 +1,4 @@
-import { cablesInBox, circuitsInBox, findBox, hasOutlet, type House } from '../house';
+import { cablesInBox, cablesOfCircuit, circuitsInBox, findBox, hasOutlet, type House } from '../house';
 
 /**
  * uk: whether a box hangs on a branch off a ring. What stays when every end that leads nowhere is taken away, again and again, is the ring; the rest are spurs. On an unfused one
@@ -8,7 +8,7 @@ export function spurOf(house: House, boxId: string): 'no' | 'alone' | 'withOther
 	const [circuit] = circuitsInBox(house, boxId);
 	if (!circuit) return null;
 	if (circuit.arrangement !== 'ring') return 'no';
-	const cables = house.cables.filter((cable) => cable.circuit === circuit.id);
+	const cables = cablesOfCircuit(house, circuit.id);
 	const endsOf = (cable: (typeof cables)[number]) => [
 		'box' in cable.from ? cable.from.box : panel,
 		cable.to.box

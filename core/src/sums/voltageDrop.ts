@@ -1,4 +1,4 @@
-import { findCircuit, walkChain, type Cable, type House } from '../house';
+import { cablesOfCircuit, findCircuit, walkChain, type Cable, type House } from '../house';
 import { dropRules, regions, resistanceOhmPerM } from '../rules';
 
 /** One cable on the way from the panel. */
@@ -76,7 +76,7 @@ function pathTo(house: House, circuitId: string, boxId: string): Cable[] | null 
 
 /** The cables of a ring that lead on from the end of the path back to the panel: of those not on it the ones that don't hang off it as spurs. */
 function restOfRing(house: House, circuitId: string, path: readonly Cable[]): Cable[] {
-	const left = house.cables.filter((cable) => cable.circuit === circuitId && !path.includes(cable));
+	const left = cablesOfCircuit(house, circuitId).filter((cable) => !path.includes(cable));
 	const reach = (from: string, seen: readonly string[]): Cable[] | null => {
 		for (const cable of left) {
 			const ends = ['box' in cable.from ? cable.from.box : null, cable.to.box];

@@ -1,5 +1,7 @@
 import {
 	isTripped,
+	once,
+	wornOut,
 	isWallSwitch,
 	resetsUnsupplied,
 	switchedOn,
@@ -9,19 +11,19 @@ import {
 	cablesInBox,
 	circuitsInBox,
 	deviceModel,
+	findBox,
 	isSupplied,
 	points,
 	settle,
 	withBox,
 	withBreakers,
-	wornOut,
 	type Box,
 	type Half,
 	type House,
 	type Trip,
 	tabsOf
 } from '../house';
-import { guardOf, plugLampLitShare, plugLampOhm, voltageBetweenV } from '../instruments';
+import { guardsAt, plugLampLitShare, plugLampOhm, voltageBetweenV } from '../instruments';
 import type { Branch } from '../network';
 import { regions } from '../rules';
 import { partOf } from './partOf';
@@ -91,12 +93,13 @@ export function verdict(house: House, boxId: string, plan: Wiring, promise: Prom
 		...ofOthers(boxId, now, then)
 	];
 	const guards = guardsOf(planned, here);
-	if (isResidual(plan) && isOut(planned.boxes.find(({ id }) => id === boxId)!))
+	if (isResidual(plan) && isOut(findBox(planned, boxId)!))
 		faults.push({ code: 'wontReset', ends: onLoad(plan) });
 	const guardedBy = guards.find(({ box }) => box.id === boxId)?.after ?? null;
 	if (groundless && guardedBy === null) faults.push({ code: 'unguardedWithoutGround', box: boxId });
+	const hangs = promise.protects ? hangingOn(planned, boxId) : () => false;
 	for (const { box, before, after } of guards) {
-		if (promise.protects && after !== boxId && box.id !== boxId && isAfter(planned, boxId, box.id))
+		if (after !== boxId && box.id !== boxId && hangs(box.id))
 			faults.push({ code: 'unprotected', box: box.id, promised: true });
 		else if (before !== null && after === null)
 			faults.push({ code: 'unprotected', box: box.id, promised: false });
@@ -117,7 +120,7 @@ export function promised(house: House, boxId: string, wish: Pick<Wish, 'feed' | 
 	const protects = wish.feed === 'protected';
 	if (wish.switched === 'alwaysOn' || !hasSwitch(here)) return { protects, switched: [] };
 	const [on, off] = [solved(here), solved(wallSwitchesOff(here))];
-	const switched = halvesOf(here.boxes.find(({ id }) => id === boxId)!).filter((half) => {
+	const switched = halvesOf(findBox(here, boxId)!).filter((half) => {
 		const lit = ({ lamps }: Solved) => lamps.get(key(boxId, half))!.hotNeutral;
 		return lit(on) && !lit(off);
 	});
@@ -209,7 +212,7 @@ function solved(house: House): Solved {
 }
 
 function ofThisBox(house: House, boxId: string, then: Solved, promise: Promise, hasGround: boolean): Fault[] {
-	const box = house.boxes.find(({ id }) => id === boxId)!;
+	const box = findBox(house, boxId)!;
 	const grounded = hasGround && hasPlaceForGround(box);
 	const off = promise.switched.length > 0 || hasSwitch(house) ? solved(wallSwitchesOff(house)) : null;
 	return halvesOf(box).flatMap((half): Fault[] => {
@@ -226,7 +229,7 @@ const hasPlaceForGround = ({ device }: Wiring): boolean =>
 
 /** Whether no ground conductor comes to a box whose part has a place for one, nor the metal round its cables. */
 function lacksGround(house: House, boxId: string, { lamps }: Solved): boolean {
-	const box = house.boxes.find(({ id }) => id === boxId)!;
+	const box = findBox(house, boxId)!;
 	const comes = cablesInBox(house, boxId).some(({ cable }) =>
 		cable.conductors.some(({ role }) => role === 'ground')
 	);
@@ -262,35 +265,33 @@ function ofOthers(boxId: string, now: Solved, then: Solved): Fault[] {
 }
 
 /** The residual device that guards an outlet as it is wired now, by its id: of a box, a breaker, or one in the panel. */
-export function guardOfOutlet(house: House, boxId: string): string | null {
-	let guards = guarding.get(house);
-	if (!guards) guarding.set(house, (guards = new Map()));
-	if (!guards.has(boxId)) {
-		const part = partOf(house, boxId);
-		// Solved once for every outlet that has to do with this one; not at all where nothing in it opens at a leak.
-		const here = mayGuard(part) ? readied(part) : part;
-		for (const { box, after } of guardsOf(here, here)) guards.set(box.id, after);
-		if (!guards.has(boxId)) guards.set(boxId, null);
-	}
-	return guards.get(boxId)!;
-}
+export const guardOfOutlet = (house: House, boxId: string): string | null =>
+	guardKnown(house, boxId, guarding(house), guardsIn);
+
 /** What guards an outlet whatever sits in it: the device that would if its own didn’t. */
 export function guardBefore(house: House, boxId: string): string | null {
-	const box = house.boxes.find(({ id }) => id === boxId);
+	const box = findBox(house, boxId);
 	if (!box?.device || !isResidual(box)) return guardOfOutlet(house, boxId);
-	const known = guardingBefore.get(house) ?? new Map<string, string | null>();
-	guardingBefore.set(house, known);
-	if (!known.has(boxId)) {
-		const device = wornOut(box.device);
-		const without = withBox(house, boxId, (each) => ({ ...each, device }));
-		known.set(boxId, guardOfOutlet(without, boxId));
-	}
-	return known.get(boxId)!;
+	return guardKnown(house, boxId, guardingBefore(house), guardsBefore);
 }
 
-/** A house never changes, and is asked outlet by outlet. */
-const guarding = new WeakMap<House, Map<string, string | null>>();
-const guardingBefore = new WeakMap<House, Map<string, string | null>>();
+/** A house never changes, and is asked outlet by outlet: solved once for every outlet that has to do with this one; not at all where nothing in it opens at a leak. */
+function guardKnown(
+	house: House,
+	boxId: string,
+	known: Map<string, string | null>,
+	guards: (part: House) => ReadonlyMap<string, string>
+): string | null {
+	const found = known.get(boxId);
+	if (found !== undefined) return found;
+	const part = partOf(house, boxId);
+	const guarded = mayGuard(part) ? guards(readied(part)) : none;
+	for (const { id } of part.boxes) known.set(id, guarded.get(id) ?? null);
+	return guarded.get(boxId) ?? null;
+}
+const none: ReadonlyMap<string, string> = new Map();
+const guarding = once((_: House) => new Map<string, string | null>());
+const guardingBefore = once((_: House) => new Map<string, string | null>());
 
 interface Guarded {
 	readonly box: Box;
@@ -300,28 +301,49 @@ interface Guarded {
 
 /** Who guards each outlet of the part, before and after: asked only where something could. */
 function guardsOf(planned: House, here: House): Guarded[] {
-	const guarded = (house: House) => {
-		if (!mayGuard(house)) return () => null;
-		const before = settle(house);
-		return (box: Box): string | null => {
-			const own = house.boxes.find(({ id }) => id === box.id);
-			// Halves may be fed apart: it is guarded where each of them is. Where one piece of brass feeds both, one stands for them.
-			const halves = own ? halvesOf(own) : [];
-			const guards = (tabsOf(own?.device)?.hot ? halves.slice(0, 1) : halves).map((half) =>
-				guardOf(house, points.contact(box.id, half, 'hot'), before)
-			);
-			const first = guards.every(({ state }) => state === 'guarded') ? guards[0] : undefined;
-			return first?.state === 'guarded' ? first.device : null;
-		};
-	};
-	const was = guarded(here);
-	const is = planned === here ? null : guarded(planned);
+	const was = guardsIn(here);
+	const is = planned === here ? was : guardsIn(planned);
 	return planned.boxes
 		.filter((box) => halvesOf(box).length > 0)
-		.map((box) => {
-			const before = was(box);
-			return { box, before, after: is ? is(box) : before };
-		});
+		.map((box) => ({ box, before: was.get(box.id) ?? null, after: is.get(box.id) ?? null }));
+}
+
+/** What guards the outlets of a part, by box: those that nothing does aren't in it. `ownWornOut`: with what sits in the box itself letting everything through. */
+function guardsIn(house: House, own: 'inForce' | 'ownWornOut' = 'inForce'): ReadonlyMap<string, string> {
+	const found = new Map<string, string>();
+	if (!mayGuard(house)) return found;
+	// Halves may be fed apart: it is guarded where each of them is. Where one piece of brass feeds both, one stands for them.
+	const asked = house.boxes.flatMap((box) => {
+		const halves = halvesOf(box);
+		return (tabsOf(box.device)?.hot ? halves.slice(0, 1) : halves).map((half) => ({ box: box.id, half }));
+	});
+	const guards = guardsAt(
+		house,
+		asked.map(({ box, half }) => ({
+			hot: points.contact(box, half, 'hot'),
+			...(own === 'ownWornOut' ? { wornOut: box } : {})
+		}))
+	);
+	const bare = new Set(asked.flatMap(({ box }, k) => (guards[k]!.state === 'guarded' ? [] : [box])));
+	asked.forEach(({ box }, k) => {
+		const guard = guards[k]!;
+		if (guard.state === 'guarded' && !bare.has(box) && !found.has(box)) found.set(box, guard.device);
+	});
+	return found;
+}
+
+/** The same with what sits in each box letting everything through. */
+function guardsBefore(house: House): ReadonlyMap<string, string> {
+	const found = new Map(guardsIn(house, 'ownWornOut'));
+	// One that opens by itself has to be worn out before anything is settled.
+	for (const { device, where } of settle(house).trips) {
+		if (where !== 'outlet') continue;
+		found.delete(device);
+		const worn = withBox(house, device, (box) => ({ ...box, device: wornOut(box.device!) }));
+		const by = guardsIn(worn).get(device);
+		if (by !== undefined) found.set(device, by);
+	}
+	return found;
 }
 
 /** Whether anything at all opens at a leak in a part of a house, at its outlets or before its circuits. */
@@ -340,10 +362,12 @@ function mayGuard({ boxes, panels, circuits }: House): boolean {
 }
 
 /** Whether a box loses power with the device here taken out of the way: it hangs after it. */
-function isAfter(house: House, boxId: string, other: string): boolean {
-	const { device } = house.boxes.find(({ id }) => id === boxId)!;
-	if (!device || !hasSides(device) || deviceModel(device).protection?.kind !== 'residual') return false;
-	const out = { ...house, boxes: house.boxes.map((box) => (box.id === boxId ? withDevice(box, true) : box)) };
-	const half = halvesOf(house.boxes.find(({ id }) => id === other)!)[0]!;
-	return circuitsInBox(house, other).length > 0 && !solved(out).lamps.get(key(other, half))!.hotNeutral;
+function hangingOn(house: House, boxId: string): (other: string) => boolean {
+	const { device } = findBox(house, boxId)!;
+	if (!device || !hasSides(device) || deviceModel(device).protection?.kind !== 'residual') return () => false;
+	const { lamps } = solved(withBox(house, boxId, (box) => withDevice(box, true)));
+	return (other) => {
+		const [half] = halvesOf(findBox(house, other)!);
+		return circuitsInBox(house, other).length > 0 && !lamps.get(key(other, half!))!.hotNeutral;
+	};
 }

@@ -1,7 +1,7 @@
 import { isThicker, mostCablesInBox, type ConductorSize } from '../../rules';
 import { deviceModel, largestAt } from '../devices';
 import { cablesInBox } from '../lookup';
-import type { Box, House } from '../schema';
+import type { Box, Cable, House } from '../schema';
 import type { HouseProblem, Path } from './problem';
 
 type Ends = ReturnType<typeof cablesInBox>;
@@ -9,6 +9,21 @@ type Ends = ReturnType<typeof cablesInBox>;
 /** Every conductor ends once in a box, on something that is there and takes it. */
 export function checkBox(house: House, box: Box, path: Path): HouseProblem[] {
 	const ends = cablesInBox(house, box.id);
+	const sound = soundWith.get(box);
+	if (sound?.length === ends.length && ends.every(({ cable }, k) => cable === sound[k])) return [];
+	const problems = problemsIn(house, box, ends, path);
+	if (problems.length === 0)
+		soundWith.set(
+			box,
+			ends.map(({ cable }) => cable)
+		);
+	return problems;
+}
+
+/** The cables with which nothing was wrong in a box. Most changes to a house leave most boxes as they were, and they are checked after each. */
+const soundWith = new WeakMap<Box, readonly Cable[]>();
+
+function problemsIn(house: House, box: Box, ends: Ends, path: Path): HouseProblem[] {
 	return [
 		...connectorProblems(box, path),
 		...switchProblems(box, path),
@@ -71,6 +86,7 @@ function endProblems(house: House, box: Box, ends: Ends, path: Path): HouseProbl
 		const { cable: cableId, conductor } = termination;
 		const cable = ends.find((end) => end.cable.id === cableId)?.cable;
 		if (!cable)
+			// Asked only of what isn't sound: what is sound hangs on this box and its cables alone.
 			return house.cables.some(({ id }) => id === cableId)
 				? [{ code: 'cableNotInBox', path: [...where, 'cable'], cable: cableId, box: box.id }]
 				: [{ code: 'unknown', what: 'cable', path: [...where, 'cable'], id: cableId }];

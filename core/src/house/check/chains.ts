@@ -1,5 +1,5 @@
-import { circuitsOfCable } from '../lookup';
-import type { House } from '../schema';
+import { circuitsOfCable, listed, once } from '../lookup';
+import type { Cable, House } from '../schema';
 import type { HouseProblem } from './problem';
 
 /** A radial has no way back to where it was; a ring has one, through its panel. Cables that carry a circuit beside another one count for both. */
@@ -11,9 +11,7 @@ export function chainCycles(house: House): HouseProblem[] {
 			while (group.has(root)) root = group.get(root)!;
 			return root;
 		};
-		const carrying = house.cables
-			.map((cable, k) => ({ cable, k }))
-			.filter(({ cable }) => circuitsOfCable(cable).includes(id));
+		const carrying = carryingOf(house.cables).get(id) ?? [];
 		// Boxes first: a loop among them alone comes back to no panel, and is none that a ring may have.
 		const loops = [
 			...carrying.filter(({ cable }) => 'box' in cable.from),
@@ -40,3 +38,12 @@ export function chainCycles(house: House): HouseProblem[] {
 		return problems;
 	});
 }
+
+/** The cables that carry a circuit, whole or in a conductor, and their numbers in the list. */
+const carryingOf = once((cables: House['cables']) => {
+	const found = new Map<string, { readonly cable: Cable; readonly k: number }[]>();
+	cables.forEach((cable, k) => {
+		for (const id of circuitsOfCable(cable)) listed(found, id).push({ cable, k });
+	});
+	return found;
+});

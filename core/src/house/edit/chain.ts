@@ -2,6 +2,7 @@ import { isBlank, tabsOf, takesGround, withTabs } from '../deviceState';
 import { deviceModel } from '../devices';
 import {
 	cablesInBox,
+	cablesOfCircuit,
 	circuitsInBox,
 	circuitsOfCable,
 	findBox,
@@ -145,7 +146,7 @@ export function rearranged(house: House, circuitId: string, arrangement: 'radial
 		...house,
 		circuits: house.circuits.map((each) => (each.id === circuitId ? { ...each, arrangement } : each))
 	};
-	const cables = house.cables.filter(({ circuit }) => circuit === circuitId);
+	const cables = cablesOfCircuit(house, circuitId);
 	if (cables.length === 0) return changed(set);
 	const fromPanel = cables.filter(({ from }) => 'panel' in from);
 	if (arrangement === 'radial') {
@@ -186,7 +187,7 @@ export function split(house: House, boxId: string, circuitId: string, breakerId:
 
 /** The cable that leaves a place of a chain; in a ring, for its last box, the one that goes back. */
 function nextCable(house: House, circuitId: string, after: Spot['after']): Cable | undefined {
-	const cables = house.cables.filter(({ circuit }) => circuit === circuitId);
+	const cables = cablesOfCircuit(house, circuitId);
 	if (after === 'panel') return cables.find(({ from }) => 'panel' in from);
 	const onward = cables.find(({ from }) => 'box' in from && from.box === after.box);
 	return (
