@@ -1,6 +1,7 @@
 import { readStoredHouse, type House } from '@wary/core/house';
 import { z } from 'zod';
 import { bounded, bytesLikeText } from './caches';
+import { packedOnce } from './packed';
 import {
 	connections,
 	many,
@@ -119,7 +120,7 @@ export async function houseAt(
 }
 
 function keeping(key: string, house: House): House {
-	kept.set(key, house);
+	kept.set(key, packedOnce(house));
 	return house;
 }
 
