@@ -7,7 +7,11 @@ export default {
 		// Two dozen styles of a few hundred bytes each stand in the page, instead of each being asked for before anything is painted.
 		inlineStyleThreshold: 6000,
 		// All that people read, in one folder a language; another is built by its name.
-		alias: { $words: `src/lib/words/${process.env.WARY_LANGUAGE ?? 'en'}` },
+		alias: {
+			$words: `src/lib/words/${process.env.WARY_LANGUAGE ?? 'en'}`,
+			// Not among what Flowbite Svelte names for others: see the root layout.
+			'$flowbite/context': '../node_modules/flowbite-svelte/dist/context'
+		},
 		csp: {
 			mode: 'nonce',
 			directives: {

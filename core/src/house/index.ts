@@ -64,7 +64,7 @@ export {
 	withBreakers,
 	type ConductorEnd
 } from './lookup';
-export { chainOfCircuit, neighbours, walkChain, type ChainBox, type ChainPlace } from './topology';
+export { chainOfCircuit, neighbours, placesOf, walkChain, type ChainBox, type ChainPlace } from './topology';
 export { branches } from './branches';
 export { compileHouse } from './compile';
 export { legOfSpace, sensesResidual, tripMaOf } from './breakerFacts';

@@ -62,6 +62,14 @@ export function walkChain(house: House, circuitId: string): readonly ChainPlace[
 }
 const walksOf = once((_: House) => new Map<string, readonly ChainPlace[]>());
 
+/** The same by box. */
+export const placesOf = (house: House, circuitId: string): ReadonlyMap<string, ChainPlace> =>
+	byBox(walkChain(house, circuitId));
+const byBox = once(
+	(places: readonly ChainPlace[]): ReadonlyMap<string, ChainPlace> =>
+		new Map(places.map((place) => [place.box.id, place]))
+);
+
 function walked(house: House, circuitId: string): ChainPlace[] {
 	const places: ChainPlace[] = [];
 	const seen = new Set<string>();

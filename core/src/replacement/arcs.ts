@@ -3,6 +3,7 @@ import {
 	findBox,
 	findBreaker,
 	hasOutlet,
+	placesOf,
 	walkChain,
 	type Box,
 	type ChainPlace,
@@ -23,7 +24,7 @@ export function arcGuardBefore(
 	if (type === 'arcFault' || type === 'dualFunction') return { by: 'breaker', isFirst: true };
 	const chain = walkChain(house, circuit.id);
 	const first = chain.find(({ box }) => box.id !== boxId && hasOutlet(box));
-	const places = new Map(chain.map((each) => [each.box.id, each]));
+	const places = placesOf(house, circuit.id);
 	let place = places.get(boxId);
 	for (let n = 0; place && place.after !== 'panel' && n < chain.length; n++) {
 		const before = findBox(house, place.after.box);

@@ -1,5 +1,5 @@
 import { forRules, soldIn, type PartId } from '../devices';
-import { deviceModel, findBox, findCircuit, walkChain, type Box, type House } from '../house';
+import { deviceModel, findBox, findCircuit, once, walkChain, type Box, type House } from '../house';
 import { groundFaultHere, regions, type Region, type Tri } from '../rules';
 import { guardBefore, guardOfOutlet } from '../wiring';
 import { judgePart } from './choose';
@@ -46,8 +46,9 @@ const guardIn = (region: Region): PartId =>
 	soldIn(region).find((family) => forRules(family, 0).groundFault)!.id;
 
 /** Circuit by circuit what today’s code asks at each outlet, what guards it, and where the fewest devices would go. */
-export const protectionOf = (house: House): CircuitProtection[] =>
-	house.circuits.flatMap(({ id }) => protectionOfCircuit(house, id) ?? []);
+export const protectionOf = once((house: House): readonly CircuitProtection[] =>
+	house.circuits.flatMap(({ id }) => protectionOfCircuit(house, id) ?? [])
+);
 
 /** `null`: the circuit has no outlets. */
 export function protectionOfCircuit(house: House, circuitId: string): CircuitProtection | null {

@@ -1,4 +1,4 @@
-import { cablesOfCircuit, findCircuit, walkChain, type Cable, type House } from '../house';
+import { cablesInBox, findCircuit, placesOf, type Cable, type House } from '../house';
 import { dropRules, regions, resistanceOhmPerM } from '../rules';
 
 /** One cable on the way from the panel. */
@@ -62,33 +62,32 @@ export function voltageDrop(
 
 /** The cables from the panel to a box, by the first way they are walked. */
 function pathTo(house: House, circuitId: string, boxId: string): Cable[] | null {
-	const places = walkChain(house, circuitId);
+	const places = placesOf(house, circuitId);
 	const path: Cable[] = [];
-	let at: string | null = boxId;
-	while (at !== null) {
-		const place = places.find(({ box }) => box.id === at);
+	for (let at: string | null = boxId; at !== null;) {
+		const place = places.get(at);
 		if (!place) return null;
-		path.unshift(place.cable);
+		path.push(place.cable);
 		at = place.after === 'panel' ? null : place.after.box;
 	}
-	return path;
+	return path.reverse();
 }
 
 /** The cables of a ring that lead on from the end of the path back to the panel: of those not on it the ones that don't hang off it as spurs. */
 function restOfRing(house: House, circuitId: string, path: readonly Cable[]): Cable[] {
-	const left = cablesOfCircuit(house, circuitId).filter((cable) => !path.includes(cable));
-	const reach = (from: string, seen: readonly string[]): Cable[] | null => {
-		for (const cable of left) {
-			const ends = ['box' in cable.from ? cable.from.box : null, cable.to.box];
-			if (!ends.includes(from)) continue;
-			const next = ends.find((end) => end !== from);
-			if (next === null) return [cable];
-			if (next === undefined || seen.includes(next)) continue;
-			const on = reach(next, [...seen, next]);
+	const gone = new Set(path);
+	const seen = new Set<string>();
+	const reach = (from: string): Cable[] | null => {
+		seen.add(from);
+		for (const { cable, end } of cablesInBox(house, from)) {
+			if (cable.circuit !== circuitId || gone.has(cable)) continue;
+			if (end === 'to' && 'panel' in cable.from) return [cable];
+			const next = end === 'to' ? (cable.from as { box: string }).box : cable.to.box;
+			if (seen.has(next)) continue;
+			const on = reach(next);
 			if (on) return [cable, ...on];
 		}
 		return null;
 	};
-	const end = path.at(-1)!.to.box;
-	return reach(end, [end]) ?? [];
+	return reach(path.at(-1)!.to.box) ?? [];
 }

@@ -16,7 +16,20 @@
 	const rooms = $derived(
 		house.rooms.map((room) => ({ ...room, boxes: house.boxes.filter((box) => box.room === room.id) }))
 	);
+	/** Rooms of which all is shown: said by who asks for it. */
+	let whole = $state<Record<string, boolean>>({});
+	/** How many of each room's outlets are shown: of a very large home the first so many, the rest when they are asked for. */
+	const shownOf = $derived.by(() => {
+		let left = shownAtFirst;
+		return rooms.map(({ id, boxes }) => {
+			const shown = own(whole, id) ? boxes.length : Math.min(boxes.length, left);
+			left = Math.max(0, left - boxes.length);
+			return shown;
+		});
+	});
 	const unplaced = $derived(house.boxes.filter((box) => circuitsInBox(house, box.id).length === 0));
+	/** Chosen: three screens of a desk. */
+	const shownAtFirst = 100;
 	let newRoom = $state('');
 	let adding = $state<Record<string, string>>({});
 	let complaint = $state<{ room: string; text: string } | null>(null);
@@ -65,7 +78,7 @@
 	<h2>{copy.sByRoom(capital(t.outlet))}</h2>
 	{#if unplaced.length > 0}<Unplaced {home} boxes={unplaced} onput={put} />{/if}
 	<div class="rooms">
-		{#each rooms as room (room.id)}
+		{#each rooms as room, k (room.id)}
 			<div class="room">
 				<Input
 					class={[written, 'w-full border-hair font-bold']}
@@ -75,7 +88,7 @@
 					onchange={(event) => rename(room.id, event.currentTarget.value, room.name)}
 				/>
 				<ul>
-					{#each room.boxes as box (box.id)}
+					{#each room.boxes.slice(0, shownOf[k]) as box (box.id)}
 						<li>
 							<Input
 								class={written}
@@ -108,6 +121,13 @@
 						</li>
 					{/each}
 				</ul>
+				{#if room.boxes.length > shownOf[k]!}<Button
+						size="sm"
+						color="light"
+						class="my-1"
+						onclick={() => (whole[room.id] = true)}
+						>{copy.showMore(room.boxes.length - shownOf[k]!, shownOf[k] === 0, t.outlet)}</Button
+					>{/if}
 				<form onsubmit={(event) => addOutlet(event, room.id)}>
 					<Input
 						class={written}

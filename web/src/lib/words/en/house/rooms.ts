@@ -22,5 +22,7 @@ export const words = {
 	room2: (name: string | number) => `Room ${name}`,
 	open: (name: string | number, name2: string | number) => `Open ${name}, ${name2}`,
 	remove2: (name: string | number, name2: string | number) => `Remove ${name}, ${name2}`,
+	showMore: (count: number, all: boolean, outlet: string) =>
+		`Show ${all ? (count === 1 ? 'its' : 'all') : 'the other'} ${count} ${outlet}${count === 1 ? '' : 's'}`,
 	roomRemoved: (name: string | number) => `room ${name} removed`
 };

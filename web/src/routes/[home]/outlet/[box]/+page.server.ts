@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { editsToRecord } from '@wary/core/arrangements';
-import { chainOfCircuit, circuitsInBox, findBox, type House } from '@wary/core/house';
+import { chainOfCircuit, circuitsInBox, findBox, once, type House } from '@wary/core/house';
 import { planJob, voltsAlong } from '@wary/core/job';
 import { askedOfAgain, factsOf, type Reason } from '@wary/core/replacement';
 import { editionFacts, editionOf } from '@wary/core/rules';
@@ -20,29 +20,44 @@ export async function load({ params }) {
 	]);
 	const box = findBox(house, params.box);
 	if (!box) error(404, { message: `There is no outlet “${params.box}” in this home.`, code: 'unknownBox' });
-	const planned = planJob(house, box.id);
-	const known = factsOf(house, box.id);
 	const ended = jobs.filter(({ outcome }) => outcome !== null);
 	return {
 		house,
 		version,
 		box,
+		observed: (await manyObservationsAt(household.id, box.id)).slice(0, 8),
+		...madeOf(house, box.id),
+		underWay: jobs.find(({ outcome }) => outcome === null)?.id ?? null,
+		ended,
+		along: await alongCircuit(household.id, house, box.id),
+		otherwise: await seenOtherwise(household.id, house, box.id, ended)
+	};
+}
+
+/** What follows from the record alone: worked out once an outlet, for as long as the record is as it is. */
+function madeOf(house: House, boxId: string) {
+	const known = madeKnown(house);
+	let made = known.get(boxId);
+	if (!made) known.set(boxId, (made = make(house, boxId)));
+	return made;
+}
+const madeKnown = once((_: House) => new Map<string, ReturnType<typeof make>>());
+
+function make(house: House, boxId: string) {
+	const planned = planJob(house, boxId);
+	const known = factsOf(house, boxId);
+	return {
 		cannot: planned.ok ? null : planFailureWords(planned.failure, house.region),
 		/** Its breaker can be looked for although no job can be planned. */
 		searchable: !planned.ok && ['sharedNeutral', 'planFails', 'wish'].includes(planned.failure.code),
 		/** Not the same again, but something else may be planned. */
 		plannable:
 			!planned.ok && ['planFails', 'wish', 'groundUnused', 'nothingFitted'].includes(planned.failure.code),
-		observed: (await manyObservationsAt(household.id, box.id)).slice(0, 8),
 		asked: planned.ok && planned.plan.asked ? protectionNotice(planned.plan.asked, house.region) : null,
 		noResidual: planned.ok && planned.plan.noResidual,
-		also: known && alsoAsked(house, askedOfAgain(house, box.id, known)),
+		also: known && alsoAsked(house, askedOfAgain(house, boxId, known)),
 		/** What the rules know of its place; `null`: it has no outlet on a circuit. */
-		known: known && { facts: known.facts, assumed: known.assumed },
-		underWay: jobs.find(({ outcome }) => outcome === null)?.id ?? null,
-		ended,
-		along: await alongCircuit(household.id, house, box.id),
-		otherwise: await seenOtherwise(household.id, house, box.id, ended)
+		known: known && { facts: known.facts, assumed: known.assumed }
 	};
 }
 
