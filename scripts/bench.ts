@@ -312,15 +312,83 @@ async function growing(application: Application): Promise<void> {
 		`with made as (
 			insert into household (household_id, slug, is_demo) values (gen_random_uuid(), 'large', false) returning household_id
 		) insert into house_version (household_id, version, house, why) select household_id, 1, $1, 'bench' from made`,
-		[JSON.stringify(fourHundredOutlets())]
+		[JSON.stringify(outletsIn(40, 10))]
 	);
 	for (const [name, path] of [
 		['Today', '/large'],
 		['Outlet', '/large/outlet/o-0-5'],
 		['House', '/large/house']
 	] as const)
-		say(`server render with 400 outlets: ${name}`, ms((await medianOf(path)).ms), '');
+		say(`server render with 400 outlets: ${name}`, ms((await medianOf(path)).ms), '≤ 50 ms');
 	await client.end();
+}
+
+/** What a very large home asks for, on one circuit of 200 outlets and of 400; and the longest that `/health` waited meanwhile. */
+async function heavySums(application: Application): Promise<void> {
+	const slugOf = async (count: number) => {
+		const house = { ...outletsIn(1, count), name: `one circuit ${count} ${randomUUID()}` };
+		return ((await (await post(application, '/api/homes', house)).json()) as { slug: string }).slug;
+	};
+	const slugs = { half: await slugOf(200), whole: await slugOf(400) };
+	let slowestMs = 0;
+	const took = async (ask: () => Promise<Response>): Promise<number> => {
+		let answered = false;
+		const from = performance.now();
+		const asked = ask().then(async (answer) => {
+			await answer.arrayBuffer();
+			answered = true;
+			if (!answer.ok) throw new Error(`${answer.url}: ${answer.status}`);
+			return performance.now() - from;
+		});
+		while (!answered) {
+			const began = performance.now();
+			await (await fetch(`${application.address}/health`)).arrayBuffer();
+			slowestMs = Math.max(slowestMs, performance.now() - began);
+			await new Promise((resolve) => setTimeout(resolve, 20));
+		}
+		return asked;
+	};
+	const wish = {
+		part: 'gfci',
+		feed: 'protected',
+		switched: 'keep',
+		connector: 'lever',
+		wireEnd: 'clampPlate'
+	};
+	const sums: readonly [string, (slug: string, count: number) => Promise<Response>][] = [
+		[
+			'a GFCI job begun in the middle',
+			(slug, count) =>
+				post(application, `/api/${slug}/jobs`, {
+					id: randomUUID(),
+					boxId: `o-0-${count / 2}`,
+					who: 'bench',
+					wish
+				})
+		],
+		['Protection', (slug) => fetch(`${application.address}/${slug}/protection`)],
+		[
+			'as many changes in one request',
+			(slug, count) =>
+				post(application, `/api/${slug}/house`, {
+					expectedVersion: 1,
+					why: 'bench',
+					edits: Array.from({ length: count }, (_, k) => ({
+						do: 'setBox',
+						box: `o-0-${k}`,
+						name: `renamed ${k}`
+					}))
+				})
+		]
+	];
+	for (const [name, ask] of sums) {
+		// The threads have worked before: what is told is not their start.
+		const half = await took(() => ask(slugs.half, 200));
+		const whole = await took(() => ask(slugs.whole, 400));
+		say(`400 outlets on one circuit: ${name}`, ms(whole), '≤ 2000 ms');
+		say('  against 200 of them', `${(whole / half).toFixed(2)} ×`, '');
+	}
+	say('  the longest that /health waited meanwhile', ms(slowestMs), '≤ 50 ms');
 }
 
 /** Fifty writers at once, each at a job of a home of its own, against the same rows inserted by as many connections as the server has. */
@@ -376,14 +444,14 @@ async function writers(application: Application): Promise<void> {
 	say('  against bare inserts on ten connections', (appended.perS / inserted.perS).toFixed(2), '');
 }
 
-/** Forty circuits of ten outlets. */
-function fourHundredOutlets() {
-	const outlets = Array.from({ length: 40 }, (_, c) =>
-		Array.from({ length: 10 }, (__, k) => ({ c, k }))
+/** So many circuits of so many outlets each, one after the other. */
+function outletsIn(circuits: number, each: number) {
+	const outlets = Array.from({ length: circuits }, (_, c) =>
+		Array.from({ length: each }, (__, k) => ({ c, k }))
 	).flat();
 	const edits: Edit[] = [
 		{ do: 'addRoom', name: 'Hall' },
-		...Array.from({ length: 40 }, (_, c): Edit[] => [
+		...Array.from({ length: circuits }, (_, c): Edit[] => [
 			{ do: 'addBreaker', panel: 'main', spaces: [c + 1], ratingA: 15, label: `row ${c}` },
 			{ do: 'addCircuit', breaker: `b${c + 1}`, name: `c ${c}` }
 		]).flat(),
@@ -399,7 +467,7 @@ function fourHundredOutlets() {
 		edits
 	);
 	if (!made.ok) throw new Error(JSON.stringify(made.refusal));
-	return JSON.parse(JSON.stringify(made.house).replaceAll('"hall-o-', '"o-')) as unknown;
+	return JSON.parse(JSON.stringify(made.house).replaceAll('"hall-o-', '"o-')) as object;
 }
 
 /** A bench of the bungalow saved with few events behind it, and with two hundred. */
@@ -611,6 +679,7 @@ try {
 	await interactions(application);
 	await saving(application);
 	await growing(application);
+	await heavySums(application);
 } finally {
 	await application.kill();
 }

@@ -8,6 +8,8 @@ import { createServer } from 'node:http';
 const origin = process.env.ORIGIN;
 // The handler takes the protocol from this header; nobody outside can set it, since it is set below.
 if (!origin) process.env.PROTOCOL_HEADER = 'x-wary-protocol';
+// The threads of heavy sums.
+process.env.WARY_SUMS ??= new URL('./build/heavy/worker.js', import.meta.url).href;
 const { handler } = await import('./build/handler.js');
 
 /** Level 4 of 9: chosen, most of what is to be won for half the time. */

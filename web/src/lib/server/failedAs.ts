@@ -1,5 +1,6 @@
 import pg from 'pg';
 import { isAway } from './db';
+import { HeldUp } from './heavy/heldUp';
 
 /**
  * What it comes to that a write runs into a constraint of the database, where the use case has no answer of its own. `taken`: it is there already, made by somebody else meanwhile or by
@@ -100,6 +101,7 @@ const byCode: Readonly<Record<string, Failed>> = {
 /** What a failure comes to by what the database, or the way to it, calls it; `null`: it is none of these, and unexpected. */
 export function failedAs(error: unknown): Failed | null {
 	if (isAway(error)) return 'databaseAway';
+	if (error instanceof HeldUp) return 'busy';
 	if (!(error instanceof pg.DatabaseError)) return null;
 	const { code = '', constraint = '' } = error;
 	return code.startsWith('23')

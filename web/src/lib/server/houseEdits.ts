@@ -1,5 +1,6 @@
-import { editHouse, type Edit, type Edited, type House } from '@wary/core/house';
+import type { Edit, Edited, House } from '@wary/core/house';
 import { transaction, violatedConstraint } from './db';
+import { heavily } from './heavy';
 import { addHouseVersion, latestHouse, type Household } from './households';
 import { manyJobs } from './jobs';
 
@@ -24,7 +25,7 @@ export async function recordEdits(
 ): Promise<Recorded> {
 	const { version, house } = await latestHouse(household.id);
 	if (version !== expectedVersion) return { code: 'conflict', version, house };
-	const edited = editHouse(house, edits);
+	const edited = await heavily(house, 'edit', edits);
 	if (!edited.ok) return { code: 'refused', edit: edited.edit, refusal: edited.refusal };
 	const kept = new Set(edited.house.boxes.map(({ id }) => id));
 	const jobs = await manyJobs(household.id);

@@ -11,7 +11,6 @@ import {
 	mustStop,
 	nextAt,
 	plannerOn,
-	planWhole,
 	withBeside,
 	replayStored,
 	stored,
@@ -28,6 +27,7 @@ import {
 	type Wished
 } from '@wary/core/job';
 import { bounded } from './caches';
+import { heavily } from './heavy';
 import { againWhile, connections, transaction, triesAtMost, violatedConstraint } from './db';
 import { addHouseVersion, houseAt, latestHouse, type Household } from './households';
 import {
@@ -44,7 +44,7 @@ import {
 } from './jobs';
 import { dropPlansAt, latestCosts } from './shopping';
 import { observedIn } from '@wary/core/observations';
-import { ruledOut, type RuledOut } from '@wary/core/replacement';
+import type { RuledOut } from '@wary/core/replacement';
 import { addObservations } from './observations';
 import { addTold, toldOf } from './told';
 import { stoppedWords } from '$words/conditions';
@@ -115,7 +115,7 @@ async function replayed(household: Household, job: JobRow): Promise<LoadedJob> {
 	const same =
 		known && known.events.length === events.length && known.events.at(-1)?.id === events.at(-1)?.id;
 	if (same) return remember(household, loadedJob(job, house, known, events));
-	const planned = planWhole(house, job.begun, job.school);
+	const planned = await heavily(house, 'plan', { boxes: job.begun, school: job.school });
 	if (!planned.ok) throw new Error(`job ${jobId} has no plan: ${planned.failure.code}`);
 	return remember(
 		household,
@@ -154,9 +154,8 @@ export async function startJob(
 	// What sits in one box with it comes out with it.
 	const boxes = withBeside(house, [{ boxId: request.boxId, wish }, ...(request.more ?? [])]);
 	const more = boxes.slice(1);
-	const planned = planWhole(house, boxes, request.school);
+	const { planned, by } = await heavily(house, 'begin', { boxes, school: request.school });
 	if (!planned.ok) return { code: 'cannotPlan', failure: planned.failure };
-	const by = ruledOut(house, planned.plans);
 	if (by) return { code: 'ruledOut', by };
 	const beginning = transaction<Started>(async (on) => {
 		// Always in one order, so that two that want the same boxes don't wait for each other.

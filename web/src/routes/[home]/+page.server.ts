@@ -1,6 +1,7 @@
 import { findBox, placeName } from '@wary/core/house';
 import { energyOf } from '@wary/core/isolation';
-import { dueOf, testsDue, type Due } from '@wary/core/observations';
+import { testsDue, type Due } from '@wary/core/observations';
+import { heavily } from '$lib/server/heavy';
 import { latestHouse } from '$lib/server/households';
 import { manyJobs, type JobRow } from '$lib/server/jobs';
 import { manyObservations } from '$lib/server/observations';
@@ -49,7 +50,7 @@ export async function load({ params }) {
 	const busy = new Set(underWay.flatMap(({ boxIds }) => boxIds));
 	return {
 		house,
-		due: dueOf(house, tests).flatMap((due) => besideJobs(due, busy)),
+		due: (await heavily(house, 'due', tests)).flatMap((due) => besideJobs(due, busy)),
 		underWay,
 		ended: jobs
 			.filter(({ outcome }) => outcome !== null)

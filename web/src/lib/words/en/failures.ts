@@ -6,7 +6,7 @@ export const failureWords = {
 	},
 	busy: {
 		title: 'Held up just now',
-		text: 'Somebody else is changing the same records, and this waited too long for it. Nothing was changed by this; ask again in a moment.'
+		text: 'Others are at the same records, or ask for much at once, and this waited too long for it. Nothing was changed by this; ask again in a moment.'
 	},
 	diskFull: {
 		title: 'No space is left for the records',

@@ -1,9 +1,9 @@
-import { protectionOf } from '@wary/core/replacement';
+import { heavily } from '$lib/server/heavy';
 import { latestHouse } from '$lib/server/households';
 import { pageHousehold } from '$lib/server/requests';
 
 export async function load({ params }) {
 	const household = await pageHousehold(params.home);
 	const { house } = await latestHouse(household.id);
-	return { house, circuits: protectionOf(house) };
+	return { house, circuits: await heavily(house, 'protection', null) };
 }

@@ -1,9 +1,10 @@
 import { error } from '@sveltejs/kit';
 import { editsToRecord } from '@wary/core/arrangements';
 import { chainOfCircuit, circuitsInBox, findBox, once, type House } from '@wary/core/house';
-import { planJob, voltsAlong } from '@wary/core/job';
-import { askedOfAgain, factsOf, type Reason } from '@wary/core/replacement';
+import { voltsAlong } from '@wary/core/job';
+import type { Reason } from '@wary/core/replacement';
 import { editionFacts, editionOf } from '@wary/core/rules';
+import { heavily } from '$lib/server/heavy';
 import { latestHouse } from '$lib/server/households';
 import { manyEvents, manyJobs, manyLiveVolts, type JobRow } from '$lib/server/jobs';
 import { manyObservationsAt } from '$lib/server/observations';
@@ -26,7 +27,7 @@ export async function load({ params }) {
 		version,
 		box,
 		observed: (await manyObservationsAt(household.id, box.id)).slice(0, 8),
-		...madeOf(house, box.id),
+		...(await madeOf(house, box.id)),
 		underWay: jobs.find(({ outcome }) => outcome === null)?.id ?? null,
 		ended,
 		along: await alongCircuit(household.id, house, box.id),
@@ -35,17 +36,16 @@ export async function load({ params }) {
 }
 
 /** What follows from the record alone: worked out once an outlet, for as long as the record is as it is. */
-function madeOf(house: House, boxId: string) {
+async function madeOf(house: House, boxId: string) {
 	const known = madeKnown(house);
-	let made = known.get(boxId);
-	if (!made) known.set(boxId, (made = make(house, boxId)));
+	const made = known.get(boxId) ?? (await make(house, boxId));
+	known.set(boxId, made);
 	return made;
 }
-const madeKnown = once((_: House) => new Map<string, ReturnType<typeof make>>());
+const madeKnown = once((_: House) => new Map<string, Awaited<ReturnType<typeof make>>>());
 
-function make(house: House, boxId: string) {
-	const planned = planJob(house, boxId);
-	const known = factsOf(house, boxId);
+async function make(house: House, boxId: string) {
+	const { planned, known, reasons } = await heavily(house, 'again', boxId);
 	return {
 		cannot: planned.ok ? null : planFailureWords(planned.failure, house.region),
 		/** Its breaker can be looked for although no job can be planned. */
@@ -53,9 +53,9 @@ function make(house: House, boxId: string) {
 		/** Not the same again, but something else may be planned. */
 		plannable:
 			!planned.ok && ['planFails', 'wish', 'groundUnused', 'nothingFitted'].includes(planned.failure.code),
-		asked: planned.ok && planned.plan.asked ? protectionNotice(planned.plan.asked, house.region) : null,
-		noResidual: planned.ok && planned.plan.noResidual,
-		also: known && alsoAsked(house, askedOfAgain(house, boxId, known)),
+		asked: planned.ok && planned.asked ? protectionNotice(planned.asked, house.region) : null,
+		noResidual: planned.ok && planned.noResidual,
+		also: reasons && alsoAsked(house, reasons),
 		/** What the rules know of its place; `null`: it has no outlet on a circuit. */
 		known: known && { facts: known.facts, assumed: known.assumed }
 	};
