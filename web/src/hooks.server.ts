@@ -5,6 +5,7 @@ import { isServedName, letsIn } from '$lib/server/addresses';
 import { disconnect } from '$lib/server/db';
 import { maybePaired } from '$lib/server/devices';
 import { failedAs, statuses } from '$lib/server/failedAs';
+import { asking, connectionOf } from '$lib/server/heavy/asking';
 import { log } from '$lib/server/log';
 import { isFromElsewhere } from '$lib/server/sameSite';
 import { watchSpace } from '$lib/server/space';
@@ -38,9 +39,11 @@ export const handle: Handle = async ({ event, resolve }) => {
 		turnedAway ??
 		afterFailure(
 			event,
-			await resolve(event, {
-				transformPageChunk: ({ html }) => html.replace('%wary.theme%', event.locals.theme)
-			})
+			await asking.run(connectionOf(event.platform), () =>
+				resolve(event, {
+					transformPageChunk: ({ html }) => html.replace('%wary.theme%', event.locals.theme)
+				})
+			)
 		);
 	for (const [name, value] of Object.entries(securityHeaders)) response.headers.set(name, value);
 	if (event.url.pathname !== '/health' && !event.url.pathname.startsWith('/_app'))

@@ -1,8 +1,6 @@
 import { once, type House } from '@wary/core/house';
-import { getRequestEvent } from '$app/server';
-import type { IncomingMessage } from 'node:http';
-import type { Socket } from 'node:net';
 import { Piscina } from 'piscina';
+import { asking } from './asking';
 import { HeldUp } from './heldUp';
 import { sums, type SumName, type Sums } from './sums';
 import type { Asked } from './worker';
@@ -32,7 +30,7 @@ export async function heavily<Name extends SumName>(
 	if (threads.queueSize >= waitingAtMost) throw new HeldUp(`${waitingAtMost} wait already`);
 	const gone = new AbortController();
 	const abort = () => gone.abort();
-	const socket = connection();
+	const socket = asking.getStore();
 	socket?.once('close', abort);
 	try {
 		const signal = AbortSignal.any([gone.signal, AbortSignal.timeout(atMostMs)]);
@@ -60,12 +58,3 @@ process.once('wary:stopping', () => void pool?.destroy());
 
 let sent = 0;
 const sentAs = once((house: House) => ({ house: ++sent, text: JSON.stringify(house) }));
-
-/** The connection that an answer is asked for on; none outside a request. What SvelteKit calls the request's signal knows only of one that breaks off before it is read. */
-function connection(): Socket | undefined {
-	try {
-		return (getRequestEvent().platform as { readonly req?: IncomingMessage } | undefined)?.req?.socket;
-	} catch {
-		return undefined;
-	}
-}
