@@ -4,7 +4,8 @@
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { circuitsInBox, own, walkChain, type Box, type Edit } from '@wary/core/house';
-	import { breakerName, capital, terms, namedBreakers } from '$words/terms';
+	import { capital, terms } from '$words/terms';
+	import RoomOutlet from './RoomOutlet.svelte';
 	import Unplaced from './Unplaced.svelte';
 	import { getEditor } from './context';
 
@@ -68,7 +69,6 @@
 			copy.placed(box.name)
 		);
 	}
-	const fedBy = (box: Box) => circuitsInBox(house, box.id).map(({ breaker }) => breaker);
 	/** A name that is written where it stands, on a line that shows when one comes to it. */
 	const written =
 		'min-h-11 min-w-0 flex-1 border-0 border-b-2 border-transparent bg-transparent px-1 hover:border-ink focus:border-ink focus:ring-0';
@@ -89,36 +89,16 @@
 				/>
 				<ul>
 					{#each room.boxes.slice(0, shownOf[k]) as box (box.id)}
-						<li>
-							<Input
-								class={written}
-								aria-label={`${room.name}, ${box.name}`}
-								value={box.name}
-								maxlength={80}
-								onchange={(event) => renameBox(box, event.currentTarget.value)}
-							/>
-							{#each fedBy(box) as id (id)}<Button
-									size="xs"
-									color="light"
-									class="min-w-9 px-1.5"
-									title={`${namedBreakers(house, id)}`}
-									onclick={() => onbreaker(id)}>{breakerName(house, id)}</Button
-								>{:else}<span class="none" title={copy.notPlaced}>?</span>{/each}
-							<a
-								class="tap justify-center"
-								href={`/${home}/outlet/${box.id}`}
-								aria-label={copy.open(room.name, box.name)}>→</a
-							>
-							<Button
-								size="xs"
-								color="alternative"
-								class="border-transparent px-3 text-soft"
-								aria-label={copy.remove2(room.name, box.name)}
-								title={copy.remove}
-								onclick={() => make(room.id, [{ do: 'removeBox', box: box.id }], copy.removed(box.name))}
-								>×</Button
-							>
-						</li>
+						<RoomOutlet
+							{house}
+							{home}
+							room={room.name}
+							{box}
+							{written}
+							{onbreaker}
+							onrename={(name) => renameBox(box, name)}
+							onremove={() => make(room.id, [{ do: 'removeBox', box: box.id }], copy.removed(box.name))}
+						/>
 					{/each}
 				</ul>
 				{#if room.boxes.length > shownOf[k]!}<Button
@@ -181,23 +161,9 @@
 		margin: 0;
 		padding: 0;
 	}
-	li,
 	.room form {
 		display: flex;
 		align-items: center;
 		gap: 0.3rem;
-	}
-	.none {
-		min-width: 2.1rem;
-		min-height: 1.8rem;
-		border: 1.5px dotted var(--ink);
-		font-weight: 600;
-		font-size: 0.9rem;
-		text-align: center;
-		cursor: pointer;
-		padding: 0 0.3rem;
-	}
-	li a {
-		padding: 0.2rem 0.4rem;
 	}
 </style>
