@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Page } from '@playwright/test';
+import { unpacked } from '../web/src/lib/sent';
 import { unflatten } from 'devalue';
 import { Person } from '../core/test/person';
 import { fennelLaneActual, tanneryRowActual } from '../core/src/demo';
@@ -29,7 +30,7 @@ export async function forward(
 	const answer = (await (await page.request.get(`/${home}/job/${job}/__data.json`)).json()) as {
 		nodes: { data: Parameters<typeof unflatten>[0] }[];
 	};
-	const { recorded, plans, events } = unflatten(answer.nodes.at(-1)!.data) as {
+	const { recorded, plans, events } = unflatten(answer.nodes.at(-1)!.data, { packed: unpacked }) as {
 		recorded: House;
 		plans: readonly JobPlan[];
 		events: readonly JobEvent[];
