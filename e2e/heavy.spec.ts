@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import pg from 'pg';
 import { editHouse, newHome, type Edit } from '@wary/core/house';
 import { expect, test, type Application } from './server';
 
@@ -66,31 +67,43 @@ test('while a job of a very large home is planned, others are answered', async (
 	expect(noted.status).toBe(201);
 });
 
-test('of more than can wait the rest are told to ask again, and who has gone is not worked for', async ({
-	application
-}) => {
+/** How many jobs a home has. */
+async function jobsOf(application: Application, slug: string): Promise<number> {
+	const client = new pg.Client({ connectionString: application.databaseUrl });
+	await client.connect();
+	const { rows } = await client.query<{ jobs: string }>(
+		'select count(*) as jobs from job join household using (household_id) where slug = $1',
+		[slug]
+	);
+	await client.end();
+	return Number(rows[0]!.jobs);
+}
+
+test('what is asked by somebody who has gone is not worked out', async ({ application }) => {
 	const slug = await largeHome(application);
-	const ask = (signal?: AbortSignal) =>
-		fetch(`${application.address}/api/${slug}/jobs`, {
-			method: 'POST',
-			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify(beginning('hall-o-100')),
-			...(signal ? { signal } : {})
-		});
 	// Read once, so that they come to be worked out together.
 	expect((await fetch(`${application.address}/${slug}`)).status).toBe(200);
 	const gone = new AbortController();
-	const left = Array.from({ length: 12 }, () =>
-		ask(gone.signal).then(
-			(answer) => answer.status,
-			() => 'gone'
-		)
+	const asked = Array.from({ length: 12 }, (_, k) =>
+		fetch(`${application.address}/api/${slug}/jobs`, {
+			method: 'POST',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify(beginning(`hall-o-${100 + k}`)),
+			signal: gone.signal
+		}).catch(() => null)
 	);
-	// All of them have been read by the time that the first is answered.
-	await Promise.race(left);
+	await Promise.race(asked);
 	gone.abort();
-	const ended = await Promise.all(left);
-	expect(ended.filter((each) => each === 'gone').length).toBeGreaterThan(5);
+	await Promise.all(asked);
+	// It would wait behind all of them.
+	expect((await application.post(`/api/${slug}/jobs`, beginning('hall-o-50'))).status).toBe(201);
+	expect(await jobsOf(application, slug)).toBeLessThan(8);
+});
+
+test('of more than can wait the rest are told to ask again', async ({ application }) => {
+	const slug = await largeHome(application);
+	const ask = () => application.post(`/api/${slug}/jobs`, beginning('hall-o-100'));
+	expect((await fetch(`${application.address}/${slug}`)).status).toBe(200);
 	const answers = await Promise.all(
 		Array.from({ length: 40 }, async () => {
 			const answer = await ask();
@@ -103,8 +116,31 @@ test('of more than can wait the rest are told to ask again, and who has gone is 
 		expect(Number(again)).toBeGreaterThan(0);
 		expect(JSON.parse(text)).toMatchObject({ ok: false, code: 'busy' });
 	}
-	// One begins the job, if none of the first had; all others that were worked out find it under way, and whoever asks again gets there.
+	// One begins the job; all others that were worked out find it under way, and whoever asks again gets there.
+	expect(answers.filter(({ status }) => status === 201).length).toBe(1);
 	for (const { status } of answers) expect([201, 409, 503]).toContain(status);
 	const asked = await ask();
 	expect(await asked.json()).toMatchObject({ code: 'underWay' });
+});
+
+test('House shows the first hundred outlets of a very large home, and the rest as they are asked for', async ({
+	application,
+	page
+}) => {
+	const slug = await largeHome(application);
+	const outlets = page.locator('#rooms .room li');
+	const ready = () => page.locator('main[data-ready=true]').waitFor();
+	await page.goto(`${application.address}/${slug}/house`);
+	await ready();
+	await expect(outlets).toHaveCount(100);
+	await page.getByRole('button', { name: 'Show the other 150 outlets' }).click();
+	await expect(outlets).toHaveCount(250);
+
+	await page.reload();
+	await ready();
+	// One that is added at the end of a room is seen there.
+	await page.getByLabel('Add to Hall').fill('by the stairs');
+	await page.keyboard.press('Enter');
+	await expect(outlets).toHaveCount(251);
+	await expect(outlets.last().getByRole('textbox')).toHaveValue('by the stairs');
 });

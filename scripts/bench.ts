@@ -58,6 +58,15 @@ function written(): string {
 }
 const ms = (value: number) => `${value.toFixed(value < 10 ? 3 : 0)} ms`;
 
+/** A GFCI that feeds what comes after it. */
+const gfciBefore = {
+	part: 'gfci',
+	feed: 'protected',
+	switched: 'keep',
+	connector: 'lever',
+	wireEnd: 'clampPlate'
+} as const;
+
 function model(): void {
 	const house = fennelLaneActual();
 	const whole = compileHouse(house);
@@ -74,14 +83,7 @@ function model(): void {
 		ms(medianMs(() => readVoltageV(house, halfProbes('sewing-east-wall', 'upper'), 'highImpedance'))),
 		''
 	);
-	const wish = {
-		part: 'gfci',
-		feed: 'protected',
-		switched: 'keep',
-		connector: 'lever',
-		wireEnd: 'clampPlate'
-	} as const;
-	const work = planJob(house, 'living-bookcase', 'groundFirst', wish);
+	const work = planJob(house, 'living-bookcase', 'groundFirst', gfciBefore);
 	if (work.ok) {
 		const { wanted } = work.plan.work!.ways[0]!;
 		const promise = { protects: true, switched: [] };
@@ -348,13 +350,6 @@ async function heavySums(application: Application): Promise<void> {
 		}
 		return asked;
 	};
-	const wish = {
-		part: 'gfci',
-		feed: 'protected',
-		switched: 'keep',
-		connector: 'lever',
-		wireEnd: 'clampPlate'
-	};
 	const sums: readonly [string, (slug: string, count: number) => Promise<Response>][] = [
 		[
 			'a GFCI job begun in the middle',
@@ -363,7 +358,7 @@ async function heavySums(application: Application): Promise<void> {
 					id: randomUUID(),
 					boxId: `o-0-${count / 2}`,
 					who: 'bench',
-					wish
+					wish: gfciBefore
 				})
 		],
 		['Protection', (slug) => fetch(`${application.address}/${slug}/protection`)],

@@ -5,7 +5,7 @@ import { isServedName, letsIn } from '$lib/server/addresses';
 import { disconnect } from '$lib/server/db';
 import { maybePaired } from '$lib/server/devices';
 import { failedAs, statuses } from '$lib/server/failedAs';
-import { asking, connectionOf } from '$lib/server/heavy/asking';
+import { whileAsked } from '$lib/server/heavy/asking';
 import { log } from '$lib/server/log';
 import { isFromElsewhere } from '$lib/server/sameSite';
 import { watchSpace } from '$lib/server/space';
@@ -39,7 +39,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 		turnedAway ??
 		afterFailure(
 			event,
-			await asking.run(connectionOf(event.platform), () =>
+			await whileAsked(event.platform, async () =>
 				resolve(event, {
 					transformPageChunk: ({ html }) => html.replace('%wary.theme%', event.locals.theme)
 				})

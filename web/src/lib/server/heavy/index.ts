@@ -28,18 +28,14 @@ export async function heavily<Name extends SumName>(
 	const threads = poolOf(worker);
 	// The pool's own bound doesn't count what can be cancelled (5.3).
 	if (threads.queueSize >= waitingAtMost) throw new HeldUp(`${waitingAtMost} wait already`);
-	const gone = new AbortController();
-	const abort = () => gone.abort();
-	const socket = asking.getStore();
-	socket?.once('close', abort);
+	const late = AbortSignal.timeout(atMostMs);
+	const gone = asking();
+	const signal = gone ? AbortSignal.any([gone, late]) : late;
 	try {
-		const signal = AbortSignal.any([gone.signal, AbortSignal.timeout(atMostMs)]);
 		return (await threads.run(asked, { signal })) as ReturnType<Sums[Name]>;
 	} catch (error) {
 		if (error instanceof Error && error.name === 'AbortError') throw new HeldUp(error.message);
 		throw error;
-	} finally {
-		socket?.off('close', abort);
 	}
 }
 

@@ -5,8 +5,8 @@ export const failureWords = {
 		text: 'The server is here, and the database behind it is away for a moment. Nothing you recorded is lost. A job under way goes on here and is sent when it is back; other pages come back by themselves.'
 	},
 	busy: {
-		title: 'Held up just now',
-		text: 'Others are at the same records, or ask for much at once, and this waited too long for it. Nothing was changed by this; ask again in a moment.'
+		title: 'Busy right now',
+		text: 'The server is busy, or somebody else is changing the same records. Nothing was changed by this. Try again in a moment.'
 	},
 	diskFull: {
 		title: 'No space is left for the records',

@@ -51,7 +51,11 @@
 	async function addOutlet(event: SubmitEvent, room: string) {
 		event.preventDefault();
 		const name = own(adding, room)?.trim();
-		if (name && (await make(room, [{ do: 'addOutlet', room, name }], copy.added(name)))) adding[room] = '';
+		if (name && (await make(room, [{ do: 'addOutlet', room, name }], copy.added(name)))) {
+			adding[room] = '';
+			// What was just added is seen.
+			whole[room] = true;
+		}
 	}
 	const rename = (room: string, name: string, was: string) =>
 		name.trim() &&

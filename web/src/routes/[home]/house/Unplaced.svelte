@@ -15,6 +15,10 @@
 	const editor = getEditor();
 	const house = $derived(editor.house);
 	const t = $derived(terms[house.region]);
+	/** Chosen: a screen of a desk. */
+	const shownAtFirst = 20;
+	let whole = $state(false);
+	const shown = $derived(whole ? boxes : boxes.slice(0, shownAtFirst));
 </script>
 
 <div class="unplaced">
@@ -23,7 +27,7 @@
 		<span class="soft">{copy.findTheOfEachOr(t.breaker)}</span>
 	</p>
 	<ul>
-		{#each boxes as box (box.id)}
+		{#each shown as box (box.id)}
 			<li>
 				<a href={`/${home}/outlet/${box.id}`}
 					>{house.rooms.find(({ id }) => id === box.room)?.name}, {box.name}</a
@@ -42,6 +46,9 @@
 			</li>
 		{/each}
 	</ul>
+	{#if boxes.length > shown.length}<Button size="sm" color="light" class="my-1" onclick={() => (whole = true)}
+			>{copy.showMore(boxes.length - shown.length, false, t.outlet)}</Button
+		>{/if}
 </div>
 
 <style>
