@@ -68,8 +68,9 @@
 	li {
 		display: flex;
 		align-items: center;
-		gap: 0.8rem;
+		gap: 0.4rem 0.8rem;
 		flex-wrap: wrap;
+		padding: 0.4rem 0;
 	}
 	li a {
 		padding: 0.2rem 0.4rem;
