@@ -69,6 +69,20 @@ async function takeReading(page: Page, version: number): Promise<void> {
 	if (!(await saved.isVisible())) await page.keyboard.press('Enter');
 }
 
+/** Counts what is behind the face: wrong at first, and then as the record is said to have it. */
+export async function count(page: Page): Promise<void> {
+	const cables = page.getByLabel('cables that enter this box');
+	const ends = page.getByLabel(/^ends (on its screws|under caps)/);
+	await cables.selectOption('12');
+	await ends.selectOption('20');
+	const said = await main(page)
+		.getByText(/^On record /)
+		.innerText();
+	const [, one, other] = /(\d+) cables?, and (\d+) ends?/.exec(said)!;
+	await cables.selectOption(one!);
+	await ends.selectOption(other!);
+}
+
 /**
  * Taps a button until the job went on: hands take half a second from one row to the next, and a tap sooner than that at the same place is taken for the
  * second of a double tap.
@@ -165,6 +179,7 @@ export async function doStep(page: Page, choices: Choices = {}): Promise<void> {
 			break;
 		}
 		case 'lookOver':
+			await count(page);
 			await tap(page, page.getByRole('button', { name: /^That is how they sit/ }), before.version);
 			break;
 		case 'inspect':

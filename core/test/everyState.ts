@@ -6,6 +6,7 @@ import {
 	handMoves,
 	nextStep,
 	planJob,
+	soundLamps,
 	tellsSupply,
 	wayNow,
 	type Command,
@@ -298,8 +299,13 @@ export const everyState = (name: string, plan: JobPlan, pairsAtLeast = 4) =>
 			const ends = walked.states.filter(({ status }) => status === 'finished');
 			expect(ends.length).toBeGreaterThan(0);
 			for (const state of ends) {
-				for (const half of plan.newHalves)
-					expect([state.final[half], state.grip[half]]).toEqual(['passed', 'passed']);
+				for (const half of plan.newHalves) {
+					const wrong = state.final[half] === 'inherited';
+					// What was wrong before, and is just so still, is told and sends nobody back.
+					expect(wrong ? 'passed' : state.final[half]).toBe('passed');
+					if (wrong) expect(state.asFound[half]?.lamps).not.toEqual(soundLamps);
+					expect(state.grip[half]).toBe('passed');
+				}
 				for (const box of plan.onRing ? [...plan.upstream, ...plan.downstream] : plan.downstream)
 					expect(state.neighbours[box]).toBe('passed');
 				// What comes before hangs on nothing done here: it is looked at, and what is wrong there is noted.

@@ -61,8 +61,7 @@ const leftOut: Partial<Readonly<Record<Command['kind'], string>>> = {
 };
 const worthSaying = (command: Command, { controls }: JobPlan): boolean => {
 	// A device without a face is never read to a ground of its own.
-	if (command.kind === 'proveEarth')
-		return controls !== null && 'lit' in command.reading && command.reading.lit;
+	if (command.kind === 'proveEarth') return controls !== null && command.lamps.hotGround;
 	if (leftOut[command.kind] !== undefined) return false;
 	// What a load shows is kept and changes nothing: left is enough.
 	if (command.kind === 'readLoaded') return command.read.kind === 'left';
@@ -77,7 +76,7 @@ const worthSaying = (command: Command, { controls }: JobPlan): boolean => {
 	if (command.kind === 'lookOver') return command.asRecorded;
 	if (command.kind === 'proveTester') return 'volts' in command.reading && command.reading.volts > 100;
 	if (command.kind === 'readPair')
-		return 'volts' in command.reading && [0.2, 120].includes(command.reading.volts);
+		return 'volts' in command.reading && [0.02, 120].includes(command.reading.volts);
 	if (command.kind === 'changed') return command.what === 'powerSeen' || command.what === 'otherBoxOpened';
 	return true;
 };

@@ -5,6 +5,7 @@ import { contactlessAlarms, readOhms, readPlugLamps, readVoltageV } from '../src
 import {
 	applyToWhole,
 	conditions,
+	countsOn,
 	decideWhole,
 	earthProbes,
 	endsProbes,
@@ -16,6 +17,7 @@ import {
 	controlledLit,
 	loadedAt,
 	neutralEarthProbes,
+	ownLead,
 	nextAt,
 	pairProbes,
 	planJob,
@@ -246,22 +248,21 @@ export class Person {
 						: 'silent'
 				};
 			case 'proveEarth': {
-				// A lamp of a plug-in tester: what draws more would open an RCD.
 				const source = this.earth;
 				const box = source.slice('outlet:'.length);
 				const [half] = deviceModel(findBox(house, box)!.device!).halves;
-				const lit = readPlugLamps(house, box, half!).hotGround;
-				return { kind: 'proveEarth', source, reading: { instrument: 'plugTester', lit } };
+				return { kind: 'proveEarth', source, lamps: readPlugLamps(house, box, half!) };
 			}
 			case 'decideProtection':
 				return { kind: 'decideProtection', decision: 'sameAgain' };
 			case 'readGroundEarth': {
 				const { black } = earthProbes(house, this.earth)!;
-				const red = points.contact(this.plan.boxId, step.half, 'ground');
+				const red = points.contact(this.plan.boxId, step.half, step.of);
 				const mode = step.lowImpedance ? 'lowImpedance' : 'highImpedance';
 				return {
 					kind: 'readGroundEarth',
 					half: step.half,
+					of: step.of,
 					reading: meter(readVoltageV(house, { red, black }, mode), mode)
 				};
 			}
@@ -307,8 +308,15 @@ export class Person {
 				return { kind: 'switchBreaker', breaker: step.also ?? this.breakers.shift()!, on: false };
 			case 'hold':
 				return { kind: 'hold', way: 'padlock' };
-			case 'proveTester':
-				return { kind: 'proveTester', when: step.when, source: 'provingUnit', reading: meter(240) };
+			case 'proveTester': {
+				const probes =
+					typeof this.state.earth === 'object' && earthProbes(house, this.state.earth.source ?? '');
+				const volts = probes ? readVoltageV(house, probes, 'highImpedance') : 0;
+				// The lead's own end, where that is alive.
+				return volts > 50
+					? { kind: 'proveTester', when: step.when, source: ownLead, reading: meter(volts) }
+					: { kind: 'proveTester', when: step.when, source: 'provingUnit', reading: meter(240) };
+			}
 			case 'readPair':
 				return {
 					kind: 'readPair',
@@ -327,6 +335,7 @@ export class Person {
 				return {
 					kind: 'lookOver',
 					asRecorded: true,
+					counts: countsOn(this.plan),
 					note: '',
 					landings: this.plan.takeOff.map(({ terminal, wires }) => ({
 						terminal,

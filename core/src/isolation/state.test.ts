@@ -39,7 +39,14 @@ const taken = (id: string, volts: number, band: 'dead' | 'unresolved' | 'live') 
 });
 
 const fresh = initialIsolation(face);
-const nothingRead = { scope: 'face', required: face, before: null, pairs: {}, after: null } as const;
+const nothingRead = {
+	scope: 'face',
+	required: face,
+	before: null,
+	pairs: {},
+	after: null,
+	parted: []
+} as const;
 const held = from(fresh, off('b1'), { kind: 'hold', way: 'padlock' });
 const proven = from(held, tester('before'), read('hn'), read('hg'), tester('after'));
 const provenFace = {
@@ -185,7 +192,7 @@ describe('each event, from a state that is known to the last of its keys', () =>
 		expect(open).toEqual({
 			...proven,
 			closed: false,
-			proof: { scope: 'bare', required: ['h', 'n'], before: null, pairs: {}, after: null }
+			proof: { scope: 'bare', required: ['h', 'n'], before: null, pairs: {}, after: null, parted: [] }
 		});
 		const read1 = from(open, tester('before'), read('h'));
 		const shut = isolate(read1, { kind: 'closed' });
@@ -217,6 +224,60 @@ describe('each event, from a state that is known to the last of its keys', () =>
 		});
 		// A face isn’t changed by it.
 		expect(isolate(proven, conductors('h'))).toBe(proven);
+	});
+
+	it('conductors that come apart: what read dead while they were joined is read again, by the tester that was proved last', () => {
+		const open = from(
+			proven,
+			{ kind: 'exposed', pairs: ['h', 'n'] },
+			tester('before'),
+			read('h'),
+			read('n'),
+			tester('after')
+		);
+		const freed = isolate(open, { kind: 'freed', pairs: ['n'] });
+		expect(freed).toEqual({
+			...open,
+			proof: {
+				...open.proof,
+				before: open.proof.after,
+				pairs: { h: taken('h', 0, 'dead') },
+				after: null,
+				parted: ['n']
+			}
+		});
+		expect([energyOf(open), energyOf(freed), pairsLeft(freed)]).toEqual([
+			'provenDead',
+			'expectedDead',
+			['n']
+		]);
+		expect(energyOf(from(freed, read('n')))).toBe('expectedDead');
+		expect(energyOf(from(freed, read('n'), tester('after')))).toBe('provenDead');
+		// Nothing came apart; and at a face nothing does.
+		expect(isolate(open, { kind: 'freed', pairs: [] })).toBe(open);
+		expect(isolate(proven, { kind: 'freed', pairs: ['hn'] })).toBe(proven);
+	});
+
+	it('a neutral that carries another circuit’s current sends to the panel, and accuses no breaker', () => {
+		const borrowed = isolate(proven, {
+			kind: 'readPair',
+			id: 'hn',
+			pair: 'hn',
+			reading: meter(0.3),
+			borrowed: true
+		});
+		expect(borrowed).toEqual({
+			...proven,
+			doubt: { reason: 'borrowedNeutral', pair: 'hn', until: 'panel' },
+			proof: nothingRead
+		});
+		expect(isolate(borrowed, off('b2')).doubt).toBeNull();
+	});
+
+	it('alive where it was proven dead before accuses no breaker that was off then', () => {
+		const live = { kind: 'readPair', id: 'hn', pair: 'hn', reading: meter(118) } as const;
+		expect(isolate(proven, live).notFeeding).toEqual(['b1']);
+		expect(isolate(proven, { ...live, cleared: ['b1'] }).notFeeding).toEqual([]);
 	});
 
 	it('a conductor that turns up is read before the proof stands, its first pair lifts the doubt, an older doubt stays', () => {

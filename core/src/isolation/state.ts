@@ -28,18 +28,25 @@ export type IsolationEvent =
 			readonly when: 'before' | 'after';
 			readonly reading: VoltReading;
 	  }
-	| { readonly kind: 'readPair'; readonly id: string; readonly pair: string; readonly reading: VoltReading }
-	| { readonly kind: 'amendVolts'; readonly of: string; readonly reading: VoltReading }
+	| ({
+			readonly kind: 'readPair';
+			readonly id: string;
+			readonly pair: string;
+			readonly reading: VoltReading;
+	  } & Meaning)
+	| ({ readonly kind: 'amendVolts'; readonly of: string; readonly reading: VoltReading } & Meaning)
 	/** The device is out: these pairs of bare conductors are in reach. */
 	| { readonly kind: 'exposed'; readonly pairs: readonly string[] }
 	/** Other pairs of bare conductors are to be read than was thought: those that were read stay read. */
 	| { readonly kind: 'conductors'; readonly pairs: readonly string[] }
+	/** These conductors have come apart: what read dead while they were joined is read again. */
+	| { readonly kind: 'freed'; readonly pairs: readonly string[] }
 	/** The device is back in its box: only the contacts of its face are in reach. */
 	| { readonly kind: 'closed' }
 	/** Read in this order: the first lifts the doubt, the proof waits for all. */
 	| { readonly kind: 'foundConductor'; readonly pairs: readonly [string, ...string[]] }
 	/** Something that hangs on the same breaker, and is watched in the outlet’s place, is still lit. */
-	| { readonly kind: 'stayedLive'; readonly at: string }
+	| ({ readonly kind: 'stayedLive'; readonly at: string } & Meaning)
 	/** Other points are to be read from now on: the box's own ground turned out not to be good. */
 	| { readonly kind: 'reference'; readonly facePairs: readonly string[] }
 	| { readonly kind: 'changed'; readonly what: Change }
@@ -48,12 +55,20 @@ export type IsolationEvent =
 	/** The job is over: whoever comes next proves anew. */
 	| { readonly kind: 'over' };
 
+/** What the job knows of a reading besides. */
+interface Meaning {
+	/** Under 3 V, and yet a current flows there: another circuit returns through this neutral. */
+	readonly borrowed?: boolean;
+	/** Breakers with which these conductors were proven dead before: what is alive now isn’t fed by what they feed. */
+	readonly cleared?: readonly string[];
+}
+
 /** Things that happen beside the procedure and may undo a proof. */
-export type Change = 'powerSeen' | 'foundUnlocked' | 'wasAway' | 'otherBoxOpened';
+export type Change = 'powerSeen' | 'ohmmeterLive' | 'foundUnlocked' | 'wasAway' | 'otherBoxOpened';
 
 /** Why a proof no longer stands, and what lifts the doubt: a visit to the panel, a proof begun anew, or one reading. */
 export type Doubt =
-	| { readonly reason: 'liveReading'; readonly pair: string; readonly until: 'panel' }
+	| { readonly reason: 'liveReading' | 'borrowedNeutral'; readonly pair: string; readonly until: 'panel' }
 	| { readonly reason: Change; readonly until: 'panel' | 'proof' }
 	| { readonly reason: 'testerFailed'; readonly until: 'proof' }
 	| { readonly reason: 'tripped'; readonly until: 'panel' }
@@ -72,6 +87,8 @@ export interface Proof {
 	readonly before: Taken | null;
 	readonly pairs: Readonly<Record<string, Taken>>;
 	readonly after: Taken | null;
+	/** Those that are read again since conductors came apart last. */
+	readonly parted: readonly string[];
 }
 
 export interface IsolationState {
@@ -110,7 +127,8 @@ const freshProof = (scope: Scope, required: readonly string[]): Proof => ({
 	required,
 	before: null,
 	pairs: {},
-	after: null
+	after: null,
+	parted: []
 });
 /** A proof begun anew, on what is in reach now. */
 const again = ({ closed, facePairs, proof }: IsolationState): Proof =>
@@ -151,9 +169,9 @@ export function isolate(state: IsolationState, event: IsolationEvent): Isolation
 		case 'proveTester':
 			return proveTester(state, event.when, taken(event.id, event.reading));
 		case 'readPair':
-			return readPair(state, event.pair, taken(event.id, event.reading));
+			return readPair(state, event.pair, taken(event.id, event.reading), event);
 		case 'amendVolts':
-			return amend(state, event.of, event.reading);
+			return amend(state, event.of, event.reading, event);
 		case 'exposed':
 			// A proof of the bare conductors, made before the device went back, still covers them if nothing undid it.
 			return {
@@ -163,6 +181,8 @@ export function isolate(state: IsolationState, event: IsolationEvent): Isolation
 			};
 		case 'conductors':
 			return withConductors(state, event.pairs);
+		case 'freed':
+			return freed(state, event.pairs);
 		case 'closed':
 			return { ...state, closed: true };
 		case 'foundConductor':
@@ -172,7 +192,7 @@ export function isolate(state: IsolationState, event: IsolationEvent): Isolation
 				proof: { ...state.proof, required: [...state.proof.required, ...event.pairs], after: null }
 			};
 		case 'stayedLive':
-			return stayedLive(state, event.at);
+			return stayedLive(state, event.at, event);
 		case 'reference':
 			return { ...state, facePairs: event.facePairs, proof: again({ ...state, facePairs: event.facePairs }) };
 		case 'changed':
@@ -236,10 +256,12 @@ function proveTester(state: IsolationState, when: 'before' | 'after', reading: T
 
 /**
  * A pair read for the first time takes its place in the proof. One that was dead and now shows something has changed under the proof: it begins
- * anew. A live one sends back to the panel.
+ * anew. A live one, or a neutral that carries another circuit's current, sends back to the panel.
  */
-function readPair(state: IsolationState, pair: string, reading: Taken): IsolationState {
-	if (reading.band === 'live') return stayedLive(state, pair);
+function readPair(state: IsolationState, pair: string, reading: Taken, meaning: Meaning): IsolationState {
+	if (reading.band === 'live') return stayedLive(state, pair, meaning);
+	if (meaning.borrowed)
+		return { ...state, doubt: { reason: 'borrowedNeutral', pair, until: 'panel' }, proof: again(state) };
 	const wasDead = own(state.proof.pairs, pair)?.band === 'dead';
 	if (wasDead && reading.band !== 'dead') return { ...state, proof: again(state) };
 	const resolved = state.doubt?.until === 'pair' && state.doubt.pair === pair && reading.band === 'dead';
@@ -269,9 +291,26 @@ function withConductors(state: IsolationState, pairs: readonly string[]): Isolat
 	};
 }
 
-function stayedLive(state: IsolationState, pair: string): IsolationState {
+/** The tester that was proved at the end of the last row is the one that reads this row. */
+function freed(state: IsolationState, pairs: readonly string[]): IsolationState {
+	const { proof } = state;
+	if (proof.scope !== 'bare' || pairs.length === 0) return state;
+	const kept = Object.entries(proof.pairs).filter(([pair]) => !pairs.includes(pair));
+	return {
+		...state,
+		proof: {
+			...proof,
+			before: proof.after ?? proof.before,
+			pairs: Object.fromEntries(kept),
+			after: null,
+			parted: pairs
+		}
+	};
+}
+
+function stayedLive(state: IsolationState, pair: string, { cleared = [] }: Meaning): IsolationState {
 	// With several newly off it can't be said which of them leaves it alive.
-	const suspects = state.off.filter((id) => !state.notFeeding.includes(id));
+	const suspects = state.off.filter((id) => !state.notFeeding.includes(id) && !cleared.includes(id));
 	const notFeeding = suspects.length === 1 ? [...state.notFeeding, ...suspects] : state.notFeeding;
 	return {
 		...state,
@@ -282,7 +321,7 @@ function stayedLive(state: IsolationState, pair: string): IsolationState {
 }
 
 /** Puts right a reading of the proof in hand, as if it had been taken with that value; one that no proof rests on any more changes nothing. */
-function amend(state: IsolationState, of: string, reading: VoltReading): IsolationState {
+function amend(state: IsolationState, of: string, reading: VoltReading, meaning: Meaning): IsolationState {
 	const { before, after, pairs } = state.proof;
 	if (before?.id === of)
 		return provesTester(reading)
@@ -290,7 +329,7 @@ function amend(state: IsolationState, of: string, reading: VoltReading): Isolati
 			: proveTester(state, 'before', taken(of, reading));
 	if (after?.id === of) return proveTester(state, 'after', taken(of, reading));
 	const pair = Object.keys(pairs).find((key) => pairs[key]!.id === of);
-	return pair === undefined ? state : readPair(state, pair, taken(of, reading));
+	return pair === undefined ? state : readPair(state, pair, taken(of, reading), meaning);
 }
 
 function changed(state: IsolationState, what: Change): IsolationState {

@@ -70,7 +70,8 @@ describe('another outlet is taken into a job under way', () => {
 		// Its own proofs, face and conductors, on its own readings.
 		const { plans, boxes } = one.whole;
 		const { proofs } = recordOf(plans[1]!, eventsAt(plans, one.events, 1), boxes[1]!);
-		expect(proofs.map(({ scope }) => scope)).toEqual(['face', 'bare']);
+		// And its freed ends once more.
+		expect(proofs.map(({ scope }) => scope)).toEqual(['face', 'bare', 'bare', 'bare']);
 		// Both are on record afterwards.
 		const after = one.recordAfter();
 		for (const box of [here, 'before'])

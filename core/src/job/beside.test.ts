@@ -13,7 +13,7 @@ const begun = initialJob(plan);
 /** As it stands when everything in reach was read dead with a tester that was proven before and after. */
 const read = ((): IsolationState => {
 	const one = new Person(house, house, plan, ['b5', 'b5', 'b5']);
-	one.until('lookOver');
+	one.until('inspect');
 	return one.state.isolation;
 })();
 const unread = begun.isolation;

@@ -41,7 +41,7 @@ describe('an outlet that is dead from the start', () => {
 		const [dead] = said(one);
 		expect(dead).toMatchObject({ half: 'lower' });
 		expect(one.state.earth).toEqual({ source: null });
-		one.until('lookOver');
+		one.until('inspect');
 		const read = one.events.flatMap(({ body }) => (body.kind === 'readPair' ? [body.pair] : []));
 		expect(read).toContain('ground~earth');
 		expect(read).toContain('bare.ground~earth');
@@ -55,7 +55,7 @@ describe('an outlet that is dead from the start', () => {
 		one.until('readWitness');
 		const { witness } = one.state;
 		expect(circuitsInBox(recorded, witness!.box).map((circuit) => circuit.breaker)).toContain(breaker);
-		one.until('lookOver');
+		one.until('inspect');
 		expect(one.state.witness).toEqual({ box: witness!.box, dark: true });
 	});
 
@@ -72,7 +72,7 @@ describe('an outlet that is dead from the start', () => {
 			doubt: { reason: 'liveReading', until: 'panel' }
 		});
 		expect(one.step).toEqual({ kind: 'switchOff', also: null });
-		one.until('lookOver');
+		one.until('inspect');
 		expect(one.state.isolation.off).toContain(breaker);
 		expect(one.state.feeder).toBe(breaker);
 	});
@@ -90,7 +90,7 @@ describe('an outlet that is dead from the start', () => {
 			expect(one.say({ kind: 'arranged', thing: id, how: 'its own battery' }).ok).toBe(true);
 		one.breakers.unshift(one.plan.mainSwitch);
 		one.go();
-		one.until('lookOver');
+		one.until('inspect');
 		expect(one.state.isolation.off).toEqual([breaker, one.plan.mainSwitch]);
 	});
 

@@ -34,6 +34,11 @@ export type Refusal =
 	| { readonly code: 'outOfRange' }
 	| { readonly code: 'needsLowImpedance' }
 	/** Volts that no load makes of those without it. */
+	/** The known ground was brought by a lead: tester and lead are shown together, at its end. */
+	| { readonly code: 'proveOnLead' }
+	/** What is in the box is counted before it is said to be as recorded. */
+	| { readonly code: 'countFirst' }
+	| { readonly code: 'countsDiffer'; readonly cables: number; readonly ends: number }
 	| { readonly code: 'loadedCant'; readonly offV: number; readonly onV: number }
 	/** The device beside it hangs out of the same box: no power there. */
 	| { readonly code: 'besideOpen'; readonly box: string }

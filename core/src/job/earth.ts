@@ -2,6 +2,9 @@ import { deviceModel, findBox, points, type Half, type House } from '../house';
 import type { Probes } from '../instruments';
 import type { Earth } from './pairs';
 
+/** Where a tester is proved: hot to ground at the end of the lead that brings the known ground. It shows both to be what they should. */
+export const ownLead = 'lead';
+
 export const groundProbes = (boxId: string, half: Half): Probes => ({
 	red: points.contact(boxId, half, 'hot'),
 	black: points.contact(boxId, half, 'ground')

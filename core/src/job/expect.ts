@@ -19,7 +19,7 @@ import {
 } from '../instruments';
 import { liveAboveV } from '../isolation';
 import { regions } from '../rules';
-import { earthProbes, groundProbes, knownEarth } from './earth';
+import { earthProbes, groundProbes, knownEarth, ownLead } from './earth';
 import type { LoadedReading } from './loaded';
 import { loadedAt } from './loadedAt';
 import { pairsToRead, type Earth } from './pairs';
@@ -144,7 +144,12 @@ function solvedOnce(recorded: House, plan: JobPlan, state: JobState): Expectatio
 			const probes = earthProbes(house, source);
 			return probes && readVoltageV(house, probes, 'highImpedance');
 		}),
-		sourceV: once((source) => sourceVoltageV(house, source)),
+		sourceV: once((source) => {
+			const lends = typeof state.earth === 'object' ? state.earth.source : null;
+			if (source !== ownLead) return sourceVoltageV(house, source);
+			const probes = lends === null ? null : earthProbes(house, lends);
+			return probes && readVoltageV(house, probes, 'highImpedance');
+		}),
 		liveSources: (sources) => liveAmong(house, sources),
 		resistanceOhm: once((check) => openAsNull(readOhms(house, resistanceProbes(plan, check)))),
 		baselineOhm: once((group) => {

@@ -155,11 +155,12 @@ describe('one alarm at the ground', () => {
 		const person = sewing();
 		alarmed(person);
 		const read = (volts: number, mode?: 'lowImpedance') =>
-			person.say({ kind: 'readGroundEarth', half: 'upper', reading: meter(volts, mode) });
+			person.say({ kind: 'readGroundEarth', half: 'upper', of: 'ground', reading: meter(volts, mode) });
 		expect(read(20).ok).toBe(true);
 		expect(nextStep(person.plan, person.state)).toEqual({
 			kind: 'readGroundEarth',
 			half: 'upper',
+			of: 'ground',
 			lowImpedance: true
 		});
 		expect(read(20)).toMatchObject({ ok: false, refusal: { code: 'needsLowImpedance' } });
@@ -167,6 +168,7 @@ describe('one alarm at the ground', () => {
 			person.say({
 				kind: 'readGroundEarth',
 				half: 'upper',
+				of: 'ground',
 				reading: { instrument: 'plugTester', lit: false }
 			})
 		).toMatchObject({

@@ -8,7 +8,7 @@ import { foundPairs } from '.';
 /** Bare conductors proven dead, and one more comes to light. */
 function foundOne(house: House, box: string, breaker: string): Person {
 	const person = new Person(house, house, planOf(house, box), [breaker]);
-	person.until('lookOver');
+	person.until('inspect');
 	expect(energyOf(person.state.isolation)).toBe('provenDead');
 	const said = person.say({ kind: 'foundConductor', id: 'extra', colour: 'red', where: 'passing' });
 	expect(said.ok).toBe(true);
@@ -36,7 +36,7 @@ describe.each([
 		expect(read(person, neutral, 0.1).ok).toBe(true);
 		person.go();
 		expect(energyOf(person.state.isolation)).toBe('provenDead');
-		expect(person.step?.kind).toBe('lookOver');
+		expect(person.step?.kind).toBe('inspect');
 	});
 
 	it('alive to the neutral alone it sends back to the panel', () => {

@@ -59,6 +59,7 @@ export {
 export {
 	asOf,
 	awayAfterMin,
+	lapsesInMin,
 	initialJob,
 	isBare,
 	mustStop,
@@ -136,7 +137,11 @@ export {
 } from './expect';
 export { judgeSupplyVolts, tellsSupply, type CableVerdict, type SupplyState } from './supply';
 export { supplyOhm, supplyProbes, supplyVolts } from './supplyReadings';
-export { earthProbes, groundProbes } from './earth';
+export { earthProbes, groundProbes, ownLead } from './earth';
+export { farOff } from './judge';
+export { freedFromDevice } from './freed';
+export { countsOn } from './landings';
+export { toKnownBand } from './steps/readGroundEarth';
 export { contrastOutcome, judgeAlone, nextOfContrast, nextOnLine } from './contrast';
 export { believedHouse, wiringDuring } from './stage';
 export { houseAfterJob, houseAfterStop, recordedWay, type FindingWords, type OutcomeWords } from './outcome';

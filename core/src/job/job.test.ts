@@ -150,6 +150,9 @@ describe('a job', () => {
 		const record = recordOf(person.plan, person.events, person.state);
 		expect(record.proofs.map(({ scope, pairs }) => [scope, pairs.length])).toEqual([
 			['face', 6],
+			['bare', 7],
+			// Hots, then neutrals, once more as they come apart.
+			['bare', 7],
 			['bare', 7]
 		]);
 		expect(record.refuted).toHaveLength(1);

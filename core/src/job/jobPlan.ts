@@ -71,6 +71,8 @@ export interface JobPlan {
 	readonly resistanceChecks: readonly ResistanceCheck[];
 	readonly upstream: readonly string[];
 	readonly downstream: readonly string[];
+	/** Whether neutral and ground meet in the panel that feeds it: switched off, there is nothing between them then. */
+	readonly neutralMeetsGround: boolean;
 	/** The breaker the record names for this outlet, every breaker of the panels, and their main switches. */
 	readonly recordedBreaker: string;
 	readonly breakers: readonly string[];

@@ -1,5 +1,5 @@
 import type { PlugLamps } from '../instruments';
-import { deadBand, type VoltReading } from '../isolation';
+import { deadBand, liveAboveV, type VoltReading } from '../isolation';
 import { regions, type Region } from '../rules';
 import type { Autopsy, OhmValue } from './events';
 import type { ResistanceCheck } from './vocabulary';
@@ -73,6 +73,15 @@ export function judgeEnds(value: OhmValue, expectedOhm: number | null): boolean 
 }
 /** Leads 0.2 Ω and what old joints add (chosen). */
 const leadsAndJointsOhm = 0.5;
+
+/** Beyond this share off the nominal voltage no supply is merely high or low (chosen: outside range B of ANSI C84.1, and of what the ESQCR 2002 and the drop in the installation leave). */
+const farOffShare = 0.15;
+/** Whether a live reading is so far off that the neutral of the service may be lost: then some outlets have too much and others too little. */
+export function farOff(region: Region, reading: VoltReading): boolean {
+	if (reading.instrument !== 'multimeter') return false;
+	const { nominalV } = regions[region].supply;
+	return reading.volts > liveAboveV && Math.abs(reading.volts - nominalV) > farOffShare * nominalV;
+}
 
 export type LiveVerdict = 'healthy' | 'low' | 'high' | 'notLive';
 

@@ -78,6 +78,18 @@ export function landingsOf(house: House, box: Box): Landing[] {
 	}));
 }
 
+/** How many cables enter the box, and how many ends sit on screws of the device (or, with nothing fitted yet, under caps), by the plan. */
+export function countsOn({ takeOff, passing }: Pick<JobPlan, 'takeOff' | 'passing'>): {
+	readonly cables: number;
+	readonly ends: number;
+} {
+	const onDevice = takeOff.flatMap(({ wires }) => wires);
+	return {
+		cables: new Set([...onDevice, ...passing].flatMap(({ cable }) => cable ?? [])).size,
+		ends: onDevice.length
+	};
+}
+
 export const inOrder = (landings: readonly Landing[], roles: readonly Role[]): Landing[] =>
 	roles.flatMap((role) => landings.filter((landing) => landing.role === role));
 

@@ -98,7 +98,7 @@ describe('in a job', () => {
 		).toBe(true);
 	});
 
-	test('a load that gives volts, or leaves none, is no reading: refused, and nothing is lost', () => {
+	test('a load that gives volts, or none to begin with, is no reading: refused, and nothing is lost', () => {
 		const one = job();
 		const say = (offV: number, onV: number) =>
 			one.say({
@@ -108,15 +108,29 @@ describe('in a job', () => {
 			});
 		for (const [offV, onV] of [
 			[115, 121],
-			[120, 0],
 			[0, 0]
 		] as const)
 			expect(say(offV, onV)).toMatchObject({ refusal: { code: 'loadedCant' } });
 		expect(one.step).toEqual({ kind: 'readLoaded', half: 'upper' });
 	});
 
-	test('isn’t asked of somebody whose indicator knows steps of volts only', () => {
+	test('a joint that leaves a quarter of the volts, or next to none, is the worst there is: taken as read', () => {
+		for (const [offV, onV] of [
+			[129.7, 29.8],
+			[120, 0]
+		] as const) {
+			const one = job();
+			const read = { kind: 'volts', watts: 1500, offV, onV, neutralGroundV: null } as const;
+			expect(one.say({ kind: 'readLoaded', half: 'upper', read })).toMatchObject({
+				ok: true,
+				judged: { passes: false, loaded: { feed: 'high' } }
+			});
+			expect(one.state.loaded).toBe('failed');
+		}
+	});
+
+	test('is asked of who proves dead with an indicator, too: a meter is on their list', () => {
 		const one = job();
-		expect(nextStep(one.plan, { ...one.state, tester: 'indicator' })?.kind).toBe('checkNeighbour');
+		expect(nextStep(one.plan, { ...one.state, tester: 'indicator' })?.kind).toBe('readLoaded');
 	});
 });

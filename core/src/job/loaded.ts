@@ -16,9 +16,12 @@ export const loadToW = 3500;
 export const loadOhm = (region: Region, watts: number): number =>
 	regions[region].supply.nominalV ** 2 / watts;
 
+/** Where nothing is left with the load on it is reckoned with this, V (chosen: what a meter still tells from nothing). */
+const leastV = 0.1;
+
 /** What feeds an outlet, out and back, Ω, by Ohm’s law from the drop; and what flowed, A. */
 export function feedOf(region: Region, { watts, offV, onV }: LoadedReading): { ohm: number; amps: number } {
-	const amps = onV / loadOhm(region, watts);
+	const amps = Math.max(onV, leastV) / loadOhm(region, watts);
 	return { ohm: (offV - onV) / amps, amps };
 }
 
@@ -36,8 +39,9 @@ export interface LoadedVerdict {
 
 /** Beyond what the model says: half as much again and 0.15 Ω, for plugs, good joints and mains that move by a volt between two readings (chosen). */
 const allowedOhm = (expectedOhm: number): number => expectedOhm * 1.5 + 0.15;
-/** From where a healthy neutral shows plainly, V; under a tenth of it, nothing does (chosen). */
+/** From where a healthy neutral shows plainly, V (chosen); under this share of it part of the current flows back by the ground: joined one outlet away it is 30 to 70 %. */
 const plainV = 0.5;
+const joinedBelowShare = 0.6;
 
 /** Judges a loaded test against what the model shows with the same load. */
 export function judgeLoaded(region: Region, read: LoadedReading, model: LoadedReading): LoadedVerdict {
@@ -48,7 +52,7 @@ export function judgeLoaded(region: Region, read: LoadedReading, model: LoadedRe
 	const neutral =
 		ng === null || expectedV === null
 			? 'unread'
-			: expectedV >= plainV && ng < expectedV / 10
+			: expectedV >= plainV && ng < joinedBelowShare * expectedV
 				? 'none'
 				: ng > 2 * expectedV + 1
 					? 'high'

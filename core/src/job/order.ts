@@ -5,7 +5,7 @@ import { steps, type Step } from './steps';
 import { checksNow } from './steps/readOhms';
 import { nothingSeen } from './steps/seeControlled';
 import type { Confirmed } from './vocabulary';
-import { isOn } from './progress';
+import { isOn, nothingTakenOff } from './progress';
 import { isBare, mustStop, supplyPending, type JobState } from './state';
 import { nextOfContrast, nextOnLine } from './contrast';
 import { handMoves, isApart, resetFirst, wayNow } from './work';
@@ -87,15 +87,9 @@ const beforeOpening = firstOf(
 	steps.readLive.due!,
 	whileOn(steps.readPlateScrew.due!),
 	whileOn(steps.readLiveGround.due!),
-	whileOn((plan, state) => {
-		// Power still on: an alarm at the ground is settled by reading it to an earth that is known.
-		const alarm = steps.readGroundEarth.due!(plan, state);
-		return alarm && (steps.proveEarth.due!(plan, state) ?? alarm);
-	}),
-	// The known earth is shown to be one while there is power to show it with.
-	whileOn((plan, state) =>
-		state.notLive.length > 0 || plan.controls !== null ? steps.proveEarth.due!(plan, state) : null
-	),
+	// The known earth is shown to be one while there is power to show it with, and what is here is read to it.
+	whileOn(steps.proveEarth.due!),
+	whileOn(steps.readGroundEarth.due!),
 	whileOn(steps.seeControlled.due!),
 	whileOn(steps.readAsFound.due!)
 );
@@ -144,6 +138,10 @@ const togetherLeft = (
 	return unseen && !isolation.off.includes(mainSwitch) ? mainSwitch : undefined;
 };
 
+/** Whose current comes through a neutral can't be told from here: all of it off is surest. */
+const borrowedFrom = ({ mainSwitch }: JobPlan, { isolation }: JobState): string | null =>
+	isolation.off.includes(mainSwitch) ? null : mainSwitch;
+
 /** What is missing on the way to `provenDead`; `null` when it is reached. */
 function isolationStep(plan: JobPlan, state: JobState): Step | null {
 	const { isolation } = state;
@@ -152,7 +150,8 @@ function isolationStep(plan: JobPlan, state: JobState): Step | null {
 		if (also !== undefined) return switchOff(also);
 	}
 	if (energyOf(isolation) === 'provenDead') return null;
-	if (isolation.power !== 'off' || isolation.doubt?.until === 'panel') return switchOff();
+	if (isolation.power !== 'off' || isolation.doubt?.until === 'panel')
+		return switchOff(isolation.doubt?.reason === 'borrowedNeutral' ? borrowedFrom(plan, state) : null);
 	if (isolation.hold === null) return { kind: 'hold' };
 	if (!state.tagged) return confirm('tag');
 	if (!state.told) return confirm('tell');
@@ -165,6 +164,9 @@ function isolationStep(plan: JobPlan, state: JobState): Step | null {
 	// No face to prove it at: nothing behind it is touched before its terminals are read. A tester that turned out to have failed is proved first: nothing is eased out in doubt.
 	if (plan.controls !== null && isolation.closed && isolation.doubt?.until !== 'proof')
 		return plan.separatePlate && state.plate === 'on' ? confirm('plateOff') : confirm('easeForward');
+	// What is behind the face is counted and compared before anything of it is read: what nobody counted would be in nobody's proof.
+	const look = state.device === 'oldOut' && nothingTakenOff(state) ? steps.lookOver.due!(plan, state) : null;
+	if (look) return look;
 	if (isolation.proof.before === null || isolation.doubt?.until === 'proof')
 		return { kind: 'proveTester', when: 'before' };
 	const unproven = steps.proveEarth.due!(plan, state);
@@ -317,7 +319,10 @@ let lastStop: { readonly state: JobState; readonly step: Step } | null = null;
 
 function towardsStop(state: JobState): Step {
 	const { isolation } = state;
-	if (state.device === 'oldSeated' && isolation.power !== 'tripped') return { kind: 'stop' };
+	// What makes metal alive doesn’t stay on behind somebody who leaves.
+	const untouched = state.device === 'oldSeated' && isolation.power !== 'tripped';
+	const alive = state.stops.ground === 'liveGround' || state.stops.supply === 'supplyOff';
+	if (untouched && !alive) return { kind: 'stop' };
 	if (isolation.power !== 'off' || isolation.doubt?.until === 'panel') return switchOff();
 	if (isolation.hold === null) return { kind: 'hold' };
 	if (!state.tagged) return confirm('tag');

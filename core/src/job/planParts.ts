@@ -7,6 +7,7 @@ import {
 	mainPanel,
 	mainSwitch,
 	neighbours,
+	panelOf,
 	takesGround,
 	type Box,
 	type Device,
@@ -44,6 +45,7 @@ export function powerOf({ house, box, breaker, putBack }: Settled) {
 	const all = switchable(house);
 	return {
 		recordedBreaker: breaker,
+		neutralMeetsGround: meetsGround(house, breaker),
 		breakers: all,
 		mainSwitch: mainSwitch(mainPanel(house).id),
 		together: mustBeOffTogether(house, box.id, breaker),
@@ -131,6 +133,13 @@ export function conductorsOf({ house, box, putBack, work }: Settled) {
 				? suppliesOf(work)
 				: suppliesIn(house, box, wires))
 	} satisfies Partial<JobPlan>;
+}
+
+/** Whether neutral and ground meet in this breaker's panel, or right before it: at a panel behind another one, and where the earth comes by another way, a neutral is never quite at ground. */
+function meetsGround(house: House, breaker: string): boolean {
+	if (panelOf(house, breaker)?.fedFrom) return false;
+	const { bondedAt } = regions[house.region].supply;
+	return bondedAt === 'servicePanel' || house.service.earthing?.system === 'tnCS';
 }
 
 /** Outlets on the same breaker by the record, that can be watched in its place. */

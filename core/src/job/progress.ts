@@ -20,30 +20,42 @@ export const barePairIds = (plan: JobPlan, state: JobState): string[] => [
 	...state.found.flatMap((id) => foundPairs(plan, id))
 ];
 
-/** Tested after power was on again: what failed sends back into the box. */
-export const afterPower = (
+/**
+ * Tested after power was on again: what failed sends back into the box. `seen`: what was seen, by a name; `null`: each time something else. The same again after the box was opened for it isn't to be found there: it is
+ * made safe and handed over.
+ */
+export function afterPower(
 	state: JobState,
 	passed: boolean,
-	reason: NonNullable<JobState['redo']>
-): JobState => (passed ? state : { ...state, redo: state.redo ?? reason });
+	reason: NonNullable<JobState['redo']>,
+	seen: string | null
+): JobState {
+	if (passed) return state;
+	return seen !== null && state.sentBackBy === seen
+		? { ...state, stops: { ...state.stops, found: 'faultStays' } }
+		: { ...state, redo: state.redo ?? reason, sentBackBy: state.redo ? state.sentBackBy : seen };
+}
 
 /** The half whose final test is still to come. */
 export const untestedHalf = ({ newHalves }: JobPlan, { final }: JobState): Half | undefined =>
 	newHalves.find((each) => final[each] === undefined);
 
-/** The final test of one half. */
-export const tested = (
+/** The final test of one half. `seen`: what was shown; `inherited`: just that was shown before anything was done. */
+export function tested(
 	state: JobState,
-	half: keyof JobState['final'],
-	passed: boolean,
-	lit: boolean
-): JobState =>
-	afterPower(
-		{
-			...state,
-			final: { ...state.final, [half]: passed ? 'passed' : 'failed' },
-			face: { ...state.face, [half]: lit ? 'live' : 'dark' }
-		},
+	half: Half,
+	{
 		passed,
-		'finalTest'
-	);
+		lit,
+		seen,
+		inherited
+	}: { readonly passed: boolean; readonly lit: boolean; readonly seen: string; readonly inherited: boolean }
+): JobState {
+	const final = passed ? 'passed' : inherited ? 'inherited' : 'failed';
+	const told: JobState = {
+		...state,
+		final: { ...state.final, [half]: final },
+		face: { ...state.face, [half]: lit ? 'live' : 'dark' }
+	};
+	return final === 'failed' ? afterPower(told, false, 'finalTest', `${half} ${seen}`) : told;
+}

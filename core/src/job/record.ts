@@ -214,11 +214,11 @@ function worriesOf(plan: JobPlan, events: readonly JobEvent[], state: JobState):
 
 /** What was found of its ground, of what guards it, and of what comes before it. */
 function ofTheCircuit(plan: JobPlan, state: JobState): Worry[] {
-	const { groundAlarm, supply } = state;
+	const { toKnown, supply } = state;
 	const odd = plan.grounded && plan.controls === null && state.earth !== 'untested' && state.earth !== 'box';
 	return [
 		...(state.boxLit && !plan.newGrounded ? [{ kind: 'boxMayBeGround' as const }] : []),
-		...(odd ? [{ kind: 'groundOdd' as const, settled: groundAlarm?.settled ?? false }] : []),
+		...(odd ? [{ kind: 'groundOdd' as const, settled: toKnown.ground === 'dead' }] : []),
 		...(plan.noResidual ? [{ kind: 'noResidual' as const }] : []),
 		...(plan.asked && state.decided === 'sameAgain'
 			? [{ kind: 'protectionAsked' as const, asked: plan.asked }]

@@ -204,8 +204,9 @@ class Slipping extends Person {
 				return 'volts' in said.reading
 					? { ...said, reading: { ...said.reading, volts: said.reading.volts > 50 ? 0.3 : 118 } }
 					: said;
-			case 'readLiveGround':
 			case 'proveEarth':
+				return { ...said, lamps: { ...said.lamps, hotGround: !said.lamps.hotGround } };
+			case 'readLiveGround':
 				return 'lit' in said.reading
 					? { ...said, reading: { ...said.reading, lit: !said.reading.lit } }
 					: said;

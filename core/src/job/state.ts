@@ -1,7 +1,7 @@
 import type { Half } from '../house';
 import type { PlugLamps } from '../instruments';
 import type { PlateLabel } from '../rules';
-import { initialIsolation, isolate, type IsolationState } from '../isolation';
+import { holds, initialIsolation, isolate, type DeadBand, type IsolationState } from '../isolation';
 import { defaultSettings, type SearchEvent, type SearchSettings } from '../search';
 import type { Condition, OhmValue, ProtectionDecision, StopReason, Tester } from './events';
 import type { Earth } from './pairs';
@@ -17,6 +17,8 @@ export type WireState = 'onOld' | 'off' | 'ready' | 'capped' | 'onNew' | 'tugged
 export type DevicePlace = 'oldSeated' | 'oldOut' | 'none' | 'newOut' | 'newSeated';
 
 export type Passed = 'passed' | 'failed';
+/** `inherited`: wrong, and just as it was before anything was done here. */
+export type Final = Passed | 'inherited';
 
 export interface JobState {
 	readonly status: 'underWay' | 'stopped' | 'finished';
@@ -33,12 +35,8 @@ export interface JobState {
 	readonly hand: PartInHand;
 	/** The rating read off the part in hand, A. */
 	readonly partRatingA: number | null;
-	/** A contactless tester alarmed at the lit ground of this half: a reading settles it. */
-	readonly groundAlarm: {
-		readonly half: Half;
-		readonly settled: boolean;
-		readonly lowImpedance: boolean;
-	} | null;
+	/** Power on, to the known ground: what the ground and the neutral here showed. A ground that is lit may be a live one, whatever a contactless tester didn’t say. */
+	readonly toKnown: Readonly<Partial<Record<'ground' | 'neutral', DeadBand>>>;
 	readonly live: Readonly<Partial<Record<Half, Passed>>>;
 	/** Of an outlet of two slots: whether the metal of its box was lit from a slot. `null`: not read. */
 	readonly boxLit: boolean | null;
@@ -99,7 +97,9 @@ export interface JobState {
 		readonly tugAgain: boolean;
 	};
 	readonly resistance: Readonly<Partial<Record<ResistanceCheck, Passed>>>;
-	readonly final: Readonly<Partial<Record<Half, Passed>>>;
+	readonly final: Readonly<Partial<Record<Half, Final>>>;
+	/** What sent back into this box last, as it was seen: the same again opens it no second time. */
+	readonly sentBackBy: string | null;
 	readonly neighbours: Readonly<Record<string, Passed>>;
 	/** The test with a load in it; `left`: with a reason that the record keeps. */
 	readonly loaded: 'passed' | 'failed' | 'left' | null;
@@ -140,7 +140,7 @@ export function initialJob(plan: JobPlan): JobState {
 		part: null,
 		hand: {},
 		partRatingA: null,
-		groundAlarm: null,
+		toKnown: {},
 		live: {},
 		boxLit: null,
 		asFound: {},
@@ -178,6 +178,7 @@ export function initialJob(plan: JobPlan): JobState {
 		closing: noClosing,
 		resistance: {},
 		final: {},
+		sentBackBy: null,
 		neighbours: {},
 		loaded: null,
 		grip: {},
@@ -214,6 +215,17 @@ export const isBare = (wire: WireState): boolean => wire === 'off' || wire === '
 
 /** Minutes without an entry after which one is taken to have been away from a breaker that others can switch on. */
 export const awayAfterMin = 15;
+
+/** From so many minutes before a proof lapses the time that is left is shown (chosen). */
+const shownFromMin = 5;
+/** Whole minutes until a proof lapses for want of an entry, at a time (ISO 8601); `null`: it doesn't lapse by itself, or not within five. */
+export function lapsesInMin(state: JobState, at: string): number | null {
+	const { isolation, status, lastAt } = state;
+	if (status !== 'underWay' || isolation.power !== 'off' || isolation.hold === null) return null;
+	if (holds[isolation.hold].survivesAbsence) return null;
+	const leftMin = awayAfterMin - (Date.parse(at) - Date.parse(lastAt)) / 60_000;
+	return leftMin > shownFromMin || leftMin <= 0 ? null : Math.ceil(leftMin);
+}
 
 /** The later of two times, ISO 8601; what a device sends late was done before what is known. */
 export const later = (one: string, other: string): string =>

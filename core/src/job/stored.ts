@@ -1,12 +1,13 @@
+import { liveAboveV } from '../isolation';
 import { shapeFault } from '../text';
 import { commandSchema } from './commandSchema';
 import type { Command } from './events';
 
-/** The form of event bodies that this build writes. 2: jobs of the fourth procedure, which say what was found and plan anew. */
-export const eventVersion = 2;
+/** The form of event bodies that this build writes. 2: jobs of the fourth procedure, which say what was found and plan anew. 3: a known ground is told by three lamps. */
+export const eventVersion = 3;
 
 /** From each form to the one after it. Form 1 has fewer kinds; those that it has mean what they meant. */
-const broughtUp: readonly ((body: unknown) => unknown)[] = [(body) => body];
+const broughtUp: readonly ((body: unknown) => unknown)[] = [(body) => body, toThird];
 
 export type StoredEvent =
 	| { readonly ok: true; readonly body: Command }
@@ -22,4 +23,16 @@ export function readStoredEvent(version: number, stored: unknown): StoredEvent {
 	if (parsed.success) return { ok: true, body: parsed.data };
 	const issue = parsed.error.issues[0]!;
 	return { ok: false, code: 'shape', at: issue.path.join('.'), fault: shapeFault(issue, body).fault };
+}
+
+/** A known ground was told by one lamp, or by volts: lit, it is told as lamps that are as they should be. Only the ground of an outlet was read to one. */
+function toThird(body: unknown): unknown {
+	if (typeof body !== 'object' || body === null || !('kind' in body)) return body;
+	if (body.kind === 'readGroundEarth') return { of: 'ground', ...body };
+	if (body.kind !== 'proveEarth' || !('reading' in body)) return body;
+	const { reading, ...said } = body as {
+		readonly reading?: { readonly lit?: boolean; readonly litV?: number };
+	};
+	const lit = reading?.lit === true || (reading?.litV ?? 0) >= liveAboveV;
+	return { ...said, lamps: { hotNeutral: lit, hotGround: lit, neutralGround: false } };
 }

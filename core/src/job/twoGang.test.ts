@@ -86,7 +86,7 @@ describe('two devices in one box', () => {
 		]);
 		expect(one.whole.boxes[0]!.isolation.proof.after).not.toBeNull();
 		expect(one.say({ kind: 'cap' }, { box: here })).toMatchObject({ refusal: { code: 'notProvenDead' } });
-		goWhile(one, () => one.step?.kind !== 'lookOver');
+		goWhile(one, () => one.step?.kind !== 'inspect');
 		expect(one.whole.boxes.map(({ isolation }) => energyOf(isolation))).toEqual(['provenDead', 'provenDead']);
 	});
 
@@ -229,7 +229,7 @@ describe('a wall switch beside an outlet that is replaced', () => {
 			expect(one.say({ kind: 'confirm', step }, { box: 'after' })).toMatchObject({
 				refusal: { code: 'notProvenDead' }
 			});
-		goWhile(one, () => one.step?.kind !== 'lookOver');
+		goWhile(one, () => one.step?.kind !== 'inspect');
 		const read = said(one).slice(order.length);
 		expect(read.filter((each) => each === 'after readPair')).toHaveLength(7);
 		expect(one.whole.boxes.map(({ isolation }) => energyOf(isolation))).toEqual(['provenDead', 'provenDead']);

@@ -77,6 +77,12 @@ export const stopReasons = [
 	'otherSource',
 	/** From a slot to the screw of its plate nothing is lit, where the new part would have its ground from the box. */
 	'boxNotGround',
+	/** The box was opened for what a test showed, and it shows the same again. */
+	'faultStays',
+	/** With the breaker off the pair is dead and the hot is alive to ground: what is switched is the neutral. */
+	'breakerInNeutral',
+	/** Live, and far off what the supplier may deliver: the neutral of the service may be lost. */
+	'supplyOff',
 	'ownChoice'
 ] as const;
 

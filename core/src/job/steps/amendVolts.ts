@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { deadBand, inRange } from '../../isolation';
+import { isBorrowed } from '../borrowed';
 import { accept, refuse } from '../decision';
 import { saying, volts } from './said';
 import type { StepModule } from './module';
@@ -13,7 +14,7 @@ export const step: StepModule<'amendVolts', never> = {
 	concerns: 'job',
 	record: 'notes',
 	at: 'work',
-	beside: ({ find }, _state, said) => {
+	beside: ({ find, plan }, { earth }, said) => {
 		const { of, reading } = said;
 		const original = find(of);
 		if (!original || (original.body.kind !== 'readPair' && original.body.kind !== 'proveTester'))
@@ -25,10 +26,17 @@ export const step: StepModule<'amendVolts', never> = {
 		if (before.instrument !== reading.instrument || !sameMode) return refuse({ code: 'otherInstrument' });
 		if (!inRange(reading)) return refuse({ code: 'outOfRange' });
 		const shouldBeLive = original.body.kind === 'proveTester';
+		const borrowed =
+			original.body.kind === 'readPair' && isBorrowed(plan, earth, original.body.pair, reading);
 		return accept(said, {
-			passes: (deadBand(reading) === 'live') === shouldBeLive && deadBand(reading) !== 'unresolved',
+			passes:
+				(deadBand(reading) === 'live') === shouldBeLive && deadBand(reading) !== 'unresolved' && !borrowed,
 			expected: original.judged?.expected ?? null
 		});
 	},
-	isolates: ({ said }) => said
+	isolates: ({ state, said, event }) => ({
+		...said,
+		borrowed: deadBand(said.reading) === 'dead' && event.judged?.passes === false,
+		cleared: state.provenWith
+	})
 };

@@ -6,7 +6,7 @@ import type { StepModule } from './module';
 export const schema = saying(() =>
 	z.strictObject({
 		kind: z.literal('changed'),
-		what: z.enum(['powerSeen', 'foundUnlocked', 'wasAway', 'otherBoxOpened'])
+		what: z.enum(['powerSeen', 'ohmmeterLive', 'foundUnlocked', 'wasAway', 'otherBoxOpened'])
 	})
 );
 

@@ -28,6 +28,8 @@ export const step: StepModule<'checkNeighbour', Asks> = {
 		};
 		// One before this box hangs on nothing that was done here; on a ring nothing comes before.
 		const earlier = !plan.onRing && plan.upstream.includes(said.box);
-		return earlier ? { ...state, neighbours } : afterPower({ ...state, neighbours }, passed, 'neighbour');
+		return earlier
+			? { ...state, neighbours }
+			: afterPower({ ...state, neighbours }, passed, 'neighbour', `neighbour ${said.box}`);
 	}
 };

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { accept } from '../decision';
 import { afterPower } from '../progress';
+import type { JobState } from '../state';
 import { checkId, tripsWithinS } from '../work';
 import { name, saying } from './said';
 import type { StepModule } from './module';
@@ -33,15 +34,15 @@ export const step: StepModule<'checkWork', Asks> = {
 		const inTime = said.tripS === undefined || said.tripS <= tripsWithinS(plan.region);
 		return accept(said, { passes: said.passes && inTime, expected: null });
 	},
-	applied: ({ state, said, passed }) =>
-		afterPower(
-			{
-				...state,
-				checks: { ...state.checks, [said.check]: passed ? 'passed' : 'failed' },
-				// Opened, or meant to be: what the face showed before says nothing any more.
-				face: opens.includes(said.check) ? {} : state.face
-			},
-			passed,
-			'finalTest'
-		)
+	applied: ({ plan, state, said, passed }) => {
+		const tried: JobState = {
+			...state,
+			checks: { ...state.checks, [said.check]: passed ? 'passed' : 'failed' },
+			// Opened, or meant to be: what the face showed before says nothing any more.
+			face: opens.includes(said.check) ? {} : state.face
+		};
+		// A part without supply does nothing, and that there is none was so before.
+		const dead = plan.halves.length > 0 && plan.halves.every((half) => state.notLive.includes(half));
+		return dead ? tried : afterPower(tried, passed, 'finalTest', `check ${said.check}`);
+	}
 };

@@ -55,5 +55,5 @@ const fromStart = (state: JobState, half: Half, witness: JobState['witness']): J
 	notLive: [...state.notLive.filter((each) => each !== half), half],
 	witness,
 	earth: { source: null },
-	groundAlarm: null
+	toKnown: {}
 });

@@ -24,6 +24,8 @@ export const step: StepModule<'grip', Asks> = {
 		afterPower(
 			{ ...state, grip: { ...state.grip, [said.half]: passed ? 'passed' : 'failed' } },
 			passed,
-			'grip'
+			'grip',
+			// Each time another part.
+			null
 		)
 };

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { moved } from '../applyWork';
 import { deviceModel } from '../../house';
 import { accept, refuse } from '../decision';
+import { freedFromJoint } from '../freed';
 import { wayNow } from '../work';
 import { name, saying } from './said';
 import type { StepModule } from './module';
@@ -36,5 +37,6 @@ export const step: StepModule<'move', Asks> = {
 			return refuse({ code: 'notNow', next: context.next() });
 		return accept(said, { passes: said.held, expected: null });
 	},
+	isolates: ({ plan, state, said }) => ({ kind: 'freed', pairs: freedFromJoint(plan, state, said.move) }),
 	applied: ({ plan, state, said }) => moved(plan, state, said)
 };

@@ -4,7 +4,7 @@ import { energyOf } from '../../isolation';
 import { accept, refuse } from '../decision';
 import type { DeepReadonly } from '../events';
 import { cantKeep, underNewPlan } from '../planAnew';
-import { barePairIds } from '../progress';
+import { barePairIds, nothingTakenOff } from '../progress';
 import { mustStop } from '../state';
 import { name, saying } from './said';
 import type { StepModule } from './module';
@@ -38,8 +38,9 @@ export const step: StepModule<'planAnew', never> = {
 		// What ends the job for another reason isn’t lifted by another plan.
 		const ends = mustStop({ ...state, stops: { ...state.stops, lookOver: null } }) !== null;
 		if (!open || ends || !context.planAnew) return null;
-		// Nobody looks into a box that closely before it is proven dead.
-		if (energyOf(state.isolation) !== 'provenDead')
+		// Looking, nobody touches: with everything still on as it was found no proof is needed, and the proof is of what is found.
+		const looking = nothingTakenOff(state) && energyOf(state.isolation) === 'expectedDead';
+		if (!looking && energyOf(state.isolation) !== 'provenDead')
 			return refuse({ code: 'notProvenDead', energy: energyOf(state.isolation), next: context.next() });
 		const planned = context.planAnew(said.found);
 		if (!planned.ok) return refuse({ code: 'cannotPlanAnew', failure: planned.failure });

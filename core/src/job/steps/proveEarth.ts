@@ -1,13 +1,12 @@
 import { z } from 'zod';
-import { deadBand, drawsCurrent, inRange } from '../../isolation';
 import { accept, refuse } from '../decision';
+import { soundLamps } from '../judge';
 import { isOn } from '../progress';
-import { name, saying, volts } from './said';
+import { lamps, name, saying } from './said';
 import type { StepModule } from './module';
 
-export const schema = saying(() =>
-	z.strictObject({ kind: z.literal('proveEarth'), source: name, reading: volts })
-);
+/** A lead from an outlet on another circuit: three lamps of a plug-in tester, at its far end. Its own ground may be open, and a lit lamp to ground alone shows no good one. */
+export const schema = saying(() => z.strictObject({ kind: z.literal('proveEarth'), source: name, lamps }));
 
 export const step: StepModule<'proveEarth'> = {
 	kind: 'proveEarth',
@@ -17,14 +16,14 @@ export const step: StepModule<'proveEarth'> = {
 	due: (_plan, { earth }) =>
 		typeof earth === 'object' && earth.source === null ? { kind: 'proveEarth' } : null,
 	judge: ({ expect, plan }, _state, said) => {
-		if (said.reading.instrument === 'lamp') return refuse({ code: 'lampProvesNothing' });
-		if (!drawsCurrent(said.reading)) return refuse({ code: 'needsCurrent' });
-		if (!inRange(said.reading)) return refuse({ code: 'outOfRange' });
 		// Brought from elsewhere: what is in question here shows nothing of itself.
 		const own = [plan.boxId, ...plan.beside].some((id) => said.source === `outlet:${id}`);
-		const volts = own ? null : expect.earthV(said.source);
-		if (volts === null) return refuse({ code: 'unknownSource', source: said.source });
-		return accept(said, { passes: deadBand(said.reading) === 'live', expected: { volts } });
+		if (own || expect.earthV(said.source) === null)
+			return refuse({ code: 'unknownSource', source: said.source });
+		const passes = (['hotNeutral', 'hotGround', 'neutralGround'] as const).every(
+			(pair) => said.lamps[pair] === soundLamps[pair]
+		);
+		return accept(said, { passes, expected: { lamps: soundLamps } });
 	},
 	applied: ({ state, said, passed }) => ({ ...state, earth: { source: passed ? said.source : null } })
 };

@@ -3,6 +3,7 @@ import type { Half } from '../../house';
 import { deadBand, inRange, isTwoPoint } from '../../isolation';
 import { accept, refuse, type Decision } from '../decision';
 import type { Expectations } from '../expect';
+import { farOff } from '../judge';
 import { untouched } from '../progress';
 import { initialJob, type JobState } from '../state';
 import { half, saying, volts } from './said';
@@ -31,11 +32,16 @@ export const step: StepModule<'readLive', Asks> = {
 			? { kind: 'reference', facePairs: plan.facePairs.map(({ id }) => id) }
 			: null,
 	applied: ({ plan, state, said, passed }) => {
-		const live: JobState = { ...state, live: { ...state.live, [said.half]: passed ? 'passed' : 'failed' } };
+		const off = passed && farOff(plan.region, said.reading);
+		const live: JobState = {
+			...state,
+			live: { ...state.live, [said.half]: passed ? 'passed' : 'failed' },
+			stops: { ...state.stops, supply: off ? 'supplyOff' : null }
+		};
 		if (!passed || !state.notLive.includes(said.half)) return live;
 		const notLive = state.notLive.filter((each) => each !== said.half);
 		return isLast(state.notLive, said.half)
-			? { ...live, notLive, witness: null, earth: initialJob(plan).earth }
+			? { ...live, notLive, witness: null, earth: initialJob(plan).earth, toKnown: {} }
 			: { ...live, notLive };
 	}
 };

@@ -5,7 +5,6 @@ import { accept, refuse, type Decision } from '../decision';
 import type { Expectations } from '../expect';
 import { pairsToRead } from '../pairs';
 import { untouched } from '../progress';
-import type { JobState } from '../state';
 import { half, saying, volts } from './said';
 import type { Said, StepModule } from './module';
 
@@ -37,16 +36,12 @@ export const step: StepModule<'readLiveGround', Asks> = {
 		kind: 'reference',
 		facePairs: pairsToRead(plan, event.judged?.passes ? 'box' : { source: null }).face.map(({ id }) => id)
 	}),
-	applied: ({ state, said, passed }) => {
-		// Lit and alarming it may be alive: behind swapped conductors a live ground lights the same lamps. Dark and alarming it may only float.
-		const alarmed = said.touchless === 'alarms' && deadBand(said.reading) === 'live';
-		const known: JobState = { ...state, earth: passed ? 'box' : { source: null } };
-		return {
-			...known,
-			groundAlarm: alarmed ? { half: said.half, settled: false, lowImpedance: false } : null,
-			stops: { ...state.stops, ground: null }
-		};
-	}
+	applied: ({ state, passed }) => ({
+		...state,
+		earth: passed ? 'box' : { source: null },
+		toKnown: {},
+		stops: { ...state.stops, ground: null }
+	})
 };
 
 function judged(expect: Expectations, said: Said<'readLiveGround'>): Decision {

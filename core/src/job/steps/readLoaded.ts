@@ -35,19 +35,19 @@ export const step: StepModule<'readLoaded', Asks> = {
 	record: 'tests',
 	at: 'test',
 	by: 'half',
-	// It takes a meter: a two-probe indicator knows steps of volts only.
-	due: ({ newHalves, putBack }, { loaded, tester }) => {
-		const [half] = newHalves;
-		return half !== undefined && !putBack && loaded === null && tester === 'multimeter'
+	// It takes a meter, since an indicator knows steps of volts only: who proves with one has a meter with them for the resistances.
+	due: ({ newHalves, putBack }, { loaded, tester, final }) => {
+		// Where nothing is right there is nothing to load.
+		const half = newHalves.find((each) => final[each] === 'passed');
+		return half !== undefined && !putBack && loaded === null && tester !== 'none'
 			? { kind: 'readLoaded', half }
 			: null;
 	},
 	judge: ({ plan, expect }, _state, said) => {
 		if (said.read.kind === 'left') return accept(said);
 		const { offV, onV } = said.read;
-		// More with the load on than without, or nothing left at all, is a slip of the pen, a load that tripped something, or another outlet.
-		if (offV <= liveAboveV || onV > offV + 2 || onV <= liveAboveV)
-			return refuse({ code: 'loadedCant', offV, onV });
+		// More with the load on than without is a slip of the pen, or another outlet. Hardly anything left is the worst joint there is.
+		if (offV <= liveAboveV || onV > offV + 2) return refuse({ code: 'loadedCant', offV, onV });
 		const model = expect.loaded(said.half, said.read.watts);
 		const loaded = judgeLoaded(plan.region, said.read, model);
 		const sound = loaded.feed === 'sound' && loaded.neutral !== 'none' && loaded.neutral !== 'high';

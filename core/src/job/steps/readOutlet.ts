@@ -33,5 +33,14 @@ export const step: StepModule<'readOutlet', Asks> = {
 		if (!inRange(hotNeutral) || !inRange(neutralEarth)) return refuse({ code: 'outOfRange' });
 		return accept(said, { passes: outletPasses(said), expected: { volts: expect.liveV(said.half) } });
 	},
-	applied: ({ state, said, passed }) => tested(state, said.half, passed, deadBand(said.hotNeutral) === 'live')
+	applied: ({ state, said, passed }) => {
+		const lit = deadBand(said.hotNeutral) === 'live';
+		return tested(state, said.half, {
+			passed,
+			lit,
+			seen: `volts ${deadBand(said.hotNeutral)} ${deadBand(said.neutralEarth)}`,
+			inherited:
+				!lit && (state.notLive.includes(said.half) || state.asFound[said.half]?.lamps.hotNeutral === false)
+		});
+	}
 };

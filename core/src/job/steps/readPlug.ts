@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Half } from '../../house';
 import { inRange } from '../../isolation';
-import { sameLamps } from '../../instruments';
+import { sameLamps, type PlugLamps } from '../../instruments';
 import { accept, refuse } from '../decision';
 import { soundLamps } from '../judge';
 import { tested, untestedHalf } from '../progress';
@@ -37,6 +37,16 @@ export const step: StepModule<'readPlug', Asks> = {
 			expected: { lamps }
 		});
 	},
-	applied: ({ state, said, passed }) =>
-		tested(state, said.half, passed, Object.values(said.lamps).includes(true))
+	applied: ({ state, said, passed }) => {
+		const was = state.asFound[said.half]?.lamps;
+		return tested(state, said.half, {
+			passed,
+			lit: Object.values(said.lamps).includes(true),
+			seen: lampKey(said.lamps),
+			inherited: was !== undefined && !sameLamps(was, soundLamps) && sameLamps(was, said.lamps)
+		});
+	}
 };
+
+const lampKey = ({ hotNeutral, hotGround, neutralGround }: PlugLamps): string =>
+	`lamps ${[hotNeutral, hotGround, neutralGround].map(Number).join('')}`;

@@ -64,7 +64,8 @@ export const step: StepModule<'seeControlled', Asks> = {
 				return afterPower(
 					{ ...state, controlled: { ...controlled, works: passed ? 'passed' : 'failed' } },
 					passed,
-					'finalTest'
+					'finalTest',
+					'controlled'
 				);
 		}
 	}

@@ -38,6 +38,8 @@ export const step: StepModule<'switchBreaker', Asks> = {
 			controlled: { ...state.controlled, dark: null }
 		};
 		if (said.on) return untagged;
+		// One that goes off after these conductors were dead isn’t what feeds them.
+		if (before.provenWith.length > 0 && before.isolation.power !== 'restored') return untagged;
 		if (before.isolation.power !== 'restored' || state.device === 'oldSeated')
 			return { ...untagged, feeder: said.breaker };
 		return state.device === 'none' ? untagged : offAgain({ ...untagged, feeder: said.breaker });

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { freedFromDevice } from '../freed';
 import { name, saying } from './said';
 import type { StepModule } from './module';
 
@@ -16,6 +17,10 @@ export const step: StepModule<'takeOff', Asks> = {
 		const landing = takeOff.find(({ terminal }) => wires[terminal] === 'onOld');
 		return landing ? { kind: 'takeOff', terminal: landing.terminal } : null;
 	},
+	isolates: ({ plan, state, said }) => ({
+		kind: 'freed',
+		pairs: freedFromDevice(plan, state, said.terminal)
+	}),
 	applied: ({ state, said }) => {
 		const wires = { ...state.wires, [said.terminal]: 'off' as const };
 		const all = Object.values(wires).every((wire) => wire !== 'onOld');

@@ -1,4 +1,5 @@
 import { chainOfCircuit, circuitsInBox, hasOutlet, type House } from '@wary/core/house';
+import { ownLead } from '@wary/core/job';
 import { words as w } from '$words/job/steps/volts';
 import { boxPlace } from '$words/terms';
 
@@ -9,6 +10,7 @@ const offeredAtMost = 12;
 export function provingSources(
 	house: House,
 	boxId: string,
+	leadIsLive: boolean,
 	liveAmong: (sources: readonly string[]) => ReadonlySet<string>
 ): { id: string; text: string }[] {
 	const own = new Set(circuitsInBox(house, boxId).map(({ id }) => id));
@@ -21,5 +23,7 @@ export function provingSources(
 	// With the main switch off no outlet is a known source.
 	const live = liveAmong(others.map(({ id }) => id));
 	const lit = others.filter(({ id }) => live.has(id));
-	return [...lit, { id: 'provingUnit', text: w.aProvingUnit }];
+	// The lead that brings the known ground: tester and lead show each other.
+	const lead = leadIsLive ? [{ id: ownLead, text: w.theLeadsEnd }] : [];
+	return [...lead, ...lit, { id: 'provingUnit', text: w.aProvingUnit }];
 }

@@ -22,7 +22,8 @@ import {
 	type JobState,
 	type Planner,
 	type Refusal,
-	type WholeJob
+	type WholeJob,
+	lapsesInMin
 } from '@wary/core/job';
 import { unsentAt } from './unsentAt';
 import type { Waiting } from './waiting';
@@ -110,6 +111,8 @@ export class JobSession {
 	/** Whether another outlet can be taken into it. */
 	readonly takesIn = $derived(this.whole.boxes.every((state) => mustStop(state) === null));
 	readonly unsent = $derived(this.#waiting.length);
+	/** Minutes until what was proven lapses because nobody enters anything; `null`: it doesn't, or not soon. */
+	readonly lapsesInMin = $derived.by(() => lapsesInMin(this.jobState, this.#now));
 
 	constructor(options: {
 		house: House;

@@ -1,7 +1,9 @@
 import { deadBand, deadBelowV, liveAboveV, type MeterMode, type VoltReading } from '@wary/core/isolation';
 import {
+	farOff,
 	judgeLive,
 	showsGround,
+	toKnownBand,
 	type Command,
 	type Expectations,
 	type JobPlan,
@@ -32,7 +34,7 @@ export function voltsVerdict(
 ): VoltsVerdict {
 	if (step.kind === 'readPlateScrew')
 		return plateScrewVerdict(showsGround(region, reading), plateScrew === 'reliedOn');
-	if (step.kind === 'readGroundEarth') return groundEarthVerdict(region, deadBand(reading));
+	if (step.kind === 'readGroundEarth') return groundEarthVerdict(region, step.of, toKnownBand(reading));
 	return step.kind === 'readPair'
 		? deadVerdict(step.lowImpedance, region, reading)
 		: liveVerdict(step.kind, region, reading);
@@ -55,6 +57,7 @@ function deadVerdict(drained: boolean, region: Region, reading: VoltReading): Vo
 
 function liveVerdict(kind: 'readLive' | 'proveTester', region: Region, reading: VoltReading): VoltsVerdict {
 	const proving = kind === 'proveTester';
+	if (!proving && farOff(region, reading)) return { text: w.farOff(terms[region].panel), kind: 'bad' };
 	switch (judgeLive(region, reading)) {
 		case 'healthy':
 			return { text: proving ? w.theTesterShowsWhatIt : w.liveAsItShouldBe, kind: 'good' };
@@ -75,7 +78,7 @@ type Instrument = 'multimeter' | 'indicator' | 'lamp';
 function expectedV(step: VoltsStep, expect: Expectations, source: string): number {
 	switch (step.kind) {
 		case 'readGroundEarth':
-			return 0;
+			return step.of === 'neutral' ? expect.neutralEarthV(step.half) : 0;
 		case 'readPlateScrew':
 			return expect.plateScrewV(step.half);
 		case 'readLive':
@@ -106,7 +109,7 @@ export function askedOf(step: VoltsStep, instrument: Instrument, mode: MeterMode
 		case 'readLive':
 			return { what: 'live', half: step.half, instrument };
 		case 'readGroundEarth':
-			return { what: 'groundEarth', half: step.half, instrument, mode };
+			return { what: 'groundEarth', half: step.half, of: step.of, instrument, mode };
 		case 'readPlateScrew':
 			return { what: 'plateScrew', half: step.half, instrument };
 		case 'proveTester':
@@ -120,9 +123,10 @@ export function askedOf(step: VoltsStep, instrument: Instrument, mode: MeterMode
 export function saidWith(step: VoltsStep, reading: VoltReading, source: string): Command {
 	switch (step.kind) {
 		case 'readLive':
-		case 'readGroundEarth':
 		case 'readPlateScrew':
 			return { kind: step.kind, half: step.half, reading };
+		case 'readGroundEarth':
+			return { kind: 'readGroundEarth', half: step.half, of: step.of, reading };
 		case 'proveTester':
 			return { kind: 'proveTester', when: step.when, source, reading };
 		case 'readPair':

@@ -59,7 +59,7 @@ export const instrumentSchema = z.discriminatedUnion('what', [
 	z.strictObject({ what: z.literal('liveGround'), half, instrument: z.enum(['plugTester', 'indicator']) }),
 	z.strictObject({ what: z.literal('touchless'), half }),
 	z.strictObject({ what: z.literal('neutralEarth'), half, instrument: z.enum(['multimeter', 'indicator']) }),
-	z.strictObject({ what: z.literal('earth'), source: name, instrument: z.enum(['plugTester', 'indicator']) }),
+	z.strictObject({ what: z.literal('earth'), source: name }),
 	z.strictObject({
 		what: z.literal('search'),
 		off: z.array(name).max(200),
@@ -92,6 +92,7 @@ export const instrumentSchema = z.discriminatedUnion('what', [
 	z.strictObject({
 		what: z.literal('groundEarth'),
 		half,
+		of: z.enum(['ground', 'neutral']),
 		instrument: z.enum(['multimeter', 'indicator']),
 		mode: z.enum(['highImpedance', 'lowImpedance', 'lampAcross'])
 	}),

@@ -47,7 +47,8 @@ import {
 	wiringDuring,
 	workCheckPasses,
 	type Found,
-	type LoadedReading
+	type LoadedReading,
+	ownLead
 } from '@wary/core/job';
 import type { InstrumentRequest } from './commandSchema';
 import type { LoadedJob } from './useCases';
@@ -121,11 +122,9 @@ const atFace: Taking<
 		alarms: contactlessAlarms(house, points.contact(plan.boxId, request.half, 'ground'))
 	}),
 	earth: ({ house }, request) => {
-		const probes = earthProbes(house, request.source);
-		if (!probes) return { kind: 'nothing' };
-		if (request.instrument === 'indicator') return volts(house, probes, 'indicator', 'highImpedance');
+		if (!earthProbes(house, request.source)) return { kind: 'nothing' };
 		const box = request.source.slice(7);
-		return lit('plugTester', readPlugLamps(house, box, firstHalf(house, box)).hotGround);
+		return { kind: 'lamps', lamps: readPlugLamps(house, box, firstHalf(house, box)), holds: true };
 	},
 	plateScrew: ({ house, plan }, request) => ({
 		kind: 'volts',
@@ -136,7 +135,8 @@ const atFace: Taking<
 		)
 	}),
 	groundEarth: ({ house, plan, state }, request) => {
-		const probes = groundEarthProbes(house, plan.boxId, request.half, state.earth);
+		const at = request.of === 'ground' ? groundEarthProbes : neutralEarthProbes;
+		const probes = at(house, plan.boxId, request.half, state.earth);
 		return probes ? volts(house, probes, request.instrument, request.mode) : { kind: 'nothing' };
 	},
 	plug: ({ house, plan }, request) => ({
@@ -159,7 +159,10 @@ const onConductors: Taking<
 		// A conductor found beside the record is in nobody's wiring but the user's own.
 		return probes ? volts(house, probes, request.instrument, request.mode) : { kind: 'nothing' };
 	},
-	source: ({ house }, request) => {
+	source: ({ house, state }, request) => {
+		const lead = request.source === ownLead && typeof state.earth === 'object' ? state.earth.source : null;
+		const probes = lead === null ? null : earthProbes(house, lead);
+		if (probes) return volts(house, probes, request.instrument, 'highImpedance');
 		const voltageV = request.source === 'provingUnit' ? provingUnitV : sourceVoltageV(house, request.source);
 		return voltageV === null
 			? { kind: 'nothing' }

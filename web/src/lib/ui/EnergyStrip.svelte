@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { words as w } from '$words/ui/energyStrip';
+	import Button from 'flowbite-svelte/Button.svelte';
 	import type { Energy } from '@wary/core/isolation';
 	import type { Away } from '$lib/job/session.svelte';
 
@@ -10,7 +11,9 @@
 		caution,
 		lapses,
 		unsent = 0,
-		away = null
+		away = null,
+		lapsesInMin = null,
+		onstill
 	}: {
 		energy: Energy;
 		word: string;
@@ -20,6 +23,9 @@
 		unsent?: number;
 		/** Why nothing is sent just now. */
 		away?: Away | null;
+		/** Minutes until it lapses for want of an entry, from five on. */
+		lapsesInMin?: number | null;
+		onstill?: () => void;
 	} = $props();
 </script>
 
@@ -30,7 +36,10 @@
 		{#if caution}<b>{caution}</b>{/if}
 	</div>
 	<div class="lapses">
-		{#if unsent > 0 && away}<b>{w.goesOn(w.away[away], unsent)}</b>{:else}{lapses}{/if}
+		{#if unsent > 0 && away}<b>{w.goesOn(w.away[away], unsent)}</b>{:else if lapsesInMin !== null}<Button
+				size="sm"
+				onclick={onstill}>{w.stillHere(lapsesInMin)}</Button
+			>{:else}{lapses}{/if}
 	</div>
 </div>
 

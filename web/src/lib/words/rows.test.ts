@@ -49,7 +49,7 @@ describe('what is opened and closed up in one go', () => {
 	});
 });
 
-describe.each(jobs)('like steps as rows of one screen, $name', ({ begin }) => {
+describe.each(jobs)('like steps as rows of one screen, $name', ({ name, begin }) => {
 	it('every step that has rows is one of them, by the same key as its answer', () => {
 		const person = begin();
 		through(person, (step) => {
@@ -92,7 +92,8 @@ describe.each(jobs)('like steps as rows of one screen, $name', ({ begin }) => {
 			coming = together.slice(1).map(rowKey);
 			if (coming.length > 0) offered.push(together.map(rowKey).join(', '));
 		});
-		expect(offered.some((all) => all.includes('takeOff'))).toBe(true);
+		// On the ring each terminal holds ends of two cables, which are read again as they come apart.
+		expect(offered.some((all) => all.includes('takeOff'))).toBe(name === 'us');
 		expect(offered.some((all) => all.includes('confirm tell'))).toBe(true);
 		expect(offered.some((all) => all.includes('confirm tugAgain'))).toBe(true);
 		expect(offered.filter((all) => all.includes('confirm seat'))).toEqual([]);

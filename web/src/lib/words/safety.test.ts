@@ -219,6 +219,12 @@ function everySafetyWord(): string {
 		const doubts: Doubt[] = [
 			{ reason: 'liveReading', pair: pairsToRead(plan, 'box').face[0]!.id, until: 'panel' },
 			{ reason: 'powerSeen', until: 'panel' },
+			{ reason: 'ohmmeterLive', until: 'panel' },
+			{
+				reason: 'borrowedNeutral',
+				pair: plan.facePairs.find(({ kind }) => kind === 'neutralGround')!.id,
+				until: 'panel'
+			},
 			{ reason: 'foundUnlocked', until: 'panel' },
 			{ reason: 'wasAway', until: 'panel' },
 			{ reason: 'otherBoxOpened', until: 'proof' },
@@ -262,7 +268,8 @@ function everySafetyWord(): string {
 		}
 		head(`${region}: verdicts`);
 		for (const band of ['dead', 'unresolved', 'live'] as const)
-			lines.push(`ground to earth ${band}: ${groundEarthVerdict(region, band).text}`);
+			for (const of of ['ground', 'neutral'] as const)
+				lines.push(`${of} to earth ${band}: ${groundEarthVerdict(region, of, band).text}`);
 		for (const verdict of [
 			'open',
 			'continuous',

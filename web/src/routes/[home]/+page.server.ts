@@ -1,5 +1,6 @@
 import { findBox, placeName } from '@wary/core/house';
 import { energyOf } from '@wary/core/isolation';
+import { asOf } from '@wary/core/job';
 import { testsDue, type Due } from '@wary/core/observations';
 import { heavily } from '$lib/server/heavy';
 import { latestHouse } from '$lib/server/households';
@@ -38,7 +39,9 @@ export async function load({ params }) {
 				};
 				const found = await findJob(household, job.id);
 				if (found?.code !== 'now') return { ...known, ...beginsAgain };
-				const { plan, state, step, house: planned } = found.loaded;
+				const { plan, state: left, step, house: planned } = found.loaded;
+				// A proof lapses while nobody enters anything.
+				const state = asOf(left, new Date().toISOString());
 				return {
 					...known,
 					energy: energyOf(state.isolation),

@@ -137,6 +137,21 @@ export const stopWords = (region: 'us' | 'uk'): Record<StopReason, { why: string
 			why: 'Something here is lit with the main switch off: another source feeds it',
 			tell: `A light stays lit with the ${t.panel}’s main switch off. Ask for the other source to be found: an inverter, a generator, a neighbour’s or a second supply.`
 		},
+		faultStays: {
+			why: 'The box was opened for what the test showed, and the test shows the same again',
+			tell: `Each joint here was gone over and the same is wrong: what is at fault sits before or behind this box, or in the new part. Ask for the circuit to be traced from the ${t.panel}. It stays off until then.`
+		},
+		breakerInNeutral: {
+			why: `With the ${t.breaker} off, ${t.hot} to ${t.neutral} is dead and ${t.hot} to ${t.ground} is alive`,
+			tell: `What switches here opens the ${t.neutral}, and the ${t.hot} stays alive; or the ${t.ground} itself is alive. The ${t.breaker} is not labelled wrong. Leave the main switch off if you can, and ask for it to be put right at the ${t.panel}.`
+		},
+		supplyOff: {
+			why: `Live, and far from the voltage that the supplier may deliver`,
+			tell:
+				region === 'us'
+					? 'Turn the main switch off. Where lamps brighten as something large starts, and other outlets read too little, the neutral of the service is lost: call the utility’s emergency number. Metal that should be grounded may be alive.'
+					: 'Turn the main switch off. Where other sockets read too little, or lamps brighten as something large starts, the supply’s neutral may be lost: call 105. Metal that should be earthed may be alive.'
+		},
 		boxNotGround: {
 			why: `By the record the metal of this box is a ${t.ground}; from a slot to the plate screw nothing lit`,
 			tell: `The box isn’t grounded by its armor or conduit here, so no grounding ${t.outlet} goes in on it. On the ${t.outlet}’s page, under cables, say that the metal is no ground; then plan again: a GFCI, two slots again, or a ground that a ${t.handTo} brings.`

@@ -8,7 +8,7 @@ import {
 	type IsolationState
 } from '@wary/core/isolation';
 import { awayAfterMin, type Earth, type JobPlan, type JobState } from '@wary/core/job';
-import { namedBreakers, pairWords, terms } from './terms';
+import { capital, namedBreakers, pairWords, terms } from './terms';
 
 export const energyWords: Record<Energy, string> = {
 	assumedLive: 'TREAT AS LIVE',
@@ -121,6 +121,10 @@ export function doubtWords(plan: JobPlan, doubt: Doubt, earth: Earth = 'box'): s
 			return plan.witnesses.includes(doubt.pair)
 				? 'What hangs on the same breaker by the record is still lit. The wrong one is off.'
 				: `Read live: ${pairWords(plan, doubt.pair, earth)}. Something still feeds it.`;
+		case 'borrowedNeutral':
+			return `${capital(pairWords(plan, doubt.pair, earth))} carries a current: another circuit returns through this ${t.neutral}. Its ${t.breaker} has to be off as well.`;
+		case 'ohmmeterLive':
+			return `The ohmmeter showed volts, or refused: something is alive. Back to the ${t.panel}, then the whole proof again.`;
 		case 'powerSeen':
 			return `You saw power come on. Back to the ${t.panel}, then the whole proof again.`;
 		case 'foundUnlocked':

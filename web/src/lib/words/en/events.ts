@@ -16,7 +16,8 @@ import {
 	type Earth,
 	type JobEvent,
 	type JobPlan,
-	type PartInHand
+	type PartInHand,
+	ownLead
 } from '@wary/core/job';
 import { autopsyWords, conditionWords, stopWords } from './conditions';
 import { seenWords } from './arrangements';
@@ -57,7 +58,11 @@ export function readingWords(reading: VoltReading): string {
 
 /** Where a tester was proved. */
 export const sourceWords = (house: House, source: string): string =>
-	source === 'provingUnit' ? 'the proving unit' : boxPlace(house, source.slice('outlet:'.length));
+	source === 'provingUnit'
+		? 'the proving unit'
+		: source === ownLead
+			? 'the end of the lead'
+			: boxPlace(house, source.slice('outlet:'.length));
 
 const testerWords = {
 	multimeter: 'multimeter',
@@ -66,6 +71,7 @@ const testerWords = {
 };
 const changeWords = {
 	powerSeen: 'Power was seen to come on',
+	ohmmeterLive: 'The ohmmeter showed volts, or refused',
 	foundUnlocked: 'The breaker was found unlocked',
 	wasAway: 'Was away while nobody watched it',
 	otherBoxOpened: 'Another box was opened'
@@ -122,7 +128,7 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 					: 'not such a place, or protected otherwise'
 			);
 		case 'readGroundEarth':
-			return line(`${capital(t.ground)} to a known ${t.ground}, power on`, readingWords(body.reading));
+			return line(`${capital(t[body.of])} to a known ${t.ground}, power on`, readingWords(body.reading));
 		case 'touchSupply':
 			return line(
 				`Alive, cable ${cableLetter(plan, body.cable)}, by contactless tester`,
@@ -207,7 +213,7 @@ export function eventWords(event: JobEvent, house: House, plan: JobPlan, earth: 
 		case 'proveEarth':
 			return line(
 				`Known ${region === 'uk' ? 'earth' : 'ground'} from ${sourceWords(house, body.source)}`,
-				readingWords(body.reading)
+				lampsWords(body.lamps, region)
 			);
 		case 'searchBy':
 			return line('Looking for the breaker', meansWords[body.settings.means].short);

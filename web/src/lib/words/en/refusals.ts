@@ -1,3 +1,4 @@
+import { words as lookOverWords } from './job/steps/lookOver';
 import { findBox, placeName, type House } from '@wary/core/house';
 import type { AnewFailure, JobPlan, JobState, Refusal } from '@wary/core/job';
 import { energyWords } from './energy';
@@ -42,6 +43,12 @@ export function refusalWords(refusal: Refusal, house: House, plan: JobPlan, stat
 			return `${refusal.things.map(({ name }) => capital(name)).join(' and ')} ${refusal.things.length > 1 ? 'lose' : 'loses'} power with ${breakerName(house, refusal.breaker)}. First say what has been done about it.`;
 		case 'unknownThing':
 			return 'Nothing by that name is on record here.';
+		case 'proveOnLead':
+			return 'Everything here is read to the lead. The tester is proved at its end again: that shows the tester and the lead to be good still.';
+		case 'countFirst':
+			return 'Count first: how many cables enter this box, and how many ends sit on the screws?';
+		case 'countsDiffer':
+			return lookOverWords.onRecord(refusal.cables, refusal.ends);
 		case 'loadedCant':
 			return `${refusal.onV} V with the load on and ${refusal.offV} V without doesn’t fit together: a load takes some volts, and never gives any. Read both again, the load in this outlet and really running.`;
 		case 'lampProvesNothing':

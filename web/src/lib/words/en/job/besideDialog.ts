@@ -8,6 +8,7 @@ export const words = {
 	everyBareEndIsCapped: 'Every bare end is capped',
 	itIsOff: 'It is off',
 	iSawPowerALamp: 'I saw power: a lamp came on, something hummed',
+	theOhmmeterShowedVolts: 'The ohmmeter showed volts, or refused to read',
 	theBreakerWasntAsI: 'The breaker wasn’t as I left it',
 	iWentAwayAndNobody: 'I went away and nobody watched the panel',
 	iOpenedAnotherBox: 'I opened another box',

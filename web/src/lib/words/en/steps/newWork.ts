@@ -38,7 +38,7 @@ export function newWorkWords(
 		case 'proveEarth':
 			return {
 				title: `Bring a known ${t.ground} for the cable’s end`,
-				lead: `Plug an extension lead into ${uk ? 'a socket' : 'an outlet'} on another circuit whose ${t.ground} is good, and bring its other end here. The lead’s end is live: it lies a long step away from the box, and only a tip in its ${t.ground} contact comes near it. First, over there: is ${t.hot} to ${t.ground} lit?`,
+				lead: `Plug an extension lead into ${uk ? 'a socket' : 'an outlet'} on another circuit whose ${t.ground} is good, and bring its other end here. The lead’s end is live: it lies a long step away from the box, and only a tip in its ${t.ground} contact comes near it. First the three-lamp tester in its end: what is lit?`,
 				why: `Nothing shows yet whether the ${t.ground} of this cable is one. Every end is read to the ${t.ground} of the lead.`
 			};
 		case 'plateOff':
@@ -66,8 +66,8 @@ export function newWorkWords(
 		case 'lookOver':
 			return {
 				title: 'Look the cable’s end over',
-				lead: 'Which conductors there are, their colours, their size by the print on the sheath. Compare with the drawing, and put right what differs.',
-				why: 'A cable that was left for later wasn’t always left by somebody who knew. What is otherwise than recorded is found now, while it is dead.'
+				lead: 'No hand and no tool in the box: it isn’t proven dead. How many cables and ends there are, which conductors, their colours, their size by the print on the sheath. Compare with the drawing, and put right what differs.',
+				why: 'A cable that was left for later wasn’t always left by somebody who knew. What is otherwise than recorded is found now, before a hand goes in.'
 			};
 		case 'openSheath':
 			return uk

@@ -51,7 +51,7 @@ export function putBackWords(step: Step['kind'] | Confirmed, { plan }: Telling):
 				? null
 				: {
 						title: `Bring a known ${t.ground} for the ${it}`,
-						lead: `Plug an extension lead into ${uk ? 'a socket' : 'an outlet'} on another circuit whose ${t.ground} is good, and bring its other end here. The lead’s end is live: it lies a long step away from the box, and only a tip in its ${t.ground} contact comes near it. First, over there: is ${t.hot} to ${t.ground} lit?`,
+						lead: `Plug an extension lead into ${uk ? 'a socket' : 'an outlet'} on another circuit whose ${t.ground} is good, and bring its other end here. The lead’s end is live: it lies a long step away from the box, and only a tip in its ${t.ground} contact comes near it. First the three-lamp tester in its end: what is lit?`,
 						why: `A ${it} has no ${t.ground} contact that could be shown to be one. Every wire behind it is read to the ${t.ground} of the lead.`
 					};
 		case 'easeForward':
@@ -73,8 +73,8 @@ export function putBackWords(step: Step['kind'] | Confirmed, { plan }: Telling):
 		case 'lookOver':
 			return {
 				title: `See how the ${it} is wired`,
-				lead: 'Look, don’t pull: its wires stay on. Compare with the drawing, and put right what differs.',
-				why: 'It goes back as it is. What is otherwise than recorded is found now, while everything here is dead.'
+				lead: 'No hand and no tool in the box: it isn’t proven dead. How many cables and ends? Compare with the drawing, and put right what differs.',
+				why: 'It goes back as it is. What is otherwise than recorded is found now, before a hand goes in.'
 			};
 		case 'fold':
 			return {

@@ -21,6 +21,12 @@ export function pairStepWords(
 			lead: 'Again, with the meter’s low-impedance mode, or with a lamp across the pair.',
 			why: 'A few volts on a sensitive meter can be induced by the cable beside it. A 3 kΩ input drains that away; what it still shows is fed from somewhere and counts as live.'
 		};
+	if (state.isolation.proof.parted.includes(step.pair) && pair?.black !== null)
+		return {
+			title: `${title}, apart now`,
+			lead: `Tips on the bare metal, nothing else touched, no hand in the box.`,
+			why: `It was dead while the wires were joined. Apart, a ${t.neutral} that another circuit returns through comes alive, and so does what a load on the circuit held down.`
+		};
 	if (pair ? pair.black === null : typeof state.earth === 'object' && foundTo(step.pair) === 'ground')
 		return {
 			title,

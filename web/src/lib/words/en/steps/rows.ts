@@ -1,5 +1,6 @@
 import {
 	checkId,
+	freedFromDevice,
 	handMoves,
 	resetFirst,
 	wayNow,
@@ -42,16 +43,23 @@ export function rowsOf(step: Step, plan: JobPlan, state: JobState, alone: boolea
 			return { key: 'asFound', title: 'As it is found', steps: halves('readAsFound') };
 		case 'proveTester':
 		case 'readPair': {
-			const { scope, required } = state.isolation.proof;
+			const { scope, required, parted } = state.isolation.proof;
+			const apart = parted.length > 0;
 			return {
 				key: `proof ${scope}`,
-				title:
-					scope === 'bare'
+				title: apart
+					? 'Apart now: read the freed ends again'
+					: scope === 'bare'
 						? 'Prove it dead: the bare conductors'
 						: `Prove it dead: at the ${t.outlet}’s face`,
 				steps: [
-					{ kind: 'proveTester', when: 'before' },
-					...required.map((pair): Step => ({ kind: 'readPair', pair, lowImpedance: false })),
+					// The tester that was proved at the end of the last row is the one that reads this row.
+					...(apart ? [] : [{ kind: 'proveTester', when: 'before' } as const]),
+					...(apart ? parted : required).map((pair): Step => ({
+						kind: 'readPair',
+						pair,
+						lowImpedance: false
+					})),
 					{ kind: 'proveTester', when: 'after' }
 				]
 			};
@@ -158,13 +166,23 @@ function confirmRows(step: Confirmed, plan: JobPlan, state: JobState, alone: boo
  */
 export function inOneGo(step: Step, plan: JobPlan, state: JobState, alone: boolean): Step[] {
 	if (step.kind !== 'takeOff' && step.kind !== 'confirm') return [step];
-	if (step.kind === 'takeOff')
-		return plan.takeOff
-			.filter(({ terminal }) => state.wires[terminal] === 'onOld')
-			.map(({ terminal }) => ({ kind: 'takeOff', terminal }));
+	if (step.kind === 'takeOff') return untilParted(plan, state);
 	const rows = rowsOf(step, plan, state, alone)?.steps ?? [step];
 	const from = rows.findIndex((row) => row.kind === 'confirm' && row.step === step.step);
 	return rows.slice(from).filter((row, k) => k === 0 || (row.kind === 'confirm' && row.step !== 'seat'));
+}
+
+/** Wires taken off in one go, up to the first that comes apart from others: those are read again before a hand goes back in. */
+function untilParted(plan: JobPlan, state: JobState): Step[] {
+	const left = plan.takeOff.filter(({ terminal }) => state.wires[terminal] === 'onOld');
+	const parts = left.findIndex(({ terminal }, k) => {
+		const gone = left.slice(0, k).map((each) => [each.terminal, 'off'] as const);
+		const then = { ...state, wires: { ...state.wires, ...Object.fromEntries(gone) } };
+		return freedFromDevice(plan, then, terminal).length > 0;
+	});
+	return left
+		.slice(0, parts < 0 ? undefined : parts + 1)
+		.map(({ terminal }) => ({ kind: 'takeOff', terminal }));
 }
 
 /** What a row is about: the same for a step and for the event that answered it. */
@@ -184,7 +202,9 @@ export function answeredRows(
 	state: JobState
 ): ReadonlyMap<string, JobEvent> {
 	const known = new Set(rows.steps.map(rowKey));
-	const beside = new Set(['amendVolts', 'note', 'arranged', 'autopsy']);
+	// Between wires that come off, what came apart is read.
+	const between = rows.key === 'off' ? ['readPair', 'proveTester'] : [];
+	const beside = new Set(['amendVolts', 'note', 'arranged', 'autopsy', ...between]);
 	const answered = new Map<string, JobEvent>();
 	const { proof } = state.isolation;
 	for (const event of [...events].reverse()) {

@@ -1,5 +1,5 @@
 import type { Region } from '@wary/core/rules';
-import { deadBelowV, liveAboveV, type DeadBand } from '@wary/core/isolation';
+import { deadBelowV, type DeadBand } from '@wary/core/isolation';
 import type { OhmVerdict, ProtectionAsked, Step } from '@wary/core/job';
 import { cableLetter, capital, halfWords, terms } from '../terms';
 import type { StepWords, Telling } from './step';
@@ -67,35 +67,45 @@ export function groundEarthWords(
 	{ plan }: Telling
 ): StepWords {
 	const t = terms[plan.region];
+	const here = t[step.of];
 	return {
-		title: `Is the ${t.ground} here alive? ${capital(halfWords[step.half])}`,
-		lead: `Power still on. One tip on the ${t.ground} contact here, the other in the ${t.ground} of the lead. ${
+		title: `Is the ${here} here alive? ${capital(halfWords[step.half])}`,
+		lead: `Power still on. One tip on the ${here} contact here, the other in the ${t.ground} of the lead. ${
 			step.lowImpedance ? 'Again, with the meter’s low-impedance mode. ' : ''
 		}Nothing metal here is touched until this is read.`,
-		why: `The contactless tester alarmed at a lit ${t.ground}. It can be fooled by the live slot a finger’s breadth away; or ${t.hot} and ${t.neutral} are swapped upstream and the ${t.ground} is alive. One reading tells which.`
+		why:
+			step.of === 'ground'
+				? `A live ${t.ground} behind swapped wires lights the same lamps as a good one, and a contactless tester that stays silent shows nothing. One reading tells.`
+				: `A ${t.neutral} that is alive is swapped with the ${t.hot}, or open on its way back. Better known before anything is switched off.`
 	};
 }
 
 /** What the ground read to a known earth says. */
 export function groundEarthVerdict(
 	region: Region,
+	of: 'ground' | 'neutral',
 	band: DeadBand
 ): { text: string; kind: 'good' | 'open' | 'bad' } {
 	const t = terms[region];
 	switch (band) {
 		case 'dead':
 			return {
-				text: `Under ${deadBelowV} V: the alarm was a false one. The proof is read to the known ${t.ground} all the same.`,
+				text: `Under ${deadBelowV} V: the ${t[of]} here isn’t alive. The proof is read to the known ${t.ground} all the same.`,
 				kind: 'good'
 			};
 		case 'unresolved':
 			return {
-				text: `Between ${deadBelowV} and ${liveAboveV} V: induced, or fed. Read it again with the low-impedance mode.`,
+				text: `Over ${deadBelowV} V: induced, or fed. Read it again with the low-impedance mode.`,
 				kind: 'open'
 			};
 		case 'live':
+			if (of === 'neutral')
+				return {
+					text: `LIVE. ${capital(t.hot)} and ${t.neutral} are swapped here or before, or the ${t.neutral} is open. It is written down, and everything is read to the known ${t.ground}.`,
+					kind: 'bad'
+				};
 			return {
-				text: `LIVE. The ${t.ground} of this ${t.outlet} is alive. Touch nothing metal here. This job ends, and it is handed over.`,
+				text: `LIVE. The ${t.ground} of this ${t.outlet} is alive. Touch nothing metal here. The circuit goes off first, and stays off; then this job ends and is handed over.`,
 				kind: 'bad'
 			};
 	}

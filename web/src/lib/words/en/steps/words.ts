@@ -120,7 +120,7 @@ function wordsOf(step: Step, telling: Telling): StepWords {
 		case 'proveEarth':
 			return {
 				title: `Bring a known ${t.ground}`,
-				lead: `Plug an extension lead into ${uk ? 'a socket' : 'an outlet'} on another circuit whose ${t.ground} is good, and bring its other end here. The lead’s end is live: it lies a long step away from the box, and only a tip in its ${t.ground} contact comes near it. First, over there: is ${t.hot} to ${t.ground} lit?`,
+				lead: `Plug an extension lead into ${uk ? 'a socket' : 'an outlet'} on another circuit whose ${t.ground} is good, and bring its other end here. The lead’s end is live: it lies a long step away from the box, and only a tip in its ${t.ground} contact comes near it. First the three-lamp tester in its end: what is lit?`,
 				why: `The ${t.ground} in this box didn’t show that it is one. What is read to it would prove nothing. The ${t.ground} of the lead takes its place, and the ${t.ground} here is read to it like any other wire.`
 			};
 		case 'switchOff':
@@ -156,14 +156,14 @@ function wordsOf(step: Step, telling: Telling): StepWords {
 			return pairStepWords(step, telling);
 		case 'lookOver':
 			return {
-				title: 'See how each wire sits',
-				lead: 'Look, don’t pull. Compare with the drawing, put right what differs, take a photograph, mark the cables with tape.',
-				why: 'In ten minutes they will all be loose and look alike. Colours are a hint, never a proof: which terminal a wire came from is what counts.'
+				title: 'Count and compare, without touching',
+				lead: 'No hand and no tool in the box: it isn’t proven dead. Head-torch, and look behind too: how many cables, how many ends? Then compare with the drawing, and say what differs.',
+				why: 'What is read dead is what is known to be there. A cable or an end that nobody counted would be in nobody’s proof. Colours are a hint, never a proof: which terminal a wire sits on is what counts.'
 			};
 		case 'inspect':
 			return {
 				title: 'Look for trouble',
-				lead: 'Head-torch, close up. Say what you see; if you can’t tell, say that.',
+				lead: 'Take a photograph, mark the cables with tape. Then head-torch, close up: say what you see; if you can’t tell, say that.',
 				why: 'Heat, age and aluminium make a swap into a job for an electrician. Better to learn it while everything is still as it was.',
 				rule: uk ? 'BS 7671 526 (connections), 522' : 'NEC 2020 110.12(B), 110.14, 300.14'
 			};
@@ -211,7 +211,7 @@ function wordsOf(step: Step, telling: Telling): StepWords {
 				lead: `${freeWords(
 					landing.wires.map(({ how }) => how),
 					wires
-				)} Bend ${landing.wires.length > 1 ? 'them' : 'it'} away from the others.`,
+				)} Bend ${landing.wires.length > 1 ? 'them' : 'it'} away from the others.${landing.role === 'neutral' ? ` Hold by the insulation: a ${t.neutral} can come alive as it comes apart, if another circuit returns through it.` : ''}`,
 				why: `${capital(t.hot)} comes off first and ${t.ground} last, so that the protective path is there as long as anything else is.`
 			};
 		}

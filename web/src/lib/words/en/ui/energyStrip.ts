@@ -6,5 +6,7 @@ export const words = {
 		diskFull: 'No disk space for the records',
 		damaged: 'The records are damaged'
 	},
-	goesOn: (away: string, unsent: number) => `${away}: work goes on here, ${unsent} to send`
+	goesOn: (away: string, unsent: number) => `${away}: work goes on here, ${unsent} to send`,
+	stillHere: (minutes: number) => `Lapses in ${minutes} min: still here, nothing changed`,
+	stillHereNote: 'Still here, nothing changed.'
 };

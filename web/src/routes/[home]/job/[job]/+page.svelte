@@ -14,6 +14,7 @@
 	import Trail from '$lib/ui/Trail.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { stripWords } from '$words/energy';
+	import { words as stripButton } from '$words/ui/energyStrip';
 	import { jobPageWords as words } from '$words/job';
 	import Besides from './Besides.svelte';
 	import Frame from './Frame.svelte';
@@ -122,6 +123,8 @@
 	lapses={strip.lapses}
 	unsent={session.unsent}
 	away={session.away}
+	lapsesInMin={session.lapsesInMin}
+	onstill={() => session.submit({ kind: 'note', text: stripButton.stillHereNote })}
 />
 <Frame wide={step?.kind === 'switchOff'} {ready} label={words.visits}>
 	{#snippet walks()}

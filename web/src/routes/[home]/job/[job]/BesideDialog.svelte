@@ -19,6 +19,7 @@
 	const { session } = getJob();
 	const changes: { what: Change; text: string }[] = [
 		{ what: 'powerSeen', text: w.iSawPowerALamp },
+		{ what: 'ohmmeterLive', text: w.theOhmmeterShowedVolts },
 		{ what: 'foundUnlocked', text: w.theBreakerWasntAsI },
 		{ what: 'wasAway', text: w.iWentAwayAndNobody },
 		{ what: 'otherBoxOpened', text: w.iOpenedAnotherBox }

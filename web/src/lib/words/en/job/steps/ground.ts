@@ -8,8 +8,8 @@ export const words = {
 	takeTheReading: 'Take the reading',
 	saveReading: 'Save reading',
 	simulated: (instrument: string | number) => `simulated ${instrument}`,
-	theHereIsAliveTouch: (ground: string | number, outlet: string | number) =>
-		`The ${ground} here is ALIVE. Touch no metal of this ${outlet} or of anything plugged in on this circuit. The job stops here: an electrician, now.`,
+	litAndAlarms: (ground: string | number) =>
+		`It may be ALIVE: touch nothing metal here. Or the live slot beside it fools the tester. A known ${ground} will be brought, and one reading tells.`,
 	litIsNotEnoughA: (ground: string | number, ground2: string | number) =>
 		`Lit is not enough: a live ${ground} behind swapped wires lights the same. Without a contactless tester a known ${ground2} will be brought by an extension lead.`,
 	theHereIsOneWires: (ground: string | number) => `The ${ground} here is one. Wires will be read to it.`,
@@ -23,6 +23,9 @@ export const words = {
 	sayWhatTheContactlessTester: 'Say what the contactless tester did.',
 	plugInTesterLampBetween: (hot: string | number, ground: string | number) =>
 		`plug-in tester, lamp between ${hot} and ${ground}`,
-	itAlarms: 'it alarms',
-	iHaveNone: 'I have none'
+	itAlarms: 'it alarms there',
+	silent: (ground: string | number, hot: string | number) =>
+		`alarms at the ${hot} slot, silent at the ${ground}`,
+	iHaveNone: (hot: string | number) => `I have none, or it is silent at the ${hot} slot too`,
+	lampsAtTheEnd: 'What the three lamps show at the end of the lead'
 };

@@ -26,5 +26,11 @@ export const words = {
 	colourAt: (terminalWord: string | number) => `colour at ${terminalWord}`,
 	heldByAt: (terminalWord: string | number) => `held by, at ${terminalWord}`,
 	the: (panel: string | number) => `the ${panel}`,
-	cable2: (cableLetter: string | number) => `, cable ${cableLetter}`
+	cable2: (cableLetter: string | number) => `, cable ${cableLetter}`,
+	countFirst: 'Count, without touching',
+	cablesIn: 'cables that enter this box',
+	endsOn: 'ends on its screws',
+	endsUnder: 'ends under caps',
+	onRecord: (cables: number, ends: number) =>
+		`On record ${cables === 1 ? 'is 1 cable' : `are ${cables} cables`}, and ${ends === 1 ? '1 end' : `${ends} ends`}. Count again; if it is so, say below what differs: nothing is proven dead before every end is known.`
 };

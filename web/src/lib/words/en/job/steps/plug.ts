@@ -8,6 +8,8 @@ export const words = {
 	saveReading: 'Save reading',
 	simulatedTester: 'simulated tester',
 	asItShouldBe: 'As it should be.',
+	asBefore:
+		'Wrong, and just as it was before you began: it comes from before this box. Saved, it is written down as open; this box isn’t opened again for it.',
 	notAsItShouldBe: (lampsWords: string | number) =>
 		`Not as it should be: expected ${lampsWords}. The box is opened again, the same safe way.`,
 	lit: 'lit',

@@ -1,4 +1,7 @@
 export const words = {
+	farOff: (panel: string) =>
+		`Far off what may be supplied. If that is what it shows, the neutral of the supply may be lost: touch nothing metal, and everything goes off at the ${panel}. Saved, the job ends with that.`,
+	theLeadsEnd: 'The end of the lead: hot to ground, in its contacts',
 	aProvingUnit: 'a proving unit',
 	drainedBy: 'Drained by',
 	theMetersLowImpedanceMode: 'the meter’s low-impedance mode',

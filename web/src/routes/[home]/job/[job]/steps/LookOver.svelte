@@ -16,6 +16,7 @@
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
 	import type { Colour, How } from '@wary/core/house';
+	import { countsOn } from '@wary/core/job';
 	import {
 		boxPlace,
 		cableLetter,
@@ -60,6 +61,16 @@
 	/** Begun from the record, since most of it will be right. */
 	let seen = $state.raw<BoxSeen | null>(null);
 	let note = $state('');
+	const onRecord = countsOn(plan);
+	let counted = $state<{ cables: number | null; ends: number | null }>({ cables: null, ends: null });
+	const counts = $derived(
+		counted.cables === null || counted.ends === null ? null : { cables: counted.cables, ends: counted.ends }
+	);
+	const differs = $derived(
+		counts !== null &&
+			(counts.ends !== onRecord.ends ||
+				(session.jobState.found.length === 0 && counts.cables !== onRecord.cables))
+	);
 	const comesFrom = (cable: string) =>
 		plan.takeOff.flatMap(({ wires }) => wires).find((wire) => wire.cable === cable)?.comesFrom;
 	const lettered = cablesOf(plan).flatMap((cable) => {
@@ -73,6 +84,7 @@
 		session.submit({
 			kind: 'lookOver',
 			asRecorded,
+			...(counts ? { counts } : {}),
 			...(asRecorded || !seen ? {} : { seen }),
 			material,
 			note,
@@ -85,6 +97,19 @@
 </script>
 
 <form onsubmit={submit}>
+	<fieldset>
+		<legend class="label">{w.countFirst}</legend>
+		<div class="flex flex-wrap gap-4">
+			{#each [['cables', w.cablesIn, 13], ['ends', plan.newWork ? w.endsUnder : w.endsOn, 21]] as const as [key, text, to] (key)}
+				<Label
+					>{text}<Select placeholder="–" class="min-w-24" bind:value={counted[key]}
+						>{#each { length: to } as _, n (n)}<option value={n}>{n}</option>{/each}</Select
+					></Label
+				>
+			{/each}
+		</div>
+	</fieldset>
+	{#if differs}<Verdict kind="open">{w.onRecord(onRecord.cables, onRecord.ends)}</Verdict>{/if}
 	<p class="soft">
 		{#each lettered as each (each.letter)}<b>{w.cable(each.letter)}</b>{w.goesTo(each.to)}{/each}
 	</p>
@@ -169,7 +194,11 @@
 	{:else}
 		<Photos />
 		<Label>{w.noteMarksSlack}<Input bind:value={note} maxlength={500} /></Label>
-		<p class="row mt-4"><Button type="submit" size="lg">{w.thatIsHowTheySit}<Kbd>↵</Kbd></Button></p>
+		<p class="row mt-4">
+			<Button type="submit" size="lg" disabled={asRecorded && (counts === null || differs)}
+				>{w.thatIsHowTheySit}<Kbd>↵</Kbd></Button
+			>
+		</p>
 	{/if}
 </form>
 <ExtraConductor />

@@ -11,6 +11,7 @@
 	import { ohmsWord } from '$words/terms';
 	import { getJob } from '../context';
 	import OhmField from './OhmField.svelte';
+	import ShowsVolts from './ShowsVolts.svelte';
 
 	let { step }: { step: Extract<Step, { kind: 'readOhms' | 'readBaseline' | 'readEnds' }> } = $props();
 	const { session, standIn } = getJob();
@@ -129,3 +130,4 @@
 	<Button size="lg" onclick={keep}>{w.saveReading}<Kbd>↵</Kbd></Button>
 	{#if standIn}<span class="soft">{w.simulatedMeter}</span>{/if}
 </p>
+<ShowsVolts />

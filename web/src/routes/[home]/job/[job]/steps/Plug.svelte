@@ -31,6 +31,11 @@
 			if (right) keep();
 		}
 	}
+	/** Wrong just as it was before anything was done here. */
+	const inherited = $derived.by(() => {
+		const was = session.jobState.asFound[step.half]?.lamps;
+		return was !== undefined && !right && sameLamps(was, lamps);
+	});
 	const keep = () => session.submit({ kind: 'readPlug', half: step.half, lamps: { ...lamps } });
 	function key(event: KeyboardEvent) {
 		if (event.ctrlKey || event.metaKey || document.querySelector('dialog[open]')) return;
@@ -47,7 +52,7 @@
 <PlugLamps {region} bind:lamps bind:touched />
 {#if failed}<Verdict kind="bad">{w.theSimulatedTesterCantBe}</Verdict>
 {:else if touched}<Verdict kind={!right ? 'bad' : 'good'}>
-		{right ? w.asItShouldBe : w.notAsItShouldBe(lampsWords(expected, region))}
+		{right ? w.asItShouldBe : inherited ? w.asBefore : w.notAsItShouldBe(lampsWords(expected, region))}
 	</Verdict>{/if}
 <p class="row mt-4">
 	{#if standIn}<Button size="lg" color="light" disabled={asking} onclick={take}

@@ -12,6 +12,7 @@
 	import { typedNumber, typedOhms } from '$lib/typed';
 	import { getJob } from '../context';
 	import OhmField from './OhmField.svelte';
+	import ShowsVolts from './ShowsVolts.svelte';
 	import Marks from './Marks.svelte';
 
 	/** Which cable is the supply: the readings of either school. */
@@ -132,6 +133,7 @@
 		</div>
 		<OhmField bind:text bind:unit bind:open />
 	</div>
+	<ShowsVolts />
 {:else}
 	{#each [copy.to(t.hot, t.neutral), copy.to2(t.hot, t.ground)] as field, k (field)}
 		<div class="measure">

@@ -8,7 +8,8 @@
 	import { untrack } from 'svelte';
 	import FigureField from '$lib/ui/FigureField.svelte';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import type { MeterMode, VoltReading } from '@wary/core/isolation';
+	import { liveAboveV, type MeterMode, type VoltReading } from '@wary/core/isolation';
+	import { ownLead } from '@wary/core/job';
 	import Lit from './Lit.svelte';
 	import Marks, { indicatorMarks } from './Marks.svelte';
 	import StaysDead from './StaysDead.svelte';
@@ -35,18 +36,21 @@
 	let drain = $state<'lowImpedance' | 'lampAcross'>('lowImpedance');
 	const mode = $derived<MeterMode>(lowImpedance ? drain : 'highImpedance');
 
+	const leadIsLive = untrack(() => (session.expect.sourceV(ownLead) ?? 0) > liveAboveV);
 	const sources = untrack(() =>
 		step.kind === 'proveTester'
-			? provingSources(house, plan.boxId, (ids) => session.expect.liveSources(ids))
+			? provingSources(house, plan.boxId, leadIsLive, (ids) => session.expect.liveSources(ids))
 			: []
 	);
 	const lastSource = session.events.findLast(({ body }) => body.kind === 'proveTester')?.body;
 	let source = $state(
-		lastSource?.kind === 'proveTester'
-			? lastSource.source
-			: session.jobState.tester === 'indicator'
-				? 'provingUnit'
-				: (sources[0]?.id ?? 'provingUnit')
+		leadIsLive
+			? ownLead
+			: lastSource?.kind === 'proveTester' && lastSource.source !== ownLead
+				? lastSource.source
+				: session.jobState.tester === 'indicator'
+					? 'provingUnit'
+					: (sources[0]?.id ?? 'provingUnit')
 	);
 
 	const expected = $derived(expectedWords(step, session.expect, instrument, source));

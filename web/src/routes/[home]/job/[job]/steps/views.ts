@@ -32,7 +32,7 @@ const views: { readonly [K in Kind]: View<K> } = {
 	deadFromStart: () => import('./StaysDark.svelte'),
 	readGroundEarth: volts,
 	readPlateScrew: volts,
-	proveEarth: ground,
+	proveEarth: () => import('./Lead.svelte'),
 	proveTester: volts,
 	readPair: volts,
 	switchOff: () => import('./SwitchOff.svelte'),
