@@ -155,7 +155,8 @@ test(
 		await page.getByRole('button', { name: 'spliced, with pigtails' }).click();
 		await expect(page.getByText('Middle of the run, with pigtails', { exact: true })).toBeVisible();
 		await doStep(page);
-		await expect(page.getByRole('heading', { level: 1 })).toHaveText('Close the box');
+		await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stop here');
+		await expect(page.getByText(/nothing in the box is touched or folded/)).toBeVisible();
 		await doUntil(page, ({ kind }) => kind === 'stopped');
 		await page.getByRole('link', { name: 'Put on record what you saw' }).click();
 		await expect(page.getByText('two cables, spliced, with pigtails')).toBeVisible();
@@ -188,7 +189,7 @@ test(
 		await doUntil(page, ({ kind }) => kind === 'switchOff');
 		await doStep(page, { breaker: /breaker 3\b/ });
 		await expect(page.getByText(/Its handle is tied to that of breaker 3/)).toBeVisible();
-		await doUntil(page, ({ kind }) => kind === 'lookOver');
+		await doUntil(page, ({ kind }) => kind === 'inspect');
 		expect(await energy(page)).toBe('provenDead');
 		await doUntil(page, ({ kind }) => kind === 'finished');
 		await page.goto(`/shared/outlet/${behindShared}`);

@@ -117,7 +117,7 @@ test('a new us home from nothing: typed in, its breaker found with a radio, lock
 		else if (kind === 'readPair') await volts('0.1');
 		else if (kind === 'readLiveGround') {
 			await page.getByText('lit', { exact: true }).last().click();
-			await page.getByRole('radio', { name: 'silent' }).check();
+			await page.getByRole('radio', { name: /^alarms at the hot slot/ }).check();
 			await page.getByRole('button', { name: /^Save reading/ }).click();
 		} else if (kind === 'hold') {
 			await page.getByRole('radio', { name: /Clip and padlock/ }).check();
@@ -302,7 +302,7 @@ test('medical equipment on a breaker is a hard question before it goes off', asy
 		if (kind === 'readLive') await volts('119.4');
 		else if (kind === 'readLiveGround') {
 			await page.getByText('lit', { exact: true }).last().click();
-			await page.getByRole('radio', { name: 'silent' }).check();
+			await page.getByRole('radio', { name: /^alarms at the hot slot/ }).check();
 			await page.getByRole('button', { name: /^Save reading/ }).click();
 		} else await doStep(page);
 		await expect(page.locator('main[data-step]')).not.toHaveAttribute('data-version', String(version));
@@ -323,7 +323,7 @@ test(
 		await startJob(page, 'fennel-lane', 'reading-stove-wall');
 		await doUntil(page, ({ kind }) => kind === 'proveEarth');
 		await expect(page.getByRole('heading', { name: 'Bring a known ground' })).toBeVisible();
-		await doUntil(page, ({ kind }) => kind === 'lookOver');
+		await doUntil(page, ({ kind }) => kind === 'inspect');
 		expect(await energy(page)).toBe('provenDead');
 		await forward(page, ({ kind }) => kind === 'readOutlet', []);
 		await page.getByLabel('hot to neutral, in volts').fill('119.8');

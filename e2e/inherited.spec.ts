@@ -15,7 +15,8 @@ test.describe('what was wrong before', () => {
 			page.getByRole('listitem').filter({ hasText: 'Line and neutral swapped, here' })
 		).toBeVisible();
 		await doUntil(page, ({ kind }) => kind === 'lookOver', { breaker: /sockets up/ });
-		expect(await energy(page)).toBe('provenDead');
+		// Looked at, and not touched: what is found is what is proven.
+		expect(await energy(page)).toBe('expectedDead');
 		// Nothing is taken off on a record that isn't so: what sits where is said, and the job goes on where it is.
 		await page.getByRole('radio', { name: /some sit elsewhere/ }).check();
 		await page.getByRole('button', { name: 'Look into the simulated box' }).click();
@@ -23,7 +24,7 @@ test.describe('what was wrong before', () => {
 		const before = (await stepOf(page)).version;
 		await page.getByRole('button', { name: 'Plan anew from this' }).click();
 		await expect(page.locator(`main[data-version="${before + 1}"]`)).toBeVisible();
-		expect(await energy(page)).toBe('provenDead');
+		expect(await energy(page)).toBe('expectedDead');
 		// A page that is asked for anew plans anew as well.
 		await page.locator('main[data-unsent="0"]').waitFor();
 		await page.reload();

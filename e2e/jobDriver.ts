@@ -76,7 +76,7 @@ export async function count(page: Page): Promise<void> {
 	await cables.selectOption('12');
 	await ends.selectOption('20');
 	const said = await main(page)
-		.getByText(/^On record /)
+		.getByText(/On record (is|are) \d/)
 		.innerText();
 	const [, one, other] = /(\d+) cables?, and (\d+) ends?/.exec(said)!;
 	await cables.selectOption(one!);

@@ -1,5 +1,5 @@
 /** Tests that take as long as all the others: walks, people who slip, proofs drawn by the thousand. They run beside the rest. */
-export const longest = ['walk.long', 'slips.long', 'neverProven.long'];
+export const longest = ['walk.long', 'slips.long', 'neverProven.long', 'hands.long'];
 
 /** Over some five seconds each: left out of `npm run check`, which is for while one works. */
 export const slow = [

@@ -27,7 +27,7 @@
 	>{label}<Textarea {rows} spellcheck="false" {placeholder} bind:value={text} aria-describedby={id} /></Label
 >
 <ul {id}>
-	{#each problems.slice(0, 6) as problem (problem.line)}<li>
+	{#each problems.slice(0, 6) as problem, k (k)}<li>
 			{w.line(problem.line, problem.text.slice(0, 40), words[problem.code])}
 		</li>{/each}
 </ul>

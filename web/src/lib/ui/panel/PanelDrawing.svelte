@@ -71,7 +71,7 @@
 			chosen={isChosen(mainSwitch(panel.id))}
 			{onmain}
 		/>
-		{#each covers as cover (`${cover.name} ${cover.from}`)}
+		{#each covers as cover, k (k)}
 			<div class="cover" style:grid-row="1" style:grid-column={`${cover.from + 1} / ${cover.to + 2}`}>
 				{cover.name} <span>{w.ma(cover.tripMa)}</span>
 			</div>

@@ -10,6 +10,13 @@ export const jobPageWords = {
 	odd: 'It moved, or it’s odd',
 	another: { us: 'Another outlet', uk: 'Another socket' },
 	stop: 'Stop',
+	shocked: 'Someone is being shocked',
+	shockedDo: {
+		us: 'Don’t touch them. Main switch off first. Then call 911.',
+		uk: 'Don’t touch them. Main switch off first. Then call 999.'
+	},
+	emergency: { us: '911', uk: '999' },
+	call: (number: string) => `Call ${number}`,
 	ruleOf: (rule: string) => `${rule}. Information only: your local code and whoever enforces it come first.`,
 	asRecorded: {
 		us: 'Outlet as recorded; what you see in front of you comes first.',

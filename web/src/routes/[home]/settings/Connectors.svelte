@@ -91,7 +91,7 @@
 			/></Label
 		>
 		<ul id="chart-problems" class="m-0 list-none p-0 font-semibold text-live md:col-span-3">
-			{#each read.problems as problem (problem.line)}<li>
+			{#each read.problems as problem, k (k)}<li>
 					{w.problem(problem.line, problem.text.slice(0, 40), w.problems[problem.code])}
 				</li>{/each}
 		</ul>

@@ -308,11 +308,17 @@ function wordsOf(step: Step, telling: Telling): StepWords {
 				lead:
 					state.device === 'oldSeated'
 						? 'The box stays closed. The record says what was found, for whoever goes on.'
-						: 'It stays off and tagged. The record says what was found, for whoever goes on.',
+						: isOpenUnproven(state)
+							? `It stays off and tagged, and nothing in the box is touched or folded: hold the ${t.plate} over it by its screws, or tape card over it. The record says what was found, for whoever goes on.`
+							: 'It stays off and tagged. The record says what was found, for whoever goes on.',
 				why: 'Stopping is a result. What you found is worth more than a finished swap over it.'
 			};
 	}
 }
+
+/** The box stands open, and what is in it isn’t proven dead. */
+const isOpenUnproven = ({ device, closedUp }: JobState): boolean =>
+	!closedUp && device !== 'oldSeated' && device !== 'newSeated';
 
 /** A fuse is withdrawn and carried; a clip is no use there. */
 const fused = ({ house, state }: Telling): boolean => state.isolation.off.some((id) => isFuse(house, id));

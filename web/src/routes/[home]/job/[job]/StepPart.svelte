@@ -8,6 +8,7 @@
 	import { jobPageWords as words } from '$words/job';
 	import { rowsOf, type StepWords } from '$words/steps';
 	import type RowsTableComponent from './RowsTable.svelte';
+	import Shocked from './Shocked.svelte';
 	import Spoken from './Spoken.svelte';
 	import StepInput from './StepInput.svelte';
 	import { getJob, type BesideStep } from './context';
@@ -60,6 +61,7 @@
 		session.jobState.device === 'none' && energyOf(session.jobState.isolation) === 'provenDead'
 	);
 
+	let shocked = $state(false);
 	/** Whether a figure was being typed when the step changed: then the next one is typed as well. */
 	let typing = false;
 	$effect.pre(() => {
@@ -114,7 +116,9 @@
 			>{words.another[session.plan.region]}<Kbd>m</Kbd></Button
 		>{/if}
 	{#if told}<Spoken {step} {told} />{/if}
+	<Shocked part="button" bind:shown={shocked} />
 </div>
+<Shocked part="told" bind:shown={shocked} />
 {#if whyOpen && told}<div class="why">
 		<p>{told.why}</p>
 		{#if told.rule}<p class="soft">{words.ruleOf(told.rule)}</p>{/if}

@@ -37,7 +37,7 @@
 	<section class="facts">
 		<h1>{placeName(data.house, data.box)}</h1>
 		{#if data.box.device}<p class="device">{deviceWords(data.box.device, data.house.region)}</p>{/if}
-		{#each data.box.labels ?? [] as label (label)}<p class="my-1">
+		{#each data.box.labels ?? [] as label, k (k)}<p class="my-1">
 				<span class="plate-label">{labelText[label]}</span> <span class="soft">{labelMeans[label]}</span>
 			</p>{/each}
 		{#each data.box.worries as worry (worry.id)}

@@ -28,7 +28,7 @@
 		{w.nothingIsOnRecordYet}
 	</p>{/if}
 <ul>
-	{#each data.box.history as entry (entry.on + entry.what)}<li>
+	{#each data.box.history as entry, k (k)}<li>
 			<b>{day(entry.on, t.locale)}</b>
 			{entry.what}
 		</li>{/each}

@@ -34,13 +34,13 @@
 	<section>
 		<h2>{w.howItStands}</h2>
 		<ul class="list-disc ps-6">
-			{#each data.stands as line (line)}<li>{line}</li>{/each}
+			{#each data.stands as line, k (k)}<li>{line}</li>{/each}
 		</ul>
 	</section>
 	<section>
 		<h2>{w.makeItSafe}</h2>
 		<ol class="list-decimal ps-6">
-			{#each data.safe as line (line)}<li class="py-1">{line}</li>{/each}
+			{#each data.safe as line, k (k)}<li class="py-1">{line}</li>{/each}
 		</ol>
 		<p class="mt-3">{w.then}</p>
 	</section>

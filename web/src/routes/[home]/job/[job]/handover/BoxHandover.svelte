@@ -44,7 +44,7 @@
 		{#if sheet.note}<p>“{sheet.note}”</p>{/if}
 		<h2>{w.howItIsLeft}</h2>
 		<ul>
-			{#each sheet.left as line (line)}<li>{line}</li>{/each}
+			{#each sheet.left as line, k (k)}<li>{line}</li>{/each}
 		</ul>
 	</section>
 	<div class="columns">

@@ -53,7 +53,7 @@
 	{:else if gapMm === null}<Verdict kind="bad">{w.range.gap}</Verdict>
 	{:else}
 		<ul class="my-3 list-disc ps-5">
-			{#each lines as line (line)}<li>{line}</li>{/each}
+			{#each lines as line, k (k)}<li>{line}</li>{/each}
 		</ul>
 		<Button color="light" onclick={keep}>{w.keep}</Button>
 	{/if}

@@ -1,0 +1,20 @@
+<script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Verdict from '$lib/ui/Verdict.svelte';
+	import { jobPageWords as words } from '$words/job';
+	import { getJob } from './context';
+
+	/** What to do when somebody is being shocked: here from the page's first moment, and fetched from nowhere. */
+	let { shown = $bindable(false), part }: { shown?: boolean; part: 'button' | 'told' } = $props();
+	const { session } = getJob();
+	const { region } = session.plan;
+</script>
+
+{#if part === 'button'}
+	<Button color="alternative" aria-expanded={shown} onclick={() => (shown = !shown)}>{words.shocked}</Button>
+{:else if shown}
+	<Verdict kind="bad" alert>
+		{words.shockedDo[region]}
+		<a class="tap font-bold" href={`tel:${words.emergency[region]}`}>{words.call(words.emergency[region])}</a>
+	</Verdict>
+{/if}
