@@ -115,7 +115,7 @@ test('a scorched box with aluminium: photographed, made safe, and handed over on
 	await page.getByRole('button', { name: '3', exact: true }).click();
 	await expect(page.getByText('Branch', { exact: true })).toBeVisible();
 	await page.getByRole('radio', { name: /These wires, on these/ }).check();
-	await doStep(page);
+	await doUntil(page, ({ kind }) => kind === 'inspect');
 	const answer = async (legend: RegExp) =>
 		page.getByRole('group', { name: legend }).getByText('yes', { exact: true }).click();
 	await answer(/^Scorch or melted insulation that runs back/);

@@ -25,8 +25,9 @@ test('us: from a worn outlet to a finished record, with the wrong breaker caught
 	await doUntil(page, ({ kind }) => kind === 'finished');
 	expect(await energy(page)).toBe('assumedLive');
 	// A screen for every reading and two keys for each were 121 keys and taps on 77 screens. Since then both halves are looked at before as well, and both slip; and there is the test with a load. What hands do in one go is one key.
+	// Cables and ends are counted, and freed ends read again as they come apart: seven here, nine on the ring.
 	const spent = await count();
-	expect(spent.acts - begun.acts).toBeLessThanOrEqual(73);
+	expect(spent.acts - begun.acts).toBeLessThanOrEqual(80);
 	expect(spent.screens - begun.screens).toBeLessThanOrEqual(38);
 
 	await page.getByRole('link', { name: 'See the record' }).click();
@@ -71,7 +72,7 @@ test('uk: the box room socket, with an indicator, on a phone', async ({ page }) 
 	await doUntil(page, ({ kind }) => kind === 'finished');
 	// 103 on 64 screens, when every reading had one. Some of these slipped. Since then both sockets are looked at before, and the ring is read end to end.
 	const spent = await count();
-	expect(spent.acts - begun.acts).toBeLessThanOrEqual(61 + 7);
+	expect(spent.acts - begun.acts).toBeLessThanOrEqual(77);
 	expect(spent.screens - begun.screens).toBeLessThanOrEqual(32);
 	expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 	await page.getByRole('link', { name: 'See the record' }).click();
