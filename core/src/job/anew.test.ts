@@ -122,6 +122,9 @@ describe('a box that holds something else than the record', () => {
 		expect(one.say({ kind: 'planAnew', found })).toMatchObject({ ok: false });
 		one.until('takeOff');
 		one.go();
+		// What has come apart is read first.
+		expect(one.say({ kind: 'planAnew', found })).toMatchObject({ refusal: { code: 'notProvenDead' } });
+		one.until('takeOff');
 		expect(one.say({ kind: 'planAnew', found })).toMatchObject({ refusal: { code: 'wiresHalfOff' } });
 		while (one.state.device !== 'none') one.go();
 		expect(one.say({ kind: 'planAnew', found })).toMatchObject({ ok: true });

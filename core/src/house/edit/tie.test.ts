@@ -37,7 +37,7 @@ test('a job there has both of them off before the box is opened, tied or not by 
 	const home = tied(one!, other!);
 	const person = new Person(home, home, planOf(home, here), [one!, one!]);
 	person.earthFrom = 'outlet:here';
-	person.until('lookOver');
+	person.until('inspect');
 	expect(energyOf(person.state.isolation)).toBe('provenDead');
 	expect([...person.state.isolation.off].sort()).toEqual([one, other].sort());
 	person.until('finish');

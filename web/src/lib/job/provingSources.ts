@@ -1,5 +1,6 @@
 import { chainOfCircuit, circuitsInBox, hasOutlet, type House } from '@wary/core/house';
 import { ownLead } from '@wary/core/job';
+import type { JobSession } from './session.svelte';
 import { words as w } from '$words/job/steps/volts';
 import { boxPlace } from '$words/terms';
 
@@ -26,4 +27,16 @@ export function provingSources(
 	// The lead that brings the known ground: tester and lead show each other.
 	const lead = leadIsLive ? [{ id: ownLead, text: w.theLeadsEnd }] : [];
 	return [...lead, ...lit, { id: 'provingUnit', text: w.aProvingUnit }];
+}
+
+/** The one that is offered first: the lead's end where that is alive, what was taken last, or what an indicator is usually proved on. */
+export function sourceAtFirst(
+	{ events, jobState }: Pick<JobSession, 'events' | 'jobState'>,
+	leadIsLive: boolean,
+	sources: readonly { readonly id: string }[]
+): string {
+	if (leadIsLive) return ownLead;
+	const last = events.findLast(({ body }) => body.kind === 'proveTester')?.body;
+	if (last?.kind === 'proveTester' && last.source !== ownLead) return last.source;
+	return jobState.tester === 'indicator' ? 'provingUnit' : (sources[0]?.id ?? 'provingUnit');
 }

@@ -16,7 +16,6 @@
 	import Verdict from '$lib/ui/Verdict.svelte';
 	import { untrack } from 'svelte';
 	import type { Colour, How } from '@wary/core/house';
-	import { countsOn } from '@wary/core/job';
 	import {
 		boxPlace,
 		cableLetter,
@@ -28,6 +27,7 @@
 		terms
 	} from '$words/terms';
 	import type { BoxSeen } from '@wary/core/arrangements';
+	import Counts from './Counts.svelte';
 	import ExtraConductor from './ExtraConductor.svelte';
 	import Photos from '../Photos.svelte';
 	import { getJob } from '../context';
@@ -61,16 +61,8 @@
 	/** Begun from the record, since most of it will be right. */
 	let seen = $state.raw<BoxSeen | null>(null);
 	let note = $state('');
-	const onRecord = countsOn(plan);
-	let counted = $state<{ cables: number | null; ends: number | null }>({ cables: null, ends: null });
-	const counts = $derived(
-		counted.cables === null || counted.ends === null ? null : { cables: counted.cables, ends: counted.ends }
-	);
-	const differs = $derived(
-		counts !== null &&
-			(counts.ends !== onRecord.ends ||
-				(session.jobState.found.length === 0 && counts.cables !== onRecord.cables))
-	);
+	let counts = $state.raw<{ readonly cables: number; readonly ends: number } | null>(null);
+	let differs = $state(false);
 	const comesFrom = (cable: string) =>
 		plan.takeOff.flatMap(({ wires }) => wires).find((wire) => wire.cable === cable)?.comesFrom;
 	const lettered = cablesOf(plan).flatMap((cable) => {
@@ -97,19 +89,7 @@
 </script>
 
 <form onsubmit={submit}>
-	<fieldset>
-		<legend class="label">{w.countFirst}</legend>
-		<div class="flex flex-wrap gap-4">
-			{#each [['cables', w.cablesIn, 13], ['ends', plan.newWork ? w.endsUnder : w.endsOn, 21]] as const as [key, text, to] (key)}
-				<Label
-					>{text}<Select placeholder="–" class="min-w-24" bind:value={counted[key]}
-						>{#each { length: to } as _, n (n)}<option value={n}>{n}</option>{/each}</Select
-					></Label
-				>
-			{/each}
-		</div>
-	</fieldset>
-	{#if differs}<Verdict kind="open">{w.onRecord(onRecord.cables, onRecord.ends)}</Verdict>{/if}
+	<Counts bind:counts bind:differs />
 	<p class="soft">
 		{#each lettered as each (each.letter)}<b>{w.cable(each.letter)}</b>{w.goesTo(each.to)}{/each}
 	</p>

@@ -13,7 +13,7 @@
 	import Lit from './Lit.svelte';
 	import Marks, { indicatorMarks } from './Marks.svelte';
 	import StaysDead from './StaysDead.svelte';
-	import { provingSources } from '$lib/job/provingSources';
+	import { provingSources, sourceAtFirst } from '$lib/job/provingSources';
 	import { askedOf, expectedWords, saidWith, voltsVerdict, type VoltsStep } from '$lib/job/voltsVerdict';
 	import { typedNumber } from '$lib/typed';
 	import { getJob } from '../context';
@@ -42,16 +42,7 @@
 			? provingSources(house, plan.boxId, leadIsLive, (ids) => session.expect.liveSources(ids))
 			: []
 	);
-	const lastSource = session.events.findLast(({ body }) => body.kind === 'proveTester')?.body;
-	let source = $state(
-		leadIsLive
-			? ownLead
-			: lastSource?.kind === 'proveTester' && lastSource.source !== ownLead
-				? lastSource.source
-				: session.jobState.tester === 'indicator'
-					? 'provingUnit'
-					: (sources[0]?.id ?? 'provingUnit')
-	);
+	let source = $state(untrack(() => sourceAtFirst(session, leadIsLive, sources)));
 
 	const expected = $derived(expectedWords(step, session.expect, instrument, source));
 
