@@ -28,12 +28,13 @@ test('us: from a worn outlet to a finished record, with the wrong breaker caught
 	// Cables and ends are counted, and freed ends read again as they come apart: seven here, nine on the ring.
 	const spent = await count();
 	expect(spent.acts - begun.acts).toBeLessThanOrEqual(80);
-	expect(spent.screens - begun.screens).toBeLessThanOrEqual(38);
+	expect(spent.screens - begun.screens).toBeLessThanOrEqual(41);
 
 	await page.getByRole('link', { name: 'See the record' }).click();
 	await expect(page.getByText('14, 15 A (the directory said 11)')).toBeVisible();
 	await expect(page.getByText('does not feed this outlet; what it feeds is still to be found')).toBeVisible();
 	await expect(page.getByText('On the bare conductors')).toBeVisible();
+	await expect(page.getByText(/, once apart/)).toHaveCount(4);
 	const pages = (await page.pdf({ format: 'A4' })).toString('latin1').match(/\/Type\s*\/Page\b/g)!.length;
 	expect(pages).toBe(1);
 
@@ -73,7 +74,7 @@ test('uk: the box room socket, with an indicator, on a phone', async ({ page }) 
 	// 103 on 64 screens, when every reading had one. Some of these slipped. Since then both sockets are looked at before, and the ring is read end to end.
 	const spent = await count();
 	expect(spent.acts - begun.acts).toBeLessThanOrEqual(77);
-	expect(spent.screens - begun.screens).toBeLessThanOrEqual(32);
+	expect(spent.screens - begun.screens).toBeLessThanOrEqual(38);
 	expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 	await page.getByRole('link', { name: 'See the record' }).click();
 	await expect(page.getByText('MCB 5 off, taped and tagged').first()).toBeVisible();

@@ -1,3 +1,4 @@
+import { provenRows } from './proofRows';
 import { circuitsInBox, findBox, findBreaker, placeName, type House } from '@wary/core/house';
 import {
 	believedHouse,
@@ -130,7 +131,7 @@ function readingsOf(house: House, plan: JobPlan, record: JobRecord, { earth }: J
 		recordLines(events, house, plan, earth).map(({ key, text, value }) => ({ key, text, value }));
 	return {
 		live: lines(record.live),
-		proofs: record.proofs.map((proof) => ({
+		proofs: provenRows(record.proofs).map(({ proof, parted }) => ({
 			key: proof.at + proof.scope,
 			caption: w.deadUtcOffTesterProved(
 				proof.scope === 'bare' ? w.onTheBareConductors : w.atTheFace,
@@ -140,11 +141,20 @@ function readingsOf(house: House, plan: JobPlan, record: JobRecord, { earth }: J
 				readingWords(proof.before.reading),
 				readingWords(proof.after.reading)
 			),
-			lines: proof.pairs.map(({ pair, taken }) => ({
-				key: pair,
-				text: capital(pairWords(plan, pair, earth)),
-				value: readingWords(taken.reading)
-			}))
+			lines: [
+				...proof.pairs.map(({ pair, taken }) => ({
+					key: pair,
+					text: capital(pairWords(plan, pair, earth)),
+					value: readingWords(taken.reading)
+				})),
+				...parted.flatMap(({ pairs }, k) =>
+					pairs.map(({ pair, taken }) => ({
+						key: `${k} ${pair}`,
+						text: w.apart(capital(pairWords(plan, pair, earth))),
+						value: readingWords(taken.reading)
+					}))
+				)
+			]
 		})),
 		refuted: lines(record.refuted),
 		done: recordLines([...record.work, ...record.notes], house, plan, earth).map(

@@ -1,3 +1,4 @@
+import { provenRows, type ProvenRow } from './proofRows';
 import { findBox, findBreaker, placeName, type House } from '@wary/core/house';
 import {
 	comparedOf,
@@ -55,7 +56,7 @@ export function recordSheet(house: House, job: Named, one: OfBox): RecordSheet {
 						: w.neverSettled
 			}`
 		})),
-		proofs: record.proofs.map((proof) => proofOf(house, plan, state, proof)),
+		proofs: provenRows(record.proofs).map((row) => proofOf(house, plan, state, row)),
 		compared: comparedOf(plan, state, events).map((each) => comparedLine(each, plan.region)),
 		groups: groupsOf(record).map(({ title, events }) => ({
 			title,
@@ -99,7 +100,7 @@ function factsOf(house: House, job: Named, { plan, record, state }: OfBox) {
 }
 
 /** One proof of dead: what was off and held, every pair, the tester before and after. */
-function proofOf(house: House, plan: JobPlan, { earth }: JobState, proof: JobRecord['proofs'][number]) {
+function proofOf(house: House, plan: JobPlan, { earth }: JobState, { proof, parted }: ProvenRow) {
 	return {
 		key: proof.at + proof.scope,
 		caption: w.utcOff(
@@ -116,7 +117,15 @@ function proofOf(house: House, plan: JobPlan, { earth }: JobState, proof: JobRec
 				text: capital(pairWords(plan, pair, earth)),
 				value: readingWords(taken.reading)
 			})),
-			{ key: 'after', text: w.testerProvedAgain, value: readingWords(proof.after.reading) }
+			{ key: 'after', text: w.testerProvedAgain, value: readingWords(proof.after.reading) },
+			...parted.flatMap(({ pairs, after }, k) => [
+				...pairs.map(({ pair, taken }) => ({
+					key: `${k} ${pair}`,
+					text: w.apart(capital(pairWords(plan, pair, earth))),
+					value: readingWords(taken.reading)
+				})),
+				{ key: `${k} after`, text: w.testerProvedAgain, value: readingWords(after.reading) }
+			])
 		]
 	};
 }

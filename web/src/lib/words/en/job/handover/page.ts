@@ -26,6 +26,7 @@ export const words = {
 	liveBeforeAnythingWasSwitched: 'Live, before anything was switched off',
 	atTheFace: 'at the face',
 	onTheBareConductors: 'on the bare conductors',
+	apart: (pair: string) => `${pair}, once apart`,
 	deadUtcOffTesterProved: (
 		atTheFace: string | number,
 		clock: string | number,

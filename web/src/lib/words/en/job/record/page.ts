@@ -54,6 +54,7 @@ export const words = {
 	) => `${atTheFace}, ${clock} UTC; ${breaker} ${proof} off, ${holdWords}`,
 	testerProved: 'Tester proved',
 	testerProvedAgain: 'Tester proved again',
+	apart: (pair: string) => `${pair}, once apart`,
 	nothingWasProvenDeadIn: 'Nothing was proven dead in this job.',
 	writtenByThePersonNamed:
 		'Written by the person named above, step by step as the work went on; entries can’t be changed afterwards. It is no certificate, and no substitute for inspection under the local code.',

@@ -20,10 +20,11 @@
 	let said = $state<{ cables: number | null; ends: number | null }>({ cables: null, ends: null });
 	$effect(() => {
 		const { cables, ends } = said;
-		counts = cables === null || ends === null ? null : { cables, ends };
+		const both = cables === null || ends === null ? null : { cables, ends };
+		counts = both;
 		// One that came to light beside the record has pairs of its own.
 		const more = session.jobState.found.length > 0;
-		differs = counts !== null && (ends !== onRecord.ends || (!more && cables !== onRecord.cables));
+		differs = both !== null && (both.ends !== onRecord.ends || (!more && both.cables !== onRecord.cables));
 	});
 </script>
 
