@@ -1,6 +1,7 @@
 import { arrangements, here } from '../src/arrangements';
 import { editHouse, settle, type Box, type Cable, type Edit, type House } from '../src/house';
 import { mistakesOf } from '../src/mistakes';
+import { twoGang } from './twoGang';
 
 type Random = () => number;
 const pick = <Item>(random: Random, items: readonly Item[]): Item =>
@@ -12,6 +13,8 @@ export interface HiddenFaults {
 	readonly recorded: House;
 	readonly actual: House;
 	readonly faults: readonly string[];
+	/** Where the work is: several, where several devices sit in one box. */
+	readonly at: readonly string[];
 }
 
 /** The outlet on a breaker of its own that lends its ground. */
@@ -113,7 +116,8 @@ export function borrowing(house: House, on = true): House | null {
 
 /** A house from one seed, with none, one or two mistakes of the catalogue, or a neutral borrowed by another circuit. */
 export function hiddenFaults(random: Random): HiddenFaults {
-	const { kind, build } = pick(random, arrangements);
+	const beside = random() < 0.12;
+	const { kind, build } = beside ? { kind: 'twoGang', build: () => twoGang() } : pick(random, arrangements);
 	const recorded = withLender(build());
 	const possible = mistakesOf(recorded, here, {
 		looseOhm: 0.2 * 10 ** (random() * 7),
@@ -133,5 +137,11 @@ export function hiddenFaults(random: Random): HiddenFaults {
 	const lent = random() < 0.25 ? borrowing(actual) : null;
 	// What is a short has opened a breaker long before anybody begins.
 	const { house } = settle(lent ?? actual);
-	return { kind, recorded, actual: house, faults: lent ? [...faults, 'borrowed'] : faults };
+	return {
+		kind,
+		at: beside ? [here, 'after'] : [here],
+		recorded,
+		actual: house,
+		faults: lent ? [...faults, 'borrowed'] : faults
+	};
 }

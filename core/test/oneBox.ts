@@ -47,6 +47,6 @@ class AtOneBox implements Deciding {
 		return false;
 	}
 	towardsStop(): Step {
-		return safeStopStep(this.state);
+		return safeStopStep(this.plan, this.state);
 	}
 }

@@ -5,7 +5,6 @@ import { contactlessAlarms, readOhms, readPlugLamps, readVoltageV } from '../src
 import {
 	applyToWhole,
 	conditions,
-	countsOn,
 	decideWhole,
 	earthProbes,
 	endsProbes,
@@ -169,6 +168,27 @@ export class Person {
 				tabs
 			]);
 		return ends(said) !== ends(foundAsRecorded(this.actual, this.plan.boxId));
+	}
+	/** What is seen without touching: cables that come into the box from outside, and ends under screws of this device. */
+	counted(): { cables: number; ends: number } {
+		const { actual, plan } = this;
+		const boxes = [plan.boxId, ...plan.beside];
+		const inside = ({ from, to }: House['cables'][number]) =>
+			[to.box, 'box' in from ? from.box : ''].filter((id) => boxes.includes(id)).length;
+		const here = findBox(actual, plan.boxId)!;
+		const seen = new Set(boxes.flatMap((id) => findBox(actual, id)!.terminations).map(({ cable }) => cable));
+		const onDevice = (at: string) => at.startsWith('terminal:');
+		return {
+			cables: actual.cables.filter(
+				(cable) => inside(cable) < 2 && (inside(cable) === 1 || seen.has(cable.id))
+			).length,
+			ends: plan.newWork
+				? here.terminations.length
+				: [
+						...here.terminations.map(({ at }) => at),
+						...here.pigtails.flatMap(({ from, to }) => [from, to])
+					].filter(onDevice).length
+		};
 	}
 	/** Whether something plugged in there glows. */
 	isLit(box: string): boolean {
@@ -335,7 +355,7 @@ export class Person {
 				return {
 					kind: 'lookOver',
 					asRecorded: true,
-					counts: countsOn(this.plan),
+					counts: this.counted(),
 					note: '',
 					landings: this.plan.takeOff.map(({ terminal, wires }) => ({
 						terminal,

@@ -55,6 +55,15 @@ const provenFace = {
 	pairs: { hn: taken('hn', 0, 'dead'), hg: taken('hg', 0, 'dead') },
 	after: taken('after', 120, 'live')
 };
+/** Out of its box, and its conductors read dead. */
+const opened = from(
+	proven,
+	{ kind: 'exposed', pairs: ['h', 'n'] },
+	tester('before'),
+	read('h'),
+	read('n'),
+	tester('after')
+);
 const doubt = (reason: Change, until: 'panel' | 'proof'): Doubt => ({ reason, until });
 
 describe('each event, from a state that is known to the last of its keys', () => {
@@ -205,14 +214,7 @@ describe('each event, from a state that is known to the last of its keys', () =>
 
 	it('other conductors than thought: those that were read stay read, and a tester proved after all of them still counts', () => {
 		const conductors = (...pairs: string[]): IsolationEvent => ({ kind: 'conductors', pairs });
-		const open = from(
-			proven,
-			{ kind: 'exposed', pairs: ['h', 'n'] },
-			tester('before'),
-			read('h'),
-			read('n'),
-			tester('after')
-		);
+		const open = opened;
 		expect(isolate(open, conductors('n'))).toEqual({
 			...open,
 			proof: { ...open.proof, required: ['n'], pairs: { n: taken('n', 0, 'dead') } }
@@ -227,14 +229,7 @@ describe('each event, from a state that is known to the last of its keys', () =>
 	});
 
 	it('conductors that come apart: what read dead while they were joined is read again, by the tester that was proved last', () => {
-		const open = from(
-			proven,
-			{ kind: 'exposed', pairs: ['h', 'n'] },
-			tester('before'),
-			read('h'),
-			read('n'),
-			tester('after')
-		);
+		const open = opened;
 		const freed = isolate(open, { kind: 'freed', pairs: ['n'] });
 		expect(freed).toEqual({
 			...open,

@@ -1,4 +1,5 @@
 import { deadBand, type VoltReading } from '../isolation';
+import type { JobEvent } from './events';
 import type { JobPlan } from './jobPlan';
 import { pairsToRead, type Earth } from './pairs';
 
@@ -15,3 +16,9 @@ export function isBorrowed(plan: JobPlan, earth: Earth, pair: string, reading: V
 	const kind = [...face, ...bare].find(({ id }) => id === pair)?.kind;
 	return plan.neutralMeetsGround && kind === 'neutralGround' && deadBand(reading) === 'dead';
 }
+
+/** What the job knows of a reading of a pair beside its band, for the isolation: judged when it was taken, it is dead and yet doesn't pass. */
+export const meaningOf = (reading: VoltReading, { judged }: JobEvent, cleared: readonly string[]) => ({
+	borrowed: deadBand(reading) === 'dead' && judged?.passes === false,
+	cleared
+});

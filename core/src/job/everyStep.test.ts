@@ -176,7 +176,7 @@ function stepByStep(plans: readonly JobPlan[], meanwhile: Meanwhile = {}): strin
 		const { plan, state, step } = job;
 		const at = plans.length > 1 ? `${plan.boxId}: ` : '';
 		lines.push(`${at}${stepName(step)} (${visitOf(state, step)}, ${energyOf(state.isolation)})`);
-		const stop = state.status === 'underWay' ? stepName(safeStopStep(state)) : 'over';
+		const stop = state.status === 'underWay' ? stepName(safeStopStep(plan, state)) : 'over';
 		if (stop !== stopBefore) lines.push(`\t… to stop: ${stop}`);
 		stopBefore = stop;
 		const stands = standing(state);

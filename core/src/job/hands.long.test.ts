@@ -1,9 +1,8 @@
 import { cases, seedOf } from '../../test/draws';
 import { describe, expect, it } from 'vitest';
-import { here } from '../arrangements';
 import { handsOnConductors } from '../../test/everyState';
 import { hiddenFaults, lender, type HiddenFaults } from '../../test/hiddenFaults';
-import { Person } from '../../test/person';
+import { meter, Person } from '../../test/person';
 import { seeded } from '../../test/searchPanels';
 import { cablesInBox, deviceModel, findBox, points, settle, type Half, type House } from '../house';
 import { indicatorMarkV, touchCurrentsMa, voltageBetweenV } from '../instruments';
@@ -21,6 +20,8 @@ const mostSteps = 400;
 /** One who answers honestly from the wiring as it is, with the instruments they have. */
 class Honest extends Person {
 	touchless: 'works' | 'none' = 'works';
+	/** After so many readings its battery is flat: it shows nothing, until it is found out. */
+	diesAfter = Infinity;
 	/** A two-probe indicator: it knows marks, and none under 12 V. */
 	byIndicator = false;
 	override answer(): Command {
@@ -32,7 +33,14 @@ class Honest extends Person {
 			if (next === undefined) return { kind: 'stop', reason: 'unsure', note: '' };
 			return { kind: 'switchBreaker', breaker: next, on: false };
 		}
-		const said = this.byIndicator ? withIndicator(super.answer()) : super.answer();
+		const shown = super.answer();
+		const flat = shown.kind === 'readPair' && this.diesAfter-- <= 0;
+		if (shown.kind === 'proveTester' && this.diesAfter < 0) {
+			this.diesAfter = Infinity;
+			return { ...shown, reading: meter(0) };
+		}
+		const taken = flat ? { ...shown, reading: meter(0) } : shown;
+		const said = this.byIndicator ? withIndicator(taken) : taken;
 		if (said.kind === 'readLiveGround' && this.touchless !== 'works')
 			// One that stays silent at the live slot too is no tester.
 			return { ...said, touchless: 'none' };
@@ -54,35 +62,36 @@ function withIndicator(said: Command): Command {
 	return said;
 }
 
-/** All bare metal of a box: ends of conductors, terminals of what is in it, the box itself. */
-function inReach(house: House, said: Command): string[] {
-	// A device is drawn out by its yoke or its edges: nothing behind it is touched.
+/** All bare metal of a box: ends of conductors, terminals of what is in it, the box itself. A device is drawn out by its yoke or its edges: nothing behind it is touched. */
+function inReach(house: House, at: readonly string[], said: Command): string[] {
 	const drawn = said.kind === 'reopen' || (said.kind === 'confirm' && said.step === 'easeOut');
-	if (drawn) return [points.metal(here)];
-	const box = findBox(house, here)!;
-	const device = box.device ? deviceModel(box.device).terminals.map(({ name }) => name) : [];
-	return [
-		...cablesInBox(house, here).flatMap(({ cable, end }) =>
-			cable.conductors.map(({ id }) => points.conductor(cable.id, id, end))
-		),
-		...device.map((name) => points.terminal(here, name)),
-		points.metal(here)
-	];
+	return at.flatMap((id) => {
+		if (drawn) return [points.metal(id)];
+		const box = findBox(house, id)!;
+		const device = box.device ? deviceModel(box.device).terminals.map(({ name }) => name) : [];
+		return [
+			...cablesInBox(house, id).flatMap(({ cable, end }) =>
+				cable.conductors.map((each) => points.conductor(cable.id, each.id, end))
+			),
+			...device.map((name) => points.terminal(id, name)),
+			points.metal(id)
+		];
+	});
 }
 
 /** What flows through a hand in the box, mA. */
-function throughAHandMa(house: House, said: Command): number {
+function throughAHandMa(house: House, at: readonly string[], said: Command): number {
 	const { network, house: settled } = settle(house);
-	return Math.max(0, ...touchCurrentsMa(settled, network, inReach(house, said)).values());
+	return Math.max(0, ...touchCurrentsMa(settled, network, inReach(house, at, said)).values());
 }
 
 /** What a finished outlet that passed every test would hide. */
-function hiddenAt(house: House, halves: readonly Half[]): string[] {
+function hiddenAt(house: House, id: string, halves: readonly Half[]): string[] {
 	const { network, house: settled, solution } = settle(house);
-	const metal = [points.metal(here), ...halves.map((half) => points.contact(here, half, 'ground'))];
+	const metal = [points.metal(id), ...halves.map((half) => points.contact(id, half, 'ground'))];
 	const alive = Math.max(0, ...touchCurrentsMa(settled, network, metal).values()) > harmfulMa;
 	const toEarth = (half: Half, role: 'hot' | 'neutral') =>
-		voltageBetweenV(solution, points.contact(here, half, role), points.earth(house.panels[0]!.id));
+		voltageBetweenV(solution, points.contact(id, half, role), points.earth(house.panels[0]!.id));
 	return [
 		...(alive ? ['metal alive'] : []),
 		...(halves.some((half) => toEarth(half, 'neutral') > liveAboveV) ? ['neutral alive'] : []),
@@ -105,10 +114,10 @@ const wishes = {
 const pick = <Item>(items: readonly Item[], random: () => number): Item =>
 	items[Math.floor(random() * items.length)]!;
 
-function work({ recorded, actual }: HiddenFaults, random: () => number): Told {
+function work({ recorded, actual, at }: HiddenFaults, random: () => number): Told {
 	const planned = planWhole(
 		recorded,
-		[{ boxId: here, wish: pick(wishes[recorded.region], random) }],
+		at.map((boxId) => ({ boxId, wish: at.length > 1 ? null : pick(wishes[recorded.region], random) })),
 		'groundFirst'
 	);
 	if (!planned.ok) return { hurt: null, end: 'refused' };
@@ -121,18 +130,23 @@ function work({ recorded, actual }: HiddenFaults, random: () => number): Told {
 	person.earthFrom = `outlet:${lender}`;
 	const drawn = random();
 	person.byIndicator = random() < 0.4;
+	if (random() < 0.15) person.diesAfter = Math.floor(random() * 12);
 	person.touchless = drawn < 0.5 ? 'works' : 'none';
 	for (let count = 0; count < mostSteps; count++) {
-		const { status, final, loaded } = person.whole.boxes[0]!;
-		if (status === 'stopped') return { hurt: null, end: 'stopped' };
-		if (status === 'finished') {
-			const passed = Object.values(final).every((each) => each === 'passed') && loaded !== 'failed';
-			const hidden = passed ? hiddenAt(person.wiring, person.plan.newHalves) : [];
+		const { plans, boxes } = person.whole;
+		if (boxes[0]!.status === 'stopped') return { hurt: null, end: 'stopped' };
+		if (boxes[0]!.status === 'finished') {
+			const passed = boxes.every(
+				({ final, loaded }) => Object.values(final).every((each) => each === 'passed') && loaded !== 'failed'
+			);
+			const hidden = passed
+				? plans.flatMap(({ boxId, newHalves }) => hiddenAt(person.wiring, boxId, newHalves))
+				: [];
 			return { hurt: null, end: passed ? 'finished' : 'open', hidden };
 		}
 		const said = person.answer();
 		if (handsOnConductors(said)) {
-			const ma = throughAHandMa(person.wiring, said);
+			const ma = throughAHandMa(person.wiring, at, said);
 			if (ma > harmfulMa)
 				return {
 					hurt: `${said.kind} ${JSON.stringify(person.step)} with ${ma.toFixed(0)} mA`,
@@ -142,7 +156,8 @@ function work({ recorded, actual }: HiddenFaults, random: () => number): Told {
 		try {
 			const decision = person.say(said);
 			if (!decision.ok) {
-				if (said.kind !== 'planAnew')
+				// More or other than the record has: said so.
+				if (said.kind !== 'planAnew' && decision.refusal.code !== 'countsDiffer')
 					throw new Error(`${JSON.stringify(said)} ${JSON.stringify(decision.refusal)}`);
 				person.say({ kind: 'lookOver', asRecorded: false, note: '', landings: [] });
 			}

@@ -66,6 +66,8 @@ export interface JobPlan {
 	readonly onRing: boolean;
 	/** Conductors in the box that don't sit on the device: joined, capped, of other circuits. They are in reach too. */
 	readonly passing: readonly WireRef[];
+	/** How many cables enter the box, those of the devices beside it among them. */
+	readonly cablesIn: number;
 	/** In the order they come off: hot first. */
 	readonly takeOff: readonly Landing[];
 	readonly resistanceChecks: readonly ResistanceCheck[];

@@ -1,7 +1,10 @@
 import type { JobPlan } from './jobPlan';
 import {
+	beside,
 	cablesInBox,
 	deviceModel,
+	findBox,
+	isJumper,
 	points,
 	type Box,
 	type Colour,
@@ -78,16 +81,18 @@ export function landingsOf(house: House, box: Box): Landing[] {
 	}));
 }
 
-/** How many cables enter the box, and how many ends sit on screws of the device (or, with nothing fitted yet, under caps), by the plan. */
-export function countsOn({ takeOff, passing }: Pick<JobPlan, 'takeOff' | 'passing'>): {
-	readonly cables: number;
-	readonly ends: number;
-} {
-	const onDevice = takeOff.flatMap(({ wires }) => wires);
-	return {
-		cables: new Set([...onDevice, ...passing].flatMap(({ cable }) => cable ?? [])).size,
-		ends: onDevice.length
-	};
+/** How many cables enter the box, whichever of its devices they go to, and how many ends sit on screws of this one (with nothing fitted yet: under caps), by the plan. */
+export const countsOn = ({ takeOff, cablesIn }: Pick<JobPlan, 'takeOff' | 'cablesIn'>) => ({
+	cables: cablesIn,
+	ends: takeOff.reduce((sum, { wires }) => sum + wires.length, 0)
+});
+
+/** Cables that enter a box from outside, of which an end has a place there by the record: what has none is in nobody's proof. */
+export function cablesEntering(house: House, boxId: string): number {
+	const boxes = [boxId, ...beside(house, boxId)];
+	const placed = boxes.flatMap((id) => findBox(house, id)?.terminations ?? []);
+	const known = new Set(placed.map(({ cable }) => cable));
+	return house.cables.filter((cable) => known.has(cable.id) && !isJumper(house, cable)).length;
 }
 
 export const inOrder = (landings: readonly Landing[], roles: readonly Role[]): Landing[] =>

@@ -21,7 +21,7 @@ const leastV = 0.1;
 
 /** What feeds an outlet, out and back, Ω, by Ohm’s law from the drop; and what flowed, A. */
 export function feedOf(region: Region, { watts, offV, onV }: LoadedReading): { ohm: number; amps: number } {
-	const amps = Math.max(onV, leastV) / loadOhm(region, watts);
+	const amps = onV / loadOhm(region, watts);
 	return { ohm: (offV - onV) / amps, amps };
 }
 
@@ -45,7 +45,7 @@ const joinedBelowShare = 0.6;
 
 /** Judges a loaded test against what the model shows with the same load. */
 export function judgeLoaded(region: Region, read: LoadedReading, model: LoadedReading): LoadedVerdict {
-	const { ohm, amps } = feedOf(region, read);
+	const { ohm, amps } = feedOf(region, { ...read, onV: Math.max(read.onV, leastV) });
 	const expectedOhm = feedOf(region, model).ohm;
 	const high = ohm > allowedOhm(expectedOhm);
 	const [ng, expectedV] = [read.neutralGroundV, model.neutralGroundV];

@@ -27,7 +27,7 @@ let last: { readonly plan: JobPlan; readonly state: JobState; readonly step: Ste
 
 function workOut(plan: JobPlan, state: JobState): Step | null {
 	if (state.status !== 'underWay') return null;
-	if (mustStop(state) !== null) return safeStopStep(state);
+	if (mustStop(state) !== null) return safeStopStep(plan, state);
 	const opened = state.device !== 'oldSeated';
 	if (!opened) {
 		const first = beforeOpening(plan, state);
@@ -309,20 +309,23 @@ const afterPowerStep = firstOf(
  * On the way to a stop: power off, held and tagged wherever the box has been opened; bare ends capped, everything folded back and the box covered where
  * that can be done safely. What isn't proven dead is left as it is.
  */
-export function safeStopStep(state: JobState): Step {
-	if (lastStop?.state !== state) lastStop = { state, step: towardsStop(state) };
+export function safeStopStep(plan: JobPlan, state: JobState): Step {
+	if (lastStop?.state !== state || lastStop.plan !== plan)
+		lastStop = { plan, state, step: towardsStop(plan, state) };
 	return lastStop.step;
 }
 
 /** Asked for many commands in a row of one state, like the next step. */
-let lastStop: { readonly state: JobState; readonly step: Step } | null = null;
+let lastStop: { readonly plan: JobPlan; readonly state: JobState; readonly step: Step } | null = null;
 
-function towardsStop(state: JobState): Step {
+function towardsStop({ mainSwitch }: JobPlan, state: JobState): Step {
 	const { isolation } = state;
 	// What makes metal alive doesn’t stay on behind somebody who leaves.
 	const untouched = state.device === 'oldSeated' && isolation.power !== 'tripped';
 	const alive = state.stops.ground === 'liveGround' || state.stops.supply === 'supplyOff';
 	if (untouched && !alive) return { kind: 'stop' };
+	// Where the supply itself is wrong, all of the house hangs on it.
+	if (state.stops.supply === 'supplyOff' && !isolation.off.includes(mainSwitch)) return switchOff(mainSwitch);
 	if (isolation.power !== 'off' || isolation.doubt?.until === 'panel') return switchOff();
 	if (isolation.hold === null) return { kind: 'hold' };
 	if (!state.tagged) return confirm('tag');

@@ -19,7 +19,7 @@ import type { Verdict } from '../wiring';
 import { fittingRatingsA, withoutResidual } from './asked';
 import { endsOnGround, hasGroundWire } from './inBox';
 import type { JobPlan, TerminatingSchool } from './jobPlan';
-import { baselinesOf, endsOf, inOrder, landingsOf, passingIn } from './landings';
+import { baselinesOf, cablesEntering, endsOf, inOrder, landingsOf, passingIn } from './landings';
 import { barePairs, facePairs } from './pairs';
 import { suppliesIn, suppliesOf } from './planSupply';
 import type { Work } from './work';
@@ -127,6 +127,7 @@ export function conductorsOf({ house, box, putBack, work }: Settled) {
 	return {
 		takeOff,
 		passing: passingIn(house, box),
+		cablesIn: cablesEntering(house, box.id),
 		...(putBack
 			? { supplyCables: [], recordedSupply: [], onRing: false }
 			: work && (!work.same || work.candidates.length > 0)

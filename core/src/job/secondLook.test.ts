@@ -4,7 +4,9 @@ import { borrowing } from '../../test/hiddenFaults';
 import { meter, Person, planOf } from '../../test/person';
 import { energyOf } from '../isolation';
 import { farOff } from './judge';
-import { mustStop, nextStep, soundLamps, type Command } from '.';
+import * as amendVolts from './steps/amendVolts';
+import { twoGang } from '../../test/twoGang';
+import { countsOn, lapsesInMin, mustStop, nextStep, planWhole, soundLamps, type Command } from '.';
 
 const built = (kind: string) => arrangements.find((each) => each.kind === kind)!.build();
 const at = (kind: string, actual = built(kind)) => {
@@ -80,6 +82,60 @@ test('what nobody counted is in nobody’s proof: nothing is read behind the fac
 	expect(one.state.isolation.proof.required).toContain('found/extra~ground');
 });
 
+test('two devices in one box: its cables are counted once for both, what leads from one to the other is none', () => {
+	const house = twoGang();
+	const planned = planWhole(
+		house,
+		[
+			{ boxId: here, wish: null },
+			{ boxId: 'after', wish: null }
+		],
+		'groundFirst'
+	);
+	if (!planned.ok) throw new Error(planned.failure.code);
+	// One cable comes in from outside, to the first of them.
+	expect(planned.plans.map((plan) => [plan.boxId, countsOn(plan).cables])).toEqual([
+		[here, 1],
+		['after', 1]
+	]);
+	const one = new Person(house, house, planned.plans, ['b1', 'b1', 'own']);
+	one.earthFrom = 'outlet:before';
+	one.until('takeOff');
+	expect(one.events.filter(({ body }) => body.kind === 'lookOver')).toHaveLength(2);
+});
+
+test('what is slipped over is put right: the breaker isn’t one in the neutral', () => {
+	const one = at('endOfRun');
+	one.until('readPair');
+	one.say({ kind: 'readPair', pair: 'upper.hotNeutral', reading: meter(0) });
+	one.say({ kind: 'readPair', pair: 'upper.hotGround', reading: meter(119) });
+	// Events made by hand have no uuid: the same, decided as it stands.
+	const { step } = amendVolts;
+	const of = one.events.at(-1)!;
+	const said = { kind: 'amendVolts', of: of.id, reading: meter(1.19) } as const;
+	const event = { id: 'x', at: of.at, body: said, judged: { passes: true, expected: null } };
+	const applying = { plan: one.plan, before: one.state, state: one.state, said, event, passed: true };
+	expect(mustStop(step.applied!(applying))).toBeNull();
+	expect(mustStop(step.applied!({ ...applying, said: { ...said, reading: meter(118) } }))).toBe(
+		'breakerInNeutral'
+	);
+});
+
+test('the last five minutes of what nobody can vouch for are shown, by a clock', () => {
+	const one = at('endOfRun');
+	one.until('hold');
+	one.say({ kind: 'hold', way: 'tape' }, { at: '2026-11-24T10:00:00Z' });
+	const at10 = (minutes: number) =>
+		lapsesInMin(one.state, new Date(Date.parse('2026-11-24T10:00:00Z') + minutes * 60_000).toISOString());
+	expect([0, 9, 10, 12.5, 14.9, 15, 30].map(at10)).toEqual([null, null, 5, 3, 1, null, null]);
+	// A padlock with its key in the pocket lapses by no clock.
+	const locked = at('endOfRun');
+	locked.until('confirm');
+	locked.until('hold');
+	locked.go();
+	expect(lapsesInMin(locked.state, '2026-11-24T10:14:00Z')).toBeNull();
+});
+
 test('with the breaker in the neutral the pair is dead and the hot alive: named, and no breaker called wrong', () => {
 	const one = at('endOfRun');
 	one.until('readPair');
@@ -103,7 +159,10 @@ test('live and far off what may be supplied is no merely high or low outlet', ()
 	const one = at('endOfRun');
 	one.until('readLive');
 	one.say({ kind: 'readLive', half: 'upper', reading: meter(161) });
-	expect([mustStop(one.state), one.step?.kind]).toEqual(['supplyOff', 'switchOff']);
+	expect([mustStop(one.state), one.step]).toEqual([
+		'supplyOff',
+		{ kind: 'switchOff', also: one.plan.mainSwitch }
+	]);
 	// A slip of the pen is put right.
 	one.say({ kind: 'readLive', half: 'upper', reading: meter(121) });
 	expect([mustStop(one.state), one.step?.kind]).toEqual([null, 'readLive']);

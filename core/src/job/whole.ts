@@ -230,10 +230,10 @@ const stepConcernsJob = (step: Step): boolean =>
 
 /** On the way to a stop every box is made safe, the open one first. */
 function towardsStop(whole: WholeJob): NextAt {
-	const { boxes } = whole;
+	const { plans, boxes } = whole;
 	const open = openBox(whole);
 	const order = [...(open >= 0 ? [open] : []), ...boxes.keys()];
-	const steps = order.map((at) => ({ at, step: safeStopStep(boxes[at]!) }));
+	const steps = order.map((at) => ({ at, step: safeStopStep(plans[at]!, boxes[at]!) }));
 	return steps.find(({ step }) => step.kind !== 'stop') ?? steps[0]!;
 }
 
@@ -325,7 +325,7 @@ class AtBox implements Deciding {
 	}
 	/** One box’s own way to a stop. The job stops where all of them are safe. */
 	towardsStop(ofAll = false): Step {
-		return ofAll ? towardsStop(this.whole).step! : safeStopStep(this.whole.boxes[this.place]!);
+		return ofAll ? towardsStop(this.whole).step! : safeStopStep(this.plan, this.whole.boxes[this.place]!);
 	}
 }
 

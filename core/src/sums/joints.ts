@@ -1,5 +1,4 @@
 import { allBreakers, findCircuit, mainSwitch, walkChain, withBreakers, type House } from '../house';
-import { liveAboveV } from '../isolation';
 import { feedOf, type LoadedReading } from '../job/loaded';
 import { loadedAt } from '../job/loadedAt';
 import { halfOf } from './halfOf';
@@ -48,8 +47,7 @@ export function jointsAlong(house: House, circuitId: string, tests: readonly Fed
 		if (half === null || mine.length === 0) return [];
 		const each = mine.map((test) => {
 			const { ohm, amps } = feedOf(house.region, { ...test, neutralGroundV: null });
-			const model = loadedAt(on, box.id, half, test.watts);
-			const expected = model.onV > liveAboveV ? feedOf(house.region, model).ohm : Infinity;
+			const expected = feedOf(house.region, loadedAt(on, box.id, half, test.watts)).ohm;
 			return { excessOhm: ohm - expected, amps, varianceOhm2: 2 * (mainsMovesV / amps) ** 2 };
 		});
 		// Dead by the record, behind something that is tripped or switched off: there is nothing to compare with.

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { deadBand, inRange } from '../../isolation';
-import { isBorrowed } from '../borrowed';
+import { isBorrowed, meaningOf } from '../borrowed';
 import { accept, refuse } from '../decision';
 import { saying, volts } from './said';
 import type { StepModule } from './module';
@@ -36,7 +36,11 @@ export const step: StepModule<'amendVolts', never> = {
 	},
 	isolates: ({ state, said, event }) => ({
 		...said,
-		borrowed: deadBand(said.reading) === 'dead' && event.judged?.passes === false,
-		cleared: state.provenWith
-	})
+		...meaningOf(said.reading, event, state.provenWith)
+	}),
+	// A slip of the pen that called the breaker one in the neutral is none any more.
+	applied: ({ state, said }) =>
+		state.stops.found === 'breakerInNeutral' && deadBand(said.reading) !== 'live'
+			? { ...state, stops: { ...state.stops, found: null } }
+			: state
 };

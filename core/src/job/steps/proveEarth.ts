@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { sameLamps } from '../../instruments';
 import { accept, refuse } from '../decision';
 import { soundLamps } from '../judge';
 import { isOn } from '../progress';
@@ -20,10 +21,7 @@ export const step: StepModule<'proveEarth'> = {
 		const own = [plan.boxId, ...plan.beside].some((id) => said.source === `outlet:${id}`);
 		if (own || expect.earthV(said.source) === null)
 			return refuse({ code: 'unknownSource', source: said.source });
-		const passes = (['hotNeutral', 'hotGround', 'neutralGround'] as const).every(
-			(pair) => said.lamps[pair] === soundLamps[pair]
-		);
-		return accept(said, { passes, expected: { lamps: soundLamps } });
+		return accept(said, { passes: sameLamps(said.lamps, soundLamps), expected: { lamps: soundLamps } });
 	},
 	applied: ({ state, said, passed }) => ({ ...state, earth: { source: passed ? said.source : null } })
 };

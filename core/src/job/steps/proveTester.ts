@@ -23,8 +23,8 @@ export const step: StepModule<'proveTester', Asks> = {
 	judge: ({ expect }, _state, said) => {
 		if (!isTwoPoint(said.reading)) return refuse({ code: 'lampProvesNothing' });
 		if (!inRange(said.reading)) return refuse({ code: 'outOfRange' });
-		// What all of it was read to is shown to be a ground still: with the main switch off nothing can show it.
-		if (said.when === 'after' && said.source !== ownLead && (expect.sourceV(ownLead) ?? 0) > liveAboveV)
+		// What all of it is read to is shown to be a ground, before and after: with the main switch off nothing can show it.
+		if (said.source !== ownLead && (expect.sourceV(ownLead) ?? 0) > liveAboveV)
 			return refuse({ code: 'proveOnLead' });
 		const volts = expect.sourceV(said.source);
 		if (volts === null) return refuse({ code: 'unknownSource', source: said.source });

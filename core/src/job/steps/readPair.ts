@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { own } from '../../house';
 import { deadBand, inRange, isTwoPoint } from '../../isolation';
 import { accept, refuse, type Decision } from '../decision';
-import { isBorrowed } from '../borrowed';
+import { isBorrowed, meaningOf } from '../borrowed';
 import type { JobPlan } from '../jobPlan';
 import { pairsToRead } from '../pairs';
 import type { JobState } from '../state';
@@ -26,9 +26,12 @@ export const step: StepModule<'readPair', Asks> = {
 	isolates: ({ plan, state, said, event }) => ({
 		...said,
 		id: event.id,
-		borrowed: deadBand(said.reading) === 'dead' && event.judged?.passes === false,
 		// What switches the neutral feeds it all the same.
-		cleared: switchesNeutral(plan, state, said) ? state.isolation.off : state.provenWith
+		...meaningOf(
+			said.reading,
+			event,
+			switchesNeutral(plan, state, said) ? state.isolation.off : state.provenWith
+		)
 	}),
 	applied: ({ plan, before, state, said }) =>
 		switchesNeutral(plan, before, said)

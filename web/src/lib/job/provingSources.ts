@@ -7,6 +7,21 @@ import { boxPlace } from '$words/terms';
 /** More to choose from than that is a list to get lost in; chosen. */
 const offeredAtMost = 12;
 
+/** Outlets on other circuits than those of a box, nearest the panel first. */
+export function outletsElsewhere(
+	house: House,
+	boxId: string,
+	atMost: number
+): { readonly id: string; readonly text: string }[] {
+	const own = new Set(circuitsInBox(house, boxId).map(({ id }) => id));
+	return house.circuits
+		.filter(({ id }) => !own.has(id))
+		.flatMap(({ id }) => chainOfCircuit(house, id).filter(({ box }) => hasOutlet(box)))
+		.sort((a, b) => a.cablesFromPanel - b.cablesFromPanel)
+		.slice(0, atMost)
+		.map(({ box }) => ({ id: `outlet:${box.id}`, text: boxPlace(house, box.id) }));
+}
+
 /** Where a tester can be proved: live outlets on other circuits, nearest the panel first, and the proving unit. */
 export function provingSources(
 	house: House,
@@ -14,13 +29,7 @@ export function provingSources(
 	leadIsLive: boolean,
 	liveAmong: (sources: readonly string[]) => ReadonlySet<string>
 ): { id: string; text: string }[] {
-	const own = new Set(circuitsInBox(house, boxId).map(({ id }) => id));
-	const others = house.circuits
-		.filter(({ id }) => !own.has(id))
-		.flatMap(({ id }) => chainOfCircuit(house, id).filter(({ box }) => hasOutlet(box)))
-		.sort((a, b) => a.cablesFromPanel - b.cablesFromPanel)
-		.slice(0, offeredAtMost)
-		.map(({ box }) => ({ id: `outlet:${box.id}`, text: boxPlace(house, box.id) }));
+	const others = outletsElsewhere(house, boxId, offeredAtMost);
 	// With the main switch off no outlet is a known source.
 	const live = liveAmong(others.map(({ id }) => id));
 	const lit = others.filter(({ id }) => live.has(id));

@@ -46,7 +46,7 @@
 				? w.another(terms[session.plan.region].outlet)
 				: w.somethingChangedOrIsOdd
 	);
-	const way = $derived(safeStopStep(session.jobState));
+	const way = $derived(safeStopStep(session.plan, session.jobState));
 	const words = stopWords(session.plan.region);
 	function changed(what: Change) {
 		session.submit({ kind: 'changed', what });

@@ -5,16 +5,12 @@
 	import { getJob } from './context';
 
 	/** What to do when somebody is being shocked: here from the page's first moment, and fetched from nowhere. */
-	let { shown = $bindable(false), part }: { shown?: boolean; part: 'button' | 'told' } = $props();
-	const { session } = getJob();
-	const { region } = session.plan;
+	const { region } = getJob().session.plan;
+	let shown = $state(false);
 </script>
 
-{#if part === 'button'}
-	<Button color="alternative" aria-expanded={shown} onclick={() => (shown = !shown)}>{words.shocked}</Button>
-{:else if shown}
-	<Verdict kind="bad" alert>
+<Button color="alternative" aria-expanded={shown} onclick={() => (shown = !shown)}>{words.shocked}</Button>
+{#if shown}<Verdict kind="bad" class="col-span-full basis-full">
 		{words.shockedDo[region]}
 		<a class="tap font-bold" href={`tel:${words.emergency[region]}`}>{words.call(words.emergency[region])}</a>
-	</Verdict>
-{/if}
+	</Verdict>{/if}

@@ -61,7 +61,6 @@
 		session.jobState.device === 'none' && energyOf(session.jobState.isolation) === 'provenDead'
 	);
 
-	let shocked = $state(false);
 	/** Whether a figure was being typed when the step changed: then the next one is typed as well. */
 	let typing = false;
 	$effect.pre(() => {
@@ -116,9 +115,8 @@
 			>{words.another[session.plan.region]}<Kbd>m</Kbd></Button
 		>{/if}
 	{#if told}<Spoken {step} {told} />{/if}
-	<Shocked part="button" bind:shown={shocked} />
+	<Shocked />
 </div>
-<Shocked part="told" bind:shown={shocked} />
 {#if whyOpen && told}<div class="why">
 		<p>{told.why}</p>
 		{#if told.rule}<p class="soft">{words.ruleOf(told.rule)}</p>{/if}

@@ -4,10 +4,10 @@
 	import Kbd from 'flowbite-svelte/Kbd.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
-	import { chainOfCircuit, circuitsInBox, hasOutlet } from '@wary/core/house';
 	import { sameLamps, soundLamps } from '@wary/core/job';
 	import Verdict from '$lib/ui/Verdict.svelte';
-	import { boxPlace, terms } from '$words/terms';
+	import { outletsElsewhere } from '$lib/job/provingSources';
+	import { terms } from '$words/terms';
 	import { getJob } from '../context';
 	import PlugLamps from './PlugLamps.svelte';
 
@@ -15,15 +15,12 @@
 	const { session, standIn } = getJob();
 	const { plan, house } = session;
 	const t = terms[plan.region];
-	const sources = (() => {
-		const own = new Set(circuitsInBox(house, plan.boxId).map(({ id }) => id));
-		return house.circuits
-			.filter(({ id }) => !own.has(id))
-			.flatMap(({ id }) => chainOfCircuit(house, id).filter(({ box }) => hasOutlet(box)))
-			.sort((a, b) => a.cablesFromPanel - b.cablesFromPanel)
-			.slice(0, 20)
-			.map(({ box }) => ({ value: `outlet:${box.id}`, name: boxPlace(house, box.id) }));
-	})();
+	/** More to choose from than that is a list to get lost in; chosen. */
+	const offeredAtMost = 20;
+	const sources = outletsElsewhere(house, plan.boxId, offeredAtMost).map(({ id, text }) => ({
+		value: id,
+		name: text
+	}));
 	let source = $state(sources[0]?.value ?? '');
 	let lamps = $state({ hotNeutral: false, hotGround: false, neutralGround: false });
 	let touched = $state(false);
